@@ -1,0 +1,30 @@
+/**
+ * Temperature of a thin panel in air, sun and open sky: a heat balance of both faces.
+ * Holds for sheet (0.8 mm steel follows in minutes); castings lag and want measuring.
+ */
+
+/** Clear-sky long-wave deficit of a horizontal face, W/m². Source: ASHRAE sol-air term. */
+export const SKY_DEFICIT_WM2 = 63;
+
+/** Combined surface coefficient, W/m²K, wind at the part in m/s. Source: McAdams (see Watmuff et al. 1977). */
+export function surfaceCoefficient(windMs: number): number {
+  return 5.7 + 3.8 * windMs;
+}
+
+/**
+ * Panel temperature above (or below) the air, K.
+ * @param sunWm2 irradiance on the face, W/m² @param absorptance 0.3 white … 0.9 black
+ * @param skyFrac share of a clear open sky the face sees, 0…1 (0 for upright faces)
+ * @param windMs at the part @param backFree true when air passes the back as it does the front
+ */
+export function panelExcessK(sunWm2: number, absorptance: number, skyFrac: number, windMs: number, backFree: boolean): number {
+  const front = surfaceCoefficient(windMs);
+  // ASSUMED: a closed or lying back gives 1.5 W/m²K (0–3 met in practice); a measurement would settle it.
+  const back = backFree ? front : 1.5;
+  return (absorptance * sunWm2 - skyFrac * SKY_DEFICIT_WM2) / (front + back);
+}
+
+/** Solar absorptance from the lightness of the finished colour, 0…1 → 0.9…0.3. ASSUMED straight line between the trade's ends. */
+export function absorptanceOf(lightnessFrac: number): number {
+  return 0.9 - 0.6 * Math.min(Math.max(lightnessFrac, 0), 1);
+}

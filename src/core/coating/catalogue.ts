@@ -1,0 +1,32 @@
+/**
+ * The built-in products: invented makers, figures from memory of what such sheets say (every one
+ * editable), limits of air and wind from common practice. A sheet the user brings replaces any of them.
+ */
+import type { Product } from '@/model/product';
+
+const memory = { rest: 'M', byField: { rhMaxFrac: 'CP', dewGapMinK: 'P', windMaxMs: 'CP', potLifeMin: 'CP' } } as const satisfies Product['provenance'];
+/** An aerosol and the limits they share: panel 3 K over dew point (ISO 12944-7), 85 % humidity, 2 m/s at the part. */
+const can = (p: Omit<Product, 'carrier' | 'refTempC' | 'rhMaxFrac' | 'dewGapMinK' | 'windMaxMs' | 'tempMinC' | 'tempMaxC' | 'provenance' | 'isocyanate'> & Partial<Product>): Product => ({
+  carrier: 'aerosol', refTempC: 20, rhMaxFrac: 0.85, dewGapMinK: 3, windMaxMs: 2, tempMinC: 10, tempMaxC: 30, isocyanate: false, provenance: memory, ...p,
+});
+const pack = (price: number, sizeMl = 400): Product['packs'] => [{ sizeMl, unit: 'can', price }];
+
+const FINISH = [['gloss', 'Gloss'], ['satin', 'Satin'], ['matte', 'Matte']] as const;
+
+export const CATALOGUE: readonly Product[] = [
+  can({ id: 'tamsel-promoter', name: 'Tamsel plastic promoter', maker: 'Tamsel', kind: 'adhesion-promoter', role: 'promoter', chemistry: 'cpo', filmUmPerCoat: 4, coats: 1, solidsFrac: 0.045, flashMin: 8, nextMinMin: 10, nextWetMaxMin: 30, nextBondMaxMin: 60, dustFreeMin: 5, touchDryMin: 10, handleMin: 30, packs: pack(10.8) }),
+  can({ id: 'tamsel-etch', name: 'Tamsel etch primer', maker: 'Tamsel', kind: 'etch-primer', role: 'etch', chemistry: 'etch', filmUmPerCoat: 8, coats: 1, solidsFrac: 0.1, flashMin: 12, nextMinMin: 20, nextWetMaxMin: 240, nextBondMaxMin: 1440, dustFreeMin: 8, touchDryMin: 20, handleMin: 60, packs: pack(11.9) }),
+  can({ id: 'tamsel-epoxy', name: 'Tamsel 2K epoxy primer', maker: 'Tamsel', kind: 'epoxy-primer', role: 'epoxy', chemistry: '2k-epoxy', filmUmPerCoat: 30, coats: 2, solidsFrac: 0.22, flashMin: 20, nextMinMin: 60, nextWetMaxMin: 1440, nextBondMaxMin: 4320, dustFreeMin: 40, touchDryMin: 150, handleMin: 360, sandMin: 720, potLifeMin: 2880, tempMinC: 12, packs: pack(19.5) }),
+  can({ id: 'tamsel-filler', name: 'Tamsel filler primer', maker: 'Tamsel', kind: 'filler-primer', role: 'filler', chemistry: '1k-acrylic', filmUmPerCoat: 25, coats: 3, solidsFrac: 0.14, flashMin: 12, nextMinMin: 30, nextWetMaxMin: 60, dustFreeMin: 15, touchDryMin: 30, handleMin: 60, sandMin: 480, packs: pack(9.4) }),
+  can({ id: 'orrin-base', name: 'Orrin base', maker: 'Orrin', kind: 'basecoat', role: 'base', chemistry: '1k-acrylic', effect: 'solid', filmUmPerCoat: 8, coats: 3, solidsFrac: 0.075, flashMin: 10, nextMinMin: 20, nextWetMaxMin: 60, nextBondMaxMin: 1440, dustFreeMin: 10, touchDryMin: 20, handleMin: 90, sandMin: 720, packs: pack(11.2) }),
+  can({ id: 'orrin-metallic', name: 'Orrin metallic base', maker: 'Orrin', kind: 'basecoat', role: 'base', chemistry: '1k-acrylic', effect: 'metallic', filmUmPerCoat: 7, coats: 4, solidsFrac: 0.07, flashMin: 10, nextMinMin: 20, nextWetMaxMin: 60, nextBondMaxMin: 1440, dustFreeMin: 10, touchDryMin: 20, handleMin: 90, sandMin: 720, packs: pack(12.6) }),
+  can({ id: 'skerry-enamel', name: 'Skerry enamel', maker: 'Skerry', kind: 'enamel', role: 'colour', chemistry: '1k-alkyd', effect: 'solid', gloss: 'gloss', filmUmPerCoat: 15, coats: 2, solidsFrac: 0.15, flashMin: 12, itselfMaxMin: 60, itselfForbiddenMin: [60, 2880], nextMinMin: 2880, dustFreeMin: 45, touchDryMin: 120, handleMin: 360, sandMin: 2880, packs: pack(8.6) }),
+  can({ id: 'skerry-heat', name: 'Skerry heat paint', maker: 'Skerry', kind: 'heat-paint', role: 'colour', chemistry: 'silicone', effect: 'solid', gloss: 'matte', heatRatedC: 600, filmUmPerCoat: 12, coats: 2, solidsFrac: 0.12, flashMin: 15, nextMinMin: 60, dustFreeMin: 20, touchDryMin: 60, handleMin: 180, packs: pack(13.9) }),
+  ...FINISH.map(([gloss, word]) => can({ id: `halden-2k-${gloss}`, name: `Halden 2K clear${gloss === 'gloss' ? '' : `, ${word.toLowerCase()}`}`, maker: 'Halden', kind: 'clear', role: 'clear', chemistry: '2k-urethane', gloss, isocyanate: true, filmUmPerCoat: 22, coats: 2, solidsFrac: 0.21, flashMin: 12, itselfMaxMin: 1440, nextMinMin: 12, nextBondMaxMin: 1440, dustFreeMin: 30, touchDryMin: 120, handleMin: 420, sandMin: 1440, potLifeMin: 2880, tempMinC: 12, tempMaxC: 28, rhMaxFrac: 0.8, packs: pack(21.5) })),
+  ...FINISH.map(([gloss, word]) => can({ id: `halden-1k-${gloss}`, name: `Halden 1K clear${gloss === 'gloss' ? '' : `, ${word.toLowerCase()}`}`, maker: 'Halden', kind: 'clear', role: 'clear', chemistry: '1k-acrylic', gloss, filmUmPerCoat: 10, coats: gloss === 'matte' ? 2 : 4, solidsFrac: 0.085, flashMin: 12, nextMinMin: 20, dustFreeMin: 12, touchDryMin: 30, handleMin: 120, sandMin: 720, packs: pack(9.8) })),
+];
+
+/** The products a job can use: the catalogue with the job's own sheets over it, by id. */
+export function productsOf(catalogue: readonly Product[], own: readonly Product[] | undefined): ReadonlyMap<string, Product> {
+  return new Map([...catalogue, ...(own ?? [])].map((p) => [p.id, p]));
+}

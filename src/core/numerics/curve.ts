@@ -1,0 +1,58 @@
+/**
+ * Running integrals on an even time grid and their inverse. A `Running` holds, for each row, the
+ * integral of a rate from the first node; between nodes it is straight, outside it goes on at the
+ * rate of the edge.
+ */
+
+/** sums: shape [rows × nodes], row-major; the integral of the rate in minutes from node 0. */
+export interface Running { readonly startMs: number; readonly stepMs: number; readonly nodes: number; readonly sums: Float64Array }
+
+/**
+ * Integrates node rates by the trapezium rule.
+ * @param rates shape [rows × nodes], per minute, 0 or more
+ */
+export function running(rates: Float64Array, rows: number, nodes: number, startMs: number, stepMs: number): Running {
+  if (!(nodes >= 2) || rates.length !== rows * nodes || !(stepMs > 0)) throw new RangeError('running: needs two or more nodes and rates of shape rows × nodes');
+  const sums = new Float64Array(rows * nodes);
+  const half = stepMs / 60_000 / 2;
+  for (let r = 0; r < rows; r++) {
+    const o = r * nodes;
+    let sum = 0;
+    for (let i = 1; i < nodes; i++) {
+      sum += (rates[o + i - 1]! + rates[o + i]!) * half;
+      sums[o + i] = sum;
+    }
+  }
+  return { startMs, stepMs, nodes, sums };
+}
+
+/** The integral from node 0 to `ms`, minutes; extended at the edge rate outside the grid. */
+export function sumAt(c: Running, row: number, ms: number): number {
+  const o = row * c.nodes;
+  const x = (ms - c.startMs) / c.stepMs;
+  const i = Math.min(Math.max(Math.floor(x), 0), c.nodes - 2);
+  const a = c.sums[o + i]!;
+  return a + (x - i) * (c.sums[o + i + 1]! - a);
+}
+
+/**
+ * When the integral from `fromMs` reaches `amount`.
+ * @returns instant in ms, or Infinity when it is not reached by the end of the grid
+ */
+export function reach(c: Running, row: number, fromMs: number, amount: number): number {
+  if (amount <= 0) return fromMs;
+  const o = row * c.nodes;
+  const goal = sumAt(c, row, fromMs) + amount;
+  if (goal > c.sums[o + c.nodes - 1]!) return Infinity;
+  let lo = Math.min(Math.max(Math.floor((fromMs - c.startMs) / c.stepMs), 0), c.nodes - 2);
+  if (goal > c.sums[o + Math.min(lo + 2, c.nodes - 1)]!) {
+    let hi = c.nodes - 1;
+    while (hi - lo > 1) {
+      const mid = (lo + hi) >> 1;
+      if (c.sums[o + mid]! < goal) lo = mid; else hi = mid;
+    }
+  } else while (c.sums[o + lo + 1]! < goal) lo++;
+  const a = c.sums[o + lo]!;
+  const rise = c.sums[o + lo + 1]! - a;
+  return rise > 0 ? c.startMs + (lo + (goal - a) / rise) * c.stepMs : Infinity;
+}

@@ -1,0 +1,141 @@
+/**
+ * The front door: one request, one plan. The screen, the server and the command line all call
+ * this. Pure: the clock, the forecast and the seed come in.
+ */
+import type { Forecast } from '@/model/forecast';
+import type { Job } from '@/model/job';
+import type { Caution, Plan, Session } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { absorptanceOf } from './air/panel';
+import { atPart, type AtPart } from './air/at-part';
+import { ensembleOf, DRESSED_MEMBERS } from './air/ensemble';
+import { buildUp, type BuildUp } from './coating/build-up';
+import { CATALOGUE, productsOf } from './coating/catalogue';
+import { lightnessOf } from './coating/colour';
+import { suggest } from './coating/suggest';
+import { HEEL_FRAC, materialFor, NEED_SD_FRAC, RISK_OF_SHORT, transferFrac } from './material/consumption';
+import { seedOf } from './numerics/random';
+import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
+import { OVERRUN_MM, partAreaM2 } from './surface/area';
+import { HOUR, isoOf, MINUTE, msOf } from './time/instant';
+
+export interface PlanRequest {
+  readonly job: Job;
+  readonly forecast: Forecast;
+  readonly nowMs: number;
+  /** When the forecast was issued; left out means now. */
+  readonly issuedMs?: number;
+  readonly catalogue?: readonly Product[];
+}
+
+export class ForecastError extends Error {
+  constructor(readonly code: 'does-not-cover-now' | 'too-short', readonly params: Record<string, string | number>) {
+    super(code);
+  }
+}
+
+/** First instant of the forecast, ms. @throws ForecastError when it does not cover now with at least six hours to go */
+export function forecastStartMs(f: Forecast, tz: string, nowMs: number): number {
+  const startMs = msOf(f.start, tz);
+  const endMs = startMs + (f.members[0]!.airTempC.length - 1) * HOUR;
+  if (nowMs < startMs || nowMs > endMs) throw new ForecastError('does-not-cover-now', { now: isoOf(nowMs, tz), from: isoOf(startMs, tz), to: isoOf(endMs, tz) });
+  if (endMs - nowMs < 6 * HOUR) throw new ForecastError('too-short', { hours: (endMs - nowMs) / HOUR, least: 6 });
+  return startMs;
+}
+
+/** The air at this job's parts: the ensemble through the place, on the parts' colour and posture. */
+export function airForJob(job: Job, forecast: Forecast, nowMs: number, issuedMs: number): AtPart {
+  const startMs = forecastStartMs(forecast, job.place.tz, nowMs);
+  const seed = weatherSeed(job, issuedMs);
+  const e = ensembleOf(forecast, startMs, issuedMs, seed);
+  return atPart(e, job.place, {
+    absorptance: absorptanceOf(lightnessOf(job.purpose.colour.hex)),
+    // One face that lies on something follows the sun and the sky most: the worst part counts.
+    backFree: job.parts.every((p) => p.sides === 2 || p.posture === 'upright'),
+    flatFrac: job.parts.some((p) => p.posture === 'flat') ? 1 : job.parts.some((p) => p.posture === 'sloped') ? 0.6 : 0,
+  });
+}
+
+export function weatherSeed(job: Job, issuedMs: number): number {
+  return seedOf(`${job.place.lat.toFixed(3)} ${job.place.lon.toFixed(3)} ${issuedMs}`);
+}
+
+export interface SystemResult extends BuildUp { readonly suggested: boolean; readonly products: ReadonlyMap<string, Product> }
+
+/** Layers by hand or proposed, with their verdicts. */
+export function systemFor(job: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
+  const products = productsOf(catalogue, job.products);
+  const layers = job.system?.layers ?? suggest(job, products).layers;
+  return { ...buildUp(job, layers, products), suggested: job.system === undefined, products };
+}
+
+/** @throws ForecastError when the forecast does not cover now; RangeError when a time in the job is no time */
+export function plan(request: PlanRequest): Plan {
+  const { job, forecast, nowMs } = request;
+  const tz = job.place.tz;
+  const issuedMs = request.issuedMs ?? nowMs;
+  const system = systemFor(job, request.catalogue);
+  const used = [...new Set(system.layers.map((l) => l.productId))];
+  const materials = used.map((id) => materialFor(job, system.products.get(id)!, system.layers.filter((l) => l.productId === id)));
+  const air = airForJob(job, forecast, nowMs, issuedMs);
+  const s = system.blockers.length === 0 && system.layers.length > 0
+    ? schedule(job, system.layers, system.seams, system.products, materials, air, nowMs)
+    : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };
+  const blockers = [...system.blockers, ...s.blockers, ...(system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [])];
+  const total = materials.reduce((a, m) => a + m.cost, 0);
+  return {
+    kind: blockers.length > 0 ? 'blocked' : 'planned', now: isoOf(nowMs, tz),
+    parts: job.parts.map((p) => ({ id: p.id, areaM2: partAreaM2(p) })),
+    layers: [...system.layers], suggested: system.suggested, seams: [...system.seams], materials,
+    sessions: [...s.sessions], chance: s.chance, suits: [...s.suits], startOptions: [...s.startOptions], alternatives: [...s.alternatives],
+    blockers, cautions: cautionsOf(job, system, total, s.sessions), cost: { currency: job.budget.currency, total, budget: job.budget.amount },
+    handsOnH: s.handsOnH, assumptions: assumptionsOf(job, system, forecast), seed: weatherSeed(job, issuedMs),
+  };
+}
+
+function cautionsOf(job: Job, system: SystemResult, total: number, sessions: readonly Session[]): Caution[] {
+  const out: Caution[] = [];
+  const add = (code: string, severity: Caution['severity'], params: Caution['params'] = {}): void => { out.push({ code, severity, params }); };
+  const used = system.layers.map((l) => system.products.get(l.productId)!);
+  const iso = used.find((p) => p.isocyanate);
+  if (iso) add(job.equipment.suppliedAir ? 'isocyanate' : 'isocyanate-no-air', 'stop', { product: iso.name });
+  if (job.parts.some((p) => p.condition === 'sound-paint' || p.condition === 'failing-clear')) { add('old-paint-lead', 'stop'); add('rub-test', 'mind'); }
+  if (used.some((p) => p.chemistry === '2k-epoxy')) add('skin-sensitiser', 'mind');
+  if (used.some((p) => p.kind === 'etch-primer')) add('etch-acid', 'mind');
+  add('solvent-vapour', 'mind');
+  add('ignition', 'stop');
+  const makers = new Set(used.flatMap((p) => (p.maker ? [p.maker] : [])));
+  if (makers.size > 1) add('test-card', 'mind', { makers: [...makers].join(', ') });
+  const top = used.at(-1);
+  if (top?.gloss && top.gloss !== job.purpose.finish) add('finish-differs', 'mind', { product: top.name, gloss: top.gloss, finish: job.purpose.finish });
+  if (top && top.kind === 'basecoat') add('base-without-clear', 'mind', { product: top.name });
+  const colours = used.filter((p) => p.kind === 'basecoat');
+  if (colours.length > 0 && !colours.some((p) => (p.effect ?? 'solid') === job.purpose.colour.kind)) add('effect-differs', 'mind', { kind: job.purpose.colour.kind });
+  if (total > job.budget.amount) add('over-budget', 'mind', { total, budget: job.budget.amount, currency: job.budget.currency });
+  for (const s of sessions) {
+    const risk = s.failures[0];
+    if (risk && risk.members >= 5) add('session-risk', 'mind', { session: s.id, cause: risk.cause, members: risk.members, of: s.oksOf[1] });
+    if (!s.feasible) add('start-outside', 'stop', { session: s.id });
+    const night = Date.parse(s.handleAt) - Date.parse(s.touchDryAt) > 0 && s.handleAt.slice(0, 10) !== s.sprayAt.slice(0, 10);
+    if (night) add('night-after', 'mind', { session: s.id, at: s.handleAt });
+  }
+  return out;
+}
+
+function assumptionsOf(job: Job, system: SystemResult, forecast: Forecast): Plan['assumptions'] {
+  const list: Plan['assumptions'] = [
+    { what: 'overrun-mm', value: OVERRUN_MM, unit: 'mm', provenance: 'M' },
+    ...[...new Set(system.layers.map((l) => transferFrac(job, system.products.get(l.productId)!)))].map((f) => ({ what: 'transfer', value: f, unit: '1', provenance: 'M' as const })),
+    { what: 'heel', value: HEEL_FRAC, unit: '1', provenance: 'M' },
+    { what: 'need-sd', value: NEED_SD_FRAC, unit: '1', provenance: 'M' },
+    { what: 'risk-of-short', value: RISK_OF_SHORT, unit: '1', provenance: 'CP' },
+    { what: 'hour-value', value: job.risk.hourValue ?? DEFAULT_HOUR_VALUE, unit: job.budget.currency, provenance: job.risk.hourValue === undefined ? 'M' : 'own' },
+    { what: 'delay-per-day', value: job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY, unit: job.budget.currency, provenance: job.risk.delayPerDay === undefined ? 'M' : 'own' },
+    { what: 'dew-gap', value: 3, unit: 'K', provenance: 'P' },
+    { what: 'members', value: forecast.members.length === 1 ? DRESSED_MEMBERS : forecast.members.length, unit: '1', provenance: forecast.members.length === 1 ? 'M' : 'own' },
+    { what: 'shelter', value: job.place.shelter, unit: '', provenance: 'M' },
+  ];
+  const early = (job.state?.coats ?? []).some((c) => msOf(c.endedAt, job.place.tz) < msOf(forecast.start, job.place.tz) - MINUTE);
+  if (early) list.push({ what: 'coats-before-forecast', value: 'first hour', unit: '', provenance: 'M' });
+  return list;
+}

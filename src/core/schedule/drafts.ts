@@ -1,0 +1,130 @@
+/**
+ * Sessions before they have a time: the build-up cut at its sanded and scuffed seams, each stretch
+ * with its preparation and its coats in order. What the state says is done is taken out.
+ */
+import type { Job, Part } from '@/model/job';
+import type { Notice } from '@/model/marks';
+import type { PlanLayer, Seam, TaskKind } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { HEEL_FRAC, transferFrac, usage } from '../material/consumption';
+import { sandMinPerM2 } from '../prep/grit';
+import { totalAreaM2 } from '../surface/area';
+import { msOf } from '../time/instant';
+
+/** Trigger flow, ml/s: a full can gives about 1 g/s of 0.78 g/ml; a small gun 100 ml/min. From memory. */
+const FLOW_ML_S = { aerosol: 1 / 0.78, gun: 100 / 60 } as const;
+/** Share of a round with the trigger down, and minutes to step to the next part. From memory. */
+const TRIGGER_SHARE = 0.7, STEP_MIN = 0.5;
+/** Minutes before the first coat of an activated can: push the pin, shake, write the time on it. Common practice: at least 2 min of shaking after activation. */
+export const ACTIVATE_MIN = 5;
+export const TACK_MIN = 3;
+/** Tape comes off about this long after the last coat. Common practice. */
+export const UNMASK_AFTER_MIN = 60, UNMASK_MIN = 10;
+
+export interface PrepStep { readonly id: string; readonly kind: TaskKind; readonly minutes: number; readonly detail: Notice; readonly partIds: readonly string[] }
+export interface CoatStep {
+  readonly id: string; readonly layerId: string; readonly product: Product; readonly coat: number; readonly coats: number;
+  readonly minutes: number; readonly firstPartMin: number; readonly ml: number; readonly partIds: readonly string[];
+  readonly firstOfLayer: boolean;
+  /** Cans to activate just before this coat; 0 for none. */
+  readonly activateCans: number;
+}
+export interface Draft {
+  readonly id: string;
+  readonly layers: readonly PlanLayer[];
+  readonly prep: readonly PrepStep[];
+  readonly prepMin: number;
+  readonly steps: readonly CoatStep[];
+  readonly unmask: boolean;
+  /** The film the first coat goes on, when its wait still runs. */
+  readonly carry: { readonly product: Product; readonly endedMs: number } | null;
+  /** An activation already running, by product. */
+  readonly activatedMs: ReadonlyMap<string, number>;
+  readonly started: boolean;
+}
+export interface Drafts {
+  readonly sessions: readonly Draft[];
+  /** The last finished film of a finished session: the next one may only start once it can be sanded. */
+  readonly before: { readonly product: Product; readonly endedMs: number } | null;
+}
+
+const round5 = (min: number): number => Math.max(5, Math.ceil(min / 5) * 5);
+
+/** Layers grouped into sessions: a new one begins where any part asks for sanding or scuffing. */
+export function splitAtSeams(layers: readonly PlanLayer[], seams: readonly Seam[]): PlanLayer[][] {
+  const groups: PlanLayer[][] = [];
+  layers.forEach((layer, i) => {
+    const cut = i === 0 || seams.some((s) => s.above === layer.id && !s.below.startsWith('surface:') && s.join !== 'wet-on-wet');
+    if (cut) groups.push([layer]); else groups.at(-1)!.push(layer);
+  });
+  return groups;
+}
+
+function prepOf(id: string, group: readonly PlanLayer[], seams: readonly Seam[], parts: ReadonlyMap<string, Part>, first: boolean): PrepStep[] {
+  const prep: PrepStep[] = [];
+  const inside = new Set(group.map((l) => l.id));
+  const sanding = seams.filter((s) => inside.has(s.above) && (s.join === 'sanded' || s.join === 'scuffed'));
+  sanding.forEach((s, i) => {
+    const of = s.partIds.map((x) => parts.get(x)!);
+    const strip = s.below.endsWith('/failing-clear');
+    prep.push({
+      id: `${id}.sand${i === 0 ? '' : i + 1}`, kind: 'sand', minutes: round5(totalAreaM2(of) * sandMinPerM2(s.join, strip)), partIds: s.partIds,
+      detail: { code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry', params: { grit: s.gritP ?? 0, below: s.below, areaM2: totalAreaM2(of) } },
+    });
+  });
+  const all = [...new Set(group.flatMap((l) => l.partIds))];
+  const areaM2 = totalAreaM2(all.map((x) => parts.get(x)!));
+  prep.push({ id: `${id}.clean`, kind: 'clean', minutes: round5(5 + 8 * areaM2), partIds: all, detail: { code: 'clean', params: { areaM2 } } });
+  prep.push({ id: `${id}.mask`, kind: 'mask', minutes: first ? 15 : 10, partIds: all, detail: { code: first ? 'mask' : 'mask-again', params: {} } });
+  prep.push({ id: `${id}.tack`, kind: 'tack', minutes: TACK_MIN + 2, partIds: all, detail: { code: 'tack-and-warm', params: {} } });
+  return prep;
+}
+
+function coatsOf(job: Job, layer: PlanLayer, product: Product, parts: ReadonlyMap<string, Part>): Omit<CoatStep, 'activateCans' | 'firstOfLayer'>[] {
+  const transfer = transferFrac(job, product);
+  const minutesFor = (ml: number, n: number): number => ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN * n;
+  const on = layer.partIds.map((x) => parts.get(x)!);
+  const ml = usage(product, on, 1, transfer).sprayMl;
+  const firstMl = on[0] ? usage(product, [on[0]], 1, transfer).sprayMl : 0;
+  const minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
+  return Array.from({ length: layer.coats }, (_, i) => ({
+    id: `${layer.id}.c${i + 1}`, layerId: layer.id, product, coat: i + 1, coats: layer.coats, minutes,
+    firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds,
+  }));
+}
+
+/** Cans that the expected use of a session empties. */
+function cansFor(product: Product, ml: number): number {
+  return Math.max(1, Math.ceil(ml / (product.packs[0]!.sizeMl * (1 - HEEL_FRAC)) - 1e-9));
+}
+
+export function draftsOf(job: Job, layers: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>): Drafts {
+  const parts = new Map(job.parts.map((p) => [p.id, p]));
+  const done = new Map((job.state?.coats ?? []).map((c) => [`${c.layerId}.c${c.coat}`, msOf(c.endedAt, job.place.tz)]));
+  const tasksDone = new Set((job.state?.tasks ?? []).map((t) => t.taskId));
+  const activated = new Map((job.state?.activations ?? []).map((a) => [a.productId, msOf(a.at, job.place.tz)]));
+  const groups = splitAtSeams(layers, seams);
+  const sessions: Draft[] = [];
+  let before: Drafts['before'] = null;
+  groups.forEach((group, g) => {
+    const id = `s-${group[0]!.id}`;
+    const every = group.flatMap((l) => coatsOf(job, l, products.get(l.productId)!, parts));
+    const left = every.filter((s) => !done.has(s.id));
+    const lastDone = [...every].reverse().find((s) => done.has(s.id));
+    if (left.length === 0) { before = { product: every.at(-1)!.product, endedMs: done.get(every.at(-1)!.id)! }; return; }
+    const opened = new Set(activated.keys());
+    const steps: CoatStep[] = left.map((s) => {
+      const needs = s.product.potLifeMin !== undefined && !opened.has(s.product.id);
+      if (needs) opened.add(s.product.id);
+      const ml = left.filter((x) => x.product.id === s.product.id).reduce((a, x) => a + x.ml, 0);
+      return { ...s, firstOfLayer: s.coat === 1, activateCans: needs ? cansFor(s.product, ml) : 0 };
+    });
+    const prep = lastDone ? [] : prepOf(id, group, seams, parts, g === 0).filter((p) => !tasksDone.has(p.id));
+    sessions.push({
+      id, layers: group, prep, prepMin: prep.reduce((a, p) => a + p.minutes, 0), steps, unmask: g === groups.length - 1,
+      carry: lastDone ? { product: lastDone.product, endedMs: done.get(lastDone.id)! } : null,
+      activatedMs: activated, started: lastDone !== undefined,
+    });
+  });
+  return { sessions, before };
+}

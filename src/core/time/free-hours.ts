@@ -1,0 +1,35 @@
+/** Free hours of a civil week, with exceptions by date, as spans of instants. */
+import { DateTime } from 'luxon';
+import type { Span } from './instant';
+
+const NAMES = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+type ClockSpans = readonly (readonly [string, string])[];
+/** Clock spans per weekday, and dates on which other spans hold. */
+export interface WeekOfHours {
+  readonly weekly: Readonly<Record<(typeof NAMES)[number], ClockSpans>>;
+  readonly exceptions: readonly { readonly date: string; readonly spans: ClockSpans }[];
+}
+
+/**
+ * Free spans that touch [fromMs, toMs], in order, joined where they meet. A clock change moves
+ * the instants, not the clock times; a clock time that does not exist that day moves forward.
+ */
+export function freeSpans(hours: WeekOfHours, tz: string, fromMs: number, toMs: number): Span[] {
+  const out: { startMs: number; endMs: number }[] = [];
+  const except = new Map(hours.exceptions.map((e) => [e.date, e.spans]));
+  for (let day = DateTime.fromMillis(fromMs, { zone: tz }).startOf('day'); day.toMillis() < toMs; day = day.plus({ days: 1 })) {
+    const name = NAMES[day.weekday - 1]!;
+    const spans = except.get(day.toISODate() ?? '') ?? hours.weekly[name];
+    const at = (clock: string): number => {
+      const [h, m] = clock.split(':').map(Number);
+      return h === 24 ? day.plus({ days: 1 }).toMillis() : day.set({ hour: h ?? 0, minute: m ?? 0 }).toMillis();
+    };
+    for (const [a, b] of [...spans].sort((x, y) => (x[0] < y[0] ? -1 : 1))) {
+      const startMs = at(a), endMs = at(b), last = out.at(-1);
+      if (!(startMs < endMs)) continue;
+      if (last && startMs <= last.endMs) last.endMs = Math.max(last.endMs, endMs);
+      else out.push({ startMs, endMs });
+    }
+  }
+  return out.filter((s) => s.endMs > fromMs && s.startMs < toMs);
+}

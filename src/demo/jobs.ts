@@ -1,0 +1,71 @@
+/** The invented workshop at Harbour Lane: one lean-to, four jobs at different stages. */
+import type { FreeHours, Job, Place } from '@/model/job';
+
+export const DEMO_NOW = '2026-05-16T07:50';
+
+export const HARBOUR_LANE: Place = { name: 'Harbour Lane lean-to', tz: 'Europe/London', lat: 53.42, lon: -3.08, elevationM: 12, shelter: 'lean-to' };
+
+const evening: [string, string][] = [['17:00', '20:30']];
+export const DEMO_HOURS: FreeHours = {
+  weekly: { mon: evening, tue: evening, wed: [['13:00', '20:30']], thu: evening, fri: evening, sat: [['08:00', '20:00']], sun: [['09:00', '19:00']] },
+  exceptions: [],
+};
+
+const common = { place: HARBOUR_LANE, freeHours: DEMO_HOURS, risk: { rushSafe: 0.5 } } as const;
+
+export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
+  {
+    id: 'tractor-bonnet',
+    job: {
+      ...common, name: 'Garden tractor bonnet and two mudguards',
+      purpose: { grade: 'tidy', finish: 'gloss', colour: { name: 'Moss green', hex: '#55693A', kind: 'solid' }, exposure: ['sun', 'fuel'] },
+      equipment: { sprayer: 'aerosol', suppliedAir: true },
+      parts: [
+        { id: 'bonnet', name: 'Bonnet', lengthMm: 820, widthMm: 640, sides: 1, posture: 'flat', hiddenEdgePct: 18, substrate: 'steel', condition: 'failing-clear' },
+        { id: 'guard-l', name: 'Left mudguard', lengthMm: 640, widthMm: 220, sides: 1, posture: 'sloped', hiddenEdgePct: 12, substrate: 'steel', condition: 'failing-clear' },
+        { id: 'guard-r', name: 'Right mudguard', lengthMm: 640, widthMm: 220, sides: 1, posture: 'sloped', hiddenEdgePct: 12, substrate: 'steel', condition: 'failing-clear' },
+      ],
+      budget: { currency: 'GBP', amount: 140 },
+      shelf: [{ productId: 'tamsel-filler', remainingMl: 400 }],
+      state: { coats: [1, 2, 3].map((coat) => ({ layerId: 'filler', coat, endedAt: `2026-05-15T18:${10 + coat * 14}` })), activations: [] },
+    },
+  },
+  {
+    id: 'stand-mixer',
+    job: {
+      ...common, name: 'Stand-mixer shell',
+      purpose: { grade: 'show', finish: 'gloss', colour: { name: 'Silver', hex: '#C9CED0', kind: 'metallic' }, exposure: [] },
+      equipment: { sprayer: 'aerosol', suppliedAir: true },
+      parts: [{ id: 'shell', name: 'Mixer shell', lengthMm: 520, widthMm: 400, sides: 1, posture: 'upright', hiddenEdgePct: 5, substrate: 'aluminium', condition: 'sound-paint' }],
+      budget: { currency: 'GBP', amount: 90 },
+      state: { coats: [1, 2].map((coat) => ({ layerId: 'filler', coat, endedAt: `2026-05-15T17:${20 + coat * 13}` })), activations: [] },
+    },
+  },
+  {
+    id: 'cargo-bike',
+    job: {
+      ...common, name: 'Cargo-bike box panels',
+      purpose: { grade: 'tidy', finish: 'satin', colour: { name: 'Petrol blue', hex: '#1E566B', kind: 'solid' }, exposure: ['sun', 'stone-chips'] },
+      equipment: { sprayer: 'aerosol', suppliedAir: false },
+      parts: [
+        { id: 'side-l', name: 'Left side', lengthMm: 620, widthMm: 300, sides: 1, posture: 'upright', hiddenEdgePct: 4, substrate: 'aluminium', condition: 'bare' },
+        { id: 'side-r', name: 'Right side', lengthMm: 620, widthMm: 300, sides: 1, posture: 'upright', hiddenEdgePct: 4, substrate: 'aluminium', condition: 'bare' },
+        { id: 'lid', name: 'Lid', lengthMm: 600, widthMm: 300, sides: 1, posture: 'flat', hiddenEdgePct: 6, substrate: 'aluminium', condition: 'bare' },
+      ],
+      budget: { currency: 'GBP', amount: 150 },
+    },
+  },
+  {
+    id: 'locker-lids',
+    job: {
+      ...common, name: 'Caravan locker lids',
+      purpose: { grade: 'workhorse', finish: 'gloss', colour: { name: 'Shell white', hex: '#EDEAE0', kind: 'solid' }, exposure: ['sun'] },
+      equipment: { sprayer: 'aerosol', suppliedAir: false },
+      parts: [
+        { id: 'lid-1', name: 'Front lid', lengthMm: 900, widthMm: 400, sides: 1, posture: 'flat', hiddenEdgePct: 5, substrate: 'abs', condition: 'bare' },
+        { id: 'lid-2', name: 'Rear lid', lengthMm: 800, widthMm: 400, sides: 1, posture: 'flat', hiddenEdgePct: 5, substrate: 'abs', condition: 'bare' },
+      ],
+      budget: { currency: 'GBP', amount: 130 },
+    },
+  },
+];

@@ -1,0 +1,34 @@
+/**
+ * An hourly forecast as it comes in: one or more members over one time axis. One member is a
+ * single-line forecast and is dressed into an ensemble; more are used as they are.
+ */
+import * as z from 'zod';
+import { isoSchema } from './job';
+
+const series = (low: number, high: number): z.ZodArray<z.ZodNumber> => z.array(z.number().min(low).max(high)).min(2).max(24 * 16);
+
+export const memberSchema = z.strictObject({
+  airTempC: series(-60, 60),
+  rhPct: series(0, 100),
+  windMs: series(0, 80).describe('mean wind at 10 m, m/s'),
+  gustMs: series(0, 120),
+  rainMm: series(0, 200).describe('rain in the hour that starts here, mm'),
+  cloudFrac: series(0, 1),
+});
+export type ForecastMember = z.infer<typeof memberSchema>;
+
+export const forecastSchema = z.strictObject({
+  start: isoSchema,
+  stepMin: z.literal(60),
+  members: z.array(memberSchema).min(1).max(100),
+});
+export type Forecast = z.infer<typeof forecastSchema>;
+
+export const SERIES = ['airTempC', 'rhPct', 'windMs', 'gustMs', 'rainMm', 'cloudFrac'] as const;
+
+/** Series of unequal length, which no single field can show. */
+export function forecastFaults(f: Forecast): { path: string; expected: string }[] {
+  const n = f.members[0]?.airTempC.length ?? 0;
+  return f.members.flatMap((m, i) => SERIES.flatMap((key) =>
+    m[key].length === n ? [] : [{ path: `members[${i}].${key}`, expected: `${n} values, as in members[0].airTempC (got ${m[key].length})` }]));
+}

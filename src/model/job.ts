@@ -1,0 +1,134 @@
+/**
+ * A job as the user states it: the input of the plan, of the file on the command line and of the
+ * database. Unknown keys are refused by name. Times without an offset are in the place's zone.
+ */
+import * as z from 'zod';
+import { productSchema, ROLES } from './product';
+
+export const SHELTERS = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
+export const SUBSTRATES = ['steel', 'aluminium', 'abs', 'pp', 'pe'] as const;
+export const CONDITIONS = ['bare', 'e-coat', 'sound-paint', 'failing-clear'] as const;
+export const POSTURES = ['flat', 'sloped', 'upright', 'underside'] as const;
+export const GRADES = ['workhorse', 'tidy', 'show'] as const;
+export const FINISHES = ['gloss', 'satin', 'matte'] as const;
+export const COLOUR_KINDS = ['solid', 'metallic'] as const;
+export const EXPOSURES = ['sun', 'fuel', 'heat', 'stone-chips', 'flex'] as const;
+export const SPRAYERS = ['aerosol', 'hvlp', 'lvlp', 'conventional'] as const;
+export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+
+const id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
+/** ISO 8601, with or without offset. Without one the place's zone applies. */
+export const isoSchema = z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/, 'a time like 2026-05-16T10:30 or 2026-05-16T10:30:00+01:00');
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, 'a clock time like 17:30');
+const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
+const span = z.tuple([clock, clock]).describe('from and to, the same day');
+
+export const placeSchema = z.strictObject({
+  name: z.string().min(1).max(80).optional(),
+  tz: z.string().min(1).max(60).describe('IANA zone, for instance Europe/London'),
+  lat: z.number().min(-90).max(90),
+  lon: z.number().min(-180).max(180),
+  elevationM: z.number().min(-430).max(6000).optional(),
+  shelter: z.enum(SHELTERS),
+  lamp: z.boolean().optional().describe('light enough to spray after dark'),
+});
+export type Place = z.infer<typeof placeSchema>;
+export type Shelter = Place['shelter'];
+
+export const partSchema = z.strictObject({
+  id,
+  name: z.string().max(80).optional(),
+  lengthMm: z.number().gt(0).max(10_000),
+  widthMm: z.number().gt(0).max(10_000),
+  sides: z.literal([1, 2]),
+  posture: z.enum(POSTURES),
+  hiddenEdgePct: z.number().min(0).max(100).describe('edges and hidden returns, per cent of the faces'),
+  substrate: z.enum(SUBSTRATES),
+  condition: z.enum(CONDITIONS),
+});
+export type Part = z.infer<typeof partSchema>;
+
+export const colourSchema = z.strictObject({
+  name: z.string().max(60),
+  hex: z.string().regex(/^#[0-9A-Fa-f]{6}$/, 'a colour like #55693A'),
+  kind: z.enum(COLOUR_KINDS),
+});
+
+export const purposeSchema = z.strictObject({
+  grade: z.enum(GRADES),
+  finish: z.enum(FINISHES),
+  colour: colourSchema,
+  exposure: z.array(z.enum(EXPOSURES)).max(EXPOSURES.length),
+});
+export type Purpose = z.infer<typeof purposeSchema>;
+
+export const systemLayerSchema = z.strictObject({
+  role: z.enum(ROLES),
+  productId: z.string().min(1).max(60),
+  coats: z.number().int().min(1).max(8),
+  only: z.array(id).max(40).optional().describe('the parts it goes on; left out means all'),
+});
+export type SystemLayer = z.infer<typeof systemLayerSchema>;
+
+export const freeHoursSchema = z.strictObject({
+  weekly: z.strictObject(Object.fromEntries(WEEKDAYS.map((d) => [d, z.array(span).max(6)])) as Record<(typeof WEEKDAYS)[number], z.ZodArray<typeof span>>),
+  exceptions: z.array(z.strictObject({ date, spans: z.array(span).max(6) })).max(200),
+});
+export type FreeHours = z.infer<typeof freeHoursSchema>;
+
+export const stateSchema = z.strictObject({
+  coats: z.array(z.strictObject({ layerId: id, coat: z.number().int().min(1).max(8), endedAt: isoSchema })).max(60),
+  tasks: z.array(z.strictObject({ taskId: z.string().max(120), endedAt: isoSchema })).max(200).optional(),
+  activations: z.array(z.strictObject({ productId: z.string().min(1).max(60), at: isoSchema, cans: z.number().int().min(1).max(20) })).max(20),
+});
+export type JobState = z.infer<typeof stateSchema>;
+
+export const jobSchema = z.strictObject({
+  name: z.string().min(1).max(120),
+  place: placeSchema,
+  purpose: purposeSchema,
+  equipment: z.strictObject({
+    sprayer: z.enum(SPRAYERS),
+    suppliedAir: z.boolean().describe('an air-fed mask with breathing-grade air is at hand'),
+  }),
+  parts: z.array(partSchema).min(1).max(40),
+  system: z.strictObject({ layers: z.array(systemLayerSchema).min(1).max(10) }).optional(),
+  products: z.array(productSchema).max(60).optional(),
+  shelf: z.array(z.strictObject({ productId: z.string().min(1).max(60), remainingMl: z.number().min(0).max(20_000) })).max(60).optional(),
+  freeHours: freeHoursSchema,
+  budget: z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/, 'a three-letter code like GBP'), amount: z.number().min(0).max(1_000_000) }),
+  risk: z.strictObject({
+    rushSafe: z.number().min(0).max(1).describe('0 rush … 1 safe'),
+    hourValue: z.number().min(0).max(10_000).optional(),
+    delayPerDay: z.number().min(0).max(10_000).optional(),
+  }),
+  starts: z.array(z.strictObject({ sessionId: id, at: isoSchema })).max(6).optional().describe('session starts set by hand'),
+  state: stateSchema.optional(),
+});
+export type Job = z.infer<typeof jobSchema>;
+
+/** Everything wrong with a job that single fields cannot show, as a path and a sentence. */
+export function jobFaults(job: Job): { path: string; expected: string }[] {
+  const faults: { path: string; expected: string }[] = [];
+  const twice = (ids: readonly string[], at: (i: number) => string, what: string): void => {
+    ids.forEach((x, i) => { if (ids.indexOf(x) !== i) faults.push({ path: at(i), expected: `${what} that is not used twice (“${x}”)` }); });
+  };
+  twice(job.parts.map((p) => p.id), (i) => `parts[${i}].id`, 'a part id');
+  twice((job.products ?? []).map((p) => p.id), (i) => `products[${i}].id`, 'a product id');
+  job.parts.forEach((p, i) => {
+    if (p.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium') faults.push({ path: `parts[${i}].condition`, expected: `bare, sound-paint or failing-clear: electro-coat is found on metal only (substrate is ${p.substrate})` });
+  });
+  const partIds = new Set(job.parts.map((p) => p.id));
+  job.system?.layers.forEach((l, i) => l.only?.forEach((x, k) => {
+    if (!partIds.has(x)) faults.push({ path: `system.layers[${i}].only[${k}]`, expected: `the id of one of the parts (${[...partIds].join(', ')})` });
+  }));
+  const spans = (list: readonly (readonly [string, string])[], path: string): void => list.forEach(([a, b], i) => {
+    if (!(a < b)) faults.push({ path: `${path}[${i}]`, expected: `a start before its end (got ${a} to ${b})` });
+  });
+  for (const d of WEEKDAYS) spans(job.freeHours.weekly[d], `freeHours.weekly.${d}`);
+  job.freeHours.exceptions.forEach((e, i) => spans(e.spans, `freeHours.exceptions[${i}].spans`));
+  try { new Intl.DateTimeFormat('en', { timeZone: job.place.tz }); } catch {
+    faults.push({ path: 'place.tz', expected: `a zone of the IANA list, for instance Europe/London (got “${job.place.tz}”)` });
+  }
+  return faults;
+}

@@ -1,0 +1,86 @@
+/**
+ * A product as its data sheet describes it. Times in minutes at `refTempC`, film in µm dry,
+ * fractions 0…1. Minimum times are doses (they stretch in the cold); maxima and pot life never
+ * stretch past the figure here.
+ */
+import * as z from 'zod';
+import { markSchema } from './marks';
+
+export const PRODUCT_KINDS = ['adhesion-promoter', 'etch-primer', 'epoxy-primer', 'filler-primer', 'basecoat', 'enamel', 'heat-paint', 'clear'] as const;
+export const CHEMISTRIES = ['1k-acrylic', '1k-alkyd', '2k-urethane', '2k-epoxy', 'etch', 'cpo', 'silicone'] as const;
+export const ROLES = ['promoter', 'etch', 'epoxy', 'filler', 'base', 'colour', 'clear'] as const;
+
+const minutes = z.number().min(0).max(60 * 24 * 90);
+const fraction = z.number().gt(0).max(1);
+const money = z.number().min(0).max(100_000);
+
+export const packSchema = z.strictObject({
+  sizeMl: z.number().gt(0).max(20_000).describe('net fill of a full pack, ml'),
+  unit: z.enum(['can', 'tin']),
+  price: money.describe('price of one pack in the budget currency'),
+});
+export type Pack = z.infer<typeof packSchema>;
+
+export const productSchema = z.strictObject({
+  id: z.string().min(1).max(60),
+  name: z.string().min(1).max(80),
+  maker: z.string().max(60).optional(),
+  kind: z.enum(PRODUCT_KINDS),
+  role: z.enum(ROLES),
+  chemistry: z.enum(CHEMISTRIES),
+  carrier: z.enum(['aerosol', 'gun']),
+  effect: z.enum(['none', 'solid', 'metallic']).optional().describe('colour effect; left out means none'),
+  gloss: z.enum(['gloss', 'satin', 'matte']).optional(),
+  heatRatedC: z.number().min(60).max(900).optional().describe('highest service temperature, °C; left out means 90'),
+  isocyanate: z.boolean(),
+  filmUmPerCoat: z.number().gt(0).max(400).describe('dry film of one coat, µm'),
+  coats: z.number().int().min(1).max(8).describe('usual number of coats'),
+  solidsFrac: fraction.describe('solids by volume; for a can, of all its contents'),
+  refTempC: z.number().min(5).max(60).describe('temperature the times refer to, °C'),
+  flashMin: minutes.describe('wait between coats of this product'),
+  itselfMaxMin: minutes.optional().describe('latest for another coat of itself; left out means any time'),
+  itselfForbiddenMin: z.tuple([minutes, minutes]).optional().describe('span in which another coat lifts: after the first, before the second figure'),
+  nextMinMin: minutes.describe('earliest for the next product over it'),
+  nextWetMaxMin: minutes.optional().describe('latest for the best result of the next product (soft)'),
+  nextBondMaxMin: minutes.optional().describe('latest for a chemical bond (hard); after it, scuff'),
+  dustFreeMin: minutes,
+  touchDryMin: minutes,
+  handleMin: minutes,
+  sandMin: minutes.optional().describe('earliest for sanding; left out means never sanded'),
+  potLifeMin: minutes.optional().describe('life once activated, minutes; left out means one component'),
+  tempMinC: z.number().min(-10).max(40),
+  tempMaxC: z.number().min(5).max(60),
+  rhMaxFrac: fraction,
+  dewGapMinK: z.number().min(0).max(15),
+  windMaxMs: z.number().gt(0).max(10).describe('mean wind at the part, m/s'),
+  packs: z.array(packSchema).min(1).max(6),
+  provenance: z.strictObject({
+    rest: markSchema.describe('mark of every figure not named in byField'),
+    byField: z.record(z.string(), markSchema).optional(),
+  }),
+});
+export type Product = z.infer<typeof productSchema>;
+export type ProductKind = Product['kind'];
+export type Role = Product['role'];
+
+export interface SheetFault { field: string; code: string; params: Record<string, string | number> }
+
+/** Contradictions within one sheet that no single field can show. Empty when the sheet holds together. */
+export function sheetFaults(p: Product): SheetFault[] {
+  const faults: SheetFault[] = [];
+  const order = (low: number | undefined, high: number | undefined, field: string, lowName: string): void => {
+    if (low !== undefined && high !== undefined && !(low <= high)) faults.push({ field, code: 'max-before-min', params: { low, high, lowName } });
+  };
+  order(p.nextMinMin, p.nextBondMaxMin, 'nextBondMaxMin', 'nextMinMin');
+  order(p.nextMinMin, p.nextWetMaxMin, 'nextWetMaxMin', 'nextMinMin');
+  order(p.nextWetMaxMin, p.nextBondMaxMin, 'nextBondMaxMin', 'nextWetMaxMin');
+  order(p.flashMin, p.itselfMaxMin, 'itselfMaxMin', 'flashMin');
+  order(p.dustFreeMin, p.touchDryMin, 'touchDryMin', 'dustFreeMin');
+  order(p.touchDryMin, p.handleMin, 'handleMin', 'touchDryMin');
+  order(p.tempMinC, p.tempMaxC, 'tempMaxC', 'tempMinC');
+  if (p.itselfForbiddenMin) order(p.itselfForbiddenMin[0], p.itselfForbiddenMin[1], 'itselfForbiddenMin', 'itselfForbiddenMin[0]');
+  const twoPart = p.chemistry === '2k-urethane' || p.chemistry === '2k-epoxy';
+  if (!twoPart && p.potLifeMin !== undefined) faults.push({ field: 'potLifeMin', code: 'pot-life-of-one-part', params: {} });
+  if (twoPart && p.potLifeMin === undefined) faults.push({ field: 'potLifeMin', code: 'no-pot-life', params: {} });
+  return faults;
+}
