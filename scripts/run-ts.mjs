@@ -12,6 +12,6 @@ const { build } = await import('esbuild').catch(() => {
 });
 const outfile = join(root, '.cache', `${basename(entry, '.ts')}.mjs`);
 mkdirSync(join(root, '.cache'), { recursive: true });
-await build({ entryPoints: [entry], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', tsconfig: join(root, 'tsconfig.json'), packages: 'external', logLevel: 'error' });
+await build({ entryPoints: [entry], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', tsconfig: join(root, 'tsconfig.json'), external: ['better-sqlite3'], banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" }, logLevel: 'error' });
 process.argv = [process.argv[0], outfile, ...rest];
 await import(pathToFileURL(outfile).href);

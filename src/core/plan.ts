@@ -9,10 +9,8 @@ import type { Product } from '@/model/product';
 import { absorptanceOf } from './air/panel';
 import { atPart, type AtPart } from './air/at-part';
 import { ensembleOf, DRESSED_MEMBERS } from './air/ensemble';
-import { buildUp, type BuildUp } from './coating/build-up';
-import { CATALOGUE, productsOf } from './coating/catalogue';
 import { lightnessOf } from './coating/colour';
-import { suggest } from './coating/suggest';
+import { systemFor, type SystemResult } from './coating/system';
 import { HEEL_FRAC, materialFor, NEED_SD_FRAC, RISK_OF_SHORT, transferFrac } from './material/consumption';
 import { seedOf } from './numerics/random';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
@@ -58,15 +56,6 @@ export function airForJob(job: Job, forecast: Forecast, nowMs: number, issuedMs:
 
 export function weatherSeed(job: Job, issuedMs: number): number {
   return seedOf(`${job.place.lat.toFixed(3)} ${job.place.lon.toFixed(3)} ${issuedMs}`);
-}
-
-export interface SystemResult extends BuildUp { readonly suggested: boolean; readonly products: ReadonlyMap<string, Product> }
-
-/** Layers by hand or proposed, with their verdicts. */
-export function systemFor(job: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
-  const products = productsOf(catalogue, job.products);
-  const layers = job.system?.layers ?? suggest(job, products).layers;
-  return { ...buildUp(job, layers, products), suggested: job.system === undefined, products };
 }
 
 /** @throws ForecastError when the forecast does not cover now; RangeError when a time in the job is no time */

@@ -58,7 +58,7 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
     t += p.minutes * MINUTE;
   }
   const activations: Activation[] = [];
-  let under: string | null = d.carry?.product.name ?? null, last = d.carry?.endedMs ?? t;
+  let under: string | null = d.carry?.product.name ?? null, last = d.carry ? Math.max(d.carry.endedMs, pick.startMs) : t;
   d.steps.forEach((s, k) => {
     const at = r.coatStart[k]!, end = r.coatEnd[k]!;
     if (s.activateCans > 0) {
@@ -67,8 +67,8 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
         detail: notice('activate', { product: s.product.name, cans: s.activateCans, lifeH: (s.product.potLifeMin ?? 0) / 60 }),
         checks: activateChecks(s.product.isocyanate), cautions: s.product.isocyanate ? ['isocyanate', 'can-pressure'] : ['can-pressure', 'skin-sensitiser'] }, from, at);
       activations.push({ productId: s.product.id, at: iso(from), cans: s.activateCans, prudentUntil: '', usableUntil: iso(r.potEndsMs) });
-      if (from - last > MINUTE && (under !== null || k > 0)) flash(k, s, last, from);
-    } else if (at > last && k > 0) flash(k, s, last, at);
+      if (from - last > MINUTE && under !== null) flash(k, s, last, from);
+    } else if (at > last && under !== null) flash(k, s, last, at);
     add({ id: s.id, kind: 'coat', layerId: s.layerId, coat: s.coat, partIds: [...s.partIds], handsOn: true,
       detail: notice(coatManner(s), { product: s.product.name, coat: s.coat, coats: s.coats, ml: Math.round(s.ml), minutes: s.minutes }),
       checks: coatChecks(air, s, at, under), cautions: [s.product.isocyanate ? 'isocyanate' : 'solvent-vapour', 'ignition'] }, at, end);

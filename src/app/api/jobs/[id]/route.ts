@@ -1,0 +1,27 @@
+import * as z from 'zod';
+import { bodyOf, noSuchJob, refused } from '@/app/api/answer';
+import { workshop } from '@/app/workshop';
+import { parseJob } from '@/formats/job-file';
+
+interface Context { params: Promise<{ id: string }> }
+const envelope = z.strictObject({ version: z.number().int().min(1), job: z.unknown() });
+
+/** Saves a job when the version is the one the editor started from; 409 when another tab was quicker. */
+export async function PUT(request: Request, { params }: Context): Promise<Response> {
+  const body = await bodyOf(request);
+  if (!body.ok) return body.answer;
+  const sent = envelope.safeParse(body.value);
+  if (!sent.success) return refused(400, 'Send the version you started from and the job.');
+  const parsed = parseJob(sent.data.job);
+  if (!parsed.ok) return refused(422, 'Some fields need mending.', parsed.faults);
+  const { store, clock } = workshop();
+  const r = store.update((await params).id, sent.data.version, parsed.value, clock.nowMs());
+  if (r.kind === 'missing') return noSuchJob();
+  if (r.kind === 'stale') return refused(409, 'This job was changed in another tab. Reload to see that change; yours is still in the form.');
+  return Response.json({ version: r.version });
+}
+
+export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
+  const { store, clock } = workshop();
+  return store.remove((await params).id, clock.nowMs()) ? Response.json({ removed: true }) : noSuchJob();
+}

@@ -1,0 +1,28 @@
+import type { Metadata, Viewport } from 'next';
+import localFont from 'next/font/local';
+import { cookies } from 'next/headers';
+import type { ReactNode } from 'react';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import { Providers } from '@/ui/theme/providers';
+import type { UnitSystem } from '@/words/format';
+import '@/ui/theme/pellucid.css';
+
+const text = localFont({ src: './fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2', weight: '200 800', variable: '--font-text', display: 'block' });
+// The text cut has no micro sign; its older sibling lends that one glyph.
+const micro = localFont({ src: [{ path: './fonts/atkinson-hyperlegible-latin-400-normal.woff2', weight: '400' }, { path: './fonts/atkinson-hyperlegible-latin-700-normal.woff2', weight: '700' }], variable: '--font-micro', declarations: [{ prop: 'unicode-range', value: 'U+B5' }], display: 'block', adjustFontFallback: false });
+
+export const metadata: Metadata = { title: { default: 'Pellucid', template: '%s · Pellucid' }, description: 'Plan the repaint of a panel: build-up, materials, weather window, spray day.' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#FBFCFA' };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const units: UnitSystem = (await cookies()).get('units')?.value === 'us' ? 'us' : 'metric';
+  return (
+    <html lang="en" className={`${text.variable} ${micro.variable}`} style={{ ['--font' as string]: 'var(--font-micro), var(--font-text)' }}>
+      <body>
+        <AppRouterCacheProvider options={{ key: 'p' }}>
+          <Providers units={units}>{children}</Providers>
+        </AppRouterCacheProvider>
+      </body>
+    </html>
+  );
+}

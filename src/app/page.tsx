@@ -1,0 +1,27 @@
+import { connection } from 'next/server';
+import type { Metadata } from 'next';
+import { workshop } from '@/app/workshop';
+import { isoOf } from '@/core/time/instant';
+import { BenchView } from '@/ui/bench/bench-view';
+import { DrawingDefs } from '@/ui/drawings/defs';
+import { TopBar } from '@/ui/shell/top-bar';
+import { bench } from '@/usecases/bench';
+import { DEFAULT_PLACE } from '@/usecases/new-job';
+
+export const metadata: Metadata = { title: 'Bench' };
+
+export default async function Page() {
+  await connection();
+  const { store, weather, clock } = workshop();
+  const nowMs = clock.nowMs();
+  const jobs = bench(store, weather, nowMs);
+  const place = jobs[0]?.job.place ?? DEFAULT_PLACE;
+  return (
+    <>
+      <a className="skip" href="#main">Skip to the content</a>
+      <DrawingDefs />
+      <TopBar placeName={place.name ?? 'Place'} nowIso={isoOf(nowMs, place.tz)} demoClock={clock.demo} air={jobs[0]?.airNow ?? null} />
+      <BenchView jobs={jobs} nowMs={nowMs} tz={place.tz} />
+    </>
+  );
+}

@@ -1,0 +1,35 @@
+/** job.json: outside text to a Job, refused field by field. */
+import { jobFaults, jobSchema, type Job } from '@/model/job';
+import { sheetFaults } from '@/model/product';
+import { msOf } from '@/core/time/instant';
+import { faultsOf, type Fault, type Parsed } from './faults';
+
+const SHEET_WORDS: Readonly<Record<string, (p: Record<string, string | number>) => string>> = {
+  'max-before-min': (p) => `a figure of at least ${p.low} (${p.lowName}); the sheet gives ${p.high}`,
+  'pot-life-of-one-part': () => 'no pot life: a one-component product has none',
+  'no-pot-life': () => 'a pot life: a two-component product dies once activated',
+};
+
+/** A Job from any value. */
+export function parseJob(raw: unknown): Parsed<Job> {
+  const r = jobSchema.safeParse(raw);
+  if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
+  const faults: Fault[] = jobFaults(r.data);
+  r.data.products?.forEach((p, i) => sheetFaults(p).forEach((f) => faults.push({ path: `products[${i}].${f.field}`, expected: SHEET_WORDS[f.code]?.(f.params) ?? f.code })));
+  if (!faults.some((f) => f.path === 'place.tz')) {
+    const time = (iso: string, path: string): void => { try { msOf(iso, r.data.place.tz); } catch { faults.push({ path, expected: `a time that exists (got ${iso})` }); } };
+    r.data.state?.coats.forEach((c, i) => time(c.endedAt, `state.coats[${i}].endedAt`));
+    r.data.state?.activations.forEach((a, i) => time(a.at, `state.activations[${i}].at`));
+    r.data.starts?.forEach((s, i) => time(s.at, `starts[${i}].at`));
+  }
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: r.data };
+}
+
+/** JSON text to any value, with the place of the fault in words. */
+export function parseJson(text: string): Parsed<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch (e) {
+    return { ok: false, faults: [{ path: '(the whole)', expected: `JSON (${e instanceof Error ? e.message : 'not readable'})` }] };
+  }
+}

@@ -1,0 +1,122 @@
+'use client';
+/** The bench: all jobs side by side on one scale, each with its next step and its hours of the week. */
+import { useState } from 'react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import Button from '@mui/material/Button';
+import type { BenchJob } from '@/usecases/bench';
+import { dayStart } from '@/core/time/instant';
+import { percentOf } from '@/words/format';
+import { CONDITION_NAMES, SUBSTRATE_NAMES, TASK_NAMES } from '@/words/names';
+import { say } from '@/words/say';
+import { FilmSection } from '../drawings/film-section';
+import { over, paintOf } from '../drawings/ink';
+import { stackOf } from '../drawings/stack';
+import { CautionBox } from '../parts/caution';
+import { BudgetBar, OddsMarks, TagPlate } from '../shell/verdict';
+import { currentStage, STAGES } from '../shell/stages';
+import { useFormat } from '../theme/providers';
+import { sessionName } from '../window/session-name';
+
+const PX_PER_UM = 1.12, HOUR = 3_600_000;
+
+export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowMs: number; tz: string }) {
+  const f = useFormat();
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [message, setMessage] = useState<string | null>(null);
+  const [removed, setRemoved] = useState<{ id: string; name: string } | null>(null);
+  const create = async (): Promise<void> => {
+    setBusy(true); setMessage(null);
+    try {
+      const r = await fetch('/api/jobs', { method: 'POST' });
+      const a = await r.json() as { id?: string; error?: string };
+      if (r.ok && a.id) { router.push(`/jobs/${a.id}/surface`); return; }
+      setMessage(a.error ?? 'The job was not made. Try again.');
+    } catch { setMessage('The server does not answer. Start it again, then press New job.'); }
+    setBusy(false);
+  };
+  const remove = async (id: string, name: string): Promise<void> => {
+    const r = await fetch(`/api/jobs/${id}`, { method: 'DELETE' }).catch(() => null);
+    if (r?.ok) setRemoved({ id, name }); else setMessage('Not taken off the bench. Try again.');
+    router.refresh();
+  };
+  const restore = async (): Promise<void> => {
+    if (!removed) return;
+    const r = await fetch(`/api/jobs/${removed.id}/restore`, { method: 'POST' }).catch(() => null);
+    if (r?.ok) setRemoved(null); else setMessage('Not put back. Try again.');
+    router.refresh();
+  };
+  const stacks = jobs.map((j) => stackOf(j.job, j.plan, j.products));
+  const max = Math.max(100, ...stacks.map((s) => Math.ceil(s.totalUm / 50) * 50));
+  const next = jobs.filter((j) => j.plan.sessions[0]).sort((a, b) => Date.parse(a.plan.sessions[0]!.startsAt) - Date.parse(b.plan.sessions[0]!.startsAt))[0];
+  const total = jobs.reduce((a, j) => a + j.plan.cost.total, 0), budget = jobs.reduce((a, j) => a + j.plan.cost.budget, 0);
+  const currency = jobs[0]?.plan.cost.currency ?? 'GBP';
+  const cans = jobs.reduce((a, j) => a + j.plan.materials.reduce((b, m) => b + m.packs.reduce((c, p) => c + p.count, 0), 0), 0);
+  return (
+    <main id="main" className="body cols-2">
+      <div className="stack" style={{ minWidth: 0 }}>
+        <div className="row"><h1 style={{ fontSize: 20, fontWeight: 650, letterSpacing: '-.012em' }}>On the bench</h1><span className="muted small">film to one scale; solid is sprayed, dashed is planned</span><span className="push" /><Button variant="outlined" disabled={busy} onClick={() => void create()}>{busy ? 'Making it' : 'New job'}</Button></div>
+        <p className="status" data-kind={message ? 'bad' : 'ok'} role="status">{message}{removed && <>{removed.name} is off the bench. <Button size="small" variant="outlined" onClick={() => void restore()}>Put it back</Button></>}</p>
+        {jobs.length === 0 && <section className="panel" style={{ padding: 24 }}><h2 style={{ fontSize: 16 }}>Nothing on the bench yet</h2><p className="cap" style={{ margin: '8px 0 14px', maxWidth: 560 }}>A job is one thing to repaint: a bonnet, a set of covers, a box. Measure it, say what lies on it, and you get the layers, the cans, the best start of the week and the run sheet for the day.</p><Button variant="contained" disabled={busy} onClick={() => void create()}>New job</Button></section>}
+        <div className="benchgrid" style={{ gridTemplateColumns: `repeat(auto-fill, minmax(210px, 1fr))` }}>
+          {jobs.map((j, i) => {
+            const stage = currentStage(j.job, j.plan), stageIdx = STAGES.findIndex((s) => s.id === stage);
+            const s = j.plan.sessions[0], task = s?.tasks.find((t) => t.handsOn), p = j.job.parts[0]!;
+            return (
+              <article key={j.id} className="jobcard">
+                <Link href={`/jobs/${j.id}`} aria-label={`${j.job.name}, open ${STAGES[stageIdx]!.name}`}>
+                  <div style={{ borderBottom: '2px solid var(--ink)', paddingBottom: 2, marginBottom: 10 }}><FilmSection stack={stacks[i]!} pxPerUm={PX_PER_UM} width={210} gaugeMax={max} size="bench" /></div>
+                  <h2>{j.job.name}</h2>
+                </Link>
+                <p className="small muted">{SUBSTRATE_NAMES[p.substrate]}, {CONDITION_NAMES[p.condition]}, {f.area(j.plan.parts.reduce((a, x) => a + x.areaM2, 0))}</p>
+                <p className="row small" style={{ gap: 8, margin: '6px 0 4px' }}><svg width="92" height="16" aria-hidden="true">{STAGES.map((x, k) => <rect key={x.id} x={k * 18.500} y={11 - k * 2.500} width="16" height={5 + k * 2.500} fill={k < stageIdx ? '#7FA9AC' : k === stageIdx ? '#0B5D66' : 'url(#p-future)'} stroke={k <= stageIdx ? 'none' : '#8E9A93'} />)}</svg><b style={{ color: 'var(--lagoon)', fontWeight: 600 }}>{STAGES[stageIdx]!.name}</b></p>
+                <p style={{ fontWeight: 600 }}>{j.plan.kind === 'blocked' ? 'Blocked' : s && task ? `${TASK_NAMES[task.kind]} first, then ${sessionName(j.plan, s.layerIds).toLowerCase()}` : 'All coats are on'}</p>
+                <p className="small muted">{j.plan.kind === 'blocked' ? say(j.plan.blockers[0]!, f) : s ? <>{f.dayTime(s.startsAt)}{j.plan.sessions.length > 1 ? `, ${j.plan.sessions.length} sessions` : ''}, <b style={{ color: 'var(--ink)' }}>{percentOf(j.plan.chance ?? 0)} %</b></> : 'Let it harden'}</p>
+                <p><Button size="small" sx={{ ml: -1, color: 'var(--ink-2)' }} aria-label={`Take ${j.job.name} off the bench`} onClick={() => void remove(j.id, j.job.name)}>Take off the bench</Button></p>
+              </article>
+            );
+          })}
+        </div>
+        {jobs.length > 0 && <HoursBoard jobs={jobs} nowMs={nowMs} tz={tz} />}
+      </div>
+      {jobs.length > 0 && <TagPlate>
+        {next && <div className="vsec"><h3><span>Next good window</span><span>{f.day(next.plan.sessions[0]!.startsAt)}</span></h3><p className="mid">{f.time(next.plan.sessions[0]!.startsAt)}–{f.time(next.plan.sessions[0]!.handsOffAt)}, {next.job.name.toLowerCase()}</p><div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(next.plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div><OddsMarks good={next.plan.sessions.at(-1)!.oksOf[0]} of={next.plan.sessions.at(-1)!.oksOf[1]} /></div>}
+        <div className="vsec"><h3><span>To buy, all jobs</span><span>of {f.money(budget, currency)}</span></h3><div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(total, currency)}</span></div><BudgetBar total={total} budget={budget} /></div>
+        <div className="vsec"><h3>Hands-on, all jobs</h3><span className="big">{f.hours(jobs.reduce((a, j) => a + j.plan.handsOnH, 0))}</span></div>
+        {next && <div className="vsec cauts">{next.plan.cautions.filter((c) => c.severity === 'stop').slice(0, 2).map((c) => <CautionBox key={c.code} caution={c} />)}</div>}
+      </TagPlate>}
+    </main>
+  );
+}
+
+/** Suitable hours per job over seven days, for the product that goes on next. */
+function HoursBoard({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowMs: number; tz: string }) {
+  const f = useFormat();
+  const W = 960, LEFT = 178, rowH = 44, from = dayStart(nowMs, tz), to = from + 7 * 24 * HOUR;
+  const x = (t: number): number => LEFT + (t - from) / (to - from) * (W - LEFT);
+  const days = Array.from({ length: 7 }, (_, i) => dayStart(from + i * 24 * HOUR + 2 * HOUR, tz));
+  const nights = jobs[0]?.nights ?? [];
+  const height = 28 + jobs.length * rowH;
+  return (
+    <section aria-label="Suitable hours">
+      <div className="hd" style={{ marginBottom: 6 }}>Suitable hours <small>per job, for what goes on next</small><span className="r row" style={{ gap: 14 }}><span className="row" style={{ gap: 5 }}><svg width="22" height="10" aria-hidden="true"><rect width="22" height="10" fill="#4C7A3A" /></svg>good</span><span className="row" style={{ gap: 5 }}><svg width="22" height="10" aria-hidden="true"><rect width="22" height="10" fill="#D9962B" /><rect width="22" height="10" fill="url(#p-warn)" /></svg>just inside</span><span className="row" style={{ gap: 5 }}><svg width="22" height="10" aria-hidden="true"><rect width="22" height="10" fill="#D5DAD4" /></svg>no</span></span></div>
+      <div className="scroll-x"><svg viewBox={`0 0 ${W} ${height}`} width="100%" style={{ minWidth: 640 }} role="img" aria-label={jobs.map((j) => `${j.job.name}: ${j.plan.sessions[0] ? `session ${f.dayTime(j.plan.sessions[0].startsAt)}, ${percentOf(j.plan.sessions[0].chance)} per cent` : 'nothing planned'}`).join('; ')}>
+        {nights.map(([a, b]) => <rect key={a} x={x(Math.max(a, from))} y="24" width={Math.max(0, x(Math.min(b, to)) - x(Math.max(a, from)))} height={height - 24} fill="#1B2422" opacity=".08" />)}
+        {days.map((d, i) => <g key={d}><line x1={x(d)} x2={x(d)} y1="4" y2={height} stroke="#C6CEC6" /><text x={x(d) + 6} y="16" fontSize="13" fontWeight={i === 0 ? 650 : 400} fill="#1B2422">{i === 0 ? 'Today, ' : ''}{new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: tz }).format(d + 12 * HOUR)}</text></g>)}
+        {jobs.map((j, r) => {
+          const y = 28 + r * rowH, suit = j.plan.suits[0];
+          const short = j.job.name.length > 24 ? `${j.job.name.slice(0, 23).trimEnd()}…` : j.job.name;
+          return <g key={j.id}>
+            <text x="0" y={y + 26} fontSize="13.500" fontWeight="600" fill="#1B2422">{short}</text>
+            <rect x={LEFT} y={y + 30} width={W - LEFT} height="7" fill="#DFE4DE" />
+            {suit?.spans.filter((s) => s.verdict !== 'no').map((s) => { const a = x(Date.parse(s.startsAt)), w = Math.max(0, Math.min(x(Date.parse(s.endsAt)), W) - a); return <g key={s.startsAt}><rect x={a} y={y + 30} width={w} height="7" fill={s.verdict === 'good' ? '#4C7A3A' : '#D9962B'} />{s.verdict === 'inside' && <rect x={a} y={y + 30} width={w} height="7" fill="url(#p-warn)" />}</g>; })}
+            {j.plan.sessions.map((s) => { const a = x(Date.parse(s.startsAt)), z = x(Date.parse(s.handsOffAt)); const l = j.plan.layers.find((q) => q.id === s.layerIds.at(-1)), p = j.products.find((q) => q.id === l?.productId), base = j.plan.layers.find((q) => q.id === s.layerIds[0]), bp = j.products.find((q) => q.id === base?.productId); const fill = (q: typeof p): string => { if (!q) return '#999'; const t = paintOf(q, j.job.purpose.colour.hex); return over(t.fill, Math.max(0.8, t.alpha)); }; return <g key={s.id}>{s.activations[0] && <path d={`M${x(Date.parse(s.activations[0].at))} ${y + 8}L${Math.min(W, x(Date.parse(s.activations[0].at) + 30 * HOUR))} ${y + 28}H${x(Date.parse(s.activations[0].at))}Z`} fill="#A9CDD2" stroke="#0B5D66" opacity=".75" />}<rect x={a} y={y + 8} width={Math.max(4, (z - a) / 2)} height="20" fill={fill(bp)} stroke="#1B2422" /><rect x={a + (z - a) / 2} y={y + 8} width={Math.max(3, (z - a) / 2)} height="20" fill={fill(p)} stroke="#1B2422" /><text x={Math.min(z + 5, W - 34)} y={y + 20} fontSize="13" fontWeight="650" fill="#1B2422" stroke="#EEF0EC" strokeWidth="3" paintOrder="stroke">{percentOf(s.chance)} %</text></g>; })}
+            <line x1="0" x2={W} y1={y + rowH} y2={y + rowH} stroke="#DCE1DA" />
+          </g>;
+        })}
+        <line x1={x(nowMs)} x2={x(nowMs)} y1="22" y2={height} stroke="#0B5D66" strokeWidth="2" /><path d={`M${x(nowMs) - 5} 20h10l-5 8z`} fill="#0B5D66" />
+      </svg></div>
+    </section>
+  );
+}

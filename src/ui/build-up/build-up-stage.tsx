@@ -1,0 +1,88 @@
+'use client';
+/** Build-up: the layers, the section through them to scale, and the verdict on every seam. */
+import { Fragment, useState } from 'react';
+import Button from '@mui/material/Button';
+import type { SystemLayer } from '@/model/job';
+import type { PlanLayer, Seam } from '@/model/plan';
+import type { JobView } from '@/usecases/view-job';
+import { systemFor } from '@/core/coating/system';
+import { surfaceName } from '@/words/names';
+import { say } from '@/words/say';
+import { FilmSection, StackTable } from '../drawings/film-section';
+import { seamTag, stackOf } from '../drawings/stack';
+import { useJobEditor } from '../hooks/use-job-editor';
+import { GoSign, MindSign, StopSign } from '../parts/icons';
+import { LinkButton } from '../parts/link-button';
+import { ProvenanceMark } from '../parts/mark';
+import { Columns, SaveLine } from '../shell/stage-shell';
+import { gaugeFor } from '../shell/spine';
+import { Verdict } from '../shell/verdict';
+import { useFormat } from '../theme/providers';
+import { LayerRow, ProductSelect } from './layer-row';
+
+const asSystem = (layers: readonly PlanLayer[], parts: number): SystemLayer[] => layers.map((l) => ({ role: l.role, productId: l.productId, coats: l.coats, ...(l.partIds.length < parts ? { only: l.partIds } : {}) }));
+
+function SeamRow({ seam }: { seam: Seam }) {
+  const f = useFormat();
+  const [line1, line2] = seamTag(seam);
+  return (
+    <div className="seamrow" data-verdict={seam.verdict}>
+      {seam.verdict === 'ok' ? <GoSign size={22} /> : seam.verdict === 'care' ? <MindSign /> : <StopSign />}
+      <p><b style={{ fontWeight: 600 }}>{seam.verdict === 'no' ? 'No.' : `${line1}${seam.join === 'wet-on-wet' ? `, ${line2}` : `, ${line2}`}.`}</b> {say(seam.reason, f)}{seam.verdict !== 'ok' && seam.wayOut ? ` ${say(seam.wayOut, f)}` : ''}<ProvenanceMark mark={seam.mark} /></p>
+      <span className="small muted end">{seam.verdict === 'ok' ? 'ok' : seam.verdict === 'care' ? 'with care' : 'does not hold'}</span>
+    </div>
+  );
+}
+
+export function BuildUpStage({ view }: { view: JobView }) {
+  const f = useFormat();
+  const editor = useJobEditor(view.id, view.version, view.job);
+  const { job } = editor;
+  const system = systemFor(job);
+  const stack = stackOf(job, system, view.products);
+  const [selected, setSelected] = useState<string | null>(system.layers.at(-1)?.id ?? null);
+  const max = gaugeFor(stack.totalUm);
+  const setLayers = (change: (layers: SystemLayer[]) => SystemLayer[]): void => editor.edit((j) => {
+    const now = systemFor(j);
+    // Starts set by hand belong to the sessions of the old build-up.
+    const { starts: _starts, ...rest } = j;
+    return { ...rest, system: { layers: change(j.system ? [...j.system.layers] : asSystem(now.layers, j.parts.length)) } };
+  });
+  const indexOf = (l: PlanLayer): number => system.layers.indexOf(l);
+  const surfaces = job.parts.filter((p, i) => job.parts.findIndex((x) => x.substrate === p.substrate && x.condition === p.condition) === i);
+  const stackFaults = system.blockers.filter((b) => b.code !== 'seam-no');
+  return (
+    <Columns kind="cols-build">
+      <section className="panel" aria-label="Section through the film">
+        <div className="hd">Section through the film <span className="r">to scale, dry film</span></div>
+        <div style={{ margin: '8px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(2.88, 440 / max)} width={434} gaugeMax={max} size="large" selected={selected} onSelect={setSelected} /></div>
+        <p className="cap row"><svg width="34" height="10" aria-hidden="true"><path d="M1 8l4-6 4 6 4-6 4 6 4-6 4 6 4-6 4 6" fill="none" stroke="#1B2422" strokeWidth="1.2" /></svg>sanded seam<svg width="30" height="12" aria-hidden="true" style={{ marginLeft: 12 }}><g fill="#55693A"><circle cx="4" cy="9" r="2" /><circle cx="11" cy="9" r="2" /><circle cx="18" cy="9" r="2" /><circle cx="25" cy="9" r="2" /><circle cx="7" cy="4" r="1.3" /><circle cx="14" cy="4" r="1.3" /><circle cx="21" cy="4" r="1.3" /></g></svg>wet on wet, films merge<span style={{ marginLeft: 12 }}>dashed: planned</span></p>
+        <StackTable stack={stack} />
+      </section>
+      <section className="panel" aria-label="Layers" style={{ paddingBottom: 6 }}>
+        <div className="hd" style={{ marginBottom: 10 }}>Layers, top down <small>{system.suggested ? 'suggested for this surface' : 'chosen by hand'}</small>
+          <span className="r row">{!system.suggested && <Button size="small" onClick={() => editor.edit(({ system: _s, starts: _t, ...j }) => j)}>Back to the suggestion</Button>}
+            <ProductSelect value="" products={view.products} label="Add a layer" onChange={(p) => setLayers((ls) => [...ls, { role: p.role, productId: p.id, coats: p.coats }])} /></span>
+        </div>
+        {stackFaults.map((b, i) => <div key={i} className="seamrow" data-verdict="no"><StopSign /><p><b style={{ fontWeight: 600 }}>{say(b, f)}</b></p><span /></div>)}
+        {[...system.layers].reverse().map((l) => (
+          <Fragment key={l.id}>
+            <LayerRow layer={l} index={indexOf(l)} count={system.layers.length} product={system.products.get(l.productId)!} products={view.products} jobHex={job.purpose.colour.hex} selected={selected === l.id}
+              onSelect={() => setSelected(selected === l.id ? null : l.id)}
+              onChange={(patch) => setLayers((ls) => ls.map((x, i) => (i === indexOf(l) ? { ...x, ...patch } : x)))}
+              onMove={(by) => { const i = indexOf(l); setLayers((ls) => { const out = [...ls]; const [x] = out.splice(i, 1); out.splice(i + by, 0, x!); return out; }); setSelected(null); }}
+              onRemove={() => { setLayers((ls) => ls.filter((_x, i) => i !== indexOf(l))); setSelected(null); }} />
+            {system.seams.filter((s) => s.above === l.id).map((s) => <SeamRow key={s.below} seam={s} />)}
+          </Fragment>
+        ))}
+        {surfaces.map((p) => <div key={p.id} className="layer" style={{ gridTemplateColumns: '42px 1fr' }}><svg width="40" height="40" aria-hidden="true"><rect width="40" height="40" fill="#BAC2C4" /><rect width="40" height="40" fill={`url(#${p.substrate === 'steel' ? 'h-steel' : p.substrate === 'aluminium' ? 'h-aluminium' : 'h-plastic'})`} /><rect x=".5" y=".5" width="39" height="39" fill="none" stroke="#1B2422" /></svg><span style={{ textTransform: 'none' }}><b style={{ fontWeight: 650 }}>{capital(surfaceName(`surface:${p.substrate}/${p.condition}`))}</b></span></div>)}
+        {system.why.length > 0 && <details className="how"><summary>Why this system</summary><ul className="cap" style={{ display: 'grid', gap: 4, paddingBottom: 8 }}>{system.why.map((w, i) => <li key={i}>{say(w, f)}</li>)}</ul></details>}
+        <SaveLine editor={editor} />
+        <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${view.id}/materials`}>On to the materials</LinkButton></div>
+      </section>
+      <Verdict plan={view.plan} session={view.plan.sessions[0]} stage="build-up" />
+    </Columns>
+  );
+}
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

@@ -1,0 +1,131 @@
+/** The cross-section to scale: the first of the two signatures. Large on Build-up, a spine elsewhere, small on the bench. */
+import { inkOn, over, SUBSTRATE_FILL } from './ink';
+import { stackInWords, type Band, type SeamMark, type Stack } from './stack';
+
+export interface FilmSectionProps {
+  readonly stack: Stack;
+  readonly pxPerUm: number;
+  readonly width: number;
+  readonly gaugeMax: number;
+  readonly size: 'large' | 'spine' | 'bench';
+  readonly selected?: string | null;
+  readonly onSelect?: (id: string) => void;
+}
+
+const SUB_H = { large: 56, spine: 44, bench: 28 } as const;
+
+function SawTooth({ x, y, w }: { x: number; y: number; w: number }) {
+  const step = 6, n = Math.floor(w / step);
+  const d = `M${x} ${y}` + Array.from({ length: n }, () => `l${step / 2} -3 l${step / 2} 3`).join('');
+  return <path d={d} fill="none" stroke="#1B2422" strokeWidth="1.2" />;
+}
+
+function Halftone({ x, y, w, colour }: { x: number; y: number; w: number; colour: string }) {
+  const rows = [[0, 2], [4.6, 1.5], [9, 0.9]] as const;
+  const d: { cx: number; cy: number; r: number }[] = [];
+  rows.forEach(([up, r], k) => { for (let i = 0; i * 6 + 5 < w; i++) d.push({ cx: x + 4 + i * 6 + (k % 2) * 3, cy: y - 2 - up, r }); });
+  return <g fill={colour}>{d.filter((p) => p.cx < x + w - 1).map((p, i) => <circle key={i} {...p} />)}</g>;
+}
+
+function Body({ band, x, w, top, pxPerUm, selected }: { band: Band; x: number; w: number; top: number; pxPerUm: number; selected: boolean }) {
+  const h = band.um * pxPerUm, doneH = band.doneCoats * band.umPerCoat * pxPerUm, planH = h - doneH;
+  const rect = (y: number, height: number, strength: number) => height > 0 && (
+    <g opacity={1}>
+      <rect x={x} y={y} width={w} height={height} fill={over(band.paint.fill, band.paint.alpha * strength)} />
+      <rect x={x} y={y} width={w} height={height} fill={`url(#${band.paint.texture})`} opacity={strength} />
+    </g>
+  );
+  return (
+    <g>
+      {rect(top + planH, doneH, 1)}
+      {rect(top, planH, 0.58)}
+      {Array.from({ length: band.coats - 1 }, (_, i) => { const y = top + h - (i + 1) * band.umPerCoat * pxPerUm; return <line key={i} x1={x} x2={x + w} y1={y} y2={y} stroke="#1B2422" strokeWidth=".8" strokeDasharray="1 3" opacity=".6" />; })}
+      {planH > 0 && <path d={`M${x} ${top + planH}V${top}H${x + w}V${top + planH}`} fill="none" stroke="#44504C" strokeWidth="1.2" strokeDasharray="5 3" />}
+      {doneH > 0 && <path d={`M${x} ${top + h}V${top + planH}H${x + w}V${top + h}`} fill="none" stroke="#1B2422" strokeWidth="1.6" />}
+      {selected && <rect x={x - 3} y={top - 2} width={w + 6} height={h + 4} fill="none" stroke="#0B5D66" strokeWidth="2.5" />}
+    </g>
+  );
+}
+
+/** Positions pushed apart so that no two are nearer than `gap`, kept above `floor`. */
+export function spread(ys: readonly number[], gap: number, floor: number): number[] {
+  const order = ys.map((y, i) => ({ y, i })).sort((a, b) => b.y - a.y);
+  let last = floor + gap;
+  for (const o of order) { o.y = Math.min(o.y, last - gap); last = o.y; }
+  const out = new Array<number>(ys.length);
+  for (const o of order) out[o.i] = o.y;
+  return out;
+}
+
+function Tag({ x, y, mark, active }: { x: number; y: number; mark: SeamMark; active: boolean }) {
+  const stroke = mark.verdict === 'no' ? '#B23A2E' : active ? '#0B5D66' : '#1B2422';
+  return (
+    <g>
+      <path d={`M${x + 8} ${y - 20}H${x + 124}V${y + 20}H${x + 8}L${x} ${y + 11}V${y - 11}Z`} fill={mark.verdict === 'no' ? '#F6E1DD' : mark.verdict === 'care' ? '#F8EBD2' : '#FBFCFA'} stroke={stroke} strokeWidth={active ? 2.2 : 1.1} />
+      <circle cx={x + 9} cy={y} r="2.4" fill="#FBFCFA" stroke={stroke} />
+      <text x={x + 18} y={y - 3} fontSize="13" fontWeight="600" fill="#1B2422">{mark.line1}</text>
+      <text x={x + 18} y={y + 13} fontSize="13" fill="#44504C">{mark.line2}</text>
+    </g>
+  );
+}
+
+export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = null, onSelect }: FilmSectionProps) {
+  const large = size === 'large', bench = size === 'bench';
+  const gauge = bench ? 0 : 48;
+  const bandW = bench ? Math.min(118, width * 0.56) : large ? 222 : width - gauge - 4;
+  const x = gauge + (bench ? 0 : 2);
+  const topPad = bench ? 8 : 26;
+  const base = topPad + gaugeMax * pxPerUm;
+  const height = base + SUB_H[size] + (bench ? 2 : 8);
+  // Running base of each band, summed without changing anything while drawing.
+  const bottoms = stack.bands.map((_, i) => base - stack.bands.slice(0, i).reduce((a, b) => a + b.um, 0) * pxPerUm);
+  const sub = SUBSTRATE_FILL[stack.substrate];
+  const doneY = base - stack.doneUm * pxPerUm;
+  const outside = stack.bands.map((b, i) => ({ b, y: bottoms[i]! - b.um * pxPerUm / 2, inside: !bench && b.um * pxPerUm >= 18 }));
+  const labels = outside.filter((o) => !o.inside);
+  const labelY = spread(labels.map((o) => o.y), 17, base - 4);
+  const tags = large ? stack.seams.map((m) => ({ m, y: bottoms[stack.bands.findIndex((b) => b.id === m.above)]! })) : [];
+  const tagY = spread(tags.map((t) => t.y), 46, base + 24);
+  return (
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={stackInWords(stack)} style={{ maxWidth: '100%', height: 'auto' }}>
+      {!bench && <>
+        <line x1={x - 10} x2={x - 10} y1={base} y2={topPad} stroke="#586460" />
+        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="#586460" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="#44504C">{um}</text>}</g>; })}
+        <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="#586460">µm</text>
+      </>}
+      <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={sub.fill} />
+      <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={`url(#${sub.hatch})`} />
+      <line x1={x} x2={x + bandW} y1={base} y2={base} stroke="#1B2422" strokeWidth="1.6" />
+      {!bench && <><rect x={x + 8} y={base + 13} width={large ? 78 : 72} height="22" fill={sub.fill} /><text x={x + 14} y={base + 29} fontSize="13.5" fontWeight="650" fill="#1B2422">{stack.substrate === 'aluminium' ? 'Aluminium' : stack.substrate === 'steel' ? 'Steel' : stack.substrate.toUpperCase()}</text></>}
+      {stack.bands.map((b, i) => <g key={b.id} onClick={onSelect ? () => onSelect(b.id) : undefined} style={onSelect ? { cursor: 'pointer' } : undefined}><Body band={b} x={x} w={bandW} top={bottoms[i]! - b.um * pxPerUm} pxPerUm={pxPerUm} selected={selected === b.id} /></g>)}
+      {stack.seams.map((m) => {
+        const i = stack.bands.findIndex((b) => b.id === m.above);
+        if (i < 0) return null;
+        const y = bottoms[i]!;
+        if (m.join === 'wet-on-wet' && i > 0) return <Halftone key={m.above} x={x} y={y} w={bandW} colour={over(stack.bands[i - 1]!.paint.fill, stack.bands[i - 1]!.doneCoats > 0 ? 1 : 0.7)} />;
+        return m.join === 'none' ? <rect key={m.above} x={x} y={y - 5} width={bandW} height="10" fill="url(#p-no)" /> : <SawTooth key={m.above} x={x} y={y} w={bandW} />;
+      })}
+      {outside.filter((o) => o.inside).map(({ b, y }) => {
+        const ink = inkOn(over(b.paint.fill, b.paint.alpha * (b.doneCoats > b.coats / 2 ? 1 : 0.58)));
+        const two = b.um * pxPerUm >= 38;
+        return <g key={b.id} pointerEvents="none"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${b.umPerCoat}` : `${b.um} µm`}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${b.umPerCoat} µm${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : `${b.um} µm`}</text>}</g>;
+      })}
+      {bench && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="#586460" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? '#1B2422' : '#44504C'}>{b.role} <tspan dx="2">{b.um}</tspan></text></g>)}
+      {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="#1B2422" stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke">{b.role} {b.um} µm</text>)}
+      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize="12.5" fontWeight="600" fill="#1B2422" stroke="#FBFCFA" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{b.name}, {b.coats} × {b.umPerCoat} µm</text>)}
+      {tags.map(({ m, y }, i) => <g key={m.above}><circle cx={x + bandW} cy={y} r="2.6" fill="#1B2422" /><path d={`M${x + bandW} ${y}H${x + bandW + 14}L${x + bandW + 30} ${tagY[i]!}H${x + bandW + 40}`} fill="none" stroke="#9A7B47" strokeWidth="1.5" /><Tag x={x + bandW + 40} y={tagY[i]!} mark={m} active={selected === m.above} /></g>)}
+      {large && <g><text x={x + bandW + 14} y={base - stack.totalUm * pxPerUm - 8} fontSize="14" fontWeight="650" fill="#1B2422">{stack.totalUm} µm in all</text></g>}
+      <g transform={`translate(${x} ${doneY})`}><path d="M-16 -6h9l7 6-7 6h-9z" fill="#0B5D66" /><line x1="0" x2={bandW} y1="0" y2="0" stroke="#0B5D66" strokeWidth={stack.doneUm > 0 ? 2.5 : 0} /></g>
+    </svg>
+  );
+}
+
+/** A table of the same stack, behind a disclosure. */
+export function StackTable({ stack }: { stack: Stack }) {
+  return (
+    <details><summary>The same as a table</summary>
+      <div className="scroll-x"><table className="tbl"><caption className="sr">Layers, top down</caption><thead><tr><th>Layer</th><th className="num">coats</th><th className="num">µm a coat</th><th className="num">µm</th><th className="num">sprayed</th></tr></thead>
+        <tbody>{[...stack.bands].reverse().map((b) => <tr key={b.id}><td>{b.name}</td><td className="num">{b.coats}</td><td className="num">{b.umPerCoat}</td><td className="num">{b.um}</td><td className="num">{b.doneCoats} of {b.coats}</td></tr>)}</tbody></table></div>
+    </details>
+  );
+}

@@ -1,0 +1,63 @@
+/** The parts laid out flat to one scale: condition on the face, hidden edges hatched, posture, area. */
+import type { Part } from '@/model/job';
+import { partAreaM2 } from '@/core/surface/area';
+import type { Format } from '@/words/format';
+import { CONDITION_NAMES, POSTURE_NAMES } from '@/words/names';
+import { SUBSTRATE_FILL } from './ink';
+
+/** Posture: the heavy bar is the face, the arrow the spray. */
+function Posture({ x, y, posture }: { x: number; y: number; posture: Part['posture'] }) {
+  const turn = { flat: 0, sloped: 45, upright: -90, underside: 180 }[posture];
+  return <g transform={`translate(${x} ${y}) rotate(${turn})`} stroke="#1B2422" fill="none"><path d="M-8 6H8" strokeWidth="3" /><path d="M0 -9V2M-3 -1.500L0 2.500L3 -1.500" strokeWidth="1.600" /></g>;
+}
+
+const PLATES = [[8, 6, 22, 14], [34, 3, 26, 18], [64, 8, 20, 16], [14, 26, 24, 18], [44, 26, 18, 14], [68, 30, 24, 16]] as const;
+
+function Face({ p, w, h }: { p: Part; w: number; h: number }) {
+  const s = SUBSTRATE_FILL[p.substrate];
+  const id = `face-${p.id}`;
+  if (p.condition === 'bare') return <g><rect width={w} height={h} fill={s.fill} /><rect width={w} height={h} fill={`url(#${s.hatch})`} opacity=".55" /></g>;
+  if (p.condition === 'e-coat') return <g><rect width={w} height={h} fill="#3A4145" /><rect width={w} height={h} fill="url(#x-solid)" /></g>;
+  return (
+    <g>
+      <clipPath id={id}><rect width={w} height={h} /></clipPath>
+      <rect width={w} height={h} fill={p.condition === 'sound-paint' ? '#7B3F33' : '#A9695A'} /><rect width={w} height={h} fill="url(#x-solid)" />
+      {p.condition === 'failing-clear' && <g clipPath={`url(#${id})`} stroke="#F3E3DD" strokeWidth="1.200" fill="#C08A7C">
+        {Array.from({ length: Math.ceil(w / 96) * Math.ceil(h / 50) }, (_, i) => { const cx = (i % Math.ceil(w / 96)) * 96, cy = Math.floor(i / Math.ceil(w / 96)) * 50; return <g key={i} transform={`translate(${cx} ${cy})`}>{PLATES.map(([a, b, c, d]) => <path key={a} d={`M${a} ${b + 4}l${c * 0.4} -4 ${c * 0.6} 3 -${c * 0.2} ${d} -${c * 0.6} 2z`} />)}</g>; })}
+      </g>}
+    </g>
+  );
+}
+
+export function PartSheet({ parts, f, selected, onSelect }: { parts: readonly Part[]; f: Format; selected: string | null; onSelect: (id: string) => void }) {
+  const faces = parts.flatMap((p) => Array.from({ length: p.sides }, (_, side) => ({ p, side })));
+  const width = 716, gap = 26, most = Math.max(...parts.map((p) => p.lengthMm));
+  // One scale for all: the longest part takes at most 0.45 of the width, the tallest at most 210 px.
+  const scale = Math.min(width * 0.45 / most, 210 / Math.max(...parts.map((p) => p.widthMm)), 0.5);
+  const placed: { p: Part; side: number; x: number; y: number; w: number; h: number }[] = [];
+  let x = 0, y = 24, rowH = 0;
+  for (const { p, side } of faces) {
+    const w = p.lengthMm * scale, h = p.widthMm * scale;
+    if (x > 0 && x + w > width) { x = 0; y += rowH + 50; rowH = 0; }
+    placed.push({ p, side, x, y, w, h });
+    x += Math.max(w, 120) + gap; rowH = Math.max(rowH, h);
+  }
+  const height = y + rowH + 46;
+  const bar = [100, 200, 500, 1000].find((mm) => mm * scale >= 50) ?? 1000;
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={`Parts to one scale: ${parts.map((p) => `${p.name ?? p.id} ${f.length(p.lengthMm)} by ${f.length(p.widthMm)}, ${f.area(partAreaM2(p))}`).join('; ')}`}>
+      {placed.map((q) => (
+        <g key={`${q.p.id}${q.side}`} transform={`translate(${q.x} ${q.y})`} onClick={() => onSelect(q.p.id)} style={{ cursor: 'pointer' }}>
+          <text x="0" y="-8" fontSize="13.500" fontWeight="650" fill="#1B2422">{q.p.name ?? q.p.id}{q.p.sides === 2 ? q.side === 0 ? ', front' : ', back' : ''}</text>
+          <Face p={q.p} w={q.w} h={q.h} />
+          {q.p.hiddenEdgePct > 0 && (() => { const b = Math.max(3, Math.min(q.w, q.h) * (1 - 1 / Math.sqrt(1 + q.p.hiddenEdgePct / 100))); return <path d={`M0 0H${q.w}V${q.h}H0ZM${b} ${b}V${q.h - b}H${q.w - b}V${b}Z`} fillRule="evenodd" fill="url(#p-hidden)" />; })()}
+          <rect width={q.w} height={q.h} fill="none" stroke={selected === q.p.id ? '#0B5D66' : '#1B2422'} strokeWidth={selected === q.p.id ? 2.500 : 1.500} />
+          {q.w > 96 && q.h > 44 && <g><rect x={q.w / 2 - 48} y={q.h / 2 - 15} width="96" height="30" fill="#FBFCFA" opacity=".94" /><Posture x={q.w / 2 - 33} y={q.h / 2} posture={q.p.posture} /><text x={q.w / 2 - 16} y={q.h / 2 + 5} fontSize="13.500" fontWeight="650" fill="#1B2422">{f.area(partAreaM2(q.p) / q.p.sides)}</text></g>}
+          <text x="0" y={q.h + 16} fontSize="12.500" fill="#44504C">{f.length(q.p.lengthMm)} × {f.length(q.p.widthMm)}</text>
+          <text x="0" y={q.h + 31} fontSize="12.500" fill="#44504C">{CONDITION_NAMES[q.p.condition]}, {POSTURE_NAMES[q.p.posture]}</text>
+        </g>
+      ))}
+      <g transform={`translate(${width - bar * scale - 4} ${height - 10})`}><rect width={bar * scale / 2} height="5" fill="#1B2422" /><rect x={bar * scale / 2} width={bar * scale / 2} height="5" fill="#fff" stroke="#1B2422" /><text x={bar * scale / 2} y="-5" fontSize="12" textAnchor="middle" fill="#44504C">{f.length(bar)}</text></g>
+    </svg>
+  );
+}

@@ -1,0 +1,80 @@
+'use client';
+/** The job tag: the next window with its odds, what to buy, hours of work, and the cautions of the moment. */
+import type { ReactNode } from 'react';
+import type { Plan, Session } from '@/model/plan';
+import { percentOf } from '@/words/format';
+import { say } from '@/words/say';
+import { CautionBox } from '../parts/caution';
+import { useFormat } from '../theme/providers';
+
+/** One mark per future tried: dot ends well, cross does not. */
+export function OddsMarks({ good, of }: { good: number; of: number }) {
+  const cols = 25, r = 3.2, gap = 8;
+  return (
+    <svg viewBox={`0 0 ${cols * gap} ${Math.ceil(of / cols) * gap}`} width="100%" role="img" aria-label={`${good} of ${of} futures end well`}>
+      {Array.from({ length: of }, (_, i) => {
+        const x = (i % cols) * gap + 4, y = Math.floor(i / cols) * gap + 4;
+        return i < good ? <circle key={i} cx={x} cy={y} r={r} fill="#4C7A3A" /> : <path key={i} d={`M${x - 2.5} ${y - 2.5}l5 5m0 -5l-5 5`} stroke="#B23A2E" strokeWidth="1.6" />;
+      })}
+    </svg>
+  );
+}
+
+export function BudgetBar({ total, budget }: { total: number; budget: number }) {
+  const max = Math.max(total, budget, 1) * 1.08;
+  const over = total > budget;
+  return (
+    <svg viewBox="0 0 200 18" width="100%" height="18" preserveAspectRatio="none" aria-hidden="true">
+      <rect x="0" y="3" width="200" height="9" fill="#E4E8E2" />
+      <rect x="0" y="3" width={200 * total / max} height="9" fill={over ? '#B23A2E' : '#0B5D66'} />
+      <line x1={200 * budget / max} x2={200 * budget / max} y1="0" y2="17" stroke="#1B2422" strokeWidth="2" />
+    </svg>
+  );
+}
+
+export function TagPlate({ children }: { children: ReactNode }) {
+  return (
+    <aside className="verdict" aria-label="Verdict">
+      <svg className="tagback" aria-hidden="true" preserveAspectRatio="none"><rect x="0.5" y="24" width="calc(100% - 1px)" height="calc(100% - 25px)" fill="#FBFCFA" stroke="#A9B4AC" /></svg>
+      <svg aria-hidden="true" width="100%" height="26" viewBox="0 0 250 26" preserveAspectRatio="none" style={{ position: 'absolute', left: 0, top: 0 }}><path d="M.5 26V24.500L24.500 .5H225.500L249.500 24.500V26" fill="#FBFCFA" stroke="#A9B4AC" /></svg>
+      <svg aria-hidden="true" width="40" height="44" viewBox="0 0 40 44" style={{ position: 'absolute', left: '50%', top: -18, marginLeft: -20 }}><circle cx="20" cy="37" r="6" fill="#EEF0EC" stroke="#A9B4AC" /><path d="M20 37C16 25 25 18 20 2" fill="none" stroke="#9A7B47" strokeWidth="2" /></svg>
+      <div className="in">{children}</div>
+    </aside>
+  );
+}
+
+const STAGE_CAUTIONS: Readonly<Record<string, readonly string[]>> = {
+  surface: ['old-paint-lead', 'rub-test', 'isocyanate-no-air'], 'build-up': ['isocyanate', 'isocyanate-no-air', 'rub-test', 'test-card', 'finish-differs', 'effect-differs', 'base-without-clear', 'etch-acid'],
+  materials: ['over-budget', 'isocyanate', 'isocyanate-no-air', 'ignition'], window: ['start-outside', 'isocyanate', 'isocyanate-no-air', 'night-after', 'session-risk', 'solvent-vapour', 'ignition'],
+};
+
+export function Verdict({ plan, session, stage }: { plan: Plan; session: Session | undefined; stage: string }) {
+  const f = useFormat();
+  const cans = plan.materials.reduce((a, m) => a + m.packs.reduce((b, p) => b + p.count, 0), 0);
+  const codes = STAGE_CAUTIONS[stage] ?? [];
+  const cautions = codes.flatMap((c) => plan.cautions.filter((x) => x.code === c)).slice(0, 3);
+  const done = plan.kind === 'planned' && plan.sessions.length === 0;
+  return (
+    <TagPlate>
+      {plan.kind === 'blocked' ? (
+        <div className="vsec"><h3>Blocked</h3><ul style={{ display: 'grid', gap: 8, marginTop: 4 }}>{plan.blockers.slice(0, 3).map((b, i) => <li key={i} className="small" style={{ color: 'var(--oxide-ink)', fontWeight: 600 }}>{say(b, f)}</li>)}</ul></div>
+      ) : done ? <div className="vsec"><p className="mid">All coats are on</p><p className="sub">Nothing left to spray.</p></div> : session && (
+        <div className="vsec">
+          <h3>Next good window</h3>
+          <p className="mid">{f.day(session.startsAt)}, {f.time(session.startsAt)}–{f.time(session.handsOffAt)}</p>
+          <p className="sub">{plan.sessions.length > 1 ? `${plan.sessions.length} sessions, last on ${f.day(plan.sessions.at(-1)!.startsAt)}` : `first coat ${f.time(session.sprayAt)}, handle-dry ${f.time(session.handleAt)}`}</p>
+          <div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div>
+          <OddsMarks good={plan.sessions.at(-1)!.oksOf[0]} of={plan.sessions.at(-1)!.oksOf[1]} />
+        </div>
+      )}
+      <div className="vsec">
+        <h3><span>Cans to buy</span><span>of {f.money(plan.cost.budget, plan.cost.currency)}</span></h3>
+        <div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(plan.cost.total, plan.cost.currency)}</span></div>
+        <BudgetBar total={plan.cost.total} budget={plan.cost.budget} />
+        <p className="sub">paint only; paper, cleaner and masks are often 25–40 % more</p>
+      </div>
+      {plan.handsOnH > 0 && <div className="vsec"><h3>Hands-on</h3><div className="pair"><span className="big">{f.hours(plan.handsOnH)}</span><span className="sub" style={{ textAlign: 'right' }}>{plan.sessions.map((s) => <span key={s.id} style={{ display: 'block' }}>{f.day(s.startsAt)}</span>)}</span></div></div>}
+      {cautions.length > 0 && <div className="vsec cauts">{cautions.map((c) => <CautionBox key={c.code + JSON.stringify(c.params)} caution={c} />)}</div>}
+    </TagPlate>
+  );
+}

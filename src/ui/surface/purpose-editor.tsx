@@ -1,0 +1,46 @@
+'use client';
+/** What the job is for: it drives grit, system and clear. */
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import TextField from '@mui/material/TextField';
+import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES, type Job, type Purpose } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import { EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
+import type { JobEditor } from '../hooks/use-job-editor';
+import { ButtonChoice } from '../parts/choice';
+import { NumberBox } from '../parts/number-box';
+
+const FINISH_NAMES = { gloss: 'gloss', satin: 'satin', matte: 'matte' } as const;
+const KIND_WORDS = { solid: 'solid', metallic: 'metallic' } as const;
+
+function Line({ label, follows, children }: { label: string; follows: string; children: React.ReactNode }) {
+  return <div style={{ display: 'grid', gridTemplateColumns: '72px minmax(0,1fr)', gap: '2px 8px', alignItems: 'center' }}><span className="small muted">{label}</span><div className="row">{children}</div><span /><span className="small muted">{follows}</span></div>;
+}
+
+export function PurposeEditor({ editor, plan }: { editor: JobEditor; plan: Plan }) {
+  const { job } = editor, { purpose } = job;
+  const set = (patch: Partial<Purpose>): void => editor.edit((j) => ({ ...j, purpose: { ...j.purpose, ...patch } }));
+  const setJob = (patch: Partial<Job>): void => editor.edit((j) => ({ ...j, ...patch }));
+  const grit = plan.seams.find((s) => s.above === 'base' && s.gritP)?.gritP;
+  const top = plan.layers.at(-1);
+  return (
+    <div style={{ display: 'grid', gap: 10 }}>
+      <Line label="Grade" follows={grit ? `last grit before the colour P${grit}` : 'sets the last grit before the colour'}><ButtonChoice label="Grade" value={purpose.grade} options={GRADES} names={GRADE_NAMES} onChange={(grade) => set({ grade })} /></Line>
+      <Line label="Finish" follows={purpose.finish === 'matte' ? 'matte cannot be flatted or polished' : top ? `top coat ${top.coats} × ${top.filmUmPerCoat} µm` : ''}><ButtonChoice label="Finish" value={purpose.finish} options={FINISHES} names={FINISH_NAMES} onChange={(finish) => set({ finish })} /></Line>
+      <Line label="Colour" follows={purpose.colour.kind === 'metallic' ? 'four coats, the last a drop coat' : 'three coats, first one patchy is right'}>
+        <ButtonChoice label="Colour kind" value={purpose.colour.kind} options={COLOUR_KINDS} names={KIND_WORDS} onChange={(kind) => set({ colour: { ...purpose.colour, kind } })} />
+        <input type="color" aria-label="Colour" value={purpose.colour.hex} onChange={(e) => set({ colour: { ...purpose.colour, hex: e.target.value } })} style={{ width: 44, height: 34, padding: 2, border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)' }} />
+        <TextField size="small" label="Colour name" value={purpose.colour.name} onChange={(e) => set({ colour: { ...purpose.colour, name: e.target.value.slice(0, 60) } })} sx={{ width: 150 }} />
+      </Line>
+      <Line label="Meets" follows={purpose.exposure.includes('fuel') ? '2K clear; petrol dissolves 1K' : purpose.exposure.includes('heat') ? 'heat paint on bare metal' : ''}>
+        {EXPOSURES.map((e) => <FormControlLabel key={e} label={EXPOSURE_NAMES[e]} sx={{ mr: 1 }} control={<Checkbox size="small" checked={purpose.exposure.includes(e)} onChange={(_x, on) => set({ exposure: on ? [...purpose.exposure, e] : purpose.exposure.filter((x) => x !== e) })} />} />)}
+      </Line>
+      <Line label="Kit" follows={job.equipment.suppliedAir ? 'two-part clear may be proposed' : 'no isocyanate is proposed; one-part clear instead'}>
+        <FormControlLabel label="air-fed mask with breathing-grade air" control={<Checkbox size="small" checked={job.equipment.suppliedAir} onChange={(_x, on) => setJob({ equipment: { ...job.equipment, suppliedAir: on } })} />} />
+      </Line>
+      <Line label="Budget" follows="paint only, in the currency of the prices">
+        <NumberBox label="Budget" unit={job.budget.currency} value={job.budget.amount} min={0} max={1000000} step={10} width={140} onChange={(amount) => setJob({ budget: { ...job.budget, amount } })} fault={editor.faultAt('budget.amount')} />
+      </Line>
+    </div>
+  );
+}

@@ -1,0 +1,135 @@
+'use client';
+/** Window: when to start, each session of the chain, what it is worth and what rules the other hours out. */
+import { useState } from 'react';
+import Button from '@mui/material/Button';
+import FormControl from '@mui/material/FormControl';
+import InputLabel from '@mui/material/InputLabel';
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import Slider from '@mui/material/Slider';
+import type { Job } from '@/model/job';
+import type { Plan, Session, Suit } from '@/model/plan';
+import type { JobView } from '@/usecases/view-job';
+import { isoOf } from '@/core/time/instant';
+import { percentOf } from '@/words/format';
+import { CAUSE_LIMITS } from '@/words/names';
+import { ASSUMPTIONS, say } from '@/words/say';
+import { CloseUp } from '../drawings/close-up';
+import { Ribbon } from '../drawings/ribbon';
+import { useJobEditor } from '../hooks/use-job-editor';
+import { usePlanWorker } from '../hooks/use-plan-worker';
+import { Anchor, GoSign, MindSign, StopSign } from '../parts/icons';
+import { LinkButton } from '../parts/link-button';
+import { ProvenanceMark } from '../parts/mark';
+import { Columns, SaveLine } from '../shell/stage-shell';
+import { Spine } from '../shell/spine';
+import { Verdict } from '../shell/verdict';
+import { useFormat } from '../theme/providers';
+import { sessionName } from './session-name';
+
+const HOUR = 3_600_000, STEP = 30 * 60_000, SHOWN_H = 84;
+
+/** Hours of the week lost to each reason, most first, by the first reason of a stretch. */
+function lostHours(suit: Suit): { cause: string; hours: number }[] {
+  const by = new Map<string, number>();
+  for (const s of suit.spans) if (s.verdict === 'no' && s.reasons[0]) by.set(s.reasons[0], (by.get(s.reasons[0]) ?? 0) + (Date.parse(s.endsAt) - Date.parse(s.startsAt)) / HOUR);
+  return [...by].map(([cause, hours]) => ({ cause, hours })).sort((a, b) => b.hours - a.hours);
+}
+
+export function WindowStage({ view }: { view: JobView }) {
+  const f = useFormat();
+  const editor = useJobEditor(view.id, view.version, view.job);
+  const { plan, recompute, problem } = usePlanWorker(view);
+  const [picked, setPicked] = useState<string | null>(null);
+  const [fromH, setFromH] = useState(0);
+  const { job } = editor;
+  const ids = plan.suits.map((s) => s.sessionId);
+  const id = picked !== null && ids.includes(picked) ? picked : ids[0] ?? null;
+  const session = plan.sessions.find((s) => s.id === id);
+  const change = (next: (j: Job) => Job): void => { const made = next(job); editor.edit(() => made); recompute(made); };
+  const setStarts = (starts: Job['starts']): void => change(({ starts: _s, ...j }) => (starts && starts.length > 0 ? { ...j, starts } : j));
+  const pin = (sessionId: string, ms: number): void => setStarts([...(job.starts ?? []).filter((s) => s.sessionId !== sessionId), { sessionId, at: isoOf(ms, job.place.tz) }]);
+  const layerIdsOf = (sid: string): readonly string[] => plan.sessions.find((s) => s.id === sid)?.layerIds ?? [sid.replace(/^s-/, '')];
+  const limits = view.products.find((p) => p.id === plan.layers.find((l) => l.id === layerIdsOf(id ?? '').at(-1))?.productId) ?? view.products[0]!;
+  const suit = plan.suits.find((s) => s.sessionId === id);
+  const options = plan.startOptions.find((o) => o.sessionId === id)?.options ?? [];
+  const pinned = job.starts?.some((s) => s.sessionId === id) ?? false;
+
+  return (
+    <Columns kind="cols-3">
+      <Spine job={view.job} plan={plan} products={view.products}>
+        {session ? <><p><b>{sessionName(plan, session.layerIds)}</b> go on in one stretch. Between sessions it may rest for days; sand and degrease before going on.</p><p style={{ marginTop: 8 }} className="row"><Anchor /><span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span></p></> : <p>Nothing to spray is left, or the plan is blocked.</p>}
+      </Spine>
+      <div className="stack">
+        <section className="panel" aria-label="The week" onKeyDown={(e) => {
+          if (!session || e.target !== e.currentTarget) return;
+          if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') { e.preventDefault(); pin(session.id, Date.parse(session.startsAt) + (e.key === 'ArrowLeft' ? -STEP : STEP)); }
+        }} tabIndex={0}>
+          <div className="row" style={{ marginBottom: 8 }}>
+            {ids.map((sid) => { const s = plan.sessions.find((y) => y.id === sid); return <Button key={sid} size="small" variant={sid === id ? 'contained' : 'outlined'} aria-pressed={sid === id} onClick={() => setPicked(sid)}>{sessionName(plan, layerIdsOf(sid))}{s ? `, ${f.day(s.startsAt)}` : ''}</Button>; })}
+            <span className="push" />
+            <Button size="small" variant="outlined" disabled={fromH <= 0} onClick={() => setFromH(Math.max(0, fromH - 24))}>Earlier days</Button>
+            <Button size="small" variant="outlined" disabled={fromH >= 96} onClick={() => setFromH(Math.min(96, fromH + 24))}>Later days</Button>
+          </div>
+          {id ? <Ribbon air={view.air} plan={plan} sessionId={id} products={view.products} jobHex={view.job.purpose.colour.hex} nowMs={view.nowMs} fromMs={view.nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} tz={view.job.place.tz} f={f} limits={limits} /> : <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>}
+          {session && <><div style={{ height: 10 }} /><CloseUp plan={plan} session={session} products={view.products} jobHex={view.job.purpose.colour.hex} f={f} /></>}
+          {suit && <details><summary>The same as a table</summary><div className="scroll-x"><table className="tbl"><thead><tr><th>First coat from</th><th>to</th><th>verdict</th><th>in the way</th><th className="num">futures that end well</th></tr></thead><tbody>{suit.spans.map((s) => <tr key={s.startsAt}><td>{f.dayTime(s.startsAt)}</td><td>{f.dayTime(s.endsAt)}</td><td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td><td>{s.reasons.map((r) => CAUSE_LIMITS[r] ?? r).join('; ')}</td><td className="num">{s.share === null ? '–' : f.pct(s.share)}</td></tr>)}</tbody></table></div></details>}
+        </section>
+        {plan.kind === 'blocked' && <section className="panel" aria-label="What is in the way" style={{ borderColor: 'var(--oxide)' }}><div className="hd"><StopSign />No start to offer</div><ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul>{job.starts && <Button sx={{ mt: 1 }} variant="contained" onClick={() => setStarts(undefined)}>Let the starts be chosen</Button>}</section>}
+        {session && <Decision key={session.id} session={session} plan={plan} limitsOk={session.feasible}
+          controls={<>
+            <Button variant="outlined" onClick={() => pin(session.id, Date.parse(session.startsAt) - STEP)} aria-label="Start half an hour earlier">Earlier</Button>
+            <Button variant="outlined" onClick={() => pin(session.id, Date.parse(session.startsAt) + STEP)} aria-label="Start half an hour later">Later</Button>
+            <FormControl size="small" sx={{ width: 210 }}><InputLabel id="starts">Other starts</InputLabel><Select labelId="starts" label="Other starts" value="" onChange={(e) => pin(session.id, Date.parse(e.target.value))}>{options.map((o) => <MenuItem key={o.at} value={o.at}>{f.dayTime(o.at)}, {percentOf(o.chance)} %{o.verdict === 'inside' ? ', just inside' : ''}</MenuItem>)}{options.length === 0 && <MenuItem disabled value="none">none in your free hours</MenuItem>}</Select></FormControl>
+            {pinned && <Button onClick={() => setStarts((job.starts ?? []).filter((s) => s.sessionId !== session.id))}>Let it be chosen</Button>}
+          </>} />}
+        <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(260px, 1fr))', gap: 16 }}>
+          <section className="panel" aria-label="Alternatives">
+            <div className="hd">Other ways</div>
+            {plan.alternatives.length === 0 && <p className="cap" style={{ marginTop: 6 }}>No other chain of starts fits the free hours of the week.</p>}
+            {plan.alternatives.map((a) => (
+              <div key={a.starts.map((s) => s.at).join()} className="row" style={{ padding: '9px 0', borderTop: '1px solid var(--line-2)', marginTop: 6 }}>
+                <b style={{ fontSize: 18, fontWeight: 650, minWidth: 52 }}>{percentOf(a.chance)} %</b>
+                <span className="small" style={{ flex: 1, minWidth: 130 }}>{a.starts.map((s) => f.dayTime(s.at)).join(', then ')}<br /><span className="muted">{say(a.why, f)}, handle-dry {f.dayTime(a.finishesAt)}</span></span>
+                <Button size="small" variant="outlined" onClick={() => setStarts(a.starts)}>Take this</Button>
+              </div>
+            ))}
+          </section>
+          <section className="panel" aria-label="Why not the other hours">
+            <div className="hd">What rules the other hours out</div>
+            {suit && <ul className="cap" style={{ display: 'grid', gap: 5, marginTop: 8 }}>{lostHours(suit).slice(0, 5).map((l) => <li key={l.cause} className="row" style={{ flexWrap: 'nowrap' }}><b style={{ minWidth: 48 }}>{Math.round(l.hours)} h</b><span>{CAUSE_LIMITS[l.cause] ?? l.cause}</span></li>)}</ul>}
+            <div style={{ marginTop: 14 }}>
+              <p className="small" id="rush">Rush or safe: how much a lost session weighs against waiting</p>
+              <div className="row" style={{ flexWrap: 'nowrap', gap: 14 }}><span className="small muted">rush</span><Slider aria-labelledby="rush" value={job.risk.rushSafe} min={0} max={1} step={0.1} marks size="small" onChange={(_e, v) => change((j) => ({ ...j, risk: { ...j.risk, rushSafe: v as number } }))} /><span className="small muted">safe</span></div>
+            </div>
+          </section>
+        </div>
+        {problem && <p className="status" data-kind="bad" role="alert">The planner on this page stopped ({problem}). Reload the page; nothing is lost.</p>}
+        <SaveLine editor={editor} />
+        <details className="how"><summary>How this was computed</summary><p className="cap">Each half hour of the week is tried as a start in every future of the forecast. In each, the waits follow the panel temperature of that hour, and every limit is held until the film no longer minds it. The chance is (good futures + 1) over (futures + 2), for the whole chain at once.</p><ul className="cap" style={{ display: 'grid', gap: 3, padding: '6px 0' }}>{plan.assumptions.filter((a) => ['hour-value', 'delay-per-day', 'dew-gap', 'members', 'shelter', 'coats-before-forecast'].includes(a.what)).map((a) => <li key={a.what}>{ASSUMPTIONS[a.what] ?? a.what}: {a.unit === plan.cost.currency && typeof a.value === 'number' ? f.money(a.value, a.unit) : a.unit === 'K' && typeof a.value === 'number' ? f.gap(a.value) : `${a.value}`}<ProvenanceMark mark={a.provenance} /></li>)}</ul></details>
+        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${view.id}/spray-day`}>On to the run sheet</LinkButton></div>
+      </div>
+      <Verdict plan={plan} session={plan.sessions[0]} stage="window" />
+    </Columns>
+  );
+}
+
+function Decision({ session: s, plan, limitsOk, controls }: { session: Session; plan: Plan; limitsOk: boolean; controls: React.ReactNode }) {
+  const f = useFormat();
+  const first = s.tasks.find((t) => t.kind === 'coat');
+  const act = s.activations[0];
+  return (
+    <section className="panel" aria-label="The start" style={{ border: '2px solid var(--lagoon)' }}>
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))', gap: 18 }}>
+        <div>
+          <p className="big" style={{ fontSize: 20 }}>{f.day(s.startsAt)}, start {f.time(s.startsAt)}</p>
+          <p style={{ color: limitsOk ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>{limitsOk ? `${s.oksOf[0]} of ${s.oksOf[1]} futures end well` : 'Outside a limit or your free hours'}</p>
+          <p className="cap" style={{ marginTop: 6 }}>First coat {f.time(s.sprayAt)}{act ? `, activate ${act.cans === 1 ? 'one can' : `${act.cans} cans`} ${f.time(act.at)}` : ''}, hands off {f.time(s.handsOffAt)}. At stake: {f.money(s.stakes.materials, plan.cost.currency)} of paint and {f.hours(s.stakes.hours)}.</p>
+          {s.failures.length > 0 && <p className="cap" style={{ marginTop: 4 }}>What can spoil it: {s.failures.slice(0, 2).map((x) => `${CAUSE_LIMITS[x.cause] ?? x.cause} (${x.members} of ${s.oksOf[1]})`).join(', ')}.</p>}
+        </div>
+        <ul style={{ display: 'grid', gap: 5, alignContent: 'start' }}>{(first?.checks ?? []).filter((c) => 'value' in c.params).map((c) => { const v = Number(c.params.value), ok = (c.params.min === undefined || v >= Number(c.params.min)) && (c.params.max === undefined || v <= Number(c.params.max)); return <li key={c.code} className="row small" style={{ flexWrap: 'nowrap', gap: 8 }}>{ok ? <GoSign /> : <MindSign size={20} />}<span>{say(c, f)}</span></li>; })}</ul>
+      </div>
+      <div className="row" style={{ marginTop: 12 }}>{controls}</div>
+    </section>
+  );
+}

@@ -1,0 +1,38 @@
+/** Names of the closed lists: surfaces, conditions, roles, tasks, causes. */
+import type { Place, Part, Purpose } from '@/model/job';
+import type { TaskKind } from '@/model/plan';
+import type { ProductKind, Role } from '@/model/product';
+import type { Mark } from '@/model/marks';
+
+export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = { steel: 'Steel', aluminium: 'Aluminium', abs: 'ABS plastic', pp: 'PP or TPO plastic', pe: 'PE plastic' };
+export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = { bare: 'bare', 'e-coat': 'electro-coat', 'sound-paint': 'sound old paint', 'failing-clear': 'failing clear' };
+export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = { flat: 'flat', sloped: 'sloped', upright: 'upright', underside: 'underside' };
+export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = { open: 'in the open', carport: 'carport', 'lean-to': 'lean-to', tent: 'tent', garage: 'garage, door open' };
+export const GRADE_NAMES: Readonly<Record<Purpose['grade'], string>> = { workhorse: 'workhorse', tidy: 'tidy', show: 'show' };
+export const ROLE_NAMES: Readonly<Record<Role, string>> = { promoter: 'Promoter', etch: 'Etch', epoxy: 'Epoxy', filler: 'Filler', base: 'Base', colour: 'Colour', clear: 'Clear' };
+export const KIND_NAMES: Readonly<Record<ProductKind, string>> = { 'adhesion-promoter': 'adhesion promoter', 'etch-primer': 'etch primer', 'epoxy-primer': 'epoxy primer', 'filler-primer': 'filler primer', basecoat: 'basecoat', enamel: 'enamel', 'heat-paint': 'heat paint', clear: 'clear' };
+export const TASK_NAMES: Readonly<Record<TaskKind, string>> = { sand: 'Sand', clean: 'Degrease', mask: 'Mask', tack: 'Tack off', activate: 'Activate', coat: 'Coat', flash: 'Flash', dry: 'Dry', unmask: 'Tape off' };
+export const EXPOSURE_NAMES: Readonly<Record<Purpose['exposure'][number], string>> = { sun: 'sun', fuel: 'fuel', heat: 'heat over 90 °C', 'stone-chips': 'stone chips', flex: 'flexing' };
+
+/** Short words for what rules an hour out, as they stand in the ribbon. */
+export const CAUSE_WORDS: Readonly<Record<string, string>> = {
+  wind: 'windy', gusts: 'gusty', 'place-wind': 'walls flap', 'dew-gap': 'near dew', humid: 'damp', hot: 'hot', cold: 'cold', rain: 'rain', dew: 'dew', dark: 'dark',
+  'recoat-max': 'recoat too late', 'bond-window': 'bond too late', 'pot-life': 'pot life', 'beyond-forecast': 'beyond forecast', 'not-ready': 'not ready',
+};
+/** The limit itself, for sentences. */
+export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
+  wind: 'wind at the part until dust-free', gusts: 'gusts until dust-free', 'place-wind': 'wind that makes the walls flap dust', 'dew-gap': 'the gap to the dew point until touch-dry', humid: 'humidity until touch-dry',
+  hot: 'a hot panel', cold: 'cold before it is handle-dry', rain: 'rain before it is handle-dry', dew: 'dew before it is handle-dry', dark: 'daylight',
+  'recoat-max': 'the longest wait between coats', 'bond-window': 'the bond of the coat below', 'pot-life': 'the pot life', 'beyond-forecast': 'the end of the forecast', 'not-ready': 'the drying of the layer below',
+};
+export const MARK_NAMES: Readonly<Record<Mark, string>> = { P: 'published', CP: 'common practice, no source', M: 'from memory, editable', ID: 'identity of arithmetic or physics', sheet: 'from the product’s sheet', own: 'your own figure' };
+export const MARK_LETTERS: Readonly<Record<Mark, string>> = { P: 'P', CP: 'CP', M: 'M', ID: 'ID', sheet: 'sheet', own: 'yours' };
+
+/** "surface:steel/bare" or a layer id, as a person says it. */
+export function surfaceName(id: string): string {
+  const m = /^surface:([a-z]+)\/([a-z-]+)$/.exec(id);
+  if (!m) return id;
+  const substrate = SUBSTRATE_NAMES[m[1] as Part['substrate']] ?? m[1]!;
+  const condition = CONDITION_NAMES[m[2] as Part['condition']] ?? m[2]!;
+  return m[2] === 'bare' ? `bare ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic')}` : `${condition} on ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO')}`;
+}

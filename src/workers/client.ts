@@ -1,0 +1,43 @@
+/** The page's end of the planning worker: the newest question wins, a worker that dies rejects its callers. */
+import type { Forecast } from '@/model/forecast';
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import type { FromWorker, ToWorker } from './protocol';
+
+interface Waiting { readonly resolve: (plan: Plan | null) => void; readonly reject: (e: Error) => void }
+
+export class PlanClient {
+  private readonly worker: Worker;
+  private readonly waiting = new Map<number, Waiting>();
+  private last = 0;
+
+  constructor(job: Job, forecast: Forecast, nowMs: number, issuedMs: number) {
+    this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
+    this.worker.onmessage = (e: MessageEvent<FromWorker>): void => {
+      const w = this.waiting.get(e.data.id);
+      this.waiting.delete(e.data.id);
+      if (!w) return;
+      if (e.data.kind === 'failed') w.reject(new Error(e.data.message));
+      else w.resolve(e.data.id === this.last ? e.data.plan : null);
+    };
+    this.worker.onerror = (e): void => {
+      for (const w of this.waiting.values()) w.reject(new Error(e.message || 'the planning worker stopped'));
+      this.waiting.clear();
+    };
+    this.send({ kind: 'load', job, forecast, nowMs, issuedMs });
+  }
+
+  private send(m: ToWorker): void { this.worker.postMessage(m); }
+
+  /** The plan of a job, or null when a newer question overtook it. */
+  plan(job: Job): Promise<Plan | null> {
+    const id = ++this.last;
+    return new Promise((resolve, reject) => { this.waiting.set(id, { resolve, reject }); this.send({ kind: 'plan', id, job }); });
+  }
+
+  close(): void {
+    for (const w of this.waiting.values()) w.resolve(null);
+    this.waiting.clear();
+    this.worker.terminate();
+  }
+}
