@@ -34,6 +34,7 @@ export type Seam = z.infer<typeof seamSchema>;
 export const ML_CAUSES = ['film', 'carrier', 'overspray', 'overrun', 'heel', 'margin', 'spare'] as const;
 export const materialSchema = z.strictObject({
   productId: z.string(),
+  begun: z.boolean().describe('a coat of it is on already: bought, and only the rest is counted'),
   needMl: z.number().describe('contents to have ready, heel, margin and spare included'),
   spreadMl: z.number().describe('one standard deviation of the contents used'),
   sprayMl: z.number().describe('what leaves the nozzle, expected'),

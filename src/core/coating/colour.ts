@@ -1,8 +1,8 @@
 /** Colour arithmetic for the plan, over the registry's colour package. */
-import { parse, useMode, modeOklab, modeRgb } from 'culori/fn';
+import { parse, useMode as register, modeOklab, modeRgb } from 'culori/fn';
 
-useMode(modeRgb);
-const toOklab = useMode(modeOklab);
+register(modeRgb);
+const toOklab = register(modeOklab);
 
 /** Perceived lightness of a hex colour, 0 black … 1 white (Oklab L). */
 export function lightnessOf(hex: string): number {

@@ -39,13 +39,17 @@ export function usage(product: Product, parts: readonly Part[], coats: number, t
 
 /** One product's line of the shopping list, over all layers that use it. */
 export function materialFor(job: Job, product: Product, layers: readonly PlanLayer[]): Material {
+  const on = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
+  const doneOf = (l: PlanLayer): number => Array.from({ length: l.coats }, (_, i) => i + 1).filter((c) => on.has(`${l.id}.${c}`)).length;
+  // Once a coat of it is on, its cans have been bought; only what is left to spray is counted.
+  const begun = layers.some((l) => doneOf(l) > 0);
   const parts = new Map(job.parts.map((p) => [p.id, p]));
   const transfer = transferFrac(job, product);
   const sum = { film: 0, carrier: 0, overspray: 0, overrun: 0, spray: 0, swept: 0, area: 0, areaM2: 0 };
   for (const l of layers) {
-    const u = usage(product, l.partIds.map((x) => parts.get(x)!), l.coats, transfer);
+    const u = usage(product, l.partIds.map((x) => parts.get(x)!), l.coats - doneOf(l), transfer);
     sum.film += u.filmMl; sum.carrier += u.carrierMl; sum.overspray += u.oversprayMl; sum.overrun += u.overrunMl; sum.spray += u.sprayMl;
-    sum.swept += u.areaM2 * u.overrun * l.coats; sum.area += u.areaM2 * l.coats;
+    sum.swept += u.areaM2 * u.overrun; sum.area += u.areaM2;
     sum.areaM2 = Math.max(sum.areaM2, u.areaM2);
   }
   const heel = sum.spray * HEEL_FRAC / (1 - HEEL_FRAC);
@@ -53,11 +57,11 @@ export function materialFor(job: Job, product: Product, layers: readonly PlanLay
   const margin = spread * normalQuantile(1 - RISK_OF_SHORT);
   const shelfMl = (job.shelf ?? []).filter((s) => s.productId === product.id).reduce((a, s) => a + s.remainingMl, 0);
   // One spare can of colour: a spitting nozzle costs a coat, and the shade cannot be bought again on the day. What dies once activated is bought lean.
-  const spare = product.kind === 'basecoat' && product.carrier === 'aerosol' && product.potLifeMin === undefined ? product.packs[0]!.sizeMl : 0;
+  const spare = product.kind === 'basecoat' && !begun && product.carrier === 'aerosol' && product.potLifeMin === undefined ? product.packs[0]!.sizeMl : 0;
   const needMl = sum.spray + heel + margin + spare;
-  const packs = cheapestPacks(product.packs, Math.max(0, needMl - shelfMl));
+  const packs = begun ? [] : cheapestPacks(product.packs, Math.max(0, needMl - shelfMl));
   return {
-    productId: product.id, needMl, spreadMl: spread, sprayMl: sum.spray, areaM2: sum.areaM2,
+    productId: product.id, begun, needMl, spreadMl: spread, sprayMl: sum.spray, areaM2: sum.areaM2,
     breakdown: [
       { cause: 'film', ml: sum.film }, { cause: 'carrier', ml: sum.carrier }, { cause: 'overspray', ml: sum.overspray },
       { cause: 'overrun', ml: sum.overrun }, { cause: 'heel', ml: heel }, { cause: 'margin', ml: margin }, { cause: 'spare', ml: spare },

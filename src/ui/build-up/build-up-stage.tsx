@@ -28,7 +28,7 @@ function SeamRow({ seam }: { seam: Seam }) {
   return (
     <div className="seamrow" data-verdict={seam.verdict}>
       {seam.verdict === 'ok' ? <GoSign size={22} /> : seam.verdict === 'care' ? <MindSign /> : <StopSign />}
-      <p><b style={{ fontWeight: 600 }}>{seam.verdict === 'no' ? 'No.' : `${line1}${seam.join === 'wet-on-wet' ? `, ${line2}` : `, ${line2}`}.`}</b> {say(seam.reason, f)}{seam.verdict !== 'ok' && seam.wayOut ? ` ${say(seam.wayOut, f)}` : ''}<ProvenanceMark mark={seam.mark} /></p>
+      <p><b style={{ fontWeight: 600 }}>{seam.verdict === 'no' ? 'No.' : `${line1}, ${line2}.`}</b> {say(seam.reason, f)}{seam.verdict !== 'ok' && seam.wayOut ? ` ${say(seam.wayOut, f)}` : ''}<ProvenanceMark mark={seam.mark} /></p>
       <span className="small muted end">{seam.verdict === 'ok' ? 'ok' : seam.verdict === 'care' ? 'with care' : 'does not hold'}</span>
     </div>
   );

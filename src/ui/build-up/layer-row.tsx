@@ -61,7 +61,7 @@ export function LayerRow({ layer, index, count, product: p, products, jobHex, se
         <div style={{ gridColumn: '1 / -1', display: 'grid', gap: 8 }}>
           <dl style={{ display: 'flex', flexWrap: 'wrap', gap: '6px 22px' }}>
             <Figure label="Film a coat" text={f.film(p.filmUmPerCoat)} mark={markOf(p, 'filmUmPerCoat')} />
-            <Figure label="Solids" text={f.pct(p.solidsFrac)} mark={markOf(p, 'solidsFrac')} />
+            <Figure label="Solids" text={`${(p.solidsFrac * 100).toFixed(1).replace('.0', '')} %`} mark={markOf(p, 'solidsFrac')} />
             <Figure label={`Flash at ${f.temp(p.refTempC)}`} text={durationOf(p.flashMin)} mark={markOf(p, 'flashMin')} />
             <Figure label="Handle" text={durationOf(p.handleMin)} mark={markOf(p, 'handleMin')} />
             {p.sandMin !== undefined && <Figure label="Sand" text={durationOf(p.sandMin)} mark={markOf(p, 'sandMin')} />}

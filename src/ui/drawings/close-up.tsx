@@ -29,16 +29,16 @@ export function CloseUp({ plan, session: s, products, jobHex, f }: { plan: Plan;
   const letter = (t: Task): string => `${(t.layerId ?? '').charAt(0).toUpperCase()}${t.coat}`;
   const y = 34, h = 40, marks = 112;
   return (
-    <svg viewBox={`0 0 ${W} ${act ? 196 : 138}`} width="100%" role="img" aria-label={`Session close up: ${s.tasks.map((t) => `${f.time(t.startsAt)} ${t.kind}${t.coat ? ` ${t.coat}` : ''}`).join(', ')}`}>
-      <rect x={LEFT} y="22" width={W - LEFT - RIGHT} height={act ? 170 : 110} fill="#FBFCFA" stroke="#0B5D66" />
-      {hours.map((t) => <g key={t}><line x1={x(t)} x2={x(t)} y1="22" y2={act ? 192 : 132} stroke="#DCE1DA" /><text x={Math.min(x(t), W - 18)} y="16" fontSize="12.500" textAnchor="middle" fill="#44504C">{clock(t)}</text></g>)}
+    <svg viewBox={`0 0 ${W} ${act ? 196 : 140}`} width="100%" role="img" aria-label={`Session close up: ${s.tasks.map((t) => `${f.time(t.startsAt)} ${t.kind}${t.coat ? ` ${t.coat}` : ''}`).join(', ')}`}>
+      <rect x={LEFT} y="22" width={W - LEFT - RIGHT} height={act ? 170 : 114} fill="#FBFCFA" stroke="#0B5D66" />
+      {hours.map((t) => <g key={t}><line x1={x(t)} x2={x(t)} y1="22" y2={act ? 192 : 136} stroke="#DCE1DA" /><text x={Math.min(x(t), W - 18)} y="16" fontSize="12.500" textAnchor="middle" fill="#44504C">{clock(t)}</text></g>)}
       <text x="0" y={y + 18} fontSize="13.500" fontWeight="600" fill="#1B2422">{f.day(s.startsAt)}</text><text x="0" y={y + 34} fontSize="12" fill="#44504C">waits in minutes</text>
       <line x1={x(ms(s.startsAt))} x2={x(to)} y1={y + h / 2} y2={y + h / 2} stroke="#586460" strokeDasharray="1 3" />
       {prep.map((t) => { const a = x(ms(t.startsAt)), w = x(ms(t.endsAt)) - a; return <g key={t.id}><rect x={a} y={y + 8} width={Math.max(2, w - 1)} height={h - 16} fill={PREP_FILL[t.kind]} stroke="#586460" strokeWidth=".8" />{w > 34 && <text x={a + w / 2} y={y + 24.500} fontSize="12.500" textAnchor="middle" fill="#1B2422">{PREP_WORD[t.kind]}</text>}</g>; })}
       {flashes.map((t) => { const a = x(ms(t.startsAt)), b = x(ms(t.endsAt)); return <g key={t.id}><line x1={a} x2={b} y1={y + h / 2} y2={y + h / 2} stroke="#1B2422" strokeWidth="1.500" />{b - a > 15 && <text x={(a + b) / 2} y={y + h / 2 - 5} fontSize="12" textAnchor="middle" fill="#44504C">{Math.round((ms(t.endsAt) - ms(t.startsAt)) / MIN)}</text>}</g>; })}
       {coats.map((t) => { const a = x(ms(t.startsAt)), w = Math.max(4, x(ms(t.endsAt)) - a), c = paint(t); return <g key={t.id}><rect x={a} y={y} width={w} height={h} fill={c} stroke="#1B2422" strokeWidth="1" strokeDasharray="3 2" />{w > 22 ? <text x={a + w / 2} y={y + 25} fontSize="12.500" fontWeight="650" textAnchor="middle" fill={inkOn(c)}>{letter(t)}</text> : <text x={a + w / 2} y={y + h + 15} fontSize="12.500" fontWeight="650" textAnchor="middle" fill="#1B2422">{letter(t)}</text>}</g>; })}
       {last && <Moment x={x(ms(s.dustFreeAt))} y={marks} word={`dust-free ${f.time(s.dustFreeAt)}`} top={y + h / 2} right={x(ms(s.dustFreeAt)) > W - 130} />}
-      <text x={W - RIGHT - 4} y={marks + 20} fontSize="12.500" textAnchor="end" fill="#44504C">then under cover: handle-dry {f.time(s.handleAt)}{s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : ''}</text>
+      <text x={W - RIGHT - 4} y={marks + 15} fontSize="12.500" textAnchor="end" fill="#44504C">then under cover: handle-dry {f.time(s.handleAt)}{s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : ''}</text>
       {act && last && (() => {
         const a = x(ms(act.at)), end = ms(act.usableUntil), top = 142, bottom = 184, life = end - ms(act.at);
         const yAt = (t: number): number => top + (bottom - top) * Math.min(1, (t - ms(act.at)) / life);

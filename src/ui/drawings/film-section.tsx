@@ -93,6 +93,7 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
         {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="#586460" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="#44504C">{um}</text>}</g>; })}
         <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="#586460">µm</text>
       </>}
+      {bench && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => <g key={um}><line x1={x} x2={width} y1={base - um * pxPerUm} y2={base - um * pxPerUm} stroke="#9AA49D" strokeWidth=".8" strokeDasharray="1 4" /><text x={width} y={base - um * pxPerUm - 3} fontSize="12" textAnchor="end" fill="#586460">{um} µm</text></g>)}
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={sub.fill} />
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={`url(#${sub.hatch})`} />
       <line x1={x} x2={x + bandW} y1={base} y2={base} stroke="#1B2422" strokeWidth="1.6" />

@@ -33,12 +33,15 @@ export function PartSheet({ parts, f, selected, onSelect }: { parts: readonly Pa
   const faces = parts.flatMap((p) => Array.from({ length: p.sides }, (_, side) => ({ p, side })));
   const width = 716, gap = 26, most = Math.max(...parts.map((p) => p.lengthMm));
   // One scale for all: the longest part takes at most 0.45 of the width, the tallest at most 210 px.
-  const scale = Math.min(width * 0.45 / most, 210 / Math.max(...parts.map((p) => p.widthMm)), 0.5);
+  const tall = 190 / Math.max(...parts.map((p) => p.widthMm));
+  const row = (width - gap * (faces.length - 1)) / faces.reduce((a, { p }) => a + p.lengthMm, 0);
+  // In one row where that leaves the parts large enough to read, else in several.
+  const scale = row * most >= 170 ? Math.min(row, tall, 0.5) : Math.min(width * 0.31 / most, tall, 0.5);
   const placed: { p: Part; side: number; x: number; y: number; w: number; h: number }[] = [];
   let x = 0, y = 24, rowH = 0;
   for (const { p, side } of faces) {
     const w = p.lengthMm * scale, h = p.widthMm * scale;
-    if (x > 0 && x + w > width) { x = 0; y += rowH + 50; rowH = 0; }
+    if (x > 0 && x + w > width) { x = 0; y += rowH + 66; rowH = 0; }
     placed.push({ p, side, x, y, w, h });
     x += Math.max(w, 120) + gap; rowH = Math.max(rowH, h);
   }

@@ -45,7 +45,7 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
       <clipPath id={clip}><rect x={LEFT} y="0" width={W - LEFT - RIGHT} height={cTop + cH + 4} /></clipPath>
       <g clipPath={`url(#${clip})`}>
         {nights.map(([a, b]) => <rect key={a} x={x(a)} y="22" width={Math.max(0, x(b) - x(a))} height={cTop + cH - 22} fill="#1B2422" opacity=".075" />)}
-        {days.map((d) => <g key={d}><line x1={x(d)} x2={x(d)} y1="6" y2={cTop + cH} stroke="#9AA49D" /><text x={x(d) + 6} y="15" fontSize="13" fontWeight={civilDate(d + HOUR, tz) === civilDate(nowMs, tz) ? 650 : 400} fill="#1B2422">{dayName(d + 12 * HOUR, tz)}</text><text x={x(d + 12 * HOUR)} y="15" fontSize="12" textAnchor="middle" fill="#586460">12:00</text></g>)}
+        {days.map((d) => <g key={d}><line x1={x(d)} x2={x(d)} y1="6" y2={cTop + cH} stroke="#9AA49D" /><text x={Math.max(x(d) + 6, LEFT + 4)} y="15" fontSize="13" fontWeight={civilDate(d + HOUR, tz) === civilDate(nowMs, tz) ? 650 : 400} fill="#1B2422">{dayName(d + 12 * HOUR, tz)}</text><text x={x(d + 12 * HOUR)} y="15" fontSize="12" textAnchor="middle" fill="#586460">12:00</text></g>)}
         <rect x={LEFT} y={yP(limits.tempMaxC)} width={W} height={yP(limits.tempMinC) - yP(limits.tempMaxC)} fill="#DCE8D4" opacity=".75" />
         <path d={area(air.panelC, yP)} fill="#44504C" opacity=".22" /><path d={line(air.panelC.mid, yP)} fill="none" stroke="#1B2422" strokeWidth="2" />
         <clipPath id="gap-bad"><rect x={LEFT} y={yG(limits.dewGapMinK)} width={W} height="60" /></clipPath>
@@ -61,11 +61,12 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
         <rect x={LEFT} y={rTop} width={W} height={rH} fill="#E4E8E2" />
         {idx.filter((i) => air.rain[i]! > 0.15).map((i) => <g key={i}><rect x={x(at(i))} y={rTop} width={Math.max(1, x(at(i) + air.stepMs) - x(at(i)))} height={rH} fill="#DCE6EC" opacity={Math.min(1, air.rain[i]! + 0.3)} /><rect x={x(at(i))} y={rTop} width={Math.max(1, x(at(i) + air.stepMs) - x(at(i)))} height={rH} fill="url(#p-rain)" opacity={Math.min(1, air.rain[i]! + 0.2)} /></g>)}
         <rect x={LEFT} y={sTop} width={W} height={sH} fill="#FBFCFA" />
-        {suit?.spans.map((s) => {
+        {merged(suit).map((s) => {
           const a = Math.max(x(ms(s.startsAt)), LEFT), b = Math.min(x(ms(s.endsAt)), W - RIGHT), w = b - a;
           if (w <= 0) return null;
-          const word = s.verdict === 'good' ? 'good' : CAUSE_WORDS[s.reasons[0] ?? ''] ?? '';
-          const fits = w > word.length * 6.800 + 8;
+          const words = s.verdict === 'good' ? ['good'] : s.reasons.map((r) => CAUSE_WORDS[r] ?? '');
+          const word = [words.slice(0, 3).join(', '), words.slice(0, 2).join(', '), words[0] ?? ''].find((t) => w > t.length * 6.5 + 6) ?? '';
+          const fits = word !== '';
           return <g key={s.startsAt}>
             {s.verdict === 'good' && <rect x={a} y={sTop} width={w} height={sH} fill="#4C7A3A" />}
             {s.verdict === 'inside' && <><rect x={a} y={sTop + 8} width={w} height={sH - 8} fill="#D9962B" /><rect x={a} y={sTop + 8} width={w} height={sH - 8} fill="url(#p-warn)" /></>}
@@ -73,11 +74,11 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
           </g>;
         })}
         <line x1={LEFT} x2={W} y1={cTop + cH - 8} y2={cTop + cH - 8} stroke="#586460" />
-        {plan.alternatives.map((alt) => alt.starts.filter((s) => s.sessionId === sessionId).map((s) => { const a = x(ms(s.at)); const mine = plan.sessions.find((y) => y.id === sessionId); if (mine && Math.abs(ms(mine.startsAt) - ms(s.at)) < HOUR) return null; return <g key={s.at}><rect x={a} y={cTop + 16} width="12" height={cH - 24} fill="none" stroke="#44504C" strokeDasharray="3 2" /><text x={a + 6} y={cTop + 11} fontSize="12.500" textAnchor="middle" fill="#44504C">{percentOf(alt.chance)} %</text></g>; }))}
+        {plan.alternatives.map((alt) => alt.starts.filter((s) => s.sessionId === sessionId).map((s) => { const a = x(ms(s.at)); const mine = plan.sessions.find((y) => y.id === sessionId); if (mine && Math.abs(x(ms(mine.startsAt)) - a) < 44) return null; return <g key={s.at}><rect x={a} y={cTop + 16} width="12" height={cH - 24} fill="none" stroke="#44504C" strokeDasharray="3 2" /><text x={a + 6} y={cTop + 11} fontSize="12.500" textAnchor="middle" fill="#44504C">{percentOf(alt.chance)} %</text></g>; }))}
         {plan.sessions.map((s) => <SessionMarks key={s.id} session={s} x={x} top={cTop} h={cH} paint={layerPaint} chosen={s.id === sessionId} />)}
         <line x1={x(nowMs)} x2={x(nowMs)} y1="20" y2={cTop + cH} stroke="#0B5D66" strokeWidth="2" /><path d={`M${x(nowMs) - 5} 18h10l-5 8z`} fill="#0B5D66" />
       </g>
-      {label('Panel', pTop + 16, `${f.temp(limits.tempMinC)}–${f.temp(limits.tempMaxC)}`)}
+      {label('Panel', pTop + 16, f.units === 'us' ? `${f.temp(limits.tempMinC)} to ${f.temp(limits.tempMaxC)}` : `${limits.tempMinC}–${limits.tempMaxC} °C`)}
       {label('Dew gap', gTop + 18, `${f.gap(limits.dewGapMinK)} or more`)}
       {label('Humidity', hTop + 10, `to ${f.pct(limits.rhMaxFrac)}`)}
       {label('Wind', wTop + 10, `to ${f.speed(limits.windMaxMs)}`)}
@@ -100,6 +101,20 @@ function SessionMarks({ session: s, x, top, h, paint, chosen }: { session: Sessi
       <g transform={`translate(${z - 6} ${base - 16})`}><g fill="none" stroke="#1B2422" strokeWidth="1.500"><circle cx="6" cy="2" r="1.600" /><path d="M6 3.500V12M3 6h6M1 8c.4 3 2.500 4 5 4s4.600-1 5-4" /></g></g>
     </g>
   );
+}
+
+/** Neighbouring "no" stretches drawn as one, with the reasons that rule most of it first. */
+function merged(suit: Suit | undefined): Suit['spans'] {
+  const out: (Suit['spans'][number] & { weight: Map<string, number> })[] = [];
+  for (const s of suit?.spans ?? []) {
+    const last = out.at(-1), first = s.reasons[0];
+    const hours = (ms(s.endsAt) - ms(s.startsAt)) / HOUR;
+    const into = last && last.verdict === 'no' && s.verdict === 'no' ? last : { ...s, weight: new Map<string, number>() };
+    if (into !== last) out.push(into); else into.endsAt = s.endsAt;
+    if (first) into.weight.set(first, (into.weight.get(first) ?? 0) + hours);
+    into.reasons = [...into.weight].sort((a, b) => b[1] - a[1]).map(([c]) => c);
+  }
+  return out;
 }
 
 function dayName(t: number, tz: string): string {

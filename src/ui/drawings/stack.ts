@@ -15,9 +15,9 @@ export function seamTag(s: Seam): [string, string] {
   if (s.verdict === 'no') return ['Does not hold', 'see why'];
   if (s.join === 'wet-on-wet' && s.window) {
     const max = s.window.wetMaxMin ?? s.window.bondMaxMin;
-    return ['Wet on wet', max !== null ? `${s.window.minMin}–${durationOf(max)}` : `after ${durationOf(s.window.minMin)}`];
+    return ['Wet on wet', max === null ? `after ${durationOf(s.window.minMin)}` : max <= 120 && s.window.minMin < 60 ? `${s.window.minMin}–${max} min` : `${durationOf(s.window.minMin)}–${durationOf(max)}`];
   }
-  return [`${s.join === 'scuffed' ? 'Scuff ' : ''}P${s.gritP}${s.wet ? ' wet' : ''}`, s.below.startsWith('surface:') ? 'degrease, tack' : 'degrease, tack'];
+  return [`${s.join === 'scuffed' ? 'Scuff ' : ''}P${s.gritP}${s.wet ? ' wet' : ''}`, 'degrease, tack'];
 }
 
 export function stackOf(job: Job, plan: { readonly layers: Readonly<Plan['layers']>; readonly seams: readonly Seam[] }, products: readonly Product[]): Stack {

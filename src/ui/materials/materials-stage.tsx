@@ -33,7 +33,7 @@ export function MaterialsStage({ view }: { view: JobView }) {
           <div className="hd">{count === 0 ? 'Nothing to buy' : `${count} ${count === 1 ? 'can' : 'cans'} to buy, and what each one sprays`} <small>low or old cans on edges and returns, full ones on flats</small></div>
           {plan.materials.length === 0 && <p className="cap" style={{ marginTop: 8 }}>No layers yet. Choose a build-up first, then the cans are counted here.</p>}
           <div className="scroll-x" style={{ display: 'flex', gap: 26, paddingTop: 12, flexWrap: 'wrap' }}>
-            {plan.materials.map((m) => { const p = product(m.productId); return <figure key={m.productId}><figcaption style={{ fontWeight: 600, fontSize: 13.5 }}>{p.name}<br /><span className="small muted" style={{ fontWeight: 400 }}>{f.volume(m.sprayMl)} expected</span></figcaption><Cans material={m} paint={paintOf(p, view.job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></figure>; })}
+            {plan.materials.filter((m) => !m.begun).map((m) => { const p = product(m.productId); return <figure key={m.productId}><figcaption style={{ fontWeight: 600, fontSize: 13.5 }}>{p.name}<br /><span className="small muted" style={{ fontWeight: 400 }}>{f.volume(m.sprayMl)} expected</span></figcaption><Cans material={m} paint={paintOf(p, view.job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></figure>; })}
           </div>
         </section>
         <section className="panel" aria-label="The sum">
@@ -60,7 +60,7 @@ export function MaterialsStage({ view }: { view: JobView }) {
             {plan.materials.map((m) => { const p = product(m.productId); return (
               <tr key={m.productId}><td><b style={{ fontWeight: 600 }}>{p.name}</b>{p.potLifeMin !== undefined && <span className="small muted">, dies {durationOf(p.potLifeMin)} after activation: leave spares sealed</span>}</td>
                 <td style={{ width: 150 }}><NumberBox label="On the shelf" unit="ml" width={138} min={0} max={20000} step={50} value={shelfOf(m.productId)} onChange={(ml) => setShelf(m.productId, ml)} /></td>
-                <td className="num">{m.packs.length === 0 ? 'none' : m.packs.map((k) => `${k.count} × ${f.volume(k.size)}`).join(' + ')}</td><td className="num">{m.packs.map((k) => f.money(k.price, plan.cost.currency)).join(' + ')}</td><td className="num"><b>{f.money(m.cost, plan.cost.currency)}</b></td></tr>
+                <td className="num">{m.begun ? 'begun, in hand' : m.packs.length === 0 ? 'none' : m.packs.map((k) => `${k.count} × ${f.volume(k.size)}`).join(' + ')}</td><td className="num">{m.packs.map((k) => f.money(k.price, plan.cost.currency)).join(' + ')}</td><td className="num"><b>{f.money(m.cost, plan.cost.currency)}</b></td></tr>
             ); })}
             <tr><td colSpan={4}><b style={{ fontWeight: 650 }}>Paint in all</b> <span className="small muted">budget {f.money(plan.cost.budget, plan.cost.currency)}</span></td><td className="num"><b style={{ fontSize: 16 }}>{f.money(plan.cost.total, plan.cost.currency)}</b></td></tr>
           </tbody></table></div>

@@ -20,9 +20,9 @@ export function NumberBox({ label, value, onChange, min, max, step = 1, unit, wi
   return (
     <NumberField.Root id={id} value={value} onValueChange={(v) => { if (v !== null) onChange(v); }} min={min} max={max} step={step} allowOutOfRange format={{ useGrouping: false, maximumFractionDigits: 3 }}>
       <FormControl size="small" error={text !== null} sx={{ width }}>
-        <InputLabel htmlFor={id}>{label}</InputLabel>
+        <InputLabel htmlFor={id} shrink>{label}</InputLabel>
         <NumberField.Input id={id} render={(props, state) => (
-          <OutlinedInput label={label} inputRef={props.ref} value={state.inputValue} onBlur={props.onBlur} onChange={props.onChange} onKeyUp={props.onKeyUp} onKeyDown={props.onKeyDown} onFocus={props.onFocus}
+          <OutlinedInput notched label={label} inputRef={props.ref} value={state.inputValue} onBlur={props.onBlur} onChange={props.onChange} onKeyUp={props.onKeyUp} onKeyDown={props.onKeyDown} onFocus={props.onFocus}
             slotProps={{ input: { ...props, 'aria-describedby': text ? `${id}-fault` : undefined } as object }} endAdornment={unit ? <InputAdornment position="end">{unit}</InputAdornment> : undefined} />
         )} />
         {text !== null && <FormHelperText id={`${id}-fault`} sx={{ mx: 0 }}>{text}</FormHelperText>}

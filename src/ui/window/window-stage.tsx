@@ -58,7 +58,7 @@ export function WindowStage({ view }: { view: JobView }) {
   return (
     <Columns kind="cols-3">
       <Spine job={view.job} plan={plan} products={view.products}>
-        {session ? <><p><b>{sessionName(plan, session.layerIds)}</b> go on in one stretch. Between sessions it may rest for days; sand and degrease before going on.</p><p style={{ marginTop: 8 }} className="row"><Anchor /><span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span></p></> : <p>Nothing to spray is left, or the plan is blocked.</p>}
+        {session ? <><p><b>{sessionName(plan, session.layerIds)}</b> go on in one stretch. Between sessions it may rest for days; sand and degrease before going on.</p><p style={{ marginTop: 8, display: "flex", gap: 8 }}><Anchor /><span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span></p></> : <p>Nothing to spray is left, or the plan is blocked.</p>}
       </Spine>
       <div className="stack">
         <section className="panel" aria-label="The week" onKeyDown={(e) => {
@@ -71,8 +71,8 @@ export function WindowStage({ view }: { view: JobView }) {
             <Button size="small" variant="outlined" disabled={fromH <= 0} onClick={() => setFromH(Math.max(0, fromH - 24))}>Earlier days</Button>
             <Button size="small" variant="outlined" disabled={fromH >= 96} onClick={() => setFromH(Math.min(96, fromH + 24))}>Later days</Button>
           </div>
-          {id ? <Ribbon air={view.air} plan={plan} sessionId={id} products={view.products} jobHex={view.job.purpose.colour.hex} nowMs={view.nowMs} fromMs={view.nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} tz={view.job.place.tz} f={f} limits={limits} /> : <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>}
-          {session && <><div style={{ height: 10 }} /><CloseUp plan={plan} session={session} products={view.products} jobHex={view.job.purpose.colour.hex} f={f} /></>}
+          {id ? <div className="scroll-x"><div className="wide"><Ribbon air={view.air} plan={plan} sessionId={id} products={view.products} jobHex={view.job.purpose.colour.hex} nowMs={view.nowMs} fromMs={view.nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} tz={view.job.place.tz} f={f} limits={limits} /></div></div> : <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>}
+          {session && <><div style={{ height: 10 }} /><div className="scroll-x"><div className="wide"><CloseUp plan={plan} session={session} products={view.products} jobHex={view.job.purpose.colour.hex} f={f} /></div></div></>}
           {suit && <details><summary>The same as a table</summary><div className="scroll-x"><table className="tbl"><thead><tr><th>First coat from</th><th>to</th><th>verdict</th><th>in the way</th><th className="num">futures that end well</th></tr></thead><tbody>{suit.spans.map((s) => <tr key={s.startsAt}><td>{f.dayTime(s.startsAt)}</td><td>{f.dayTime(s.endsAt)}</td><td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td><td>{s.reasons.map((r) => CAUSE_LIMITS[r] ?? r).join('; ')}</td><td className="num">{s.share === null ? '–' : f.pct(s.share)}</td></tr>)}</tbody></table></div></details>}
         </section>
         {plan.kind === 'blocked' && <section className="panel" aria-label="What is in the way" style={{ borderColor: 'var(--oxide)' }}><div className="hd"><StopSign />No start to offer</div><ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul>{job.starts && <Button sx={{ mt: 1 }} variant="contained" onClick={() => setStarts(undefined)}>Let the starts be chosen</Button>}</section>}
