@@ -54,9 +54,24 @@ export function issuedAt(nowMs: number): number {
   return Math.floor(nowMs / (ISSUE_EVERY_H * HOUR)) * ISSUE_EVERY_H * HOUR;
 }
 
+/** Issues already made, by place and time: asking again gives the same object. The oldest go first. */
+const issues = new Map<string, Forecast>();
+const MOST_ISSUES = 12;
+
 /** The newest forecast for a place: 24 h as they were, 240 h ahead, hourly, one line. */
 export function simulatedForecast(spot: Spot, nowMs: number): { forecast: Forecast; issuedMs: number } {
   const issuedMs = issuedAt(nowMs);
+  const name = `${spotKey(spot)} ${issuedMs}`;
+  const known = issues.get(name);
+  if (known) return { forecast: known, issuedMs };
+  const forecast = issue(spot, issuedMs);
+  const oldest = issues.keys().next().value;
+  if (issues.size >= MOST_ISSUES && oldest !== undefined) issues.delete(oldest);
+  issues.set(name, forecast);
+  return { forecast, issuedMs };
+}
+
+function issue(spot: Spot, issuedMs: number): Forecast {
   const key = spotKey(spot);
   const first = issuedMs / HOUR - PAST_H;
   const draw = normals(seedOf(`${SALT} ${key} issue ${issuedMs}`));
@@ -80,6 +95,6 @@ export function simulatedForecast(spot: Spot, nowMs: number): { forecast: Foreca
     out.rainMm.push(round(t.rainMm, 1));
     out.cloudFrac.push(round(t.cloudFrac, 2));
   }
-  return { forecast: { start: new Date(first * HOUR).toISOString().replace('.000', ''), stepMin: 60, members: [out] }, issuedMs };
+  return { start: new Date(first * HOUR).toISOString().replace('.000', ''), stepMin: 60, members: [out] };
 }
 

@@ -114,7 +114,7 @@ const CAUTIONS: Readonly<Record<string, Say>> = {
   'etch-acid': () => 'Etch primer is acid. Goggles and gloves, rinse splashes at once.',
   'solvent-vapour': () => 'Solvent vapour. Vapour and particle filter as the sheet says, air moving through.',
   ignition: () => 'Vapour burns. No flame, heater, pilot light, charger or motor within reach of it.',
-  'can-pressure': () => 'Cans at 20–25 °C, warmed in water by hand only, never over 50 °C.',
+  'can-pressure': () => 'Cans burst when hot. Bring them to 20–25 °C in hand-warm water only, never over 50 °C.',
   'sanding-dust': () => 'Sanding dust. P3 dust mask, eyes covered, wet where you can.',
   'test-card': (p) => `Several makers in one stack (${p.s('makers')}). Spray a test card first.`,
   'finish-differs': (p) => `${p.s('product')} dries ${p.s('gloss')}, the job asks for ${p.s('finish')}. Swap one.`,
@@ -206,7 +206,7 @@ export function say(notice: Notice, f: Format): string {
 /** The sentence of a caution: what, then what to do. The first sentence is the heading. */
 export function sayCaution(caution: { code: string; params: Notice['params'] }, f: Format): { head: string; body: string } {
   const text = filled(CAUTIONS, caution, f);
-  const cut = /^[^.?]*[.?](?= )/.exec(text)?.[0] ?? text;
+  const cut = /^.*?[.?](?= )/.exec(text)?.[0] ?? text;
   return { head: cut.replace(/\.$/, ''), body: text.slice(cut.length).trim() };
 }
 

@@ -44,25 +44,28 @@ export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
   const clear = a.sunDeg.map(clearSkyWm2);
   const follow = card.lagH > 0 ? 1 - Math.exp(-0.5 / card.lagH) : 1;
   const factor = HEIGHT_FACTOR * card.windFrac;
+  const clouds = Float64Array.from({ length: 201 }, (_, i) => cloudFactor(i / 200));
+  const { airC, panelC, rhFrac, gapK, windMs, gustMs, rain, flap } = a;
   for (let r = 0; r < rows; r++) {
     const m = r < e.members.length ? e.members[r]! : e.central;
     const o = r * nodes;
     let inside = m.airTempC[0]!;
     for (let i = 0; i < nodes; i++) {
-      const h = i >> 1, half = i & 1;
-      const mid = (xs: readonly number[]): number => (half ? (xs[h]! + xs[h + 1]!) / 2 : xs[h]!);
-      const out = mid(m.airTempC), rh = Math.min(1, Math.max(0.01, mid(m.rhPct) / 100));
+      // Odd nodes lie half way between two hours; even ones take the hour twice.
+      const h = i >> 1, g = h + (i & 1);
+      const out = (m.airTempC[h]! + m.airTempC[g]!) / 2, rh = Math.min(1, Math.max(0.01, (m.rhPct[h]! + m.rhPct[g]!) / 200));
       const lnV = lnSatPressure(out) + Math.log(rh);
       inside += follow * (out - inside);
-      const outside = mid(m.windMs), wind = outside * factor, cloud = mid(m.cloudFrac);
-      a.airC[o + i] = inside;
-      a.rhFrac[o + i] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
-      a.windMs[o + i] = wind;
-      a.gustMs[o + i] = mid(m.gustMs) * factor;
-      a.panelC[o + i] = inside + panelExcessK(clear[i]! > 0 ? clear[i]! * cloudFactor(cloud) * card.sunFrac : 0, how.absorptance, card.skyFrac * how.flatFrac * (1 - cloud), wind, how.backFree);
-      a.gapK[o + i] = a.panelC[o + i]! - dewOfLnPressureC(lnV);
-      a.rain[o + i] = !card.roofed && m.rainMm[h]! > WET_MM ? 1 : 0;
-      a.flap[o + i] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
+      const outside = (m.windMs[h]! + m.windMs[g]!) / 2, wind = outside * factor, cloud = (m.cloudFrac[h]! + m.cloudFrac[g]!) / 2, k = o + i;
+      airC[k] = inside;
+      rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
+      windMs[k] = wind;
+      gustMs[k] = (m.gustMs[h]! + m.gustMs[g]!) / 2 * factor;
+      const panel = inside + panelExcessK(clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * 200)]! * card.sunFrac : 0, how.absorptance, card.skyFrac * how.flatFrac * (1 - cloud), wind, how.backFree);
+      panelC[k] = panel;
+      gapK[k] = panel - dewOfLnPressureC(lnV);
+      rain[k] = !card.roofed && m.rainMm[h]! > WET_MM ? 1 : 0;
+      flap[k] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
     }
   }
   return a;

@@ -65,6 +65,17 @@ export interface Ensemble { readonly startMs: number; readonly hours: number; re
 
 /** Members and their central line: the forecast itself when single, else the hourly median (rain: what half the members reach). */
 export function ensembleOf(f: Forecast, startMs: number, issuedMs: number, seed: number): Ensemble {
+  const known = made.get(f);
+  if (known && known.startMs === startMs && known.issuedMs === issuedMs && known.seed === seed) return known.ensemble;
+  const ensemble = gather(f, startMs, issuedMs, seed);
+  made.set(f, { startMs, issuedMs, seed, ensemble });
+  return ensemble;
+}
+
+/** The futures of a forecast are the same at every asking: those of the last are kept as long as it is. */
+const made = new WeakMap<Forecast, { startMs: number; issuedMs: number; seed: number; ensemble: Ensemble }>();
+
+function gather(f: Forecast, startMs: number, issuedMs: number, seed: number): Ensemble {
   const first = f.members[0]!;
   const hours = first.airTempC.length;
   if (f.members.length === 1) return { startMs, hours, members: dress(first, startMs, issuedMs, seed), central: first };

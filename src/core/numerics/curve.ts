@@ -41,18 +41,23 @@ export function sumAt(c: Running, row: number, ms: number): number {
  */
 export function reach(c: Running, row: number, fromMs: number, amount: number): number {
   if (amount <= 0) return fromMs;
-  const o = row * c.nodes;
-  const goal = sumAt(c, row, fromMs) + amount;
-  if (goal > c.sums[o + c.nodes - 1]!) return Infinity;
-  let lo = Math.min(Math.max(Math.floor((fromMs - c.startMs) / c.stepMs), 0), c.nodes - 2);
-  if (goal > c.sums[o + Math.min(lo + 2, c.nodes - 1)]!) {
-    let hi = c.nodes - 1;
+  const { sums, nodes, startMs, stepMs } = c;
+  const o = row * nodes, last = o + nodes - 1;
+  const x = (fromMs - startMs) / stepMs;
+  const i = x < 0 ? 0 : x >= nodes - 1 ? nodes - 2 : Math.floor(x);
+  let lo = o + i;
+  const at = sums[lo]!;
+  const goal = at + (x - i) * (sums[lo + 1]! - at) + amount;
+  if (goal > sums[last]!) return Infinity;
+  // Flashes end within a node or two; only long stages are worth halving for.
+  if (lo + 2 < last && goal > sums[lo + 2]!) {
+    let hi = last;
     while (hi - lo > 1) {
       const mid = (lo + hi) >> 1;
-      if (c.sums[o + mid]! < goal) lo = mid; else hi = mid;
+      if (sums[mid]! < goal) lo = mid; else hi = mid;
     }
-  } else while (c.sums[o + lo + 1]! < goal) lo++;
-  const a = c.sums[o + lo]!;
-  const rise = c.sums[o + lo + 1]! - a;
-  return rise > 0 ? c.startMs + (lo + (goal - a) / rise) * c.stepMs : Infinity;
+  } else while (sums[lo + 1]! < goal) lo++;
+  const a = sums[lo]!;
+  const rise = sums[lo + 1]! - a;
+  return rise > 0 ? startMs + (lo - o + (goal - a) / rise) * stepMs : Infinity;
 }

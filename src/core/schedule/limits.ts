@@ -24,17 +24,18 @@ export interface LimitTable {
 export function limitTable(a: AtPart, p: Product): LimitTable {
   const size = a.rows * a.nodes;
   const t: [Int32Array, Int32Array, Int32Array] = [new Int32Array(size), new Int32Array(size), new Int32Array(size)];
+  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = a, [wind, wet, cold] = t;
+  const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = p;
   for (let r = 0; r < a.rows; r++) {
     const o = r * a.nodes;
     let w = a.nodes, d = a.nodes, c = a.nodes;
     for (let i = a.nodes - 1; i >= 0; i--) {
       const k = o + i;
-      if (a.windMs[k]! > p.windMaxMs || a.gustMs[k]! > GUST_MAX_MS || a.flap[k] === 1) w = i;
-      const panel = a.panelC[k]!;
-      const gap = a.gapK[k]!;
-      if (a.rhFrac[k]! > p.rhMaxFrac || panel > p.tempMaxC || gap < p.dewGapMinK) d = i;
-      if (panel < p.tempMinC || a.rain[k] === 1 || gap <= 0) c = i;
-      t[0][k] = w; t[1][k] = d; t[2][k] = c;
+      if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) w = i;
+      const panel = panelC[k]!, gap = gapK[k]!;
+      if (rhFrac[k]! > rhMaxFrac || panel > tempMaxC || gap < dewGapMinK) d = i;
+      if (panel < tempMinC || rain[k] === 1 || gap <= 0) c = i;
+      wind[k] = w; wet[k] = d; cold[k] = c;
     }
   }
   return { nextBad: t, product: p };

@@ -111,7 +111,11 @@ export class Runner {
       if (this.isDark(at)) this.breaks('dark', at); else if (this.isDark(end)) this.breaks('dark', end);
       out.coatStart[k] = at; out.coatEnd[k] = end;
       const next = steps[k + 1];
-      if (s.firstOfLayer || k === 0) layerStart = at;
+      if (s.firstOfLayer || k === 0) {
+        // A future that is lost already needs no further hours; the central line is followed to its end.
+        if (this.badCause !== null && row < this.air.rows - 1) return this.close();
+        layerStart = at;
+      }
       if (!next || next.firstOfLayer) {
         if (next) {
           // Covered by the next layer before it is dry: from then on that layer's limits hold.

@@ -6,11 +6,11 @@ import type { Product } from '@/model/product';
 import type { AtPart } from '../air/at-part';
 import { Clocks } from '../drying/clocks';
 import { chanceOf } from '../numerics/stats';
-import { civilDate, DAY, isoOf, MINUTE, msOf } from '../time/instant';
+import { civilDate, DAY, HOUR, isoOf, MINUTE, msOf, type Span } from '../time/instant';
 import { freeSpans } from '../time/free-hours';
 import { draftsOf, type Draft, type Drafts } from './drafts';
 import { limitTable, type Cause } from './limits';
-import { judgeStart, type StartOption } from './options';
+import { isFree, judgeStart, type StartOption } from './options';
 import { writeSession } from './run-sheet';
 import { Runner } from './runner';
 import { searchChains, type Chain, type Stakes } from './search';
@@ -70,7 +70,7 @@ export function schedule(job: Job, layers: readonly PlanLayer[], seams: readonly
     const runner = new Runner(air, clocks, job.place, limits, draft);
     const pin = job.starts?.find((s) => s.sessionId === draft.id);
     const pinMs = pin ? msOf(pin.at, tz) : null;
-    const starts = startsOf(nowMs, gridEnd, pinMs);
+    const starts = startsOf(nowMs, gridEnd, pinMs, free);
     return { draft, runner, pinMs, options: starts.map((s) => judgeStart(air, runner, s, free, s === pinMs)), stakes: stakesOf(job, draft, materials) };
   });
 
@@ -102,13 +102,13 @@ function groundReady(drafts: Drafts, clocks: Clocks, air: AtPart): { sandMs: Flo
   return { sandMs: Float64Array.from({ length: air.rows - 1 }, (_, m) => at(m)), centralMs: at(air.rows - 1) };
 }
 
-/** Now, every half hour of the next seven days, and a start set by hand. */
-function startsOf(nowMs: number, gridEnd: number, pinMs: number | null): number[] {
+/** Now, every half hour that is free and every full hour besides for seven days, and a start set by hand. */
+function startsOf(nowMs: number, gridEnd: number, pinMs: number | null, free: readonly Span[]): number[] {
   const list = new Set<number>();
   const first = Math.ceil(nowMs / FIVE_MIN) * FIVE_MIN;
   list.add(first);
   const end = Math.min(nowMs + HORIZON_DAYS * DAY, gridEnd);
-  for (let t = Math.ceil(nowMs / HALF_HOUR) * HALF_HOUR; t < end; t += HALF_HOUR) list.add(t);
+  for (let t = Math.ceil(nowMs / HALF_HOUR) * HALF_HOUR; t < end; t += HALF_HOUR) if (t % HOUR === 0 || isFree(free, t, t)) list.add(t);
   if (pinMs !== null) list.add(pinMs);
   return [...list].sort((a, b) => a - b);
 }
@@ -116,16 +116,18 @@ function startsOf(nowMs: number, gridEnd: number, pinMs: number | null): number[
 /** The week as stretches of one verdict and one set of reasons, by the time of the first coat. */
 function suitOf(l: Live, tz: string): Suit {
   const spans: (Omit<Suit['spans'][number], 'startsAt' | 'endsAt'> & { from: number; to: number })[] = [];
-  for (const o of l.options) {
-    if (o.startMs % HALF_HOUR !== 0) continue;
+  const grid = l.options.filter((o) => o.startMs % HALF_HOUR === 0);
+  for (const [i, o] of grid.entries()) {
+    // A stretch lasts until the next start that was tried, at most an hour.
+    const to = grid[i + 1]?.sprayMs ?? o.sprayMs + HALF_HOUR;
     const reasons = o.verdict === 'good' ? [] : reasonsOf(o);
     const share = o.counted ? o.good / o.of : null;
     const last = spans.at(-1);
     if (last && last.verdict === o.verdict && (o.verdict !== 'no' || last.reasons[0] === reasons[0])) {
-      last.to = o.sprayMs + HALF_HOUR;
+      last.to = to;
       last.share = share === null ? last.share : Math.max(last.share ?? 0, share);
       for (const r of reasons) if (!last.reasons.includes(r)) last.reasons.push(r);
-    } else spans.push({ from: o.sprayMs, to: o.sprayMs + HALF_HOUR, verdict: o.verdict, reasons: [...reasons], share });
+    } else spans.push({ from: o.sprayMs, to, verdict: o.verdict, reasons: [...reasons], share });
   }
   return { sessionId: l.draft.id, spans: spans.map(({ from, to, ...s }) => ({ startsAt: isoOf(from, tz), endsAt: isoOf(to, tz), ...s, reasons: s.reasons.slice(0, 3) })) };
 }

@@ -48,7 +48,11 @@ export function CloseUp({ plan, session: s, products, jobHex, f }: { plan: Plan;
           <line x1={a} x2={a} y1={y - 6} y2={bottom} stroke="#0B5D66" strokeWidth="2" /><circle cx={a} cy={y - 8} r="5" fill="#0B5D66" stroke="#FBFCFA" strokeWidth="1.500" />
           <path d={`M${a} ${top}L${x(edge)} ${yAt(edge)}V${bottom}H${a}Z`} fill="#A9CDD2" stroke="#0B5D66" />
           <path d={`M${a} ${top}L${x(usedTo)} ${yAt(usedTo)}V${bottom}H${a}Z`} fill="#0B5D66" />
-          <text x={Math.min(x(usedTo) + 8, W - 300)} y={bottom - 14} fontSize="13" fontWeight="600" fill="#1B2422" stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke">all coats in {Math.round((ms(last.endsAt) - ms(act.at)) / MIN)} min; prudent to {f.time(act.prudentUntil)}, dead {f.dayTime(act.usableUntil)}</text>
+          {(() => {
+            // Beside the wedge where there is room before it, else over its pale part.
+            const before = a - LEFT > 290, tx = before ? a - 10 : x(usedTo) + 10, anchor = before ? 'end' : 'start';
+            return <g stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke"><text x={tx} y={top + 16} fontSize="13" fontWeight="600" textAnchor={anchor} fill="#1B2422">all coats in {Math.round((ms(last.endsAt) - ms(act.at)) / MIN)} min, prudent to {f.time(act.prudentUntil)}</text><text x={tx} y={top + 33} fontSize="12.500" textAnchor={anchor} fill="#44504C">dead {f.dayTime(act.usableUntil)}</text></g>;
+          })()}
         </g>;
       })()}
     </svg>

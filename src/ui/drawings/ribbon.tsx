@@ -95,7 +95,7 @@ function SessionMarks({ session: s, x, top, h, paint, chosen }: { session: Sessi
   return (
     <g>
       <line x1={a} x2={z} y1={base} y2={base} stroke="#1B2422" strokeWidth="2.500" opacity=".7" />
-      {s.activations.map((act) => { const p = x(ms(act.at)), end = x(Math.min(ms(act.usableUntil), ms(act.at) + 30 * HOUR)); return <path key={act.productId} d={`M${p} ${top + 18}L${end} ${base}H${p}Z`} fill="#A9CDD2" stroke="#0B5D66" strokeWidth="1" opacity=".7" />; })}
+      {s.activations.map((act) => { const p = x(ms(act.at)), end = x(ms(act.usableUntil)); return <path key={act.productId} d={`M${p} ${top + 18}L${end} ${base}H${p}Z`} fill="#A9CDD2" stroke="#0B5D66" strokeWidth="1" opacity=".7" />; })}
       {s.tasks.filter((t) => t.kind === 'coat').map((t) => <rect key={t.id} x={x(ms(t.startsAt))} y={top + 18} width={Math.max(3, x(ms(t.endsAt)) - x(ms(t.startsAt)))} height={h - 26} fill={paint(t.layerId)} stroke="#1B2422" strokeWidth=".8" />)}
       <text x={a - 4} y={top + 12} fontSize={chosen ? 15 : 13} fontWeight={chosen ? 650 : 500} fill="#1B2422">{percentOf(s.chance)} %</text>
       <g transform={`translate(${z - 6} ${base - 16})`}><g fill="none" stroke="#1B2422" strokeWidth="1.500"><circle cx="6" cy="2" r="1.600" /><path d="M6 3.500V12M3 6h6M1 8c.4 3 2.500 4 5 4s4.600-1 5-4" /></g></g>

@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMO_JOBS } from '@/demo/jobs';
+import { CONDITIONS, EXPOSURES, FINISHES, GRADES, COLOUR_KINDS, SUBSTRATES, jobFaults, type Job, type Part, type SystemLayer } from '@/model/job';
+import { sheetFaults } from '@/model/product';
+import { gritBeforeColour } from '../prep/grit';
+import { CATALOGUE } from './catalogue';
+import { lightnessOf } from './colour';
+import { RULE_CARDS, ruleFor } from './rules';
+import { systemFor } from './system';
+
+const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
+const base: Job = { ...DEMO_JOBS[2]!.job };
+const job = (over: Partial<Job>, part: Partial<Part> = {}): Job => ({ ...base, parts: [{ ...base.parts[0]!, ...part }], ...over });
+const layer = (productId: string, coats = 2): SystemLayer => ({ role: product(productId).role, productId, coats });
+const verdict = (...ids: string[]) => { const s = systemFor(job({ system: { layers: ids.map((x) => layer(x)) } }, { substrate: 'steel', condition: 'bare' })); return s.seams.at(-1)!; };
+
+describe('what goes on what (common practice, no source)', () => {
+  it.each([
+    ['lacquer over air-dried enamel lifts', ['tamsel-etch', 'tamsel-filler', 'skerry-enamel', 'orrin-base'], 'no', 'lacquer-over-enamel'],
+    ['2K clear over alkyd enamel', ['tamsel-etch', 'tamsel-filler', 'skerry-enamel', 'halden-2k-gloss'], 'no', 'two-pack-over-alkyd'],
+    ['epoxy over etch', ['tamsel-etch', 'tamsel-epoxy'], 'no', 'epoxy-over-etch'],
+    ['filler over etch, inside its window', ['tamsel-etch', 'tamsel-filler'], 'ok', 'filler-on-etch'],
+    ['colour straight on etch', ['tamsel-etch', 'orrin-base'], 'care', 'colour-on-etch'],
+    ['2K clear over thin 1K base', ['tamsel-etch', 'tamsel-filler', 'orrin-base', 'halden-2k-gloss'], 'ok', 'two-pack-clear-on-base'],
+    ['1K clear over cured 2K clear wants a scuff', ['tamsel-etch', 'tamsel-filler', 'orrin-base', 'halden-2k-gloss', 'halden-1k-gloss'], 'care', 'one-pack-over-cured-two-pack'],
+    ['2K epoxy over 1K filler primer swells it', ['tamsel-etch', 'tamsel-filler', 'tamsel-epoxy'], 'care', 'two-pack-over-lacquer-primer'],
+    ['clear without colour', ['tamsel-etch', 'tamsel-filler', 'halden-1k-gloss'], 'no', 'clear-needs-colour'],
+  ] as const)('%s: %s', (_t, ids, want, code) => {
+    const s = verdict(...ids);
+    expect([s.verdict, s.reason.code]).toEqual([want, code]);
+  });
+  it.each([
+    ['pp', 'bare', 'tamsel-filler', 'no', 'pp-needs-promoter'], ['pp', 'bare', 'tamsel-promoter', 'ok', 'pp-takes-promoter'], ['pe', 'bare', 'tamsel-promoter', 'no', 'pe-does-not-hold'],
+    ['steel', 'bare', 'orrin-base', 'no', 'bare-metal-needs-etch'], ['aluminium', 'bare', 'tamsel-epoxy', 'ok', 'aluminium-same-day'], ['steel', 'failing-clear', 'orrin-base', 'no', 'failing-clear-needs-primer'],
+    ['steel', 'e-coat', 'orrin-base', 'care', 'ecoat-colour-by-sheet'], ['steel', 'sound-paint', 'orrin-base', 'care', 'old-paint-unknown'], ['steel', 'sound-paint', 'skerry-heat', 'no', 'heat-paint-needs-metal'],
+  ] as const)('%s, %s under %s: %s', (substrate, condition, id, want, code) => {
+    const card = ruleFor({ surface: { substrate, condition } }, product(id))!;
+    expect([card.verdict, card.code]).toEqual([want, code]);
+  });
+  it('every card can be met: none is hidden behind an earlier one for all pairs', () => {
+    const met = new Set<string>();
+    for (const above of CATALOGUE) {
+      for (const substrate of SUBSTRATES) for (const condition of CONDITIONS) { const c = ruleFor({ surface: { substrate, condition } }, above); if (c) met.add(c.code); }
+      for (const below of CATALOGUE) { const c = ruleFor({ product: below }, above); if (c) met.add(c.code); }
+    }
+    const hidden = [...new Set(RULE_CARDS.map((c) => c.code))].filter((c) => !met.has(c));
+    expect(hidden).toEqual([]);
+  });
+  it('a refused seam and a petrol-exposed 1K clear block the plan; heat asks for heat paint', () => {
+    expect(systemFor(job({ system: { layers: [layer('orrin-base')] } })).blockers.map((b) => b.code)).toContain('seam-no');
+    expect(systemFor(job({ purpose: { ...base.purpose, exposure: ['fuel'] } })).blockers.map((b) => b.code)).toContain('fuel-dissolves-one-pack');
+    expect(systemFor(job({ purpose: { ...base.purpose, exposure: ['heat'] } })).layers.map((l) => l.productId)).toEqual(['skerry-heat']);
+  });
+});
+
+describe('the proposed system', () => {
+  const part = fc.record({ substrate: fc.constantFrom(...SUBSTRATES), condition: fc.constantFrom(...CONDITIONS), posture: fc.constantFrom('flat' as const, 'upright' as const) });
+  it('never holds a seam that says no, unless the surface itself takes no paint (600 random jobs)', () => {
+    let held = 0;
+    fc.assert(fc.property(fc.array(part, { minLength: 1, maxLength: 4 }), fc.constantFrom(...GRADES), fc.constantFrom(...FINISHES), fc.constantFrom(...COLOUR_KINDS), fc.boolean(), fc.subarray([...EXPOSURES].filter((e) => e !== 'heat')), (parts, grade, finish, kind, suppliedAir, exposure) => {
+      const j: Job = { ...base, equipment: { sprayer: 'aerosol', suppliedAir }, purpose: { ...base.purpose, grade, finish, exposure, colour: { ...base.purpose.colour, kind } }, parts: parts.map((p, i) => ({ ...base.parts[0]!, ...p, id: `p${i}` })) };
+      if (jobFaults(j).length > 0) return;
+      const s = systemFor(j);
+      const no = s.seams.filter((x) => x.verdict === 'no');
+      if (j.parts.some((p) => p.substrate === 'pe')) { expect(no.every((x) => x.below.startsWith('surface:pe/'))).toBe(true); expect(no.length).toBeGreaterThan(0); return; }
+      expect(no).toEqual([]);
+      expect(s.layers.at(-1)!.role).toBe('clear');
+      expect(s.products.get(s.layers.at(-1)!.productId)!.gloss).toBe(finish);
+      if (!suppliedAir) expect(s.layers.some((l) => s.products.get(l.productId)!.isocyanate)).toBe(false);
+      held++;
+    }), { numRuns: 600, seed: 3 });
+    expect(held).toBeGreaterThan(100);
+  });
+  it('mixed parts get etch only where there is bare metal and promoter only on raw plastic', () => {
+    const s = systemFor({ ...base, parts: [{ ...base.parts[0]!, id: 'metal', substrate: 'steel', condition: 'bare' }, { ...base.parts[0]!, id: 'plastic', substrate: 'pp', condition: 'bare' }] });
+    expect(s.layers.find((l) => l.role === 'etch')!.partIds).toEqual(['metal']);
+    expect(s.layers.find((l) => l.role === 'promoter')!.partIds).toEqual(['plastic']);
+    expect(s.blockers).toEqual([]);
+  });
+  it('a product of the job’s own comes before the catalogue, and its sheet wins', () => {
+    const own = { ...product('orrin-base'), id: 'my-base', name: 'My base', filmUmPerCoat: 9 };
+    const s = systemFor({ ...base, products: [own] });
+    expect(s.layers.find((l) => l.role === 'base')!.productId).toBe('my-base');
+    expect(s.layers.find((l) => l.role === 'base')!.filmUmPerCoat).toBe(9);
+  });
+});
+
+describe('grit and colour', () => {
+  const purpose = (grade: Job['purpose']['grade'], kind: 'solid' | 'metallic') => ({ grade, colour: { ...base.purpose.colour, kind } });
+  it('solid workhorse P400 under a gun, P500 under a can; show P600; metallic and dark at least P600', () => {
+    expect(gritBeforeColour(purpose('workhorse', 'solid'), 0.6, false)).toBe(400);
+    expect(gritBeforeColour(purpose('workhorse', 'solid'), 0.6, true)).toBe(500);
+    expect(gritBeforeColour(purpose('show', 'solid'), 0.6, true)).toBe(600);
+    expect(gritBeforeColour(purpose('workhorse', 'metallic'), 0.8, true)).toBe(600);
+    expect(gritBeforeColour(purpose('workhorse', 'solid'), 0.1, true)).toBe(600);
+  });
+  it('lightness of white is 1, of black 0, and of mid grey #777777 0.57 (Oklab, Ottosson 2020)', () => {
+    expect(lightnessOf('#ffffff')).toBeCloseTo(1, 3);
+    expect(lightnessOf('#000000')).toBeCloseTo(0, 3);
+    expect(lightnessOf('#777777')).toBeCloseTo(0.566, 2);
+  });
+});
+
+describe('the catalogue', () => {
+  it('has unique ids and no sheet that contradicts itself', () => {
+    expect(new Set(CATALOGUE.map((p) => p.id)).size).toBe(CATALOGUE.length);
+    for (const p of CATALOGUE) expect(sheetFaults(p)).toEqual([]);
+  });
+  it('refuses a maximum before its minimum, a pot life for 1K and a 2K without one', () => {
+    const codes = (over: object) => sheetFaults({ ...product('orrin-base'), ...over }).map((f) => `${f.field} ${f.code}`);
+    expect(codes({ nextBondMaxMin: 5 })).toContain('nextBondMaxMin max-before-min');
+    expect(codes({ potLifeMin: 60 })).toEqual(['potLifeMin pot-life-of-one-part']);
+    expect(codes({ chemistry: '2k-urethane' })).toEqual(['potLifeMin no-pot-life']);
+  });
+});

@@ -1,0 +1,99 @@
+import { fork } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { DEMO_JOBS } from '@/demo/jobs';
+import { BrokenRow, jobStore } from './job-store';
+import { DatabaseTooNew, migrationsIn, openDatabase } from './open';
+
+const folder = mkdtempSync(join(tmpdir(), 'pellucid-data-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+const MIGRATIONS = migrationsIn('src/data/migrations');
+const job = DEMO_JOBS[0]!.job;
+const memory = () => jobStore(openDatabase(':memory:', MIGRATIONS));
+
+describe('the workshop’s database', () => {
+  it('keeps a job to the letter, and counts its versions', () => {
+    const s = memory();
+    s.insert('a', job, 5);
+    expect(s.load('a')).toEqual({ id: 'a', version: 1, job, createdMs: 5, updatedMs: 5 });
+    expect(s.update('a', 1, { ...job, name: 'Second' }, 9)).toEqual({ kind: 'saved', version: 2 });
+    expect(s.load('a')!.job.name).toBe('Second');
+  });
+  it('an edit that starts from an old version is refused and changes nothing', () => {
+    const s = memory();
+    s.insert('a', job, 1);
+    s.update('a', 1, { ...job, name: 'Mine' }, 2);
+    expect(s.update('a', 1, { ...job, name: 'Theirs' }, 3)).toEqual({ kind: 'stale', version: 2 });
+    expect(s.load('a')!.job.name).toBe('Mine');
+    expect(s.update('gone', 1, job, 3)).toEqual({ kind: 'missing' });
+  });
+  it('a job taken off the bench can be put back', () => {
+    const s = memory();
+    s.insert('a', job, 1);
+    expect(s.remove('a', 2)).toBe(true);
+    expect([s.load('a'), s.list().length]).toEqual([null, 0]);
+    expect(s.isEmpty()).toBe(false);
+    s.restore('a');
+    expect(s.load('a')!.job).toEqual(job);
+  });
+  it('opens again at the same place, and refuses a database from a newer program politely', () => {
+    const file = join(folder, 'again.sqlite');
+    const db = openDatabase(file, MIGRATIONS);
+    jobStore(db).insert('a', job, 1);
+    db.close();
+    const again = openDatabase(file, MIGRATIONS);
+    expect(jobStore(again).list()).toHaveLength(1);
+    again.pragma('user_version = 99');
+    again.close();
+    expect(() => openDatabase(file, MIGRATIONS)).toThrow(DatabaseTooNew);
+  });
+  it('a migration that fails leaves the database as it was', () => {
+    const file = join(folder, 'broken.sqlite');
+    openDatabase(file, MIGRATIONS).close();
+    expect(() => openDatabase(file, [...MIGRATIONS, { number: 2, sql: 'CREATE TABLE x (a); THIS IS NOT SQL;' }])).toThrow();
+    const db = openDatabase(file, MIGRATIONS);
+    expect(db.pragma('user_version', { simple: true })).toBe(MIGRATIONS.at(-1)!.number);
+    expect(db.prepare("SELECT count(*) AS n FROM sqlite_master WHERE name = 'x'").get()).toEqual({ n: 0 });
+  });
+  it('a row that is no job is reported by its id, never passed on', () => {
+    const db = openDatabase(':memory:', MIGRATIONS);
+    db.prepare("INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('odd', 1, '{\"name\":3}', 1, 1)").run();
+    expect(() => jobStore(db).load('odd')).toThrow(BrokenRow);
+  });
+});
+
+describe('killed while writing', () => {
+  it('every acknowledged version survives kill −9, eight times over', async () => {
+    const file = join(folder, 'killed.sqlite');
+    const db = openDatabase(file, MIGRATIONS);
+    jobStore(db).insert('a', job, 1);
+    db.close();
+    // A writer of its own that acknowledges each version only after the commit.
+    const writer = join(folder, 'writer.cjs');
+    writeFileSync(writer, `
+      const Database = require(${JSON.stringify(join(process.cwd(), 'node_modules', 'better-sqlite3'))});
+      const db = new Database(${JSON.stringify(file)});
+      db.pragma('journal_mode = WAL'); db.pragma('synchronous = FULL');
+      const up = db.prepare("UPDATE jobs SET version = version + 1, doc = json_set(doc, '$.name', 'v' || (version + 1)) WHERE id = 'a'");
+      const at = db.prepare("SELECT version FROM jobs WHERE id = 'a'");
+      setInterval(() => { for (let i = 0; i < 5; i++) { up.run(); process.send(at.get().version); } }, 0);
+    `);
+    let acknowledged = 1;
+    for (let round = 0; round < 8; round++) {
+      const child = fork(writer, { stdio: 'ignore' });
+      await new Promise<void>((done) => {
+        child.on('message', (v) => { acknowledged = v as number; });
+        setTimeout(() => child.kill('SIGKILL'), 120 + round * 17);
+        child.on('exit', () => done());
+      });
+      const again = openDatabase(file, MIGRATIONS);
+      const stored = jobStore(again).load('a')!;
+      again.close();
+      expect(stored.version).toBeGreaterThanOrEqual(acknowledged);
+      if (stored.version > 1) expect(stored.job.name).toBe(`v${stored.version}`);
+    }
+    expect(acknowledged).toBeGreaterThan(8);
+  });
+});
