@@ -219,8 +219,8 @@ describe('properties over random jobs and weather (seed 17)', () => {
         planned++;
         for (const s of p.sessions) { checked += holds(p, s); expect(s.feasible).toBe(true); expect(ms(s.startsAt)).toBeGreaterThanOrEqual(now - 1000); }
         for (let i = 1; i < p.sessions.length; i++) expect(ms(p.sessions[i]!.startsAt)).toBeGreaterThanOrEqual(ms(p.sessions[i - 1]!.endsAt) - 1000);
-      }), { numRuns: 60, seed: 17 });
-    expect(planned).toBeGreaterThan(12);
-    expect(checked).toBeGreaterThan(150);
+      }), { numRuns: 40, seed: 17 });
+    expect(planned).toBeGreaterThan(8);
+    expect(checked).toBeGreaterThan(100);
   });
 });

@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+/** Chromium of the system; the server is started by tests/server.ts on a throw-away database. */
+export default defineConfig({
+  testDir: './tests',
+  testMatch: '**/*.spec.ts',
+  fullyParallel: false,
+  workers: 1,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: '.cache/e2e.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'Europe/London', reducedMotion: 'reduce',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+} as Parameters<typeof defineConfig>[0]);

@@ -1,0 +1,95 @@
+/** Bad input, two tabs, a killed server, and the same figures by every door. */
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { DEMO_JOBS } from '../src/demo/jobs';
+import type { Plan } from '../src/model/plan';
+import { percentOf } from '../src/words/format';
+import { appServer, expect, saved, test } from './server';
+import { test as plain } from '@playwright/test';
+
+test('a length of nought says so beside the field, and is not saved over the good one', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByLabel('Length').fill('0');
+  await expect(part.getByText('Between 1 and 10000.')).toBeVisible();
+  await page.waitForTimeout(700);
+  await expect(page.getByRole('status')).toContainText('Some fields need mending');
+  await part.getByLabel('Length').fill('620');
+  await saved(page);
+  await page.reload();
+  await expect(part.getByLabel('Length')).toHaveValue('620');
+});
+
+test('electro-coat on plastic is refused beside the choice', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/locker-lids/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByLabel('What lies on it').click();
+  await page.getByRole('option', { name: 'electro-coat' }).click();
+  await expect(part.getByText(/electro-coat is found on metal only/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+});
+
+test('routes refuse what they cannot read, with a sentence and the path', async ({ request, app }) => {
+  const job = DEMO_JOBS[1]!.job;
+  const put = (data: unknown) => request.put(`${app.url}/api/jobs/stand-mixer`, { data });
+  const worse = await put({ version: 1, job: { ...job, parts: [{ ...job.parts[0]!, lengthMm: -4 }] } });
+  expect(worse.status()).toBe(422);
+  expect(await worse.json()).toMatchObject({ faults: [{ path: 'parts[0].lengthMm', expected: 'a number above 0 (got -4)' }] });
+  expect((await put({ version: 1, job: { ...job, hue: 3 } })).status()).toBe(422);
+  expect((await put('{"version":')).status()).toBe(400);
+  expect((await put({ job })).status()).toBe(400);
+  expect((await put({ version: 1, job: { ...job, name: 'x'.repeat(300_000) } })).status()).toBe(413);
+  expect((await request.put(`${app.url}/api/jobs/nowhere`, { data: { version: 1, job } })).status()).toBe(404);
+  expect((await request.post(`${app.url}/api/jobs/stand-mixer/record`, { data: { version: 1, done: true, task: { id: 'x', kind: 'dance', layerId: null, coat: null }, productId: null, cans: 0 } })).status()).toBe(400);
+  const later = await request.post(`${app.url}/api/jobs/stand-mixer/record`, { data: { version: 1, done: true, task: { id: 's-base.sand', kind: 'sand', layerId: null, coat: null }, productId: null, cans: 0, at: '2026-05-18T10:00' } });
+  expect(later.status()).toBe(422);
+  expect((await request.get(`${app.url}/jobs/nowhere/surface`)).status()).toBe(404);
+});
+
+test('two tabs never overwrite each other: the slower one is told, and keeps its text', async ({ page, context, app }) => {
+  const url = `${app.url}/jobs/stand-mixer/surface`;
+  const other = await context.newPage();
+  await page.goto(url);
+  await other.goto(url);
+  await page.getByLabel('Name of the job').fill('Mixer, first tab');
+  await saved(page);
+  await other.getByLabel('Name of the job').fill('Mixer, second tab');
+  await expect(other.getByText(/changed in another tab/)).toBeVisible();
+  await expect(other.getByLabel('Name of the job')).toHaveValue('Mixer, second tab');
+  await other.getByRole('button', { name: 'Reload' }).click();
+  await expect(other.getByLabel('Name of the job')).toHaveValue('Mixer, first tab');
+  await other.getByLabel('Name of the job').fill('Stand-mixer shell');
+  await saved(other);
+});
+
+test('the screen and the command line say the same chance and the same cost', async ({ page, app }) => {
+  const { job } = DEMO_JOBS[2]!;
+  const file = join(mkdtempSync(join(tmpdir(), 'pellucid-same-')), 'job.json');
+  writeFileSync(file, JSON.stringify(job));
+  const r = spawnSync(process.execPath, ['scripts/run-ts.mjs', 'scripts/plan.ts', file, '--now', '2026-05-16T07:50'], { encoding: 'utf8' });
+  const plan = JSON.parse(r.stdout) as Plan;
+  await page.goto(`${app.url}/jobs/cargo-bike/window`);
+  const verdict = page.getByRole('complementary', { name: 'Verdict' });
+  await expect(verdict).toContainText(`${percentOf(plan.chance!)} %`);
+  await expect(verdict).toContainText(`£${plan.cost.total.toFixed(2)}`);
+});
+
+plain('a server killed in the middle of work loses nothing acknowledged, and the page carries on', async ({ page }) => {
+  plain.setTimeout(90_000);
+  const app = await appServer();
+  try {
+    await page.goto(`${app.url}/jobs/locker-lids/surface`);
+    await page.getByLabel('Name of the job').fill('Lids, before the kill');
+    await saved(page);
+    await app.kill();
+    await page.getByLabel('Name of the job').fill('Lids, typed while it was dead');
+    await expect(page.getByText(/the server does not answer/)).toBeVisible();
+    await app.start();
+    await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+    await page.reload();
+    await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, typed while it was dead');
+  } finally { await app.stop(); }
+});

@@ -1,0 +1,65 @@
+/** A server of the built app on a throw-away database, for one spec file; and what every spec watches. */
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { test as base, expect, type Page } from '@playwright/test';
+
+export interface AppServer { readonly url: string; readonly port: number; kill(): Promise<void>; start(): Promise<void>; stop(): Promise<void> }
+
+const freePort = (): Promise<number> => new Promise((done, fail) => {
+  const s = createServer();
+  s.once('error', fail);
+  s.listen(0, '127.0.0.1', () => { const a = s.address(); s.close(() => done(typeof a === 'object' && a ? a.port : 0)); });
+});
+
+export async function appServer(env: Record<string, string> = {}): Promise<AppServer> {
+  const folder = mkdtempSync(join(tmpdir(), 'pellucid-e2e-'));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let child: ChildProcess | null = null;
+  const end = async (signal: NodeJS.Signals): Promise<void> => {
+    const c = child;
+    if (!c || c.exitCode !== null || c.pid === undefined) return;
+    const gone = new Promise<void>((done) => c.once('exit', () => done()));
+    try { process.kill(-c.pid, signal); } catch { /* already gone */ }
+    await gone;
+    child = null;
+  };
+  const start = async (): Promise<void> => {
+    child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
+      detached: true, stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', PELLUCID_DATA: folder, PELLUCID_DEMO: '1', PELLUCID_NOW: '2026-05-16T07:50', ...env },
+    });
+    for (let i = 0; i < 160; i++) {
+      try { if ((await fetch(url)).ok) return; } catch { /* not yet */ }
+      await new Promise((r) => setTimeout(r, 125));
+    }
+    throw new Error('the server did not answer');
+  };
+  await start();
+  return { url, port, start, kill: () => end('SIGKILL'), stop: async () => { await end('SIGTERM'); rmSync(folder, { recursive: true, force: true }); } };
+}
+
+/** Every page is watched: no console error, no page error, no request to any other machine. */
+export const test = base.extend<{ watched: Page }, { app: AppServer }>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures it may use off this pattern
+  app: [async ({}, use) => { const app = await appServer(); await use(app); await app.stop(); }, { scope: 'worker' }],
+  watched: async ({ page, app }, use) => {
+    const faults: string[] = [];
+    page.on('console', (m) => { if (m.type() === 'error') faults.push(m.text()); });
+    page.on('pageerror', (e) => faults.push(e.message));
+    page.on('request', (r) => { if (!r.url().startsWith(app.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:')) faults.push(`request left the machine: ${r.url()}`); });
+    await use(page);
+    expect(faults).toEqual([]);
+  },
+});
+
+export { expect };
+
+/** Waits until the draft on the page is saved. */
+export async function saved(page: Page): Promise<void> {
+  await page.waitForTimeout(380);
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ }).first()).toBeVisible();
+}

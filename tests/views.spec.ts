@@ -1,0 +1,25 @@
+/** Every view at both sizes: nothing wider than the screen, nothing for axe to say, a title of its own. */
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './server';
+
+const VIEWS = [['bench', '/'], ['surface', '/jobs/tractor-bonnet/surface'], ['build-up', '/jobs/cargo-bike/build-up'], ['materials', '/jobs/tractor-bonnet/materials'], ['window', '/jobs/cargo-bike/window'], ['spray day', '/jobs/tractor-bonnet/spray-day']] as const;
+const SIZES = [{ width: 1280, height: 800 }, { width: 390, height: 844 }] as const;
+
+for (const size of SIZES) for (const [name, path] of VIEWS) {
+  test(`${name} at ${size.width} px fits, has a title, and passes axe`, async ({ watched: page, app }) => {
+    await page.setViewportSize(size);
+    await page.goto(app.url + path, { waitUntil: 'networkidle' });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
+    await expect(page).toHaveTitle(/ · Pellucid$/);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+    const axe = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(axe.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
+  });
+}
+
+test('the server listens on loopback only', async ({ app }) => {
+  const { networkInterfaces } = await import('node:os');
+  const outside = Object.values(networkInterfaces()).flat().find((i) => i && i.family === 'IPv4' && !i.internal);
+  test.skip(!outside, 'this machine has no other address');
+  await expect(fetch(`http://${outside!.address}:${app.port}/`, { signal: AbortSignal.timeout(3000) })).rejects.toThrow();
+});
