@@ -31,7 +31,7 @@ module.exports = {
     },
     {
       name: 'ui-does-not-see-the-server', severity: 'error',
-      from: { path: '^src/ui/' }, to: { path: '^src/(app|data|usecases|demo)/', dependencyTypesNot: ['type-only'] },
+      from: { path: '^src/ui/', pathNot: '\\.test\\.ts$' }, to: { path: '^src/(app|data|usecases|demo)/', dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'app-has-no-sql', severity: 'error',

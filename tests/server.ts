@@ -44,14 +44,13 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
 
 /** Every page is watched: no console error, no page error, no request to any other machine. */
 export const test = base.extend<{ watched: Page }, { app: AppServer }>({
-  // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures it may use off this pattern
-  app: [async ({}, use) => { const app = await appServer(); await use(app); await app.stop(); }, { scope: 'worker' }],
-  watched: async ({ page, app }, use) => {
+  app: [async ({}, give) => { const app = await appServer(); await give(app); await app.stop(); }, { scope: 'worker' }],
+  watched: async ({ page, app }, give) => {
     const faults: string[] = [];
     page.on('console', (m) => { if (m.type() === 'error') faults.push(m.text()); });
     page.on('pageerror', (e) => faults.push(e.message));
     page.on('request', (r) => { if (!r.url().startsWith(app.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:')) faults.push(`request left the machine: ${r.url()}`); });
-    await use(page);
+    await give(page);
     expect(faults).toEqual([]);
   },
 });
