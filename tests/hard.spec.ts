@@ -39,30 +39,56 @@ test('routes refuse what they cannot read, with a sentence and the path', async 
   expect(worse.status()).toBe(422);
   expect(await worse.json()).toMatchObject({ faults: [{ path: 'parts[0].lengthMm', expected: 'a number above 0 (got -4)' }] });
   expect((await put({ version: 1, job: { ...job, hue: 3 } })).status()).toBe(422);
-  expect((await put('{"version":')).status()).toBe(400);
+  expect((await request.put(`${app.url}/api/jobs/stand-mixer`, { headers: { 'content-type': 'application/json' }, data: Buffer.from('{"version":') })).status()).toBe(400);
   expect((await put({ job })).status()).toBe(400);
   expect((await put({ version: 1, job: { ...job, name: 'x'.repeat(300_000) } })).status()).toBe(413);
   expect((await request.put(`${app.url}/api/jobs/nowhere`, { data: { version: 1, job } })).status()).toBe(404);
-  expect((await request.post(`${app.url}/api/jobs/stand-mixer/record`, { data: { version: 1, done: true, task: { id: 'x', kind: 'dance', layerId: null, coat: null }, productId: null, cans: 0 } })).status()).toBe(400);
-  const later = await request.post(`${app.url}/api/jobs/stand-mixer/record`, { data: { version: 1, done: true, task: { id: 's-base.sand', kind: 'sand', layerId: null, coat: null }, productId: null, cans: 0, at: '2026-05-18T10:00' } });
-  expect(later.status()).toBe(422);
+  expect((await request.post(`${app.url}/api/jobs/stand-mixer/step`, { data: { version: 1, side: 'sideways' } })).status()).toBe(400);
+  expect(await (await request.post(`${app.url}/api/jobs/stand-mixer/step`, { data: { version: 1, side: 'undo' } })).json()).toMatchObject({ error: 'There is nothing to take back.' });
+  expect((await request.get(`${app.url}/api/jobs/nowhere`)).status()).toBe(404);
   expect((await request.get(`${app.url}/jobs/nowhere/surface`)).status()).toBe(404);
 });
 
-test('two tabs never overwrite each other: the slower one is told, and keeps its text', async ({ page, context, app }) => {
+test('two tabs: what each changed elsewhere is merged, the same field is asked about', async ({ page, context, app }) => {
   const url = `${app.url}/jobs/stand-mixer/surface`;
   const other = await context.newPage();
   await page.goto(url);
   await other.goto(url);
   await page.getByLabel('Name of the job').fill('Mixer, first tab');
   await saved(page);
-  await other.getByLabel('Name of the job').fill('Mixer, second tab');
-  await expect(other.getByText(/changed in another tab/)).toBeVisible();
-  await expect(other.getByLabel('Name of the job')).toHaveValue('Mixer, second tab');
-  await other.getByRole('button', { name: 'Reload' }).click();
+  await other.getByLabel('Colour name').fill('Harbour blue');
+  await saved(other);
   await expect(other.getByLabel('Name of the job')).toHaveValue('Mixer, first tab');
+  await page.getByLabel('Name of the job').fill('Mixer, first again');
+  await saved(page);
+  await other.getByLabel('Name of the job').fill('Mixer, second tab');
+  await expect(other.getByText('Another tab changed the name too. Whose shall stay?')).toBeVisible();
+  await expect(other.getByLabel('Name of the job')).toHaveValue('Mixer, second tab');
+  await other.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(other.getByLabel('Name of the job')).toHaveValue('Mixer, first again');
   await other.getByLabel('Name of the job').fill('Stand-mixer shell');
   await saved(other);
+  await other.reload();
+  await expect(other.getByLabel('Name of the job')).toHaveValue('Stand-mixer shell');
+  await expect(other.getByLabel('Colour name')).toHaveValue('Harbour blue');
+});
+
+test('undo goes back after a reload, by button and by key, and redo forward again', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/build-up`);
+  const section = page.getByRole('img', { name: /Cross-section to scale/ }).first();
+  const before = await section.getAttribute('aria-label');
+  await page.getByRole('group', { name: /Coats of Tamsel filler primer/ }).getByRole('button', { name: 'One coat more' }).click();
+  await expect(section).not.toHaveAttribute('aria-label', before!);
+  await saved(page);
+  await page.reload();
+  await expect(section).not.toHaveAttribute('aria-label', before!);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(section).toHaveAttribute('aria-label', before!);
+  await page.keyboard.press('Control+Shift+Z');
+  await expect(section).not.toHaveAttribute('aria-label', before!);
+  await page.keyboard.press('Control+z');
+  await expect(section).toHaveAttribute('aria-label', before!);
+  await saved(page);
 });
 
 test('the screen and the command line say the same chance and the same cost', async ({ page, app }) => {
@@ -91,5 +117,14 @@ plain('a server killed in the middle of work loses nothing acknowledged, and the
     await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
     await page.reload();
     await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, typed while it was dead');
+    // And when the page itself is closed while the server is away.
+    await app.kill();
+    await page.getByLabel('Name of the job').fill('Lids, closed unsaved');
+    await expect(page.getByText(/the server does not answer/)).toBeVisible();
+    await page.goto('about:blank');
+    await app.start();
+    await page.goto(`${app.url}/jobs/locker-lids/surface`);
+    await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, closed unsaved');
+    await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
   } finally { await app.stop(); }
 });

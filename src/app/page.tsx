@@ -8,7 +8,7 @@ import { TopBar } from '@/ui/shell/top-bar';
 import { bench } from '@/usecases/bench';
 import { DEFAULT_PLACE } from '@/usecases/new-job';
 
-export const metadata: Metadata = { title: 'Bench' };
+export const metadata: Metadata = { title: { absolute: 'Bench · Pellucid' } };
 
 export default async function Page() {
   await connection();

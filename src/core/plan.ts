@@ -8,6 +8,7 @@ import type { Caution, Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { absorptanceOf } from './air/panel';
 import { atPart, type AtPart } from './air/at-part';
+import { airView, type AirView } from './air/view';
 import { ensembleOf, DRESSED_MEMBERS } from './air/ensemble';
 import { lightnessOf } from './coating/colour';
 import { systemFor, type SystemResult } from './coating/system';
@@ -60,13 +61,25 @@ export function weatherSeed(job: Job, issuedMs: number): number {
 
 /** @throws ForecastError when the forecast does not cover now; RangeError when a time in the job is no time */
 export function plan(request: PlanRequest): Plan {
+  return planWith(request, airForJob(request.job, request.forecast, request.nowMs, request.issuedMs ?? request.nowMs));
+}
+
+/** Hours of weather a page draws: a little past, seven days ahead. */
+const PAST_H = 6, AHEAD_H = 174;
+
+/** The plan and the air it was made in, as a page draws them. @throws as plan() */
+export function planAndAir(request: PlanRequest): { plan: Plan; air: AirView } {
+  const air = airForJob(request.job, request.forecast, request.nowMs, request.issuedMs ?? request.nowMs);
+  return { plan: planWith(request, air), air: airView(air, request.nowMs - PAST_H * HOUR, request.nowMs + AHEAD_H * HOUR, request.nowMs) };
+}
+
+function planWith(request: PlanRequest, air: AtPart): Plan {
   const { job, forecast, nowMs } = request;
   const tz = job.place.tz;
   const issuedMs = request.issuedMs ?? nowMs;
   const system = systemFor(job, request.catalogue);
   const used = [...new Set(system.layers.map((l) => l.productId))];
   const materials = used.map((id) => materialFor(job, system.products.get(id)!, system.layers.filter((l) => l.productId === id)));
-  const air = airForJob(job, forecast, nowMs, issuedMs);
   const s = system.blockers.length === 0 && system.layers.length > 0
     ? schedule(job, system.layers, system.seams, system.products, materials, air, nowMs)
     : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };

@@ -1,5 +1,5 @@
 import { fork } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -17,15 +17,15 @@ describe('the workshop’s database', () => {
   it('keeps a job to the letter, and counts its versions', () => {
     const s = memory();
     s.insert('a', job, 5);
-    expect(s.load('a')).toEqual({ id: 'a', version: 1, job, createdMs: 5, updatedMs: 5 });
-    expect(s.update('a', 1, { ...job, name: 'Second' }, 9)).toEqual({ kind: 'saved', version: 2 });
+    expect(s.load('a')).toEqual({ id: 'a', version: 1, job, createdMs: 5, updatedMs: 5, steps: { undo: null, redo: null } });
+    expect(s.update('a', 1, { ...job, name: 'Second' }, 9)).toMatchObject({ kind: 'saved', version: 2 });
     expect(s.load('a')!.job.name).toBe('Second');
   });
   it('an edit that starts from an old version is refused and changes nothing', () => {
     const s = memory();
     s.insert('a', job, 1);
     s.update('a', 1, { ...job, name: 'Mine' }, 2);
-    expect(s.update('a', 1, { ...job, name: 'Theirs' }, 3)).toEqual({ kind: 'stale', version: 2 });
+    expect(s.update('a', 1, { ...job, name: 'Theirs' }, 3)).toEqual({ kind: 'stale', version: 2, job: { ...job, name: 'Mine' } });
     expect(s.load('a')!.job.name).toBe('Mine');
     expect(s.update('gone', 1, job, 3)).toEqual({ kind: 'missing' });
   });
@@ -35,8 +35,33 @@ describe('the workshop’s database', () => {
     expect(s.remove('a', 2)).toBe(true);
     expect([s.load('a'), s.list().length]).toEqual([null, 0]);
     expect(s.isEmpty()).toBe(false);
+    expect(s.removed()).toEqual([{ id: 'a', name: job.name, removedMs: 2 }]);
     s.restore('a');
     expect(s.load('a')!.job).toEqual(job);
+  });
+  it('every edit can be taken back and done again, across versions; a new edit ends what could be done again', () => {
+    const s = memory();
+    s.insert('a', job, 0);
+    s.update('a', 1, { ...job, name: 'One' }, 10_000);
+    s.update('a', 2, { ...job, name: 'One', budget: { ...job.budget, amount: 5 } }, 20_000);
+    expect(s.load('a')!.steps).toEqual({ undo: 'budget.amount', redo: null });
+    expect(s.step('a', 3, 'undo', 21_000)).toMatchObject({ kind: 'saved', version: 4, job: { name: 'One', budget: job.budget }, steps: { undo: 'name', redo: 'budget.amount' } });
+    expect(s.step('a', 4, 'undo', 22_000)).toMatchObject({ version: 5, job: { name: job.name }, steps: { undo: null, redo: 'name' } });
+    expect(s.step('a', 5, 'undo', 23_000)).toEqual({ kind: 'nothing' });
+    expect(s.step('a', 5, 'redo', 24_000)).toMatchObject({ version: 6, job: { name: 'One' } });
+    expect(s.step('a', 2, 'redo', 24_000)).toMatchObject({ kind: 'stale', version: 6 });
+    s.update('a', 6, { ...job, name: 'Else' }, 25_000);
+    expect(s.load('a')!.steps).toEqual({ undo: 'name', redo: null });
+  });
+  it('a name typed in bursts is one step; the sixty newest steps are kept', () => {
+    const s = memory();
+    s.insert('a', job, 0);
+    'Lids'.split('').forEach((_c, i) => s.update('a', i + 1, { ...job, name: 'Lids'.slice(0, i + 1) }, 1000 * i));
+    expect(s.step('a', 5, 'undo', 9000)).toMatchObject({ job: { name: job.name }, steps: { undo: null } });
+    for (let i = 0; i < 70; i++) s.update('a', 6 + i, { ...job, name: `n${i}` }, 20_000 + 10_000 * i);
+    let version = 76, back = 0;
+    for (;;) { const r = s.step('a', version, 'undo', 1e9); if (r.kind !== 'saved') break; version = r.version; back++; }
+    expect(back).toBe(60);
   });
   it('opens again at the same place, and refuses a database from a newer program politely', () => {
     const file = join(folder, 'again.sqlite');
@@ -49,10 +74,22 @@ describe('the workshop’s database', () => {
     again.close();
     expect(() => openDatabase(file, MIGRATIONS)).toThrow(DatabaseTooNew);
   });
+  it('keeps a copy of the file before it brings an old database up to date', () => {
+    const file = join(folder, 'older.sqlite');
+    const old = openDatabase(file, MIGRATIONS.slice(0, 1));
+    old.prepare("INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('a', 1, ?, 1, 1)").run(JSON.stringify(job));
+    old.close();
+    const db = openDatabase(file, MIGRATIONS);
+    expect(jobStore(db).load('a')!.job).toEqual(job);
+    const copy = openDatabase(`${file}.before-${String(MIGRATIONS.at(-1)!.number).padStart(3, '0')}`, MIGRATIONS.slice(0, 1));
+    expect(copy.prepare('SELECT count(*) AS n FROM jobs').get()).toEqual({ n: 1 });
+    copy.close();
+    expect(existsSync(`${join(folder, 'again.sqlite')}.before-001`)).toBe(false);
+  });
   it('a migration that fails leaves the database as it was', () => {
     const file = join(folder, 'broken.sqlite');
     openDatabase(file, MIGRATIONS).close();
-    expect(() => openDatabase(file, [...MIGRATIONS, { number: 2, sql: 'CREATE TABLE x (a); THIS IS NOT SQL;' }])).toThrow();
+    expect(() => openDatabase(file, [...MIGRATIONS, { number: MIGRATIONS.at(-1)!.number + 1, sql: 'CREATE TABLE x (a); THIS IS NOT SQL;' }])).toThrow();
     const db = openDatabase(file, MIGRATIONS);
     expect(db.pragma('user_version', { simple: true })).toBe(MIGRATIONS.at(-1)!.number);
     expect(db.prepare("SELECT count(*) AS n FROM sqlite_master WHERE name = 'x'").get()).toEqual({ n: 0 });

@@ -1,8 +1,9 @@
 /**
  * Opens the workshop's SQLite file, brings it up to date, and refuses one that is newer than the
- * program. Migrations are numbered files, applied once each in a transaction.
+ * program. Migrations are numbered files, applied once each in a transaction; before the first of
+ * them a copy of the file is kept beside it.
  */
-import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 
@@ -32,9 +33,15 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Db
   const at = db.pragma('user_version', { simple: true }) as number;
   const known = migrations.at(-1)?.number ?? 0;
   if (at > known) { db.close(); throw new DatabaseTooNew(at, known); }
+  if (at > 0 && at < known && file !== ':memory:') keepCopy(db, `${file}.before-${String(known).padStart(3, '0')}`);
   for (const m of migrations) {
     if (m.number <= at) continue;
     db.transaction(() => { db.exec(m.sql); db.pragma(`user_version = ${m.number}`); })();
   }
   return db;
+}
+
+/** A whole copy, WAL included; a copy that is already there is from an earlier try and is older, so it stays. */
+function keepCopy(db: Db, copy: string): void {
+  if (!existsSync(copy)) db.prepare('VACUUM INTO ?').run(copy);
 }

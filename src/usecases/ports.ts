@@ -2,17 +2,28 @@
 import type { Forecast } from '@/model/forecast';
 import type { Job, Place } from '@/model/job';
 
-export interface StoredJob { readonly id: string; readonly version: number; readonly job: Job; readonly createdMs: number; readonly updatedMs: number }
-export type SaveResult = { readonly kind: 'saved'; readonly version: number } | { readonly kind: 'stale'; readonly version: number } | { readonly kind: 'missing' };
+/** What can be taken back and done again: the path each step changed, '' for several at once, null when there is none. */
+export interface Steps { readonly undo: string | null; readonly redo: string | null }
+export type StepSide = 'undo' | 'redo';
+
+export interface StoredJob { readonly id: string; readonly version: number; readonly job: Job; readonly createdMs: number; readonly updatedMs: number; readonly steps: Steps }
+export type SaveResult =
+  | { readonly kind: 'saved'; readonly version: number; readonly job: Job; readonly steps: Steps }
+  | { readonly kind: 'stale'; readonly version: number; readonly job: Job }
+  | { readonly kind: 'nothing' } | { readonly kind: 'missing' };
 
 export interface JobStore {
   list(): StoredJob[];
   load(id: string): StoredJob | null;
   insert(id: string, job: Job, nowMs: number): void;
-  /** Saves only when the stored version is the one the editor started from. */
+  /** Saves only when the stored version is the one the editor started from; what it replaces can be taken back. */
   update(id: string, version: number, job: Job, nowMs: number): SaveResult;
+  /** Takes the last edit back, or does it again. */
+  step(id: string, version: number, side: StepSide, nowMs: number): SaveResult;
   remove(id: string, nowMs: number): boolean;
   restore(id: string): boolean;
+  /** Jobs taken off the bench, newest first. */
+  removed(): { readonly id: string; readonly name: string; readonly removedMs: number }[];
   isEmpty(): boolean;
 }
 

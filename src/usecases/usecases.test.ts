@@ -5,23 +5,24 @@ import type { Job } from '@/model/job';
 import { parseJob } from '@/formats/job-file';
 import { simulatedForecast } from '@/standins/weather';
 import { answerer } from '@/workers/protocol';
-import { plan } from '@/core/plan';
+import { plan, planAndAir } from '@/core/plan';
 import { bench, nightsAt } from './bench';
 import { lastRecordedMs, workshopClock } from './clock';
 import { newJob } from './new-job';
 import type { JobStore, StoredJob } from './ports';
-import { withoutTick, withTick } from './record-task';
+import { withoutTick, withTick } from '@/core/schedule/tick';
 import { viewJob } from './view-job';
 
 const TZ = HARBOUR_LANE.tz, NOW = msOf(DEMO_NOW, TZ);
+const NONE = { undo: null, redo: null };
 const weather = { forecastFor: simulatedForecast };
 function mapStore(): JobStore {
   const rows = new Map<string, StoredJob>();
   return {
     list: () => [...rows.values()], load: (id) => rows.get(id) ?? null, isEmpty: () => rows.size === 0,
-    insert: (id, job, t) => { rows.set(id, { id, version: 1, job, createdMs: t, updatedMs: t }); },
-    update: (id, version, job, t) => { const r = rows.get(id); if (!r) return { kind: 'missing' }; if (r.version !== version) return { kind: 'stale', version: r.version }; rows.set(id, { ...r, job, version: version + 1, updatedMs: t }); return { kind: 'saved', version: version + 1 }; },
-    remove: (id) => rows.delete(id), restore: () => false,
+    insert: (id, job, t) => { rows.set(id, { id, version: 1, job, createdMs: t, updatedMs: t, steps: NONE }); },
+    update: (id, version, job, t) => { const r = rows.get(id); if (!r) return { kind: 'missing' }; if (r.version !== version) return { kind: 'stale', version: r.version, job: r.job }; rows.set(id, { ...r, job, version: version + 1, updatedMs: t }); return { kind: 'saved', version: version + 1, job, steps: NONE }; },
+    remove: (id) => rows.delete(id), restore: () => false, removed: () => [], step: () => ({ kind: 'nothing' }),
   };
 }
 
@@ -100,11 +101,11 @@ describe('the worker’s protocol', () => {
   const { job } = DEMO_JOBS[2]!;
   it('answers with the same plan as the server, and with the fault in words', () => {
     const s = simulatedForecast(job.place, NOW);
-    const answer = answerer((l, j) => plan({ job: j, forecast: l.forecast, nowMs: l.nowMs, issuedMs: l.issuedMs }), () => 0);
-    expect(answer({ kind: 'plan', id: 1, job })).toEqual({ kind: 'failed', id: 1, message: 'no forecast loaded' });
+    const answer = answerer((l, j, nowMs) => planAndAir({ job: j, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }), () => 0);
+    expect(answer({ kind: 'plan', id: 1, job, nowMs: NOW })).toEqual({ kind: 'failed', id: 1, message: 'no forecast loaded' });
     expect(answer({ kind: 'load', job, ...s, nowMs: NOW })).toBeNull();
-    expect(answer({ kind: 'plan', id: 2, job })).toEqual({ kind: 'done', id: 2, tookMs: 0, plan: plan({ job, ...s, nowMs: NOW }) });
+    expect(answer({ kind: 'plan', id: 2, job, nowMs: NOW })).toMatchObject({ kind: 'done', id: 2, tookMs: 0, answer: { plan: plan({ job, ...s, nowMs: NOW }) } });
     const broken = { ...job, starts: [{ sessionId: 's-etch', at: 'soon' }] };
-    expect(answer({ kind: 'plan', id: 3, job: broken })).toMatchObject({ kind: 'failed', id: 3 });
+    expect(answer({ kind: 'plan', id: 3, job: broken, nowMs: NOW })).toMatchObject({ kind: 'failed', id: 3 });
   });
 });

@@ -1,10 +1,9 @@
 /** The page's end of the planning worker: the newest question wins, a worker that dies rejects its callers. */
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
-import type { FromWorker, ToWorker } from './protocol';
+import type { Answer, FromWorker, ToWorker } from './protocol';
 
-interface Waiting { readonly resolve: (plan: Plan | null) => void; readonly reject: (e: Error) => void }
+interface Waiting { readonly resolve: (answer: Answer | null) => void; readonly reject: (e: Error) => void }
 
 export class PlanClient {
   private readonly worker: Worker;
@@ -18,7 +17,7 @@ export class PlanClient {
       this.waiting.delete(e.data.id);
       if (!w) return;
       if (e.data.kind === 'failed') w.reject(new Error(e.data.message));
-      else w.resolve(e.data.id === this.last ? e.data.plan : null);
+      else w.resolve(e.data.id === this.last ? e.data.answer : null);
     };
     this.worker.onerror = (e): void => {
       for (const w of this.waiting.values()) w.reject(new Error(e.message || 'the planning worker stopped'));
@@ -29,10 +28,10 @@ export class PlanClient {
 
   private send(m: ToWorker): void { this.worker.postMessage(m); }
 
-  /** The plan of a job, or null when a newer question overtook it. */
-  plan(job: Job): Promise<Plan | null> {
+  /** The plan of a job and the air at it, or null when a newer question overtook it. */
+  plan(job: Job, nowMs: number): Promise<Answer | null> {
     const id = ++this.last;
-    return new Promise((resolve, reject) => { this.waiting.set(id, { resolve, reject }); this.send({ kind: 'plan', id, job }); });
+    return new Promise((resolve, reject) => { this.waiting.set(id, { resolve, reject }); this.send({ kind: 'plan', id, nowMs, job }); });
   }
 
   close(): void {

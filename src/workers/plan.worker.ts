@@ -1,8 +1,8 @@
 /** The planning worker: a shell around the front door of the core. */
-import { plan } from '@/core/plan';
+import { planAndAir } from '@/core/plan';
 import { answerer, type ToWorker } from './protocol';
 
-const answer = answerer((l, job) => plan({ job, forecast: l.forecast, nowMs: l.nowMs, issuedMs: l.issuedMs }), () => performance.now());
+const answer = answerer((l, job, nowMs) => planAndAir({ job, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }), () => performance.now());
 self.onmessage = (e: MessageEvent<ToWorker>): void => {
   const out = answer(e.data);
   if (out) self.postMessage(out);

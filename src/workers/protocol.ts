@@ -1,29 +1,32 @@
 /** What the page and the planning worker say to each other. One union each way. */
+import type { AirView } from '@/core/air/view';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 
+export interface Answer { readonly plan: Plan; readonly air: AirView }
 export type ToWorker =
-  | { readonly kind: 'load'; readonly forecast: Forecast; readonly nowMs: number; readonly issuedMs: number; readonly job: Job }
-  | { readonly kind: 'plan'; readonly id: number; readonly job: Job };
+  | { readonly kind: 'load'; readonly forecast: Forecast; readonly issuedMs: number; readonly nowMs: number; readonly job: Job }
+  | { readonly kind: 'plan'; readonly id: number; readonly nowMs: number; readonly job: Job };
 export type FromWorker =
-  | { readonly kind: 'done'; readonly id: number; readonly plan: Plan; readonly tookMs: number }
+  | { readonly kind: 'done'; readonly id: number; readonly answer: Answer; readonly tookMs: number }
   | { readonly kind: 'failed'; readonly id: number; readonly message: string };
+type Load = Extract<ToWorker, { kind: 'load' }>;
 
 /** Pure answerer, so that the protocol is tested without a thread. */
-export function answerer(planOf: (load: Extract<ToWorker, { kind: 'load' }>, job: Job) => Plan, clock: () => number): (m: ToWorker) => FromWorker | null {
-  let loaded: Extract<ToWorker, { kind: 'load' }> | null = null;
+export function answerer(answerOf: (load: Pick<Load, 'forecast' | 'issuedMs'>, job: Job, nowMs: number) => Answer, clock: () => number): (m: ToWorker) => FromWorker | null {
+  let loaded: Load | null = null;
   return (m) => {
     if (m.kind === 'load') {
       loaded = m;
       // Warm: tables are made and the code is compiled before the first start is moved.
-      planOf(m, m.job);
+      answerOf(m, m.job, m.nowMs);
       return null;
     }
     if (!loaded) return { kind: 'failed', id: m.id, message: 'no forecast loaded' };
     const from = clock();
     try {
-      return { kind: 'done', id: m.id, plan: planOf(loaded, m.job), tookMs: clock() - from };
+      return { kind: 'done', id: m.id, answer: answerOf(loaded, m.job, m.nowMs), tookMs: clock() - from };
     } catch (e) {
       return { kind: 'failed', id: m.id, message: e instanceof Error ? e.message : String(e) };
     }

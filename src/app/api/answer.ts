@@ -2,6 +2,7 @@
 import 'server-only';
 import type { Fault } from '@/formats/faults';
 import { parseJson } from '@/formats/job-file';
+import type { SaveResult } from '@/usecases/ports';
 
 /** A job with many parts is under 40 kB; a quarter megabyte leaves room. */
 const MOST_BYTES = 256 * 1024;
@@ -16,4 +17,14 @@ export async function bodyOf(request: Request): Promise<{ ok: true; value: unkno
   if (bytes.byteLength > MOST_BYTES) return { ok: false, answer: refused(413, 'This job is too large to save (over 256 kB). Take parts or products out.') };
   const parsed = parseJson(new TextDecoder().decode(bytes));
   return parsed.ok ? parsed : { ok: false, answer: refused(400, 'The text sent is not JSON.', parsed.faults) };
+}
+
+/** What a save or a step back came to; a stale one brings the job as it is now, so that the page can merge. */
+export function answerSaved(r: SaveResult): Response {
+  switch (r.kind) {
+    case 'missing': return noSuchJob();
+    case 'nothing': return refused(409, 'There is nothing to take back.');
+    case 'stale': return Response.json({ error: 'This job was changed in another tab.', faults: [], version: r.version, job: r.job }, { status: 409 });
+    case 'saved': return Response.json({ version: r.version, job: r.job, steps: r.steps });
+  }
 }

@@ -38,14 +38,12 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
   };
   const remove = async (id: string, name: string): Promise<void> => {
     const r = await fetch(`/api/jobs/${id}`, { method: 'DELETE' }).catch(() => null);
-    if (r?.ok) setRemoved({ id, name }); else setMessage('Not taken off the bench. Try again.');
-    router.refresh();
+    if (r?.ok) { setRemoved({ id, name }); router.refresh(); } else setMessage('Not taken off the bench. Try again.');
   };
   const restore = async (): Promise<void> => {
     if (!removed) return;
     const r = await fetch(`/api/jobs/${removed.id}/restore`, { method: 'POST' }).catch(() => null);
-    if (r?.ok) setRemoved(null); else setMessage('Not put back. Try again.');
-    router.refresh();
+    if (r?.ok) { setRemoved(null); router.refresh(); } else setMessage('Not put back. Try again.');
   };
   const stacks = jobs.map((j) => stackOf(j.job, j.plan, j.products));
   const max = Math.max(100, ...stacks.map((s) => Math.ceil(s.totalUm / 50) * 50));
@@ -101,7 +99,7 @@ function HoursBoard({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowMs: num
   return (
     <section aria-label="Suitable hours">
       <div className="hd" style={{ marginBottom: 6 }}>Suitable hours <small>per job, for what goes on next</small><span className="r row" style={{ gap: 14 }}><span className="row" style={{ gap: 5 }}><svg width="22" height="10" aria-hidden="true"><rect width="22" height="10" fill="#4C7A3A" /></svg>good</span><span className="row" style={{ gap: 5 }}><svg width="22" height="10" aria-hidden="true"><rect width="22" height="10" fill="#D9962B" /><rect width="22" height="10" fill="url(#p-warn)" /></svg>just inside</span><span className="row" style={{ gap: 5 }}><svg width="22" height="10" aria-hidden="true"><rect width="22" height="10" fill="#D5DAD4" /></svg>no</span></span></div>
-      <div className="scroll-x"><svg viewBox={`0 0 ${W} ${height}`} width="100%" style={{ minWidth: 640 }} role="img" aria-label={jobs.map((j) => `${j.job.name}: ${j.plan.sessions[0] ? `session ${f.dayTime(j.plan.sessions[0].startsAt)}, ${percentOf(j.plan.sessions[0].chance)} per cent` : 'nothing planned'}`).join('; ')}>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours of the week"><svg viewBox={`0 0 ${W} ${height}`} width="100%" style={{ minWidth: 640 }} role="img" aria-label={jobs.map((j) => `${j.job.name}: ${j.plan.sessions[0] ? `session ${f.dayTime(j.plan.sessions[0].startsAt)}, ${percentOf(j.plan.sessions[0].chance)} per cent` : 'nothing planned'}`).join('; ')}>
         {nights.map(([a, b]) => <rect key={a} x={x(Math.max(a, from))} y="24" width={Math.max(0, x(Math.min(b, to)) - x(Math.max(a, from)))} height={height - 24} fill="#1B2422" opacity=".08" />)}
         {days.map((d, i) => <g key={d}><line x1={x(d)} x2={x(d)} y1="4" y2={height} stroke="#C6CEC6" /><text x={x(d) + 6} y="16" fontSize="13" fontWeight={i === 0 ? 650 : 400} fill="#1B2422">{i === 0 ? 'Today, ' : ''}{new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: tz }).format(d + 12 * HOUR)}</text></g>)}
         {jobs.map((j, r) => {

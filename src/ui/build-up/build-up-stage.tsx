@@ -4,13 +4,12 @@ import { Fragment, useState } from 'react';
 import Button from '@mui/material/Button';
 import type { SystemLayer } from '@/model/job';
 import type { PlanLayer, Seam } from '@/model/plan';
-import type { JobView } from '@/usecases/view-job';
 import { systemFor } from '@/core/coating/system';
 import { surfaceName } from '@/words/names';
 import { say } from '@/words/say';
 import { FilmSection, StackTable } from '../drawings/film-section';
 import { seamTag, stackOf } from '../drawings/stack';
-import { useJobEditor } from '../hooks/use-job-editor';
+import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign, StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { ProvenanceMark } from '../parts/mark';
@@ -34,15 +33,15 @@ function SeamRow({ seam }: { seam: Seam }) {
   );
 }
 
-export function BuildUpStage({ view }: { view: JobView }) {
+export function BuildUpStage() {
   const f = useFormat();
-  const editor = useJobEditor(view.id, view.version, view.job);
-  const { job } = editor;
+  const desk = useDesk();
+  const { job, plan, products } = desk;
   const system = systemFor(job);
-  const stack = stackOf(job, system, view.products);
+  const stack = stackOf(job, system, products);
   const [selected, setSelected] = useState<string | null>(system.layers.at(-1)?.id ?? null);
   const max = gaugeFor(stack.totalUm);
-  const setLayers = (change: (layers: SystemLayer[]) => SystemLayer[]): void => editor.edit((j) => {
+  const setLayers = (change: (layers: SystemLayer[]) => SystemLayer[]): void => desk.edit((j) => {
     const now = systemFor(j);
     // Starts set by hand belong to the sessions of the old build-up.
     const { starts: _starts, ...rest } = j;
@@ -61,13 +60,13 @@ export function BuildUpStage({ view }: { view: JobView }) {
       </section>
       <section className="panel" aria-label="Layers" style={{ paddingBottom: 6 }}>
         <div className="hd" style={{ marginBottom: 10 }}>Layers, top down <small>{system.suggested ? 'suggested for this surface' : 'chosen by hand'}</small>
-          <span className="r row">{!system.suggested && <Button size="small" onClick={() => editor.edit(({ system: _s, starts: _t, ...j }) => j)}>Back to the suggestion</Button>}
-            <ProductSelect value="" products={view.products} label="Add a layer" onChange={(p) => setLayers((ls) => [...ls, { role: p.role, productId: p.id, coats: p.coats }])} /></span>
+          <span className="r row">{!system.suggested && <Button size="small" onClick={() => desk.edit(({ system: _s, starts: _t, ...j }) => j)}>Back to the suggestion</Button>}
+            <ProductSelect value="" products={products} label="Add a layer" onChange={(p) => setLayers((ls) => [...ls, { role: p.role, productId: p.id, coats: p.coats }])} /></span>
         </div>
         {stackFaults.map((b, i) => <div key={i} className="seamrow" data-verdict="no"><StopSign /><p><b style={{ fontWeight: 600 }}>{say(b, f)}</b></p><span /></div>)}
         {[...system.layers].reverse().map((l) => (
           <Fragment key={l.id}>
-            <LayerRow layer={l} index={indexOf(l)} count={system.layers.length} product={system.products.get(l.productId)!} products={view.products} jobHex={job.purpose.colour.hex} selected={selected === l.id}
+            <LayerRow layer={l} index={indexOf(l)} count={system.layers.length} product={system.products.get(l.productId)!} products={products} jobHex={job.purpose.colour.hex} selected={selected === l.id}
               onSelect={() => setSelected(selected === l.id ? null : l.id)}
               onChange={(patch) => setLayers((ls) => ls.map((x, i) => (i === indexOf(l) ? { ...x, ...patch } : x)))}
               onMove={(by) => { const i = indexOf(l); setLayers((ls) => { const out = [...ls]; const [x] = out.splice(i, 1); out.splice(i + by, 0, x!); return out; }); setSelected(null); }}
@@ -77,10 +76,10 @@ export function BuildUpStage({ view }: { view: JobView }) {
         ))}
         {surfaces.map((p) => <div key={p.id} className="layer" style={{ gridTemplateColumns: '42px 1fr' }}><svg width="40" height="40" aria-hidden="true"><rect width="40" height="40" fill="#BAC2C4" /><rect width="40" height="40" fill={`url(#${p.substrate === 'steel' ? 'h-steel' : p.substrate === 'aluminium' ? 'h-aluminium' : 'h-plastic'})`} /><rect x=".5" y=".5" width="39" height="39" fill="none" stroke="#1B2422" /></svg><span style={{ textTransform: 'none' }}><b style={{ fontWeight: 650 }}>{capital(surfaceName(`surface:${p.substrate}/${p.condition}`))}</b></span></div>)}
         {system.why.length > 0 && <details className="how"><summary>Why this system</summary><ul className="cap" style={{ display: 'grid', gap: 4, paddingBottom: 8 }}>{system.why.map((w, i) => <li key={i}>{say(w, f)}</li>)}</ul></details>}
-        <SaveLine editor={editor} />
-        <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${view.id}/materials`}>On to the materials</LinkButton></div>
+        <SaveLine />
+        <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/materials`}>On to the materials</LinkButton></div>
       </section>
-      <Verdict plan={view.plan} session={view.plan.sessions[0]} stage="build-up" />
+      <Verdict plan={plan} session={plan.sessions[0]} stage="build-up" />
     </Columns>
   );
 }

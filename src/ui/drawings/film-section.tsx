@@ -125,7 +125,7 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
 export function StackTable({ stack }: { stack: Stack }) {
   return (
     <details><summary>The same as a table</summary>
-      <div className="scroll-x"><table className="tbl"><caption className="sr">Layers, top down</caption><thead><tr><th>Layer</th><th className="num">coats</th><th className="num">µm a coat</th><th className="num">µm</th><th className="num">sprayed</th></tr></thead>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Layers as a table"><table className="tbl"><caption className="sr">Layers, top down</caption><thead><tr><th>Layer</th><th className="num">coats</th><th className="num">µm a coat</th><th className="num">µm</th><th className="num">sprayed</th></tr></thead>
         <tbody>{[...stack.bands].reverse().map((b) => <tr key={b.id}><td>{b.name}</td><td className="num">{b.coats}</td><td className="num">{b.umPerCoat}</td><td className="num">{b.um}</td><td className="num">{b.doneCoats} of {b.coats}</td></tr>)}</tbody></table></div>
     </details>
   );

@@ -1,22 +1,17 @@
 'use client';
 /** Brand, where one is, the air at the part now, the unit switch. */
 import Link from 'next/link';
-import { usePathname, useRouter } from 'next/navigation';
+import { usePathname } from 'next/navigation';
 import type { AirView } from '@/core/air/view';
-import type { UnitSystem } from '@/words/format';
 import { Brand } from '../parts/icons';
-import { useFormat } from '../theme/providers';
+import { useFormat, useSetUnits } from '../theme/providers';
 
 export interface TopBarProps { readonly placeName: string; readonly nowIso: string; readonly demoClock: boolean; readonly air: AirView['now'] | null }
 
 export function TopBar({ placeName, nowIso, demoClock, air }: TopBarProps) {
   const f = useFormat();
   const path = usePathname();
-  const router = useRouter();
-  const setUnits = (units: UnitSystem): void => {
-    document.cookie = `units=${units}; path=/; max-age=31536000; samesite=strict`;
-    router.refresh();
-  };
+  const setUnits = useSetUnits();
   return (
     <header className="top">
       <Link className="brand" href="/"><Brand />Pellucid</Link>

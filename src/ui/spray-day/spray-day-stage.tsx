@@ -1,18 +1,19 @@
 'use client';
 /** Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were really done. */
-import { useState } from 'react';
-import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import type { Plan, Task } from '@/model/plan';
-import type { JobView } from '@/usecases/view-job';
+import { withoutTick, withTick } from '@/core/schedule/tick';
 import { isoOf } from '@/core/time/instant';
+import type { Job } from '@/model/job';
+import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { TASK_NAMES } from '@/words/names';
 import { say } from '@/words/say';
 import { CautionBox } from '../parts/caution';
 import { Anchor, GoSign, TaskIcon } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
-import { Columns } from '../shell/stage-shell';
+import { useDesk } from '../desk/job-desk';
+import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
@@ -20,9 +21,9 @@ import { sessionName } from '../window/session-name';
 
 interface Done { readonly id: string; readonly label: string; readonly at: string }
 
-function taskTitle(plan: Plan, view: JobView, t: Pick<Task, 'kind' | 'layerId' | 'coat'>): string {
+function taskTitle(plan: Plan, products: readonly Product[], t: Pick<Task, 'kind' | 'layerId' | 'coat'>): string {
   const l = plan.layers.find((x) => x.id === t.layerId);
-  const name = view.products.find((p) => p.id === l?.productId)?.name ?? '';
+  const name = products.find((p) => p.id === l?.productId)?.name ?? '';
   if (t.kind === 'coat') return `${name}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
   if (t.kind === 'activate') return `Activate ${name}`;
   if (t.kind === 'dry') return 'Dust-free';
@@ -30,51 +31,43 @@ function taskTitle(plan: Plan, view: JobView, t: Pick<Task, 'kind' | 'layerId' |
 }
 
 /** What the state says is done, newest last, in words. */
-function doneList(view: JobView): Done[] {
-  const s = view.job.state;
+function doneList(job: Job, plan: Plan, products: readonly Product[]): Done[] {
+  const s = job.state;
   if (!s) return [];
   const kinds: Readonly<Record<string, string>> = { sand: 'Sanded', clean: 'Degreased', mask: 'Masked', tack: 'Tacked off', dry: 'Dust-free', unmask: 'Tape off', flash: 'Flashed' };
-  const coats = s.coats.map((c) => ({ id: `${c.layerId}.c${c.coat}`, label: taskTitle(view.plan, view, { kind: 'coat', layerId: c.layerId, coat: c.coat }), at: c.endedAt }));
+  const coats = s.coats.map((c) => ({ id: `${c.layerId}.c${c.coat}`, label: taskTitle(plan, products, { kind: 'coat', layerId: c.layerId, coat: c.coat }), at: c.endedAt }));
   const known = new Set(coats.map((c) => c.id));
   const others = (s.tasks ?? []).filter((t) => !known.has(t.taskId)).map((t) => {
     const tail = t.taskId.split('.').at(-1) ?? '';
-    const product = view.products.find((p) => tail === `activate-${p.id}`);
+    const product = products.find((p) => tail === `activate-${p.id}`);
     return { id: t.taskId, label: product ? `Activated ${product.name}` : kinds[tail.replace(/\d+$/, '')] ?? tail, at: t.endedAt };
   });
   return [...coats, ...others].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
-export function SprayDayStage({ view }: { view: JobView }) {
+export function SprayDayStage() {
   const f = useFormat();
-  const router = useRouter();
-  const { plan, job } = view;
-  const [busy, setBusy] = useState<string | null>(null);
-  const [message, setMessage] = useState<string | null>(null);
-  const done = doneList(view);
-  const nowIso = isoOf(view.nowMs, job.place.tz);
+  const desk = useDesk();
+  const { job, plan, products } = desk;
+  const done = doneList(job, plan, products);
+  const nowIso = isoOf(desk.nowMs, job.place.tz);
 
-  const record = async (task: Pick<Task, 'id' | 'kind' | 'layerId' | 'coat'>, isDone: boolean): Promise<void> => {
-    setBusy(task.id); setMessage(null);
+  const record = (task: Pick<Task, 'id' | 'kind' | 'layerId' | 'coat'>, isDone: boolean): void => {
     const productId = task.kind === 'activate' ? task.id.split('.activate-')[1] ?? null : null;
     const cans = plan.sessions.flatMap((s) => s.activations).find((a) => a.productId === productId)?.cans ?? 0;
-    try {
-      const r = await fetch(`/api/jobs/${view.id}/record`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ version: view.version, done: isDone, task: { id: task.id, kind: task.kind, layerId: task.layerId, coat: task.coat }, productId, cans }) });
-      if (!r.ok) { const a = await r.json() as { error?: string }; setMessage(a.error ?? 'Not recorded. Try again.'); }
-    } catch { setMessage('Not recorded: the server does not answer. Try again in a moment.'); }
-    setBusy(null);
-    router.refresh();
+    desk.edit((j) => (isDone ? withTick(j, { task, atMs: desk.clock(), productId, cans }) : withoutTick(j, task.id, productId)));
   };
   const takeBack = (d: Done): void => {
     const coat = /^(.+)\.c(\d+)$/.exec(d.id);
     const act = d.id.includes('.activate-');
-    void record(coat ? { id: d.id, kind: 'coat', layerId: coat[1]!, coat: Number(coat[2]) } : { id: d.id, kind: act ? 'activate' : 'clean', layerId: null, coat: null }, false);
+    record(coat ? { id: d.id, kind: 'coat', layerId: coat[1]!, coat: Number(coat[2]) } : { id: d.id, kind: act ? 'activate' : 'clean', layerId: null, coat: null }, false);
   };
   const next = plan.sessions[0]?.tasks.find((t) => t.handsOn);
 
   return (
     <Columns kind="cols-3">
-      <Spine job={job} plan={plan} products={view.products}>
-        {next ? <p><b>Next: {taskTitle(plan, view, next).toLowerCase()}</b> at {f.time(next.startsAt)}, {f.day(next.startsAt)}.</p> : <p><b>Nothing left to spray.</b></p>}
+      <Spine job={job} plan={plan} products={products}>
+        {next ? <p><b>Next: {taskTitle(plan, products, next).toLowerCase()}</b> at {f.time(next.startsAt)}, {f.day(next.startsAt)}.</p> : <p><b>Nothing left to spray.</b></p>}
         <p style={{ marginTop: 8 }}>Ticking a coat moves every time after it: the waits start from when it was really done.</p>
       </Spine>
       <div className="stack">
@@ -82,19 +75,19 @@ export function SprayDayStage({ view }: { view: JobView }) {
           <section className="panel noprint" aria-label="Done">
             <div className="hd">Done <small>actual times</small></div>
             <ul style={{ columns: '260px auto', columnGap: 24, marginTop: 6 }}>{done.map((d) => (
-              <li key={d.id} className="row small" style={{ breakInside: 'avoid', padding: '3px 0', flexWrap: 'nowrap' }}><GoSign /><b style={{ minWidth: 108, fontWeight: 600 }}>{f.dayTime(d.at)}</b><span style={{ flex: 1 }}>{d.label}</span><Button size="small" disabled={busy !== null} onClick={() => takeBack(d)} aria-label={`Take back ${d.label}`}>Take back</Button></li>
+              <li key={d.id} className="row small" style={{ breakInside: 'avoid', padding: '3px 0', flexWrap: 'nowrap' }}><GoSign /><b style={{ minWidth: 108, fontWeight: 600 }}>{f.dayTime(d.at)}</b><span style={{ flex: 1 }}>{d.label}</span><Button size="small" onClick={() => takeBack(d)} aria-label={`Take back ${d.label}`}>Take back</Button></li>
             ))}</ul>
           </section>
         )}
-        {message && <p className="status" data-kind="bad" role="alert">{message}</p>}
-        {plan.kind === 'blocked' && <section className="panel" style={{ borderColor: 'var(--oxide)' }}><div className="hd">No run sheet yet</div><ul style={{ display: 'grid', gap: 6, margin: '8px 0' }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul><LinkButton variant="contained" href={`/jobs/${view.id}/${plan.blockers.some((b) => b.code === 'seam-no') ? 'build-up' : 'window'}`}>Go and mend it</LinkButton></section>}
+        <SaveLine />
+        {plan.kind === 'blocked' && <section className="panel" style={{ borderColor: 'var(--oxide)' }}><div className="hd">No run sheet yet</div><ul style={{ display: 'grid', gap: 6, margin: '8px 0' }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul><LinkButton variant="contained" href={`/jobs/${desk.id}/${plan.blockers.some((b) => b.code === 'seam-no') ? 'build-up' : 'window'}`}>Go and mend it</LinkButton></section>}
         {plan.kind === 'planned' && plan.sessions.length === 0 && <section className="panel"><div className="hd"><GoSign size={22} />All coats are on</div><p className="cap" style={{ marginTop: 6 }}>Leave it under cover until handle-dry. Wax only after about 30 days.</p></section>}
         {plan.sessions.map((s, i) => (
           <section key={s.id} className="panel" aria-label={`Run sheet, ${sessionName(plan, s.layerIds)}`}>
             <div className="hd">{sessionName(plan, s.layerIds)} <small>{f.day(s.startsAt)}, {f.time(s.startsAt)}–{f.time(s.endsAt)}; {percentOf(s.chance)} % of futures end well</small>{i === 0 && <span className="r noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print</Button></span>}</div>
             <ol style={{ marginTop: 8 }}>
-              {s.tasks.map((t) => <TaskRow key={t.id} task={t} plan={plan} title={taskTitle(plan, view, t)} f={f} isNext={t.id === next?.id} canTick={i === 0 && t.kind !== 'flash'} busy={busy !== null} onTick={() => void record(t, true)} />)}
-              <li className="task" data-wait="true"><span className="clock">{f.time(s.handleAt)}</span><span className="icon"><Anchor size={22} /></span><span className="what">Handle-dry{s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : ''}. Until then no rain or dew on it, and not below {f.temp(view.products.find((p) => p.id === plan.layers.find((l) => l.id === s.layerIds.at(-1))?.productId)?.tempMinC ?? 10)}.{s.readyAt ? ` May be sanded from ${f.dayTime(s.readyAt)}.` : ''}</span></li>
+              {s.tasks.map((t) => <TaskRow key={t.id} task={t} plan={plan} title={taskTitle(plan, products, t)} f={f} isNext={t.id === next?.id} canTick={i === 0 && t.kind !== 'flash'} onTick={() => record(t, true)} />)}
+              <li className="task" data-wait="true"><span className="clock">{f.time(s.handleAt)}</span><span className="icon"><Anchor size={22} /></span><span className="what">Handle-dry{s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : ''}. Until then no rain or dew on it, and not below {f.temp(products.find((p) => p.id === plan.layers.find((l) => l.id === s.layerIds.at(-1))?.productId)?.tempMinC ?? 10)}.{s.readyAt ? ` May be sanded from ${f.dayTime(s.readyAt)}.` : ''}</span></li>
             </ol>
             {s.activations.map((a) => <p key={a.productId} className="cap" style={{ marginTop: 6 }}>Activated can: prudent until {f.dayTime(a.prudentUntil)}; the label’s life ends {f.dayTime(a.usableUntil)} and never stretches in the cold.</p>)}
           </section>
@@ -107,7 +100,7 @@ export function SprayDayStage({ view }: { view: JobView }) {
   );
 }
 
-function TaskRow({ task: t, plan, title, f, isNext, canTick, busy, onTick }: { task: Task; plan: Plan; title: string; f: Format; isNext: boolean; canTick: boolean; busy: boolean; onTick: () => void }) {
+function TaskRow({ task: t, plan, title, f, isNext, canTick, onTick }: { task: Task; plan: Plan; title: string; f: Format; isNext: boolean; canTick: boolean; onTick: () => void }) {
   const wait = t.kind === 'flash' || t.kind === 'dry';
   const shown = t.kind === 'activate' || (t.kind === 'sand' && plan.cautions.some((c) => c.code === 'old-paint-lead'));
   return (
@@ -121,7 +114,7 @@ function TaskRow({ task: t, plan, title, f, isNext, canTick, busy, onTick }: { t
         {shown && <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>{t.cautions.slice(0, 1).map((c) => <CautionBox key={c} caution={{ code: c, severity: c === 'isocyanate' ? 'stop' : 'mind', params: {} }} />)}</div>}
       </div>
       <span className="act">
-        {canTick && <Button size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} disabled={busy} onClick={onTick} aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>}
+        {canTick && <Button size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>}
         <span className="printonly sheetbox" />
       </span>
     </li>

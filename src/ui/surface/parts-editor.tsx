@@ -6,7 +6,7 @@ import type { Job, Part } from '@/model/job';
 import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/job';
 import { partAreaM2, overrunFactor } from '@/core/surface/area';
 import { CONDITION_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
-import type { JobEditor } from '../hooks/use-job-editor';
+import type { Desk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
@@ -20,11 +20,11 @@ export function freshPart(job: Job): Part {
   return { ...last, id: `part-${n}`, name: `Part ${n}` };
 }
 
-export function PartsEditor({ editor, selected, onSelect }: { editor: JobEditor; selected: string | null; onSelect: (id: string) => void }) {
+export function PartsEditor({ desk, selected, onSelect }: { desk: Desk; selected: string | null; onSelect: (id: string) => void }) {
   const f = useFormat();
-  const { job } = editor;
-  const change = (id: string, patch: Partial<Part>): void => editor.edit((j) => ({ ...j, parts: j.parts.map((p) => (p.id === id ? { ...p, ...patch } : p)) }));
-  const remove = (id: string): void => editor.edit((j) => ({
+  const { job } = desk;
+  const change = (id: string, patch: Partial<Part>): void => desk.edit((j) => ({ ...j, parts: j.parts.map((p) => (p.id === id ? { ...p, ...patch } : p)) }));
+  const remove = (id: string): void => desk.edit((j) => ({
     ...j, parts: j.parts.filter((p) => p.id !== id),
     // A layer that went on this part alone keeps its place in the build-up and goes on all again.
     ...(j.system ? { system: { layers: j.system.layers.map(({ only, ...l }) => { const left = only?.filter((x) => x !== id) ?? []; return left.length > 0 ? { ...l, only: left } : l; }) } } : {}),
@@ -36,18 +36,18 @@ export function PartsEditor({ editor, selected, onSelect }: { editor: JobEditor;
           <legend className="small" style={{ padding: '0 6px', fontWeight: 600 }}>{p.name ?? p.id}, {f.area(partAreaM2(p))}; overrun × {overrunFactor(Math.max(1, p.lengthMm), Math.max(1, p.widthMm)).toFixed(2)}</legend>
           <div className="row">
             <TextField size="small" label="Name" value={p.name ?? ''} onChange={(e) => change(p.id, { name: e.target.value.slice(0, 80) })} sx={{ width: 150 }} />
-            <NumberBox label="Length" unit="mm" value={p.lengthMm} min={1} max={10000} step={10} onChange={(lengthMm) => change(p.id, { lengthMm })} fault={editor.faultAt(`parts[${i}].lengthMm`)} />
-            <NumberBox label="Width" unit="mm" value={p.widthMm} min={1} max={10000} step={10} onChange={(widthMm) => change(p.id, { widthMm })} fault={editor.faultAt(`parts[${i}].widthMm`)} />
+            <NumberBox label="Length" unit="mm" value={p.lengthMm} min={1} max={10000} step={10} onChange={(lengthMm) => change(p.id, { lengthMm })} fault={desk.faultAt(`parts[${i}].lengthMm`)} />
+            <NumberBox label="Width" unit="mm" value={p.widthMm} min={1} max={10000} step={10} onChange={(widthMm) => change(p.id, { widthMm })} fault={desk.faultAt(`parts[${i}].widthMm`)} />
             <ListChoice label="Sides" value={String(p.sides) as '1' | '2'} options={SIDES} names={SIDE_NAMES} width={120} onChange={(v) => change(p.id, { sides: v === '1' ? 1 : 2 })} />
             <ListChoice label="Posture" value={p.posture} options={POSTURES} names={POSTURE_NAMES} width={124} onChange={(posture) => change(p.id, { posture })} />
-            <NumberBox label="Hidden edges" unit="%" value={p.hiddenEdgePct} min={0} max={100} width={112} onChange={(hiddenEdgePct) => change(p.id, { hiddenEdgePct })} fault={editor.faultAt(`parts[${i}].hiddenEdgePct`)} />
+            <NumberBox label="Hidden edges" unit="%" value={p.hiddenEdgePct} min={0} max={100} width={112} onChange={(hiddenEdgePct) => change(p.id, { hiddenEdgePct })} fault={desk.faultAt(`parts[${i}].hiddenEdgePct`)} />
             <ListChoice label="Made of" value={p.substrate} options={SUBSTRATES} names={SUBSTRATE_NAMES} width={164} onChange={(substrate) => change(p.id, { substrate })} />
-            <ListChoice label="What lies on it" value={p.condition} options={CONDITIONS} names={CONDITION_NAMES} width={168} onChange={(condition) => change(p.id, { condition })} fault={editor.faultAt(`parts[${i}].condition`)} />
+            <ListChoice label="What lies on it" value={p.condition} options={CONDITIONS} names={CONDITION_NAMES} width={168} onChange={(condition) => change(p.id, { condition })} fault={desk.faultAt(`parts[${i}].condition`)} />
             <Button size="small" disabled={job.parts.length === 1} onClick={() => remove(p.id)} sx={{ color: 'var(--oxide-ink)' }} aria-label={`Take out ${p.name ?? p.id}`}>Take out</Button>
           </div>
         </fieldset>
       ))}
-      <div><Button variant="outlined" disabled={job.parts.length >= 40} onClick={() => editor.edit((j) => ({ ...j, parts: [...j.parts, freshPart(j)] }))}>Add a part</Button></div>
+      <div><Button variant="outlined" disabled={job.parts.length >= 40} onClick={() => desk.edit((j) => ({ ...j, parts: [...j.parts, freshPart(j)] }))}>Add a part</Button></div>
     </div>
   );
 }

@@ -5,22 +5,22 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { SHELTERS, WEEKDAYS, type FreeHours, type Place } from '@/model/job';
 import { SHELTER_NAMES } from '@/words/names';
-import type { JobEditor } from '../hooks/use-job-editor';
+import type { Desk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 
 const DAY_NAMES = { mon: 'Mon', tue: 'Tue', wed: 'Wed', thu: 'Thu', fri: 'Fri', sat: 'Sat', sun: 'Sun' } as const;
 
-export function PlaceEditor({ editor }: { editor: JobEditor }) {
-  const { place } = editor.job;
-  const set = (patch: Partial<Place>): void => editor.edit((j) => ({ ...j, place: { ...j.place, ...patch } }));
+export function PlaceEditor({ desk }: { desk: Desk }) {
+  const { place } = desk.job;
+  const set = (patch: Partial<Place>): void => desk.edit((j) => ({ ...j, place: { ...j.place, ...patch } }));
   return (
     <div className="row">
       <TextField size="small" label="Place" value={place.name ?? ''} onChange={(e) => set({ name: e.target.value.slice(0, 80) || 'My place' })} sx={{ width: 190 }} />
       <ListChoice label="Shelter" value={place.shelter} options={SHELTERS} names={SHELTER_NAMES} width={160} onChange={(shelter) => set({ shelter })} />
-      <NumberBox label="Latitude" unit="°" value={place.lat} min={-90} max={90} step={0.1} width={116} onChange={(lat) => set({ lat })} fault={editor.faultAt('place.lat')} />
-      <NumberBox label="Longitude" unit="°" value={place.lon} min={-180} max={180} step={0.1} width={116} onChange={(lon) => set({ lon })} fault={editor.faultAt('place.lon')} />
-      <TextField size="small" label="Time zone" value={place.tz} error={editor.faultAt('place.tz') !== null} helperText={editor.faultAt('place.tz') ?? undefined} onChange={(e) => set({ tz: e.target.value.slice(0, 60) })} sx={{ width: 170 }} />
+      <NumberBox label="Latitude" unit="°" value={place.lat} min={-90} max={90} step={0.1} width={116} onChange={(lat) => set({ lat })} fault={desk.faultAt('place.lat')} />
+      <NumberBox label="Longitude" unit="°" value={place.lon} min={-180} max={180} step={0.1} width={116} onChange={(lon) => set({ lon })} fault={desk.faultAt('place.lon')} />
+      <TextField size="small" label="Time zone" value={place.tz} error={desk.faultAt('place.tz') !== null} helperText={desk.faultAt('place.tz') ?? undefined} onChange={(e) => set({ tz: e.target.value.slice(0, 60) })} sx={{ width: 170 }} />
     </div>
   );
 }
@@ -30,10 +30,10 @@ function ClockField({ label, value, onChange }: { label: string; value: string; 
   return <input type="time" aria-label={label} value={value === '24:00' ? '23:59' : value} onChange={(e) => { if (/^\d\d:\d\d$/.test(e.target.value)) onChange(e.target.value); }} style={{ font: 'inherit', padding: '4px 6px', border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)', color: 'inherit' }} />;
 }
 
-export function HoursEditor({ editor }: { editor: JobEditor }) {
-  const hours = editor.job.freeHours;
+export function HoursEditor({ desk }: { desk: Desk }) {
+  const hours = desk.job.freeHours;
   const [busy, setBusy] = useState('');
-  const set = (freeHours: FreeHours): void => editor.edit((j) => ({ ...j, freeHours }));
+  const set = (freeHours: FreeHours): void => desk.edit((j) => ({ ...j, freeHours }));
   const day = (d: (typeof WEEKDAYS)[number], spans: [string, string][]): void => set({ ...hours, weekly: { ...hours.weekly, [d]: spans } });
   return (
     <div style={{ display: 'grid', gap: 6 }}>

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES, type Job, type Purpose } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
-import type { JobEditor } from '../hooks/use-job-editor';
+import type { Desk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 
@@ -17,10 +17,10 @@ function Line({ label, follows, children }: { label: string; follows: string; ch
   return <div style={{ display: 'grid', gridTemplateColumns: '72px minmax(0,1fr)', gap: '2px 8px', alignItems: 'center' }}><span className="small muted">{label}</span><div className="row">{children}</div><span /><span className="small muted">{follows}</span></div>;
 }
 
-export function PurposeEditor({ editor, plan }: { editor: JobEditor; plan: Plan }) {
-  const { job } = editor, { purpose } = job;
-  const set = (patch: Partial<Purpose>): void => editor.edit((j) => ({ ...j, purpose: { ...j.purpose, ...patch } }));
-  const setJob = (patch: Partial<Job>): void => editor.edit((j) => ({ ...j, ...patch }));
+export function PurposeEditor({ desk, plan }: { desk: Desk; plan: Plan }) {
+  const { job } = desk, { purpose } = job;
+  const set = (patch: Partial<Purpose>): void => desk.edit((j) => ({ ...j, purpose: { ...j.purpose, ...patch } }));
+  const setJob = (patch: Partial<Job>): void => desk.edit((j) => ({ ...j, ...patch }));
   const grit = plan.seams.find((s) => s.above === 'base' && s.gritP)?.gritP;
   const top = plan.layers.at(-1);
   return (
@@ -39,7 +39,7 @@ export function PurposeEditor({ editor, plan }: { editor: JobEditor; plan: Plan 
         <FormControlLabel label="air-fed mask with breathing-grade air" control={<Checkbox size="small" checked={job.equipment.suppliedAir} onChange={(_x, on) => setJob({ equipment: { ...job.equipment, suppliedAir: on } })} />} />
       </Line>
       <Line label="Budget" follows="paint only, in the currency of the prices">
-        <NumberBox label="Budget" unit={job.budget.currency} value={job.budget.amount} min={0} max={1000000} step={10} width={140} onChange={(amount) => setJob({ budget: { ...job.budget, amount } })} fault={editor.faultAt('budget.amount')} />
+        <NumberBox label="Budget" unit={job.budget.currency} value={job.budget.amount} min={0} max={1000000} step={10} width={140} onChange={(amount) => setJob({ budget: { ...job.budget, amount } })} fault={desk.faultAt('budget.amount')} />
       </Line>
     </div>
   );

@@ -2,10 +2,9 @@
 /** Surface: what is there, measured; what it is for; where and when. */
 import { useState } from 'react';
 import TextField from '@mui/material/TextField';
-import type { JobView } from '@/usecases/view-job';
 import { totalAreaM2 } from '@/core/surface/area';
 import { PartSheet } from '../drawings/part-sheet';
-import { useJobEditor } from '../hooks/use-job-editor';
+import { useDesk } from '../desk/job-desk';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
@@ -15,28 +14,28 @@ import { PartsEditor } from './parts-editor';
 import { HoursEditor, PlaceEditor } from './place-editor';
 import { PurposeEditor } from './purpose-editor';
 
-export function SurfaceStage({ view }: { view: JobView }) {
+export function SurfaceStage() {
   const f = useFormat();
-  const editor = useJobEditor(view.id, view.version, view.job);
+  const desk = useDesk();
   const [selected, setSelected] = useState<string | null>(null);
-  const { job } = editor;
+  const { job, plan } = desk;
   const drawable = job.parts.every((p) => p.lengthMm > 0 && p.widthMm > 0 && p.lengthMm <= 10000 && p.widthMm <= 10000);
   return (
     <Columns kind="cols-3">
-      <Spine job={view.job} plan={view.plan} products={view.products} title="What is planned"><p><b>Measured first.</b> Area, substrate and what lies on it set every figure that follows.</p></Spine>
+      <Spine job={job} plan={plan} products={desk.products} title="What is planned"><p><b>Measured first.</b> Area, substrate and what lies on it set every figure that follows.</p></Spine>
       <div className="stack">
         <section className="panel" aria-label="Parts">
           <div className="hd">Parts, laid flat to one scale <small>{f.area(totalAreaM2(job.parts))} in all, hidden edges hatched</small></div>
           <div style={{ margin: '10px 0 14px' }}>{drawable ? <PartSheet parts={job.parts} f={f} selected={selected} onSelect={setSelected} /> : <p className="cap">Give every part a length and a width, and it is drawn here.</p>}</div>
-          <TextField size="small" label="Name of the job" value={job.name} error={job.name.trim() === ''} helperText={job.name.trim() === '' ? 'Give it a name.' : undefined} onChange={(e) => editor.edit((j) => ({ ...j, name: e.target.value.slice(0, 120) }))} sx={{ width: 'min(100%, 420px)', mb: 1.5 }} />
-          <PartsEditor editor={editor} selected={selected} onSelect={setSelected} />
-          <SaveLine editor={editor} />
+          <TextField size="small" label="Name of the job" value={job.name} error={job.name.trim() === ''} helperText={job.name.trim() === '' ? 'Give it a name.' : undefined} onChange={(e) => desk.edit((j) => ({ ...j, name: e.target.value.slice(0, 120) }))} sx={{ width: 'min(100%, 420px)', mb: 1.5 }} />
+          <PartsEditor desk={desk} selected={selected} onSelect={setSelected} />
+          <SaveLine />
         </section>
-        <section className="panel" aria-label="Purpose"><div className="hd" style={{ marginBottom: 10 }}>Purpose <small>sets what follows</small></div><PurposeEditor editor={editor} plan={view.plan} /></section>
-        <section className="panel" aria-label="Place and free hours"><div className="hd" style={{ marginBottom: 12 }}>Place and free hours <small>weather comes from the built-in simulated service</small></div><PlaceEditor editor={editor} /><div style={{ height: 12 }} /><HoursEditor editor={editor} /></section>
-        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${view.id}/build-up`}>On to the build-up</LinkButton></div>
+        <section className="panel" aria-label="Purpose"><div className="hd" style={{ marginBottom: 10 }}>Purpose <small>sets what follows</small></div><PurposeEditor desk={desk} plan={plan} /></section>
+        <section className="panel" aria-label="Place and free hours"><div className="hd" style={{ marginBottom: 12 }}>Place and free hours <small>weather comes from the built-in simulated service</small></div><PlaceEditor desk={desk} /><div style={{ height: 12 }} /><HoursEditor desk={desk} /></section>
+        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/build-up`}>On to the build-up</LinkButton></div>
       </div>
-      <Verdict plan={view.plan} session={view.plan.sessions[0]} stage="surface" />
+      <Verdict plan={plan} session={plan.sessions[0]} stage="surface" />
     </Columns>
   );
 }

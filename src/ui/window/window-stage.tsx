@@ -9,15 +9,13 @@ import Select from '@mui/material/Select';
 import Slider from '@mui/material/Slider';
 import type { Job } from '@/model/job';
 import type { Plan, Session, Suit } from '@/model/plan';
-import type { JobView } from '@/usecases/view-job';
 import { isoOf } from '@/core/time/instant';
 import { percentOf } from '@/words/format';
 import { CAUSE_LIMITS } from '@/words/names';
 import { ASSUMPTIONS, say } from '@/words/say';
 import { CloseUp } from '../drawings/close-up';
 import { Ribbon } from '../drawings/ribbon';
-import { useJobEditor } from '../hooks/use-job-editor';
-import { usePlanWorker } from '../hooks/use-plan-worker';
+import { useDesk } from '../desk/job-desk';
 import { Anchor, GoSign, MindSign, StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { ProvenanceMark } from '../parts/mark';
@@ -36,34 +34,36 @@ function lostHours(suit: Suit): { cause: string; hours: number }[] {
   return [...by].map(([cause, hours]) => ({ cause, hours })).sort((a, b) => b.hours - a.hours);
 }
 
-export function WindowStage({ view }: { view: JobView }) {
+export function WindowStage() {
   const f = useFormat();
-  const editor = useJobEditor(view.id, view.version, view.job);
-  const { plan, recompute, problem } = usePlanWorker(view);
+  const desk = useDesk();
+  const { job, plan, products, nowMs } = desk;
   const [picked, setPicked] = useState<string | null>(null);
   const [fromH, setFromH] = useState(0);
-  const { job } = editor;
   const ids = plan.suits.map((s) => s.sessionId);
   const id = picked !== null && ids.includes(picked) ? picked : ids[0] ?? null;
   const session = plan.sessions.find((s) => s.id === id);
-  const change = (next: (j: Job) => Job): void => { const made = next(job); editor.edit(() => made); recompute(made); };
-  const setStarts = (starts: Job['starts']): void => change(({ starts: _s, ...j }) => (starts && starts.length > 0 ? { ...j, starts } : j));
-  const pin = (sessionId: string, ms: number): void => setStarts([...(job.starts ?? []).filter((s) => s.sessionId !== sessionId), { sessionId, at: isoOf(ms, job.place.tz) }]);
+  const withStarts = ({ starts: _s, ...j }: Job, starts: Job['starts']): Job => (starts && starts.length > 0 ? { ...j, starts } : j);
+  const setStarts = (starts: Job['starts']): void => desk.edit((j) => withStarts(j, starts));
+  const others = (j: Job, sessionId: string): NonNullable<Job['starts']> => (j.starts ?? []).filter((s) => s.sessionId !== sessionId);
+  const pin = (sessionId: string, ms: number): void => desk.edit((j) => withStarts(j, [...others(j, sessionId), { sessionId, at: isoOf(ms, j.place.tz) }]));
+  // From the start in the draft, not from the plan on the screen: quick presses add up while the plan is still being made.
+  const shift = (s: Session, by: number): void => desk.edit((j) => withStarts(j, [...others(j, s.id), { sessionId: s.id, at: isoOf(Date.parse(j.starts?.find((x) => x.sessionId === s.id)?.at ?? s.startsAt) + by, j.place.tz) }]));
   const layerIdsOf = (sid: string): readonly string[] => plan.sessions.find((s) => s.id === sid)?.layerIds ?? [sid.replace(/^s-/, '')];
-  const limits = view.products.find((p) => p.id === plan.layers.find((l) => l.id === layerIdsOf(id ?? '').at(-1))?.productId) ?? view.products[0]!;
+  const limits = products.find((p) => p.id === plan.layers.find((l) => l.id === layerIdsOf(id ?? '').at(-1))?.productId) ?? products[0]!;
   const suit = plan.suits.find((s) => s.sessionId === id);
   const options = plan.startOptions.find((o) => o.sessionId === id)?.options ?? [];
   const pinned = job.starts?.some((s) => s.sessionId === id) ?? false;
 
   return (
     <Columns kind="cols-3">
-      <Spine job={view.job} plan={plan} products={view.products}>
+      <Spine job={job} plan={plan} products={products}>
         {session ? <><p><b>{sessionName(plan, session.layerIds)}</b> go on in one stretch. Between sessions it may rest for days; sand and degrease before going on.</p><p style={{ marginTop: 8, display: "flex", gap: 8 }}><Anchor /><span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span></p></> : <p>Nothing to spray is left, or the plan is blocked.</p>}
       </Spine>
       <div className="stack">
         <section className="panel" aria-label="The week" onKeyDown={(e) => {
           if (!session || e.target !== e.currentTarget) return;
-          if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') { e.preventDefault(); pin(session.id, Date.parse(session.startsAt) + (e.key === 'ArrowLeft' ? -STEP : STEP)); }
+          if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') { e.preventDefault(); shift(session, e.key === 'ArrowLeft' ? -STEP : STEP); }
         }} tabIndex={0}>
           <div className="row" style={{ marginBottom: 8 }}>
             {ids.map((sid) => { const s = plan.sessions.find((y) => y.id === sid); return <Button key={sid} size="small" variant={sid === id ? 'contained' : 'outlined'} aria-pressed={sid === id} onClick={() => setPicked(sid)}>{sessionName(plan, layerIdsOf(sid))}{s ? `, ${f.day(s.startsAt)}` : ''}</Button>; })}
@@ -71,17 +71,17 @@ export function WindowStage({ view }: { view: JobView }) {
             <Button size="small" variant="outlined" disabled={fromH <= 0} onClick={() => setFromH(Math.max(0, fromH - 24))}>Earlier days</Button>
             <Button size="small" variant="outlined" disabled={fromH >= 96} onClick={() => setFromH(Math.min(96, fromH + 24))}>Later days</Button>
           </div>
-          {id ? <div className="scroll-x"><div className="wide"><Ribbon air={view.air} plan={plan} sessionId={id} products={view.products} jobHex={view.job.purpose.colour.hex} nowMs={view.nowMs} fromMs={view.nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} tz={view.job.place.tz} f={f} limits={limits} /></div></div> : <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>}
-          {session && <><div style={{ height: 10 }} /><div className="scroll-x"><div className="wide"><CloseUp plan={plan} session={session} products={view.products} jobHex={view.job.purpose.colour.hex} f={f} /></div></div></>}
-          {suit && <details><summary>The same as a table</summary><div className="scroll-x"><table className="tbl"><thead><tr><th>First coat from</th><th>to</th><th>verdict</th><th>in the way</th><th className="num">futures that end well</th></tr></thead><tbody>{suit.spans.map((s) => <tr key={s.startsAt}><td>{f.dayTime(s.startsAt)}</td><td>{f.dayTime(s.endsAt)}</td><td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td><td>{s.reasons.map((r) => CAUSE_LIMITS[r] ?? r).join('; ')}</td><td className="num">{s.share === null ? '–' : f.pct(s.share)}</td></tr>)}</tbody></table></div></details>}
+          {id ? <div className="scroll-x" tabIndex={0} role="group" aria-label="Ribbon"><div className="wide"><Ribbon air={desk.air} plan={plan} sessionId={id} products={products} jobHex={job.purpose.colour.hex} nowMs={nowMs} fromMs={nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} tz={job.place.tz} f={f} limits={limits} /></div></div> : <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>}
+          {session && <><div style={{ height: 10 }} /><div className="scroll-x" tabIndex={0} role="group" aria-label="Close-up"><div className="wide"><CloseUp plan={plan} session={session} products={products} jobHex={job.purpose.colour.hex} f={f} /></div></div></>}
+          {suit && <details><summary>The same as a table</summary><div className="scroll-x" tabIndex={0} role="group" aria-label="Hours as a table"><table className="tbl"><thead><tr><th>First coat from</th><th>to</th><th>verdict</th><th>in the way</th><th className="num">futures that end well</th></tr></thead><tbody>{suit.spans.map((s) => <tr key={s.startsAt}><td>{f.dayTime(s.startsAt)}</td><td>{f.dayTime(s.endsAt)}</td><td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td><td>{s.reasons.map((r) => CAUSE_LIMITS[r] ?? r).join('; ')}</td><td className="num">{s.share === null ? '–' : f.pct(s.share)}</td></tr>)}</tbody></table></div></details>}
         </section>
         {plan.kind === 'blocked' && <section className="panel" aria-label="What is in the way" style={{ borderColor: 'var(--oxide)' }}><div className="hd"><StopSign />No start to offer</div><ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul>{job.starts && <Button sx={{ mt: 1 }} variant="contained" onClick={() => setStarts(undefined)}>Let the starts be chosen</Button>}</section>}
         {session && <Decision key={session.id} session={session} plan={plan} limitsOk={session.feasible}
           controls={<>
-            <Button variant="outlined" onClick={() => pin(session.id, Date.parse(session.startsAt) - STEP)} aria-label="Start half an hour earlier">Earlier</Button>
-            <Button variant="outlined" onClick={() => pin(session.id, Date.parse(session.startsAt) + STEP)} aria-label="Start half an hour later">Later</Button>
+            <Button variant="outlined" onClick={() => shift(session, -STEP)} aria-label="Start half an hour earlier">Earlier</Button>
+            <Button variant="outlined" onClick={() => shift(session, STEP)} aria-label="Start half an hour later">Later</Button>
             <FormControl size="small" sx={{ width: 210 }}><InputLabel id="starts">Other starts</InputLabel><Select labelId="starts" label="Other starts" value="" onChange={(e) => pin(session.id, Date.parse(e.target.value))}>{options.map((o) => <MenuItem key={o.at} value={o.at}>{f.dayTime(o.at)}, {percentOf(o.chance)} %{o.verdict === 'inside' ? ', just inside' : ''}</MenuItem>)}{options.length === 0 && <MenuItem disabled value="none">none in your free hours</MenuItem>}</Select></FormControl>
-            {pinned && <Button onClick={() => setStarts((job.starts ?? []).filter((s) => s.sessionId !== session.id))}>Let it be chosen</Button>}
+            {pinned && <Button onClick={() => desk.edit((j) => withStarts(j, others(j, session.id)))}>Let it be chosen</Button>}
           </>} />}
         <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(260px, 1fr))', gap: 16 }}>
           <section className="panel" aria-label="Alternatives">
@@ -100,14 +100,13 @@ export function WindowStage({ view }: { view: JobView }) {
             {suit && <ul className="cap" style={{ display: 'grid', gap: 5, marginTop: 8 }}>{lostHours(suit).slice(0, 5).map((l) => <li key={l.cause} className="row" style={{ flexWrap: 'nowrap' }}><b style={{ minWidth: 48 }}>{Math.round(l.hours)} h</b><span>{CAUSE_LIMITS[l.cause] ?? l.cause}</span></li>)}</ul>}
             <div style={{ marginTop: 14 }}>
               <p className="small" id="rush">Rush or safe: how much a lost session weighs against waiting</p>
-              <div className="row" style={{ flexWrap: 'nowrap', gap: 14 }}><span className="small muted">rush</span><Slider aria-labelledby="rush" value={job.risk.rushSafe} min={0} max={1} step={0.1} marks size="small" onChange={(_e, v) => change((j) => ({ ...j, risk: { ...j.risk, rushSafe: v as number } }))} /><span className="small muted">safe</span></div>
+              <div className="row" style={{ flexWrap: 'nowrap', gap: 14 }}><span className="small muted">rush</span><Slider aria-labelledby="rush" value={job.risk.rushSafe} min={0} max={1} step={0.1} marks size="small" onChange={(_e, v) => desk.edit((j) => ({ ...j, risk: { ...j.risk, rushSafe: v as number } }))} /><span className="small muted">safe</span></div>
             </div>
           </section>
         </div>
-        {problem && <p className="status" data-kind="bad" role="alert">The planner on this page stopped ({problem}). Reload the page; nothing is lost.</p>}
-        <SaveLine editor={editor} />
+        <SaveLine />
         <details className="how"><summary>How this was computed</summary><p className="cap">Each half hour of the week is tried as a start in every future of the forecast. In each, the waits follow the panel temperature of that hour, and every limit is held until the film no longer minds it. The chance is (good futures + 1) over (futures + 2), for the whole chain at once.</p><ul className="cap" style={{ display: 'grid', gap: 3, padding: '6px 0' }}>{plan.assumptions.filter((a) => ['hour-value', 'delay-per-day', 'dew-gap', 'members', 'shelter', 'coats-before-forecast'].includes(a.what)).map((a) => <li key={a.what}>{ASSUMPTIONS[a.what] ?? a.what}: {a.unit === plan.cost.currency && typeof a.value === 'number' ? f.money(a.value, a.unit) : a.unit === 'K' && typeof a.value === 'number' ? f.gap(a.value) : `${a.value}`}<ProvenanceMark mark={a.provenance} /></li>)}</ul></details>
-        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${view.id}/spray-day`}>On to the run sheet</LinkButton></div>
+        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/spray-day`}>On to the run sheet</LinkButton></div>
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="window" />
     </Columns>

@@ -1,9 +1,15 @@
-import { redirect } from 'next/navigation';
+import { notFound, redirect } from 'next/navigation';
+import { connection } from 'next/server';
+import { workshop } from '@/app/workshop';
 import { currentStage } from '@/ui/shell/stages';
-import { loadView, type StageParams } from './stage-page';
+import { viewJob } from '@/usecases/view-job';
+import type { StageParams } from './stage-title';
 
 /** A job's own address leads to the stage it is at. */
 export default async function Page({ params }: StageParams) {
-  const view = await loadView((await params).id);
+  await connection();
+  const { store, weather, clock } = workshop();
+  const view = viewJob(store, weather, (await params).id, clock.nowMs());
+  if (!view) notFound();
   redirect(`/jobs/${view.id}/${currentStage(view.job, view.plan)}`);
 }

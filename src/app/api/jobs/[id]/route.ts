@@ -1,10 +1,18 @@
 import * as z from 'zod';
-import { bodyOf, noSuchJob, refused } from '@/app/api/answer';
+import { answerSaved, bodyOf, noSuchJob, refused } from '@/app/api/answer';
 import { workshop } from '@/app/workshop';
 import { parseJob } from '@/formats/job-file';
+import { viewJob } from '@/usecases/view-job';
 
 interface Context { params: Promise<{ id: string }> }
 const envelope = z.strictObject({ version: z.number().int().min(1), job: z.unknown() });
+
+/** The job with its plan, for a page that is open already. */
+export async function GET(_request: Request, { params }: Context): Promise<Response> {
+  const { store, weather, clock } = workshop();
+  const view = viewJob(store, weather, (await params).id, clock.nowMs());
+  return view ? Response.json(view) : noSuchJob();
+}
 
 /** Saves a job when the version is the one the editor started from; 409 when another tab was quicker. */
 export async function PUT(request: Request, { params }: Context): Promise<Response> {
@@ -16,9 +24,7 @@ export async function PUT(request: Request, { params }: Context): Promise<Respon
   if (!parsed.ok) return refused(422, 'Some fields need mending.', parsed.faults);
   const { store, clock } = workshop();
   const r = store.update((await params).id, sent.data.version, parsed.value, clock.nowMs());
-  if (r.kind === 'missing') return noSuchJob();
-  if (r.kind === 'stale') return refused(409, 'This job was changed in another tab. Reload to see that change; yours is still in the form.');
-  return Response.json({ version: r.version });
+  return answerSaved(r);
 }
 
 export async function DELETE(_request: Request, { params }: Context): Promise<Response> {

@@ -1,10 +1,10 @@
-import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import { BuildUpStage } from '@/ui/build-up/build-up-stage';
-import { loadView, StagePage, stageTitle, type StageParams } from '../stage-page';
+import { titleOf } from '../stage-title';
 
-export const generateMetadata = (props: StageParams): Promise<Metadata> => stageTitle(props, 'build-up');
+export const generateMetadata = titleOf('build-up');
 
-export default async function Page({ params }: StageParams) {
-  const view = await loadView((await params).id);
-  return <StagePage view={view} stage="build-up"><BuildUpStage view={view} /></StagePage>;
+export default async function Page() {
+  await connection();
+  return <BuildUpStage />;
 }

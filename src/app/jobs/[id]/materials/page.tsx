@@ -1,10 +1,10 @@
-import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import { MaterialsStage } from '@/ui/materials/materials-stage';
-import { loadView, StagePage, stageTitle, type StageParams } from '../stage-page';
+import { titleOf } from '../stage-title';
 
-export const generateMetadata = (props: StageParams): Promise<Metadata> => stageTitle(props, 'materials');
+export const generateMetadata = titleOf('materials');
 
-export default async function Page({ params }: StageParams) {
-  const view = await loadView((await params).id);
-  return <StagePage view={view} stage="materials"><MaterialsStage view={view} /></StagePage>;
+export default async function Page() {
+  await connection();
+  return <MaterialsStage />;
 }

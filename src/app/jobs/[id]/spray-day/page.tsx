@@ -1,10 +1,10 @@
-import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import { SprayDayStage } from '@/ui/spray-day/spray-day-stage';
-import { loadView, StagePage, stageTitle, type StageParams } from '../stage-page';
+import { titleOf } from '../stage-title';
 
-export const generateMetadata = (props: StageParams): Promise<Metadata> => stageTitle(props, 'spray-day');
+export const generateMetadata = titleOf('spray-day');
 
-export default async function Page({ params }: StageParams) {
-  const view = await loadView((await params).id);
-  return <StagePage view={view} stage="spray-day"><SprayDayStage view={view} /></StagePage>;
+export default async function Page() {
+  await connection();
+  return <SprayDayStage />;
 }

@@ -1,10 +1,10 @@
-import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import { SurfaceStage } from '@/ui/surface/surface-stage';
-import { loadView, StagePage, stageTitle, type StageParams } from '../stage-page';
+import { titleOf } from '../stage-title';
 
-export const generateMetadata = (props: StageParams): Promise<Metadata> => stageTitle(props, 'surface');
+export const generateMetadata = titleOf('surface');
 
-export default async function Page({ params }: StageParams) {
-  const view = await loadView((await params).id);
-  return <StagePage view={view} stage="surface"><SurfaceStage view={view} /></StagePage>;
+export default async function Page() {
+  await connection();
+  return <SurfaceStage />;
 }

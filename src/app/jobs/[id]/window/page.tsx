@@ -1,10 +1,10 @@
-import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import { WindowStage } from '@/ui/window/window-stage';
-import { loadView, StagePage, stageTitle, type StageParams } from '../stage-page';
+import { titleOf } from '../stage-title';
 
-export const generateMetadata = (props: StageParams): Promise<Metadata> => stageTitle(props, 'window');
+export const generateMetadata = titleOf('window');
 
-export default async function Page({ params }: StageParams) {
-  const view = await loadView((await params).id);
-  return <StagePage view={view} stage="window"><WindowStage view={view} /></StagePage>;
+export default async function Page() {
+  await connection();
+  return <WindowStage />;
 }

@@ -1,0 +1,113 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { DEMO_JOBS } from '@/demo/jobs';
+import type { Job } from '@/model/job';
+import { Saver, type Reply, type SaveState, type Transport, type Unsaved } from './saver';
+
+const job = DEMO_JOBS[0]!.job;
+const named = (name: string): Job => ({ ...job, name });
+const steps = { undo: 'name', redo: null };
+const ok = (version: number): Reply => ({ status: 200, body: { version, job, steps } });
+
+describe('saving a draft', () => {
+  beforeEach(() => { vi.useFakeTimers(); });
+  afterEach(() => { vi.useRealTimers(); });
+  const setup = (put: Transport['put'], step: Transport['step'] = async () => ({ status: 409, body: { error: 'nothing' } })) => {
+    const states: SaveState['kind'][] = [], drafts: string[] = [], kept: (Unsaved | null)[] = [], saved: number[] = [];
+    const saver = new Saver({ version: 1, job }, { put, step }, { state: (s) => states.push(s.kind), draft: (j) => drafts.push(j.name), keep: (u) => kept.push(u), saved: (v) => saved.push(v) });
+    return { states, drafts, kept, saved, saver };
+  };
+
+  it('sends one request for a burst of typing, with the last text and the version it started from', async () => {
+    const sent: [number, string][] = [];
+    const { saver, states, saved, kept } = setup(async (v, j) => { sent.push([v, j.name]); return ok(v + 1); });
+    saver.change(named('a')); saver.change(named('ab')); saver.change(named('abc'));
+    expect(saver.draft.name).toBe('abc');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent).toEqual([[1, 'abc']]);
+    expect(states).toEqual(['saving', 'saved']);
+    expect(saved).toEqual([2]);
+    expect(kept.map((k) => k?.job.name ?? null)).toEqual(['a', 'ab', 'abc', null]);
+  });
+  it('sends again what was typed while a request was under way, on top of the new version', async () => {
+    const sent: [number, string][] = [];
+    const { saver } = setup(async (v, j) => { sent.push([v, j.name]); await new Promise((r) => setTimeout(r, 500)); return ok(v + 1); });
+    saver.change(named('first'));
+    await vi.advanceTimersByTimeAsync(400);
+    saver.change(named('second'));
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(sent).toEqual([[1, 'first'], [2, 'second']]);
+  });
+  it('tries again while the server is silent, keeps the text meanwhile, and loses nothing', async () => {
+    let up = false;
+    const { saver, states, kept } = setup(async (v) => { if (!up) throw new Error('no server'); return ok(v + 1); });
+    saver.change(named('kept'));
+    await vi.advanceTimersByTimeAsync(3500);
+    expect(states.at(-1)).toBe('offline');
+    expect(kept.at(-1)).toMatchObject({ version: 1, job: { name: 'kept' } });
+    up = true;
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(states.at(-1)).toBe('saved');
+    expect(kept.at(-1)).toBeNull();
+  });
+  it('merges what another tab changed elsewhere in the job, and saves both', async () => {
+    const sent: Job[] = [];
+    const theirs = { ...job, budget: { ...job.budget, amount: 77 } };
+    const { saver, states } = setup(async (v, j) => { sent.push(j); return v === 1 ? { status: 409, body: { version: 5, job: theirs, error: 'changed' } } : ok(v + 1); });
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent.at(-1)).toMatchObject({ name: 'mine', budget: { amount: 77 } });
+    expect(states.at(-1)).toBe('saved');
+  });
+  it('asks only when both changed the same field; mine or theirs, as told', async () => {
+    for (const whose of ['mine', 'theirs'] as const) {
+      const sent: [number, string][] = [];
+      const { saver, states, drafts } = setup(async (v, j) => { sent.push([v, j.name]); return v === 1 ? { status: 409, body: { version: 5, job: named('theirs'), error: 'changed' } } : ok(v + 1); });
+      saver.change(named('mine'));
+      await vi.advanceTimersByTimeAsync(20_000);
+      expect(states.at(-1)).toBe('clash');
+      expect(sent).toHaveLength(1);
+      saver.resolve(whose);
+      await vi.advanceTimersByTimeAsync(1000);
+      expect(saver.draft.name).toBe(whose);
+      expect(drafts.at(-1)).toBe(whose);
+      expect(sent.slice(1)).toEqual(whose === 'mine' ? [[5, 'mine']] : []);
+      expect(states.at(-1)).toBe('saved');
+    }
+  });
+  it('recovers what an earlier page could not save; what was saved after all is dropped', async () => {
+    const sent: [number, string][] = [];
+    const { saver, kept } = setup(async (v, j) => { sent.push([v, j.name]); return ok(v + 1); });
+    saver.recover({ version: 1, base: job, job: named('typed before the crash') });
+    expect(saver.draft.name).toBe('typed before the crash');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent).toEqual([[1, 'typed before the crash']]);
+    saver.recover({ version: 1, base: job, job: saver.draft });
+    expect(kept.at(-1)).toBeNull();
+  });
+  it('takes back after what waits is saved, and shows the job the server gives', async () => {
+    const order: string[] = [];
+    const { saver, drafts } = setup(async (v, j) => { order.push(`put ${j.name}`); return ok(v + 1); }, async (v, side) => { order.push(`${side} at ${v}`); return { status: 200, body: { version: v + 1, job: named('before'), steps } }; });
+    saver.change(named('after'));
+    expect(await saver.step('undo')).toBeNull();
+    expect(order).toEqual(['put after', 'undo at 2']);
+    expect(drafts.at(-1)).toBe('before');
+    expect(saver.draft.name).toBe('before');
+  });
+  it('a draft the server refused is taken back to what was saved, without asking the server', async () => {
+    const { saver, states, drafts } = setup(async () => ({ status: 422, body: { error: 'mend', faults: [{ path: 'name', expected: 'a text' }] } }));
+    saver.change(named(''));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(states.at(-1)).toBe('refused');
+    expect(await saver.step('undo')).toBeNull();
+    expect([saver.draft.name, drafts.at(-1), states.at(-1)]).toEqual([job.name, job.name, 'saved']);
+  });
+  it('takes a newer job from the server only while nothing of its own waits', async () => {
+    const { saver } = setup(async (v) => ok(v + 1));
+    saver.change(named('mine'));
+    expect(saver.adopt(9, named('newer'))).toBe(false);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(saver.adopt(9, named('newer'))).toBe(true);
+    expect(saver.draft.name).toBe('newer');
+    expect(saver.adopt(3, named('older'))).toBe(false);
+  });
+});
