@@ -69,7 +69,7 @@ export async function answers(url, tries = 120) {
 
 /** Chromium of the system for the interface tests; installed through apt where that is possible. */
 export function ensureChromium() {
-  const known = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].filter(Boolean).find((p) => existsSync(p));
+  const known = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].filter(Boolean).find((p) => existsSync(p));
   if (known) return known;
   if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
     say('Installing Chromium for the interface tests …');
@@ -81,3 +81,6 @@ export function ensureChromium() {
   process.exit(1);
 }
 
+
+/** Flags with which Chromium runs as root, on a machine without a screen, and asks nobody for anything. */
+export const CHROMIUM_ARGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];

@@ -5,11 +5,11 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { ensureChromium, ROOT } from './ensure.mjs';
+import { CHROMIUM_ARGS, ensureChromium, ROOT } from './ensure.mjs';
 
 const BASE = process.env.BASE ?? 'http://127.0.0.1:4310';
 const [out = join(ROOT, 'docs', 'screenshots'), ...only] = process.argv.slice(2);
-export const CHROMIUM_ARGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+
 const SHOTS = [
   ['bench', '/', 1280], ['surface', '/jobs/tractor-bonnet/surface', 1280], ['build-up', '/jobs/cargo-bike/build-up', 1280], ['materials', '/jobs/tractor-bonnet/materials', 1280],
   ['window', '/jobs/cargo-bike/window', 1280], ['window-today', '/jobs/tractor-bonnet/window', 1280], ['spray-day', '/jobs/tractor-bonnet/spray-day', 1280],

@@ -13,6 +13,7 @@ import { FilmSection } from '../drawings/film-section';
 import { over, paintOf } from '../drawings/ink';
 import { stackOf } from '../drawings/stack';
 import { CautionBox } from '../parts/caution';
+import { MindSign } from '../parts/icons';
 import { BudgetBar, OddsMarks, TagPlate } from '../shell/verdict';
 import { currentStage, STAGES } from '../shell/stages';
 import { useFormat } from '../theme/providers';
@@ -50,6 +51,7 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
   const next = jobs.filter((j) => j.plan.sessions[0]).sort((a, b) => Date.parse(a.plan.sessions[0]!.startsAt) - Date.parse(b.plan.sessions[0]!.startsAt))[0];
   const total = jobs.reduce((a, j) => a + j.plan.cost.total, 0), budget = jobs.reduce((a, j) => a + j.plan.cost.budget, 0);
   const currency = jobs[0]?.plan.cost.currency ?? 'GBP';
+  const clash = clashOf(jobs);
   const cans = jobs.reduce((a, j) => a + j.plan.materials.reduce((b, m) => b + m.packs.reduce((c, p) => c + p.count, 0), 0), 0);
   return (
     <main id="main" className="body cols-2">
@@ -82,10 +84,18 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
         {next && <div className="vsec"><h3><span>Next good window</span><span>{f.day(next.plan.sessions[0]!.startsAt)}</span></h3><p className="mid">{f.time(next.plan.sessions[0]!.startsAt)}–{f.time(next.plan.sessions[0]!.handsOffAt)}, {next.job.name.toLowerCase()}</p><div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(next.plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div><OddsMarks good={next.plan.sessions.at(-1)!.oksOf[0]} of={next.plan.sessions.at(-1)!.oksOf[1]} /></div>}
         <div className="vsec"><h3><span>To buy, all jobs</span><span>of {f.money(budget, currency)}</span></h3><div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(total, currency)}</span></div><BudgetBar total={total} budget={budget} /></div>
         <div className="vsec"><h3>Hands-on, all jobs</h3><span className="big">{f.hours(jobs.reduce((a, j) => a + j.plan.handsOnH, 0))}</span></div>
+        {clash && <div className="vsec cauts"><div className="caut mind" role="note"><MindSign /><p><b>One pair of hands</b>{clash.first} and {clash.second} both want {f.dayTime(clash.at)}. Move one of them.</p></div></div>}
         {next && <div className="vsec cauts">{next.plan.cautions.filter((c) => c.severity === 'stop').slice(0, 2).map((c) => <CautionBox key={c.code} caution={c} />)}</div>}
       </TagPlate>}
     </main>
   );
+}
+
+/** The first two jobs whose hands-on hours fall on one another; each job is planned for itself. */
+function clashOf(jobs: readonly BenchJob[]): { first: string; second: string; at: string } | null {
+  const all = jobs.flatMap((j) => j.plan.sessions.map((s) => ({ name: j.job.name, id: j.id, from: Date.parse(s.startsAt), to: Date.parse(s.handsOffAt), at: s.startsAt }))).sort((a, b) => a.from - b.from);
+  for (const a of all) { const b = all.find((x) => x.id !== a.id && x.from >= a.from && x.from < a.to); if (b) return { first: a.name, second: b.name.charAt(0).toLowerCase() + b.name.slice(1), at: b.at }; }
+  return null;
 }
 
 /** Suitable hours per job over seven days, for the product that goes on next. */

@@ -93,7 +93,7 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
         {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="#586460" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="#44504C">{um}</text>}</g>; })}
         <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="#586460">µm</text>
       </>}
-      {bench && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => <g key={um}><line x1={x} x2={width} y1={base - um * pxPerUm} y2={base - um * pxPerUm} stroke="#9AA49D" strokeWidth=".8" strokeDasharray="1 4" /><text x={width} y={base - um * pxPerUm - 3} fontSize="12" textAnchor="end" fill="#586460">{um} µm</text></g>)}
+      {bench && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => { const y = base - um * pxPerUm, free = labelY.every((l) => Math.abs(l - y + 6) > 13); return <g key={um}><line x1={x} x2={free ? width : x + bandW} y1={y} y2={y} stroke="#9AA49D" strokeWidth=".8" strokeDasharray="1 4" />{free && <text x={width} y={y - 3} fontSize="12" textAnchor="end" fill="#586460">{um} µm</text>}</g>; })}
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={sub.fill} />
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={`url(#${sub.hatch})`} />
       <line x1={x} x2={x + bandW} y1={base} y2={base} stroke="#1B2422" strokeWidth="1.6" />
@@ -107,9 +107,9 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
         return m.join === 'none' ? <rect key={m.above} x={x} y={y - 5} width={bandW} height="10" fill="url(#p-no)" /> : <SawTooth key={m.above} x={x} y={y} w={bandW} />;
       })}
       {outside.filter((o) => o.inside).map(({ b, y }) => {
-        const ink = inkOn(over(b.paint.fill, b.paint.alpha * (b.doneCoats > b.coats / 2 ? 1 : 0.58)));
+        const drawn = over(b.paint.fill, b.paint.alpha * (b.doneCoats > b.coats / 2 ? 1 : 0.58)), ink = inkOn(drawn);
         const two = b.um * pxPerUm >= 38;
-        return <g key={b.id} pointerEvents="none"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${b.umPerCoat}` : `${b.um} µm`}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${b.umPerCoat} µm${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : `${b.um} µm`}</text>}</g>;
+        return <g key={b.id} pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${b.umPerCoat}` : `${b.um} µm`}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${b.umPerCoat} µm${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : `${b.um} µm`}</text>}</g>;
       })}
       {bench && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="#586460" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? '#1B2422' : '#44504C'}>{b.role} <tspan dx="2">{b.um}</tspan></text></g>)}
       {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="#1B2422" stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke">{b.role} {b.um} µm</text>)}

@@ -15,6 +15,14 @@ export interface RibbonProps {
 const W = 736, LEFT = 104, RIGHT = 8, HOUR = 3_600_000;
 export const RIBBON = { width: W, left: LEFT, right: RIGHT } as const;
 
+/** The trapezoid that joins a session on the ribbon to its close-up below. */
+export function Join({ session, fromMs, hours }: { session: Session; fromMs: number; hours: number }) {
+  const x = (t: number): number => Math.min(W - RIGHT, Math.max(LEFT, LEFT + (t - fromMs) / (hours * HOUR) * (W - LEFT - RIGHT)));
+  const a = x(ms(session.startsAt)), b = x(ms(session.endsAt));
+  if (b - a < 1) return <div style={{ height: 8 }} />;
+  return <svg viewBox={`0 0 ${W} 14`} width="100%" aria-hidden="true"><path d={`M${a} 0H${b}L${W - RIGHT} 14H${LEFT}Z`} fill="#DDEAE8" stroke="#0B5D66" strokeWidth=".8" /></svg>;
+}
+
 const ms = (iso: string): number => Date.parse(iso);
 
 export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, hours, tz, f, limits }: RibbonProps) {
@@ -28,7 +36,7 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
   const scale = (lo: number, hi: number, top: number, h: number) => (v: number): number => top + h - (Math.min(hi, Math.max(lo, v)) - lo) / (hi - lo) * h;
 
   // Strips, top down.
-  const pTop = 30, pH = 52, gTop = 98, gH = 50, hTop = 164, hH = 26, wTop = 206, wH = 26, rTop = 244, rH = 14, sTop = 276, sH = 26, cTop = 322, cH = 48;
+  const pTop = 28, pH = 42, gTop = 82, gH = 40, hTop = 134, hH = 22, wTop = 168, wH = 22, rTop = 200, rH = 12, sTop = 222, sH = 26, cTop = 256, cH = 46;
   const yP = scale(0, 36, pTop, pH), yG = scale(-3, 17, gTop, gH), yH = scale(0.3, 1, hTop, hH), yW = scale(0, Math.max(4, limits.windMaxMs * 1.6), wTop, wH);
   const days: number[] = [];
   for (let d = dayStart(fromMs, tz); d < toMs; d = dayStart(d + 30 * HOUR, tz)) days.push(d);
@@ -78,8 +86,8 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
         {plan.sessions.map((s) => <SessionMarks key={s.id} session={s} x={x} top={cTop} h={cH} paint={layerPaint} chosen={s.id === sessionId} />)}
         <line x1={x(nowMs)} x2={x(nowMs)} y1="20" y2={cTop + cH} stroke="#0B5D66" strokeWidth="2" /><path d={`M${x(nowMs) - 5} 18h10l-5 8z`} fill="#0B5D66" />
       </g>
-      {label('Panel', pTop + 16, f.units === 'us' ? `${f.temp(limits.tempMinC)} to ${f.temp(limits.tempMaxC)}` : `${limits.tempMinC}–${limits.tempMaxC} °C`)}
-      {label('Dew gap', gTop + 18, `${f.gap(limits.dewGapMinK)} or more`)}
+      {label('Panel', pTop + 13, f.units === 'us' ? `${f.temp(limits.tempMinC)} to ${f.temp(limits.tempMaxC)}` : `${limits.tempMinC}–${limits.tempMaxC} °C`)}
+      {label('Dew gap', gTop + 16, `${f.gap(limits.dewGapMinK)} or more`)}
       {label('Humidity', hTop + 10, `to ${f.pct(limits.rhMaxFrac)}`)}
       {label('Wind', wTop + 10, `to ${f.speed(limits.windMaxMs)}`)}
       {label('Rain', rTop + 11)}

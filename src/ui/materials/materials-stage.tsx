@@ -23,6 +23,8 @@ export function MaterialsStage() {
   const product = (id: string) => products.find((p) => p.id === id)!;
   const shelfOf = (id: string): number => (job.shelf ?? []).filter((s) => s.productId === id).reduce((a, s) => a + s.remainingMl, 0);
   const setShelf = (id: string, ml: number): void => desk.edit((j) => ({ ...j, shelf: [...(j.shelf ?? []).filter((s) => s.productId !== id), ...(ml > 0 ? [{ productId: id, remainingMl: ml }] : [])] }));
+  // What is sprayed already is bought and used; it has no sum any more.
+  const open = plan.materials.filter((m) => m.needMl > 0);
   const count = plan.materials.reduce((a, m) => a + m.packs.reduce((b, p) => b + p.count, 0), 0);
   return (
     <Columns kind="cols-3">
@@ -39,17 +41,17 @@ export function MaterialsStage() {
           <div className="hd">The sum <small>expected use, then what must be ready</small></div>
           <div className="scroll-x" tabIndex={0} role="group" aria-label="The sum as a table"><table className="tbl" style={{ marginTop: 6 }}>
             <thead><tr><th>Product</th><th className="num">area</th><th className="num">film</th><th className="num">÷ solids</th><th className="num">÷ lands</th><th className="num">× overrun</th><th className="num">= sprayed</th><th className="num">give or take</th><th className="num">ready</th></tr></thead>
-            <tbody>{plan.materials.map((m) => { const p = product(m.productId), film = m.breakdown[0]!.ml; return (
+            <tbody>{open.map((m) => { const p = product(m.productId), film = m.breakdown[0]!.ml; return (
               <tr key={m.productId}><td><span className="swatch" style={{ background: paintOf(p, job.purpose.colour.hex).fill, marginRight: 7, borderRadius: 2 }} />{p.name}</td><td className="num">{f.area(m.areaM2)}</td><td className="num">{f.volume(film)}</td><td className="num">{(m.factors.solidsFrac * 100).toFixed(1).replace('.0', '')} %</td><td className="num">{(m.factors.transferFrac * 100).toFixed(1).replace('.0', '')} %</td><td className="num">{m.factors.overrun.toFixed(2)}</td><td className="num"><b>{f.volume(m.sprayMl)}</b></td><td className="num">{f.volume(m.spreadMl)}</td><td className="num"><b>{f.volume(m.needMl)}</b></td></tr>
             ); })}</tbody>
           </table></div>
-          <ul style={{ display: 'grid', gap: 10, marginTop: 12 }}>{plan.materials.map((m) => (
+          <ul style={{ display: 'grid', gap: 10, marginTop: 12 }}>{open.map((m) => (
             <li key={m.productId} style={{ display: 'grid', gridTemplateColumns: 'minmax(110px,150px) minmax(0,1fr)', gap: 10, alignItems: 'center' }}><span className="small">{product(m.productId).name}</span><NeedBar material={m} /></li>
           ))}</ul>
           <p className="cap" style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 14px', marginTop: 10 }}>{Object.entries(CAUSE_NAMES).map(([k, v]) => <span key={k} className="row" style={{ gap: 5 }}><svg width="12" height="12" aria-hidden="true"><rect width="12" height="12" fill={causeFill(k)} stroke="#586460" strokeWidth=".6" /></svg>{v}</span>)}</p>
           <details className="how"><summary>How this was computed, and every figure of it</summary>
             <p className="cap">Film in millilitres is area times film. Divided by the solids of the can it is what must land; divided by the share that lands it is what must leave the nozzle over the part; times the overrun it is what leaves the nozzle. The heel stays in the can. The margin is {normalQuantile(0.95).toFixed(2)} times the spread, so that running out in mid-coat has a chance of at most 5 %.</p>
-            <div className="scroll-x" tabIndex={0} role="group" aria-label="Every figure"><table className="tbl"><thead><tr><th>Product</th>{Object.values(CAUSE_NAMES).map((n) => <th key={n} className="num">{n}</th>)}<th className="num">sum</th></tr></thead><tbody>{plan.materials.map((m) => <tr key={m.productId}><td>{product(m.productId).name}</td>{m.breakdown.map((b) => <td key={b.cause} className="num">{f.units === 'us' ? f.volume(b.ml) : b.ml.toFixed(1)}</td>)}<td className="num"><b>{f.units === 'us' ? f.volume(m.needMl) : m.needMl.toFixed(1)}</b></td></tr>)}</tbody></table></div>
+            <div className="scroll-x" tabIndex={0} role="group" aria-label="Every figure"><table className="tbl"><thead><tr><th>Product</th>{Object.values(CAUSE_NAMES).map((n) => <th key={n} className="num">{n}</th>)}<th className="num">sum</th></tr></thead><tbody>{open.map((m) => <tr key={m.productId}><td>{product(m.productId).name}</td>{m.breakdown.map((b) => <td key={b.cause} className="num">{f.units === 'us' ? f.volume(b.ml) : b.ml.toFixed(1)}</td>)}<td className="num"><b>{f.units === 'us' ? f.volume(m.needMl) : m.needMl.toFixed(1)}</b></td></tr>)}</tbody></table></div>
             <ul className="cap" style={{ display: 'grid', gap: 3, padding: '8px 0' }}>{plan.assumptions.filter((a) => ['overrun-mm', 'transfer', 'heel', 'need-sd', 'risk-of-short'].includes(a.what)).map((a, i) => <li key={i}>{ASSUMPTIONS[a.what] ?? a.what}: {typeof a.value === 'number' && a.unit === '1' ? `${(a.value * 100).toFixed(1).replace('.0', '')} %` : typeof a.value === 'number' && a.unit === 'mm' ? f.length(a.value) : `${a.value} ${a.unit}`}<ProvenanceMark mark={a.provenance} /></li>)}</ul>
           </details>
         </section>

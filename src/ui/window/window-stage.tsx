@@ -14,7 +14,7 @@ import { percentOf } from '@/words/format';
 import { CAUSE_LIMITS } from '@/words/names';
 import { ASSUMPTIONS, say } from '@/words/say';
 import { CloseUp } from '../drawings/close-up';
-import { Ribbon } from '../drawings/ribbon';
+import { Join, Ribbon } from '../drawings/ribbon';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, GoSign, MindSign, StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
@@ -72,7 +72,7 @@ export function WindowStage() {
             <Button size="small" variant="outlined" disabled={fromH >= 96} onClick={() => setFromH(Math.min(96, fromH + 24))}>Later days</Button>
           </div>
           {id ? <div className="scroll-x" tabIndex={0} role="group" aria-label="Ribbon"><div className="wide"><Ribbon air={desk.air} plan={plan} sessionId={id} products={products} jobHex={job.purpose.colour.hex} nowMs={nowMs} fromMs={nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} tz={job.place.tz} f={f} limits={limits} /></div></div> : <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>}
-          {session && <><div style={{ height: 10 }} /><div className="scroll-x" tabIndex={0} role="group" aria-label="Close-up"><div className="wide"><CloseUp plan={plan} session={session} products={products} jobHex={job.purpose.colour.hex} f={f} /></div></div></>}
+          {session && <><div className="scroll-x" tabIndex={0} role="group" aria-label="Close-up"><div className="wide"><Join session={session} fromMs={nowMs - 5 * HOUR + fromH * HOUR} hours={SHOWN_H} /><CloseUp plan={plan} session={session} products={products} jobHex={job.purpose.colour.hex} f={f} onShift={(halfHours) => shift(session, halfHours * STEP)} /></div></div></>}
           {suit && <details><summary>The same as a table</summary><div className="scroll-x" tabIndex={0} role="group" aria-label="Hours as a table"><table className="tbl"><thead><tr><th>First coat from</th><th>to</th><th>verdict</th><th>in the way</th><th className="num">futures that end well</th></tr></thead><tbody>{suit.spans.map((s) => <tr key={s.startsAt}><td>{f.dayTime(s.startsAt)}</td><td>{f.dayTime(s.endsAt)}</td><td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td><td>{s.reasons.map((r) => CAUSE_LIMITS[r] ?? r).join('; ')}</td><td className="num">{s.share === null ? '–' : f.pct(s.share)}</td></tr>)}</tbody></table></div></details>}
         </section>
         {plan.kind === 'blocked' && <section className="panel" aria-label="What is in the way" style={{ borderColor: 'var(--oxide)' }}><div className="hd"><StopSign />No start to offer</div><ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul>{job.starts && <Button sx={{ mt: 1 }} variant="contained" onClick={() => setStarts(undefined)}>Let the starts be chosen</Button>}</section>}
