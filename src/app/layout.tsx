@@ -3,6 +3,7 @@ import localFont from 'next/font/local';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { Providers } from '@/ui/theme/providers';
 import type { UnitSystem } from '@/words/format';
 import '@/ui/theme/pellucid.css';
@@ -12,13 +13,14 @@ const text = localFont({ src: './fonts/atkinson-hyperlegible-next-latin-wght-nor
 const micro = localFont({ src: [{ path: './fonts/atkinson-hyperlegible-latin-400-normal.woff2', weight: '400' }, { path: './fonts/atkinson-hyperlegible-latin-700-normal.woff2', weight: '700' }], variable: '--font-micro', declarations: [{ prop: 'unicode-range', value: 'U+B5' }], display: 'block', adjustFontFallback: false });
 
 export const metadata: Metadata = { title: { default: 'Pellucid', template: '%s · Pellucid' }, description: 'Plan the repaint of a panel: build-up, materials, weather window, spray day.' };
-export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#FBFCFA' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: [{ media: '(prefers-color-scheme: light)', color: '#FBFCFA' }, { media: '(prefers-color-scheme: dark)', color: '#1C2423' }] };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const units: UnitSystem = (await cookies()).get('units')?.value === 'us' ? 'us' : 'metric';
   return (
-    <html lang="en" className={`${text.variable} ${micro.variable}`} style={{ ['--font' as string]: 'var(--font-micro), var(--font-text)' }}>
+    <html lang="en" suppressHydrationWarning className={`${text.variable} ${micro.variable}`} style={{ ['--font' as string]: 'var(--font-micro), var(--font-text)' }}>
       <body>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
         <AppRouterCacheProvider options={{ key: 'p' }}>
           <Providers units={units}>{children}</Providers>
         </AppRouterCacheProvider>

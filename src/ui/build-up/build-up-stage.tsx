@@ -55,7 +55,7 @@ export function BuildUpStage() {
       <section className="panel" aria-label="Section through the film">
         <div className="hd">Section through the film <span className="r">to scale, dry film</span></div>
         <div style={{ margin: '8px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(2.88, 440 / max)} width={434} gaugeMax={max} size="large" selected={selected} onSelect={setSelected} /></div>
-        <p className="cap row"><svg width="34" height="10" aria-hidden="true"><path d="M1 8l4-6 4 6 4-6 4 6 4-6 4 6 4-6 4 6" fill="none" stroke="#1B2422" strokeWidth="1.2" /></svg>sanded seam<svg width="30" height="12" aria-hidden="true" style={{ marginLeft: 12 }}><g fill="#55693A"><circle cx="4" cy="9" r="2" /><circle cx="11" cy="9" r="2" /><circle cx="18" cy="9" r="2" /><circle cx="25" cy="9" r="2" /><circle cx="7" cy="4" r="1.3" /><circle cx="14" cy="4" r="1.3" /><circle cx="21" cy="4" r="1.3" /></g></svg>wet on wet, films merge<span style={{ marginLeft: 12 }}>dashed: planned</span></p>
+        <p className="cap row"><svg width="34" height="10" aria-hidden="true"><path d="M1 8l4-6 4 6 4-6 4 6 4-6 4 6 4-6 4 6" fill="none" stroke="var(--ink)" strokeWidth="1.2" /></svg>sanded seam<svg width="30" height="12" aria-hidden="true" style={{ marginLeft: 12 }}><g fill="#55693A"><circle cx="4" cy="9" r="2" /><circle cx="11" cy="9" r="2" /><circle cx="18" cy="9" r="2" /><circle cx="25" cy="9" r="2" /><circle cx="7" cy="4" r="1.3" /><circle cx="14" cy="4" r="1.3" /><circle cx="21" cy="4" r="1.3" /></g></svg>wet on wet, films merge<span style={{ marginLeft: 12 }}>dashed: planned</span></p>
         <StackTable stack={stack} />
       </section>
       <section className="panel" aria-label="Layers" style={{ paddingBottom: 6 }}>
@@ -74,7 +74,7 @@ export function BuildUpStage() {
             {system.seams.filter((s) => s.above === l.id).map((s) => <SeamRow key={s.below} seam={s} />)}
           </Fragment>
         ))}
-        {surfaces.map((p) => <div key={p.id} className="layer" style={{ gridTemplateColumns: '42px 1fr' }}><svg width="40" height="40" aria-hidden="true"><rect width="40" height="40" fill="#BAC2C4" /><rect width="40" height="40" fill={`url(#${p.substrate === 'steel' ? 'h-steel' : p.substrate === 'aluminium' ? 'h-aluminium' : 'h-plastic'})`} /><rect x=".5" y=".5" width="39" height="39" fill="none" stroke="#1B2422" /></svg><span style={{ textTransform: 'none' }}><b style={{ fontWeight: 650 }}>{capital(surfaceName(`surface:${p.substrate}/${p.condition}`))}</b></span></div>)}
+        {surfaces.map((p) => <div key={p.id} className="layer" style={{ gridTemplateColumns: '42px 1fr' }}><svg width="40" height="40" aria-hidden="true"><rect width="40" height="40" fill="#BAC2C4" /><rect width="40" height="40" fill={`url(#${p.substrate === 'steel' ? 'h-steel' : p.substrate === 'aluminium' ? 'h-aluminium' : 'h-plastic'})`} /><rect x=".5" y=".5" width="39" height="39" fill="none" stroke="var(--ink)" /></svg><span style={{ textTransform: 'none' }}><b style={{ fontWeight: 650 }}>{capital(surfaceName(`surface:${p.substrate}/${p.condition}`))}</b></span></div>)}
         {system.why.length > 0 && <details className="how"><summary>Why this system</summary><ul className="cap" style={{ display: 'grid', gap: 4, paddingBottom: 8 }}>{system.why.map((w, i) => <li key={i}>{say(w, f)}</li>)}</ul></details>}
         <SaveLine />
         <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/materials`}>On to the materials</LinkButton></div>

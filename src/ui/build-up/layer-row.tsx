@@ -43,7 +43,7 @@ export function LayerRow({ layer, index, count, product: p, products, jobHex, se
   return (
     <div className="layer" data-selected={selected}>
       <button type="button" className="pick" aria-pressed={selected} aria-label={`Show ${name} in the section`} onClick={onSelect}>
-        <svg width="40" height="40" aria-hidden="true"><rect width="40" height="40" fill={over(paint.fill, paint.alpha)} /><rect width="40" height="40" fill={`url(#${paint.texture})`} /><rect x=".5" y=".5" width="39" height="39" fill="none" stroke="#1B2422" /></svg>
+        <svg width="40" height="40" aria-hidden="true"><rect width="40" height="40" fill={over(paint.fill, paint.alpha)} /><rect width="40" height="40" fill={`url(#${paint.texture})`} /><rect x=".5" y=".5" width="39" height="39" fill="none" stroke="var(--ink)" /></svg>
       </button>
       <div style={{ minWidth: 0 }}>
         <ProductSelect value={layer.productId} products={products} label={`Product of layer ${index + 1}`} onChange={(x) => onChange({ productId: x.id, role: x.role, coats: x.coats })} />

@@ -48,23 +48,23 @@ export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { pl
   const y = 30, h = 36;
   return (
     <svg ref={svg} viewBox={`0 0 ${W} ${act ? 158 : 108}`} width="100%" role="img" aria-label={`Session close up: ${s.tasks.map((t) => `${f.time(t.startsAt)} ${t.kind}${t.coat ? ` ${t.coat}` : ''}`).join(', ')}`}>
-      <rect x={LEFT} y="22" width={W - LEFT - RIGHT} height={act ? 132 : 82} fill="#FBFCFA" stroke="#0B5D66" />
-      {hours.map((t) => <g key={t}><line x1={x(t)} x2={x(t)} y1="22" y2={act ? 154 : 104} stroke="#DCE1DA" /><text x={Math.min(x(t), W - 18)} y="16" fontSize="12.500" textAnchor="middle" fill="#44504C">{clock(t)}</text></g>)}
-      <text x="0" y={y + 18} fontSize="13.500" fontWeight="600" fill="#1B2422">{f.day(s.startsAt)}</text><text x="0" y={y + 34} fontSize="12" fill="#44504C">waits in minutes</text>
+      <rect x={LEFT} y="22" width={W - LEFT - RIGHT} height={act ? 132 : 82} fill="var(--panel)" stroke="var(--lagoon)" />
+      {hours.map((t) => <g key={t}><line x1={x(t)} x2={x(t)} y1="22" y2={act ? 154 : 104} stroke="var(--line-2)" /><text x={Math.min(x(t), W - 18)} y="16" fontSize="12.500" textAnchor="middle" fill="var(--ink-2)">{clock(t)}</text></g>)}
+      <text x="0" y={y + 18} fontSize="13.500" fontWeight="600" fill="var(--ink)">{f.day(s.startsAt)}</text><text x="0" y={y + 34} fontSize="12" fill="var(--ink-2)">waits in minutes</text>
       <clipPath id="close-up-clip"><rect x={LEFT} y="0" width={W - LEFT - RIGHT} height="160" /></clipPath>
       <g clipPath="url(#close-up-clip)"><g {...grab} transform={dx === 0 ? undefined : `translate(${dx} 0)`}>
       <rect x={x(ms(s.startsAt)) - 4} y={y - 6} width={Math.max(24, x(ms(s.endsAt)) - x(ms(s.startsAt)) + 8)} height={h + 26} fill="transparent" />
-      <line x1={x(ms(s.startsAt))} x2={x(to)} y1={y + h / 2} y2={y + h / 2} stroke="#586460" strokeDasharray="1 3" />
-      {prep.map((t) => { const a = x(ms(t.startsAt)), w = x(ms(t.endsAt)) - a; return <g key={t.id}><rect x={a} y={y + 8} width={Math.max(2, w - 1)} height={h - 16} fill={PREP_FILL[t.kind]} stroke="#586460" strokeWidth=".8" />{w > 34 && <text x={a + w / 2} y={y + 24.500} fontSize="12.500" textAnchor="middle" fill="#1B2422">{PREP_WORD[t.kind]}</text>}</g>; })}
-      {flashes.map((t) => { const a = x(ms(t.startsAt)), b = x(ms(t.endsAt)); return <g key={t.id}><line x1={a} x2={b} y1={y + h / 2} y2={y + h / 2} stroke="#1B2422" strokeWidth="1.500" />{b - a > 15 && <text x={(a + b) / 2} y={y + h / 2 - 5} fontSize="12" textAnchor="middle" fill="#44504C">{Math.round((ms(t.endsAt) - ms(t.startsAt)) / MIN)}</text>}</g>; })}
-      {coats.map((t) => { const a = x(ms(t.startsAt)), w = Math.max(4, x(ms(t.endsAt)) - a), c = paint(t); return <g key={t.id}><rect x={a} y={y} width={w} height={h} fill={c} stroke="#1B2422" strokeWidth="1" strokeDasharray="3 2" />{w > 22 ? <text x={a + w / 2} y={y + 25} fontSize="12.500" fontWeight="650" textAnchor="middle" fill={inkOn(c)}>{letter(t)}</text> : <text x={a + w / 2} y={y + h + 15} fontSize="12.500" fontWeight="650" textAnchor="middle" fill="#1B2422">{letter(t)}</text>}</g>; })}
+      <line x1={x(ms(s.startsAt))} x2={x(to)} y1={y + h / 2} y2={y + h / 2} stroke="var(--ink-3)" strokeDasharray="1 3" />
+      {prep.map((t) => { const a = x(ms(t.startsAt)), w = x(ms(t.endsAt)) - a; return <g key={t.id}><rect x={a} y={y + 8} width={Math.max(2, w - 1)} height={h - 16} fill={PREP_FILL[t.kind]} stroke="var(--ink-3)" strokeWidth=".8" />{w > 34 && <text x={a + w / 2} y={y + 24.500} fontSize="12.500" textAnchor="middle" fill={inkOn(PREP_FILL[t.kind]!)}>{PREP_WORD[t.kind]}</text>}</g>; })}
+      {flashes.map((t) => { const a = x(ms(t.startsAt)), b = x(ms(t.endsAt)); return <g key={t.id}><line x1={a} x2={b} y1={y + h / 2} y2={y + h / 2} stroke="var(--ink)" strokeWidth="1.500" />{b - a > 15 && <text x={(a + b) / 2} y={y + h / 2 - 5} fontSize="12" textAnchor="middle" fill="var(--ink-2)">{Math.round((ms(t.endsAt) - ms(t.startsAt)) / MIN)}</text>}</g>; })}
+      {coats.map((t) => { const a = x(ms(t.startsAt)), w = Math.max(4, x(ms(t.endsAt)) - a), c = paint(t); return <g key={t.id}><rect x={a} y={y} width={w} height={h} fill={c} stroke="var(--ink)" strokeWidth="1" strokeDasharray="3 2" />{w > 22 ? <text x={a + w / 2} y={y + 25} fontSize="12.500" fontWeight="650" textAnchor="middle" fill={inkOn(c)}>{letter(t)}</text> : <text x={a + w / 2} y={y + h + 15} fontSize="12.500" fontWeight="650" textAnchor="middle" fill="var(--ink)">{letter(t)}</text>}</g>; })}
       {last && (() => {
         // After the last coat: dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under the coats.
         const d = x(ms(s.dustFreeAt)), beside = d < W - 190;
         const words = [`dust-free ${f.time(s.dustFreeAt)}`, `under cover to ${f.time(s.handleAt)}${s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : ''}`];
-        return <g fontSize="12.500" stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke">
-          <line x1={d} x2={d} y1={y + h / 2 - 8} y2={y + h / 2 + 8} stroke="#1B2422" strokeWidth="2" />
-          {beside ? <><text x={d + 6} y={y + 8} fill="#1B2422">{words[0]}</text><text x={d + 6} y={y + h} fill="#44504C">{words[1]}</text></> : <text x={W - RIGHT - 4} y={y + h + 30} textAnchor="end" fill="#1B2422">{words.join(', ')}</text>}
+        return <g fontSize="12.500" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">
+          <line x1={d} x2={d} y1={y + h / 2 - 8} y2={y + h / 2 + 8} stroke="var(--ink)" strokeWidth="2" />
+          {beside ? <><text x={d + 6} y={y + 8} fill="var(--ink)">{words[0]}</text><text x={d + 6} y={y + h} fill="var(--ink-2)">{words[1]}</text></> : <text x={W - RIGHT - 4} y={y + h + 30} textAnchor="end" fill="var(--ink)">{words.join(', ')}</text>}
         </g>;
       })()}
       {act && last && (() => {
@@ -72,19 +72,19 @@ export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { pl
         const yAt = (t: number): number => top + (bottom - top) * Math.min(1, (t - ms(act.at)) / life);
         const usedTo = Math.min(ms(last.endsAt), end), edge = Math.min(end, to);
         return <g>
-            <line x1={a} x2={a} y1={y - 6} y2={bottom} stroke="#0B5D66" strokeWidth="2" /><circle cx={a} cy={y - 8} r="5" fill="#0B5D66" stroke="#FBFCFA" strokeWidth="1.500" />
-          <path d={`M${a} ${top}L${x(edge)} ${yAt(edge)}V${bottom}H${a}Z`} fill="#A9CDD2" stroke="#0B5D66" />
-          <path d={`M${a} ${top}L${x(usedTo)} ${yAt(usedTo)}V${bottom}H${a}Z`} fill="#0B5D66" />
+            <line x1={a} x2={a} y1={y - 6} y2={bottom} stroke="var(--lagoon)" strokeWidth="2" /><circle cx={a} cy={y - 8} r="5" fill="var(--lagoon)" stroke="var(--panel)" strokeWidth="1.500" />
+          <path d={`M${a} ${top}L${x(edge)} ${yAt(edge)}V${bottom}H${a}Z`} fill="var(--pot)" stroke="var(--lagoon)" />
+          <path d={`M${a} ${top}L${x(usedTo)} ${yAt(usedTo)}V${bottom}H${a}Z`} fill="var(--lagoon)" />
           {(() => {
             // Beside the wedge where there is room before it, else over its pale part.
             const before = a - LEFT > 290, tx = before ? a - 10 : x(usedTo) + 10, anchor = before ? 'end' : 'start';
-            return <g stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke"><text x={tx} y={top + 16} fontSize="13" fontWeight="600" textAnchor={anchor} fill="#1B2422">all coats in {Math.round((ms(last.endsAt) - ms(act.at)) / MIN)} min, prudent to {f.time(act.prudentUntil)}</text><text x={tx} y={top + 33} fontSize="12.500" textAnchor={anchor} fill="#44504C">dead {f.dayTime(act.usableUntil)}</text></g>;
+            return <g stroke="var(--panel)" strokeWidth="3" paintOrder="stroke"><text x={tx} y={top + 16} fontSize="13" fontWeight="600" textAnchor={anchor} fill="var(--ink)">all coats in {Math.round((ms(last.endsAt) - ms(act.at)) / MIN)} min, prudent to {f.time(act.prudentUntil)}</text><text x={tx} y={top + 33} fontSize="12.500" textAnchor={anchor} fill="var(--ink-2)">dead {f.dayTime(act.usableUntil)}</text></g>;
           })()}
         </g>;
       })()}
       </g></g>
-      {act && <><text x="0" y="116" fontSize="13.500" fontWeight="600" fill="#1B2422">Pot life</text><text x="0" y="132" fontSize="12" fill="#44504C">{durationOf((ms(act.usableUntil) - ms(act.at)) / MIN)}</text><text x="0" y="147" fontSize="12" fill="#44504C">from {f.time(act.at)}</text></>}
-      {drag && drag.by !== 0 && <text x={LEFT + 6} y="16" fontSize="13" fontWeight="650" fill="#08464D" stroke="#FBFCFA" strokeWidth="4" paintOrder="stroke">{drag.by > 0 ? 'later' : 'earlier'} by {durationOf(Math.abs(drag.by) * 30)}: start {clock(ms(s.startsAt) + drag.by * HOUR / 2)}</text>}
+      {act && <><text x="0" y="116" fontSize="13.500" fontWeight="600" fill="var(--ink)">Pot life</text><text x="0" y="132" fontSize="12" fill="var(--ink-2)">{durationOf((ms(act.usableUntil) - ms(act.at)) / MIN)}</text><text x="0" y="147" fontSize="12" fill="var(--ink-2)">from {f.time(act.at)}</text></>}
+      {drag && drag.by !== 0 && <text x={LEFT + 6} y="16" fontSize="13" fontWeight="650" fill="var(--lagoon-deep)" stroke="var(--panel)" strokeWidth="4" paintOrder="stroke">{drag.by > 0 ? 'later' : 'earlier'} by {durationOf(Math.abs(drag.by) * 30)}: start {clock(ms(s.startsAt) + drag.by * HOUR / 2)}</text>}
     </svg>
   );
 }

@@ -13,11 +13,11 @@ export function DrawingDefs() {
       <pattern id="x-etch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(30)"><path d="M0 0V6" stroke="#3B4230" strokeWidth=".8" opacity=".4" /></pattern>
       <pattern id="x-clear" width="90" height="90" patternUnits="userSpaceOnUse" patternTransform="rotate(24)"><rect x="8" width="13" height="90" fill="#fff" opacity=".5" /><rect x="26" width="4" height="90" fill="#fff" opacity=".5" /></pattern>
       <pattern id="p-hidden" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V5" stroke="#fff" strokeWidth="2.2" opacity=".7" /></pattern>
-      <pattern id="p-no" width="6" height="6" patternUnits="userSpaceOnUse"><path d="M0 0L6 6M6 0L0 6" stroke="#B23A2E" strokeWidth=".8" opacity=".62" /></pattern>
-      <pattern id="p-warn" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V6" stroke="#6E4A0C" strokeWidth="1.4" opacity=".75" /></pattern>
-      <pattern id="p-future" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V5" stroke="#8E9A93" strokeWidth="1" /></pattern>
-      <pattern id="p-rain" width="6" height="7" patternUnits="userSpaceOnUse"><path d="M4.5 .5L2.5 5.5" stroke="#2B5F86" strokeWidth="1.3" /></pattern>
-      <pattern id="p-heel" width="5" height="4" patternUnits="userSpaceOnUse"><path d="M0 2H5" stroke="#77827C" strokeWidth="1" /></pattern>
+      <pattern id="p-no" width="6" height="6" patternUnits="userSpaceOnUse"><path d="M0 0L6 6M6 0L0 6" stroke="var(--oxide)" strokeWidth=".8" opacity=".62" /></pattern>
+      <pattern id="p-warn" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V6" stroke="var(--amber-ink)" strokeWidth="1.4" opacity=".75" /></pattern>
+      <pattern id="p-future" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V5" stroke="var(--mark)" strokeWidth="1" /></pattern>
+      <pattern id="p-rain" width="6" height="7" patternUnits="userSpaceOnUse"><path d="M4.5 .5L2.5 5.5" stroke="var(--water)" strokeWidth="1.3" /></pattern>
+      <pattern id="p-heel" width="5" height="4" patternUnits="userSpaceOnUse"><path d="M0 2H5" stroke="var(--ink-3)" strokeWidth="1" /></pattern>
     </defs></svg>
   );
 }

@@ -17,7 +17,7 @@ const SUB_H = { large: 56, spine: 44, bench: 28 } as const;
 function SawTooth({ x, y, w }: { x: number; y: number; w: number }) {
   const step = 6, n = Math.floor(w / step);
   const d = `M${x} ${y}` + Array.from({ length: n }, () => `l${step / 2} -3 l${step / 2} 3`).join('');
-  return <path d={d} fill="none" stroke="#1B2422" strokeWidth="1.2" />;
+  return <path d={d} fill="none" stroke="var(--ink)" strokeWidth="1.2" />;
 }
 
 function Halftone({ x, y, w, colour }: { x: number; y: number; w: number; colour: string }) {
@@ -39,10 +39,10 @@ function Body({ band, x, w, top, pxPerUm, selected }: { band: Band; x: number; w
     <g>
       {rect(top + planH, doneH, 1)}
       {rect(top, planH, 0.58)}
-      {Array.from({ length: band.coats - 1 }, (_, i) => { const y = top + h - (i + 1) * band.umPerCoat * pxPerUm; return <line key={i} x1={x} x2={x + w} y1={y} y2={y} stroke="#1B2422" strokeWidth=".8" strokeDasharray="1 3" opacity=".6" />; })}
-      {planH > 0 && <path d={`M${x} ${top + planH}V${top}H${x + w}V${top + planH}`} fill="none" stroke="#44504C" strokeWidth="1.2" strokeDasharray="5 3" />}
-      {doneH > 0 && <path d={`M${x} ${top + h}V${top + planH}H${x + w}V${top + h}`} fill="none" stroke="#1B2422" strokeWidth="1.6" />}
-      {selected && <rect x={x - 3} y={top - 2} width={w + 6} height={h + 4} fill="none" stroke="#0B5D66" strokeWidth="2.5" />}
+      {Array.from({ length: band.coats - 1 }, (_, i) => { const y = top + h - (i + 1) * band.umPerCoat * pxPerUm; return <line key={i} x1={x} x2={x + w} y1={y} y2={y} stroke="var(--ink)" strokeWidth=".8" strokeDasharray="1 3" opacity=".6" />; })}
+      {planH > 0 && <path d={`M${x} ${top + planH}V${top}H${x + w}V${top + planH}`} fill="none" stroke="var(--ink-2)" strokeWidth="1.2" strokeDasharray="5 3" />}
+      {doneH > 0 && <path d={`M${x} ${top + h}V${top + planH}H${x + w}V${top + h}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />}
+      {selected && <rect x={x - 3} y={top - 2} width={w + 6} height={h + 4} fill="none" stroke="var(--lagoon)" strokeWidth="2.5" />}
     </g>
   );
 }
@@ -58,13 +58,13 @@ export function spread(ys: readonly number[], gap: number, floor: number): numbe
 }
 
 function Tag({ x, y, mark, active }: { x: number; y: number; mark: SeamMark; active: boolean }) {
-  const stroke = mark.verdict === 'no' ? '#B23A2E' : active ? '#0B5D66' : '#1B2422';
+  const stroke = mark.verdict === 'no' ? 'var(--oxide)' : active ? 'var(--lagoon)' : 'var(--ink)';
   return (
     <g>
-      <path d={`M${x + 8} ${y - 20}H${x + 124}V${y + 20}H${x + 8}L${x} ${y + 11}V${y - 11}Z`} fill={mark.verdict === 'no' ? '#F6E1DD' : mark.verdict === 'care' ? '#F8EBD2' : '#FBFCFA'} stroke={stroke} strokeWidth={active ? 2.2 : 1.1} />
-      <circle cx={x + 9} cy={y} r="2.4" fill="#FBFCFA" stroke={stroke} />
-      <text x={x + 18} y={y - 3} fontSize="13" fontWeight="600" fill="#1B2422">{mark.line1}</text>
-      <text x={x + 18} y={y + 13} fontSize="13" fill="#44504C">{mark.line2}</text>
+      <path d={`M${x + 8} ${y - 20}H${x + 124}V${y + 20}H${x + 8}L${x} ${y + 11}V${y - 11}Z`} fill={mark.verdict === 'no' ? 'var(--oxide-tint)' : mark.verdict === 'care' ? 'var(--amber-tint)' : 'var(--panel)'} stroke={stroke} strokeWidth={active ? 2.2 : 1.1} />
+      <circle cx={x + 9} cy={y} r="2.4" fill="var(--panel)" stroke={stroke} />
+      <text x={x + 18} y={y - 3} fontSize="13" fontWeight="600" fill="var(--ink)">{mark.line1}</text>
+      <text x={x + 18} y={y + 13} fontSize="13" fill="var(--ink-2)">{mark.line2}</text>
     </g>
   );
 }
@@ -89,15 +89,15 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={stackInWords(stack)} style={{ maxWidth: '100%', height: 'auto' }}>
       {!bench && <>
-        <line x1={x - 10} x2={x - 10} y1={base} y2={topPad} stroke="#586460" />
-        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="#586460" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="#44504C">{um}</text>}</g>; })}
-        <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="#586460">µm</text>
+        <line x1={x - 10} x2={x - 10} y1={base} y2={topPad} stroke="var(--ink-3)" />
+        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="var(--ink-3)" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="var(--ink-2)">{um}</text>}</g>; })}
+        <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="var(--ink-3)">µm</text>
       </>}
-      {bench && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => { const y = base - um * pxPerUm, free = labelY.every((l) => Math.abs(l - y + 6) > 13); return <g key={um}><line x1={x} x2={free ? width : x + bandW} y1={y} y2={y} stroke="#9AA49D" strokeWidth=".8" strokeDasharray="1 4" />{free && <text x={width} y={y - 3} fontSize="12" textAnchor="end" fill="#586460">{um} µm</text>}</g>; })}
+      {bench && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => { const y = base - um * pxPerUm, free = labelY.every((l) => Math.abs(l - y + 6) > 13); return <g key={um}><line x1={x} x2={free ? width : x + bandW} y1={y} y2={y} stroke="var(--rule)" strokeWidth=".8" strokeDasharray="1 4" />{free && <text x={width} y={y - 3} fontSize="12" textAnchor="end" fill="var(--ink-3)">{um} µm</text>}</g>; })}
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={sub.fill} />
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={`url(#${sub.hatch})`} />
-      <line x1={x} x2={x + bandW} y1={base} y2={base} stroke="#1B2422" strokeWidth="1.6" />
-      {!bench && <><rect x={x + 8} y={base + 13} width={large ? 78 : 72} height="22" fill={sub.fill} /><text x={x + 14} y={base + 29} fontSize="13.5" fontWeight="650" fill="#1B2422">{stack.substrate === 'aluminium' ? 'Aluminium' : stack.substrate === 'steel' ? 'Steel' : stack.substrate.toUpperCase()}</text></>}
+      <line x1={x} x2={x + bandW} y1={base} y2={base} stroke="var(--ink)" strokeWidth="1.6" />
+      {!bench && <><rect x={x + 8} y={base + 13} width={large ? 78 : 72} height="22" fill={sub.fill} /><text x={x + 14} y={base + 29} fontSize="13.5" fontWeight="650" fill={inkOn(sub.fill)}>{stack.substrate === 'aluminium' ? 'Aluminium' : stack.substrate === 'steel' ? 'Steel' : stack.substrate.toUpperCase()}</text></>}
       {stack.bands.map((b, i) => <g key={b.id} onClick={onSelect ? () => onSelect(b.id) : undefined} style={onSelect ? { cursor: 'pointer' } : undefined}><Body band={b} x={x} w={bandW} top={bottoms[i]! - b.um * pxPerUm} pxPerUm={pxPerUm} selected={selected === b.id} /></g>)}
       {stack.seams.map((m) => {
         const i = stack.bands.findIndex((b) => b.id === m.above);
@@ -111,12 +111,12 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
         const two = b.um * pxPerUm >= 38;
         return <g key={b.id} pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${b.umPerCoat}` : `${b.um} µm`}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${b.umPerCoat} µm${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : `${b.um} µm`}</text>}</g>;
       })}
-      {bench && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="#586460" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? '#1B2422' : '#44504C'}>{b.role} <tspan dx="2">{b.um}</tspan></text></g>)}
-      {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="#1B2422" stroke="#FBFCFA" strokeWidth="3" paintOrder="stroke">{b.role} {b.um} µm</text>)}
-      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize="12.5" fontWeight="600" fill="#1B2422" stroke="#FBFCFA" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{b.name}, {b.coats} × {b.umPerCoat} µm</text>)}
-      {tags.map(({ m, y }, i) => <g key={m.above}><circle cx={x + bandW} cy={y} r="2.6" fill="#1B2422" /><path d={`M${x + bandW} ${y}H${x + bandW + 14}L${x + bandW + 30} ${tagY[i]!}H${x + bandW + 40}`} fill="none" stroke="#9A7B47" strokeWidth="1.5" /><Tag x={x + bandW + 40} y={tagY[i]!} mark={m} active={selected === m.above} /></g>)}
-      {large && <g><text x={x + bandW + 14} y={base - stack.totalUm * pxPerUm - 8} fontSize="14" fontWeight="650" fill="#1B2422">{stack.totalUm} µm in all</text></g>}
-      <g transform={`translate(${x} ${doneY})`}><path d="M-16 -6h9l7 6-7 6h-9z" fill="#0B5D66" /><line x1="0" x2={bandW} y1="0" y2="0" stroke="#0B5D66" strokeWidth={stack.doneUm > 0 ? 2.5 : 0} /></g>
+      {bench && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="var(--ink-3)" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? 'var(--ink)' : 'var(--ink-2)'}>{b.role} <tspan dx="2">{b.um}</tspan></text></g>)}
+      {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">{b.role} {b.um} µm</text>)}
+      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize="12.5" fontWeight="600" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{b.name}, {b.coats} × {b.umPerCoat} µm</text>)}
+      {tags.map(({ m, y }, i) => <g key={m.above}><circle cx={x + bandW} cy={y} r="2.6" fill="var(--ink)" /><path d={`M${x + bandW} ${y}H${x + bandW + 14}L${x + bandW + 30} ${tagY[i]!}H${x + bandW + 40}`} fill="none" stroke="var(--string)" strokeWidth="1.5" /><Tag x={x + bandW + 40} y={tagY[i]!} mark={m} active={selected === m.above} /></g>)}
+      {large && <g><text x={x + bandW + 14} y={base - stack.totalUm * pxPerUm - 8} fontSize="14" fontWeight="650" fill="var(--ink)">{stack.totalUm} µm in all</text></g>}
+      <g transform={`translate(${x} ${doneY})`}><path d="M-16 -6h9l7 6-7 6h-9z" fill="var(--lagoon)" /><line x1="0" x2={bandW} y1="0" y2="0" stroke="var(--lagoon)" strokeWidth={stack.doneUm > 0 ? 2.5 : 0} /></g>
     </svg>
   );
 }

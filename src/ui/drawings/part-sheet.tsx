@@ -8,7 +8,7 @@ import { SUBSTRATE_FILL } from './ink';
 /** Posture: the heavy bar is the face, the arrow the spray. */
 function Posture({ x, y, posture }: { x: number; y: number; posture: Part['posture'] }) {
   const turn = { flat: 0, sloped: 45, upright: -90, underside: 180 }[posture];
-  return <g transform={`translate(${x} ${y}) rotate(${turn})`} stroke="#1B2422" fill="none"><path d="M-8 6H8" strokeWidth="3" /><path d="M0 -9V2M-3 -1.500L0 2.500L3 -1.500" strokeWidth="1.600" /></g>;
+  return <g transform={`translate(${x} ${y}) rotate(${turn})`} stroke="var(--ink)" fill="none"><path d="M-8 6H8" strokeWidth="3" /><path d="M0 -9V2M-3 -1.500L0 2.500L3 -1.500" strokeWidth="1.600" /></g>;
 }
 
 const PLATES = [[8, 6, 22, 14], [34, 3, 26, 18], [64, 8, 20, 16], [14, 26, 24, 18], [44, 26, 18, 14], [68, 30, 24, 16]] as const;
@@ -51,16 +51,16 @@ export function PartSheet({ parts, f, selected, onSelect }: { parts: readonly Pa
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={`Parts to one scale: ${parts.map((p) => `${p.name ?? p.id} ${f.length(p.lengthMm)} by ${f.length(p.widthMm)}, ${f.area(partAreaM2(p))}`).join('; ')}`}>
       {placed.map((q) => (
         <g key={`${q.p.id}${q.side}`} transform={`translate(${q.x} ${q.y})`} onClick={() => onSelect(q.p.id)} style={{ cursor: 'pointer' }}>
-          <text x="0" y="-8" fontSize="13.500" fontWeight="650" fill="#1B2422">{q.p.name ?? q.p.id}{q.p.sides === 2 ? q.side === 0 ? ', front' : ', back' : ''}</text>
+          <text x="0" y="-8" fontSize="13.500" fontWeight="650" fill="var(--ink)">{q.p.name ?? q.p.id}{q.p.sides === 2 ? q.side === 0 ? ', front' : ', back' : ''}</text>
           <Face p={q.p} w={q.w} h={q.h} />
           {q.p.hiddenEdgePct > 0 && (() => { const b = Math.max(3, Math.min(q.w, q.h) * (1 - 1 / Math.sqrt(1 + q.p.hiddenEdgePct / 100))); return <path d={`M0 0H${q.w}V${q.h}H0ZM${b} ${b}V${q.h - b}H${q.w - b}V${b}Z`} fillRule="evenodd" fill="url(#p-hidden)" />; })()}
-          <rect width={q.w} height={q.h} fill="none" stroke={selected === q.p.id ? '#0B5D66' : '#1B2422'} strokeWidth={selected === q.p.id ? 2.500 : 1.500} />
-          {q.w > 96 && q.h > 44 && <g><rect x={q.w / 2 - 48} y={q.h / 2 - 15} width="96" height="30" fill="#FBFCFA" opacity=".94" /><Posture x={q.w / 2 - 33} y={q.h / 2} posture={q.p.posture} /><text x={q.w / 2 - 16} y={q.h / 2 + 5} fontSize="13.500" fontWeight="650" fill="#1B2422">{f.area(partAreaM2(q.p) / q.p.sides)}</text></g>}
-          <text x="0" y={q.h + 16} fontSize="12.500" fill="#44504C">{f.length(q.p.lengthMm)} × {f.length(q.p.widthMm)}</text>
-          <text x="0" y={q.h + 31} fontSize="12.500" fill="#44504C">{CONDITION_NAMES[q.p.condition]}, {POSTURE_NAMES[q.p.posture]}</text>
+          <rect width={q.w} height={q.h} fill="none" stroke={selected === q.p.id ? 'var(--lagoon)' : 'var(--ink)'} strokeWidth={selected === q.p.id ? 2.500 : 1.500} />
+          {q.w > 96 && q.h > 44 && <g><rect x={q.w / 2 - 48} y={q.h / 2 - 15} width="96" height="30" fill="var(--panel)" opacity=".94" /><Posture x={q.w / 2 - 33} y={q.h / 2} posture={q.p.posture} /><text x={q.w / 2 - 16} y={q.h / 2 + 5} fontSize="13.500" fontWeight="650" fill="var(--ink)">{f.area(partAreaM2(q.p) / q.p.sides)}</text></g>}
+          <text x="0" y={q.h + 16} fontSize="12.500" fill="var(--ink-2)">{f.length(q.p.lengthMm)} × {f.length(q.p.widthMm)}</text>
+          <text x="0" y={q.h + 31} fontSize="12.500" fill="var(--ink-2)">{CONDITION_NAMES[q.p.condition]}, {POSTURE_NAMES[q.p.posture]}</text>
         </g>
       ))}
-      <g transform={`translate(${width - bar * scale - 4} ${height - 10})`}><rect width={bar * scale / 2} height="5" fill="#1B2422" /><rect x={bar * scale / 2} width={bar * scale / 2} height="5" fill="#fff" stroke="#1B2422" /><text x={bar * scale / 2} y="-5" fontSize="12" textAnchor="middle" fill="#44504C">{f.length(bar)}</text></g>
+      <g transform={`translate(${width - bar * scale - 4} ${height - 10})`}><rect width={bar * scale / 2} height="5" fill="var(--ink)" /><rect x={bar * scale / 2} width={bar * scale / 2} height="5" fill="#fff" stroke="var(--ink)" /><text x={bar * scale / 2} y="-5" fontSize="12" textAnchor="middle" fill="var(--ink-2)">{f.length(bar)}</text></g>
     </svg>
   );
 }

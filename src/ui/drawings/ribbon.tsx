@@ -20,7 +20,7 @@ export function Join({ session, fromMs, hours }: { session: Session; fromMs: num
   const x = (t: number): number => Math.min(W - RIGHT, Math.max(LEFT, LEFT + (t - fromMs) / (hours * HOUR) * (W - LEFT - RIGHT)));
   const a = x(ms(session.startsAt)), b = x(ms(session.endsAt));
   if (b - a < 1) return <div style={{ height: 8 }} />;
-  return <svg viewBox={`0 0 ${W} 14`} width="100%" aria-hidden="true"><path d={`M${a} 0H${b}L${W - RIGHT} 14H${LEFT}Z`} fill="#DDEAE8" stroke="#0B5D66" strokeWidth=".8" /></svg>;
+  return <svg viewBox={`0 0 ${W} 14`} width="100%" aria-hidden="true"><path d={`M${a} 0H${b}L${W - RIGHT} 14H${LEFT}Z`} fill="var(--lagoon-tint)" stroke="var(--lagoon)" strokeWidth=".8" /></svg>;
 }
 
 const ms = (iso: string): number => Date.parse(iso);
@@ -45,30 +45,30 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
   for (const i of idx) { const dark = air.sunDeg[i]! < -1; if (dark && open === null) open = at(i); if (!dark && open !== null) { nights.push([open, at(i)]); open = null; } }
   if (open !== null) nights.push([open, toMs]);
   const suit: Suit | undefined = plan.suits.find((s) => s.sessionId === sessionId);
-  const label = (text: string, y: number, sub?: string) => <g><text x="0" y={y} fontSize="13.500" fontWeight="600" fill="#1B2422">{text}</text>{sub && <text x="0" y={y + 15} fontSize="12" fill="#44504C">{sub}</text>}</g>;
+  const label = (text: string, y: number, sub?: string) => <g><text x="0" y={y} fontSize="13.500" fontWeight="600" fill="var(--ink)">{text}</text>{sub && <text x="0" y={y + 15} fontSize="12" fill="var(--ink-2)">{sub}</text>}</g>;
   const product = (id: string): Product | undefined => products.find((p) => p.id === id);
   const layerPaint = (layerId: string | null): string => { const l = plan.layers.find((y) => y.id === layerId); const p = l && product(l.productId); if (!p) return '#999999'; const paint = paintOf(p, jobHex); return over(paint.fill, Math.max(0.8, paint.alpha)); };
   return (
     <svg viewBox={`0 0 ${W} ${cTop + cH + 4}`} width="100%" role="img" aria-label={describe(plan, suit, f)}>
       <clipPath id={clip}><rect x={LEFT} y="0" width={W - LEFT - RIGHT} height={cTop + cH + 4} /></clipPath>
       <g clipPath={`url(#${clip})`}>
-        {nights.map(([a, b]) => <rect key={a} x={x(a)} y="22" width={Math.max(0, x(b) - x(a))} height={cTop + cH - 22} fill="#1B2422" opacity=".075" />)}
-        {days.map((d) => <g key={d}><line x1={x(d)} x2={x(d)} y1="6" y2={cTop + cH} stroke="#9AA49D" /><text x={Math.max(x(d) + 6, LEFT + 4)} y="15" fontSize="13" fontWeight={civilDate(d + HOUR, tz) === civilDate(nowMs, tz) ? 650 : 400} fill="#1B2422">{dayName(d + 12 * HOUR, tz)}</text><text x={x(d + 12 * HOUR)} y="15" fontSize="12" textAnchor="middle" fill="#586460">12:00</text></g>)}
-        <rect x={LEFT} y={yP(limits.tempMaxC)} width={W} height={yP(limits.tempMinC) - yP(limits.tempMaxC)} fill="#DCE8D4" opacity=".75" />
-        <path d={area(air.panelC, yP)} fill="#44504C" opacity=".22" /><path d={line(air.panelC.mid, yP)} fill="none" stroke="#1B2422" strokeWidth="2" />
+        {nights.map(([a, b]) => <rect key={a} x={x(a)} y="22" width={Math.max(0, x(b) - x(a))} height={cTop + cH - 22} fill="var(--night)" style={{ opacity: 'var(--night-o)' }} />)}
+        {days.map((d) => <g key={d}><line x1={x(d)} x2={x(d)} y1="6" y2={cTop + cH} stroke="var(--rule)" /><text x={Math.max(x(d) + 6, LEFT + 4)} y="15" fontSize="13" fontWeight={civilDate(d + HOUR, tz) === civilDate(nowMs, tz) ? 650 : 400} fill="var(--ink)">{dayName(d + 12 * HOUR, tz)}</text><text x={x(d + 12 * HOUR)} y="15" fontSize="12" textAnchor="middle" fill="var(--ink-3)">12:00</text></g>)}
+        <rect x={LEFT} y={yP(limits.tempMaxC)} width={W} height={yP(limits.tempMinC) - yP(limits.tempMaxC)} fill="var(--zone)" opacity=".75" />
+        <path d={area(air.panelC, yP)} fill="var(--ink-2)" opacity=".22" /><path d={line(air.panelC.mid, yP)} fill="none" stroke="var(--ink)" strokeWidth="2" />
         <clipPath id="gap-bad"><rect x={LEFT} y={yG(limits.dewGapMinK)} width={W} height="60" /></clipPath>
         <clipPath id="gap-good"><rect x={LEFT} y={gTop - 6} width={W} height={yG(limits.dewGapMinK) - gTop + 6} /></clipPath>
-        <path d={`${line(air.gapK.mid, yG)}V${yG(limits.dewGapMinK)}H${x(at(idx[0] ?? 0))}Z`} fill="#0B5D66" opacity=".45" clipPath="url(#gap-good)" />
+        <path d={`${line(air.gapK.mid, yG)}V${yG(limits.dewGapMinK)}H${x(at(idx[0] ?? 0))}Z`} fill="var(--lagoon)" opacity=".45" clipPath="url(#gap-good)" />
         <path d={`${line(air.gapK.mid, yG)}V${yG(limits.dewGapMinK)}H${x(at(idx[0] ?? 0))}Z`} fill="url(#p-no)" clipPath="url(#gap-bad)" />
-        <path d={line(air.gapK.mid, yG)} fill="none" stroke="#0B5D66" strokeWidth="1.400" />
-        <line x1={LEFT} x2={W} y1={yG(limits.dewGapMinK)} y2={yG(limits.dewGapMinK)} stroke="#B23A2E" strokeWidth="1.300" />
-        <path d={`${line(air.rhFrac.mid, yH)}V${hTop + hH}H${x(at(idx[0] ?? 0))}Z`} fill="#9FB0B6" opacity=".75" />
-        <line x1={LEFT} x2={W} y1={yH(limits.rhMaxFrac)} y2={yH(limits.rhMaxFrac)} stroke="#8F2A20" strokeWidth="1.200" strokeDasharray="4 3" />
-        {idx.filter((_, k) => k % 2 === 0).map((i) => { const v = air.windMs.mid[i]!, worst = air.windMs.high[i]!, y = yW(v), px = x(at(i)); return <line key={i} x1={px - 3} x2={px + 1.500} y1={wTop + wH} y2={y} stroke={v > limits.windMaxMs ? '#8F2A20' : worst > limits.windMaxMs ? '#6E4A0C' : '#1B2422'} strokeWidth={v > limits.windMaxMs ? 2.600 : 1.400} />; })}
-        <line x1={LEFT} x2={W} y1={yW(limits.windMaxMs)} y2={yW(limits.windMaxMs)} stroke="#8F2A20" strokeWidth="1.200" strokeDasharray="2 3" />
-        <rect x={LEFT} y={rTop} width={W} height={rH} fill="#E4E8E2" />
-        {idx.filter((i) => air.rain[i]! > 0.15).map((i) => <g key={i}><rect x={x(at(i))} y={rTop} width={Math.max(1, x(at(i) + air.stepMs) - x(at(i)))} height={rH} fill="#DCE6EC" opacity={Math.min(1, air.rain[i]! + 0.3)} /><rect x={x(at(i))} y={rTop} width={Math.max(1, x(at(i) + air.stepMs) - x(at(i)))} height={rH} fill="url(#p-rain)" opacity={Math.min(1, air.rain[i]! + 0.2)} /></g>)}
-        <rect x={LEFT} y={sTop} width={W} height={sH} fill="#FBFCFA" />
+        <path d={line(air.gapK.mid, yG)} fill="none" stroke="var(--lagoon)" strokeWidth="1.400" />
+        <line x1={LEFT} x2={W} y1={yG(limits.dewGapMinK)} y2={yG(limits.dewGapMinK)} stroke="var(--oxide)" strokeWidth="1.300" />
+        <path d={`${line(air.rhFrac.mid, yH)}V${hTop + hH}H${x(at(idx[0] ?? 0))}Z`} fill="var(--humid)" opacity=".75" />
+        <line x1={LEFT} x2={W} y1={yH(limits.rhMaxFrac)} y2={yH(limits.rhMaxFrac)} stroke="var(--oxide-ink)" strokeWidth="1.200" strokeDasharray="4 3" />
+        {idx.filter((_, k) => k % 2 === 0).map((i) => { const v = air.windMs.mid[i]!, worst = air.windMs.high[i]!, y = yW(v), px = x(at(i)); return <line key={i} x1={px - 3} x2={px + 1.500} y1={wTop + wH} y2={y} stroke={v > limits.windMaxMs ? 'var(--oxide-ink)' : worst > limits.windMaxMs ? 'var(--amber-ink)' : 'var(--ink)'} strokeWidth={v > limits.windMaxMs ? 2.600 : 1.400} />; })}
+        <line x1={LEFT} x2={W} y1={yW(limits.windMaxMs)} y2={yW(limits.windMaxMs)} stroke="var(--oxide-ink)" strokeWidth="1.200" strokeDasharray="2 3" />
+        <rect x={LEFT} y={rTop} width={W} height={rH} fill="var(--well)" />
+        {idx.filter((i) => air.rain[i]! > 0.15).map((i) => <g key={i}><rect x={x(at(i))} y={rTop} width={Math.max(1, x(at(i) + air.stepMs) - x(at(i)))} height={rH} fill="var(--rain-tint)" opacity={Math.min(1, air.rain[i]! + 0.3)} /><rect x={x(at(i))} y={rTop} width={Math.max(1, x(at(i) + air.stepMs) - x(at(i)))} height={rH} fill="url(#p-rain)" opacity={Math.min(1, air.rain[i]! + 0.2)} /></g>)}
+        <rect x={LEFT} y={sTop} width={W} height={sH} fill="var(--panel)" />
         {merged(suit).map((s) => {
           const a = Math.max(x(ms(s.startsAt)), LEFT), b = Math.min(x(ms(s.endsAt)), W - RIGHT), w = b - a;
           if (w <= 0) return null;
@@ -76,15 +76,15 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
           const word = [words.slice(0, 3).join(', '), words.slice(0, 2).join(', '), words[0] ?? ''].find((t) => w > t.length * 6.5 + 6) ?? '';
           const fits = word !== '';
           return <g key={s.startsAt}>
-            {s.verdict === 'good' && <rect x={a} y={sTop} width={w} height={sH} fill="#4C7A3A" />}
-            {s.verdict === 'inside' && <><rect x={a} y={sTop + 8} width={w} height={sH - 8} fill="#D9962B" /><rect x={a} y={sTop + 8} width={w} height={sH - 8} fill="url(#p-warn)" /></>}
-            {fits && s.verdict !== 'inside' && <text x={a + w / 2} y={sTop + 17.500} fontSize="12.500" fontWeight={s.verdict === 'good' ? 650 : 400} textAnchor="middle" fill={s.verdict === 'good' ? '#FFFFFF' : '#44504C'}>{word}</text>}
+            {s.verdict === 'good' && <rect x={a} y={sTop} width={w} height={sH} fill="var(--moss)" />}
+            {s.verdict === 'inside' && <><rect x={a} y={sTop + 8} width={w} height={sH - 8} fill="var(--amber)" /><rect x={a} y={sTop + 8} width={w} height={sH - 8} fill="url(#p-warn)" /></>}
+            {fits && s.verdict !== 'inside' && <text x={a + w / 2} y={sTop + 17.500} fontSize="12.500" fontWeight={s.verdict === 'good' ? 650 : 400} textAnchor="middle" fill={s.verdict === 'good' ? 'var(--on-moss)' : 'var(--ink-2)'}>{word}</text>}
           </g>;
         })}
-        <line x1={LEFT} x2={W} y1={cTop + cH - 8} y2={cTop + cH - 8} stroke="#586460" />
-        {plan.alternatives.map((alt) => alt.starts.filter((s) => s.sessionId === sessionId).map((s) => { const a = x(ms(s.at)); const mine = plan.sessions.find((y) => y.id === sessionId); if (mine && Math.abs(x(ms(mine.startsAt)) - a) < 44) return null; return <g key={s.at}><rect x={a} y={cTop + 16} width="12" height={cH - 24} fill="none" stroke="#44504C" strokeDasharray="3 2" /><text x={a + 6} y={cTop + 11} fontSize="12.500" textAnchor="middle" fill="#44504C">{percentOf(alt.chance)} %</text></g>; }))}
+        <line x1={LEFT} x2={W} y1={cTop + cH - 8} y2={cTop + cH - 8} stroke="var(--ink-3)" />
+        {plan.alternatives.map((alt) => alt.starts.filter((s) => s.sessionId === sessionId).map((s) => { const a = x(ms(s.at)); const mine = plan.sessions.find((y) => y.id === sessionId); if (mine && Math.abs(x(ms(mine.startsAt)) - a) < 44) return null; return <g key={s.at}><rect x={a} y={cTop + 16} width="12" height={cH - 24} fill="none" stroke="var(--ink-2)" strokeDasharray="3 2" /><text x={a + 6} y={cTop + 11} fontSize="12.500" textAnchor="middle" fill="var(--ink-2)">{percentOf(alt.chance)} %</text></g>; }))}
         {plan.sessions.map((s) => <SessionMarks key={s.id} session={s} x={x} top={cTop} h={cH} paint={layerPaint} chosen={s.id === sessionId} />)}
-        <line x1={x(nowMs)} x2={x(nowMs)} y1="20" y2={cTop + cH} stroke="#0B5D66" strokeWidth="2" /><path d={`M${x(nowMs) - 5} 18h10l-5 8z`} fill="#0B5D66" />
+        <line x1={x(nowMs)} x2={x(nowMs)} y1="20" y2={cTop + cH} stroke="var(--lagoon)" strokeWidth="2" /><path d={`M${x(nowMs) - 5} 18h10l-5 8z`} fill="var(--lagoon)" />
       </g>
       {label('Panel', pTop + 13, f.units === 'us' ? `${f.temp(limits.tempMinC)} to ${f.temp(limits.tempMaxC)}` : `${limits.tempMinC}–${limits.tempMaxC} °C`)}
       {label('Dew gap', gTop + 16, `${f.gap(limits.dewGapMinK)} or more`)}
@@ -93,7 +93,7 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
       {label('Rain', rTop + 11)}
       {label('Suits it', sTop + 18)}
       {label('Coats', cTop + 26)}
-      <rect x={LEFT} y={sTop} width={W - LEFT - RIGHT} height={sH} fill="none" stroke="#1B2422" strokeWidth="1.500" />
+      <rect x={LEFT} y={sTop} width={W - LEFT - RIGHT} height={sH} fill="none" stroke="var(--ink)" strokeWidth="1.500" />
     </svg>
   );
 }
@@ -102,11 +102,11 @@ function SessionMarks({ session: s, x, top, h, paint, chosen }: { session: Sessi
   const a = x(ms(s.startsAt)), z = x(ms(s.handleAt)), base = top + h - 8;
   return (
     <g>
-      <line x1={a} x2={z} y1={base} y2={base} stroke="#1B2422" strokeWidth="2.500" opacity=".7" />
-      {s.activations.map((act) => { const p = x(ms(act.at)), end = x(ms(act.usableUntil)); return <path key={act.productId} d={`M${p} ${top + 18}L${end} ${base}H${p}Z`} fill="#A9CDD2" stroke="#0B5D66" strokeWidth="1" opacity=".7" />; })}
-      {s.tasks.filter((t) => t.kind === 'coat').map((t) => <rect key={t.id} x={x(ms(t.startsAt))} y={top + 18} width={Math.max(3, x(ms(t.endsAt)) - x(ms(t.startsAt)))} height={h - 26} fill={paint(t.layerId)} stroke="#1B2422" strokeWidth=".8" />)}
-      <text x={a - 4} y={top + 12} fontSize={chosen ? 15 : 13} fontWeight={chosen ? 650 : 500} fill="#1B2422">{percentOf(s.chance)} %</text>
-      <g transform={`translate(${z - 6} ${base - 16})`}><g fill="none" stroke="#1B2422" strokeWidth="1.500"><circle cx="6" cy="2" r="1.600" /><path d="M6 3.500V12M3 6h6M1 8c.4 3 2.500 4 5 4s4.600-1 5-4" /></g></g>
+      <line x1={a} x2={z} y1={base} y2={base} stroke="var(--ink)" strokeWidth="2.500" opacity=".7" />
+      {s.activations.map((act) => { const p = x(ms(act.at)), end = x(ms(act.usableUntil)); return <path key={act.productId} d={`M${p} ${top + 18}L${end} ${base}H${p}Z`} fill="var(--pot)" stroke="var(--lagoon)" strokeWidth="1" opacity=".7" />; })}
+      {s.tasks.filter((t) => t.kind === 'coat').map((t) => <rect key={t.id} x={x(ms(t.startsAt))} y={top + 18} width={Math.max(3, x(ms(t.endsAt)) - x(ms(t.startsAt)))} height={h - 26} fill={paint(t.layerId)} stroke="var(--ink)" strokeWidth=".8" />)}
+      <text x={a - 4} y={top + 12} fontSize={chosen ? 15 : 13} fontWeight={chosen ? 650 : 500} fill="var(--ink)">{percentOf(s.chance)} %</text>
+      <g transform={`translate(${z - 6} ${base - 16})`}><g fill="none" stroke="var(--ink)" strokeWidth="1.500"><circle cx="6" cy="2" r="1.600" /><path d="M6 3.500V12M3 6h6M1 8c.4 3 2.500 4 5 4s4.600-1 5-4" /></g></g>
     </g>
   );
 }

@@ -14,7 +14,7 @@ export function OddsMarks({ good, of }: { good: number; of: number }) {
     <svg viewBox={`0 0 ${cols * gap} ${Math.ceil(of / cols) * gap}`} width="100%" role="img" aria-label={`${good} of ${of} futures end well`}>
       {Array.from({ length: of }, (_, i) => {
         const x = (i % cols) * gap + 4, y = Math.floor(i / cols) * gap + 4;
-        return i < good ? <circle key={i} cx={x} cy={y} r={r} fill="#4C7A3A" /> : <path key={i} d={`M${x - 2.5} ${y - 2.5}l5 5m0 -5l-5 5`} stroke="#B23A2E" strokeWidth="1.6" />;
+        return i < good ? <circle key={i} cx={x} cy={y} r={r} fill="var(--moss)" /> : <path key={i} d={`M${x - 2.5} ${y - 2.5}l5 5m0 -5l-5 5`} stroke="var(--oxide)" strokeWidth="1.6" />;
       })}
     </svg>
   );
@@ -25,9 +25,9 @@ export function BudgetBar({ total, budget }: { total: number; budget: number }) 
   const over = total > budget;
   return (
     <svg viewBox="0 0 200 18" width="100%" height="18" preserveAspectRatio="none" aria-hidden="true">
-      <rect x="0" y="3" width="200" height="9" fill="#E4E8E2" />
-      <rect x="0" y="3" width={200 * total / max} height="9" fill={over ? '#B23A2E' : '#0B5D66'} />
-      <line x1={200 * budget / max} x2={200 * budget / max} y1="0" y2="17" stroke="#1B2422" strokeWidth="2" />
+      <rect x="0" y="3" width="200" height="9" fill="var(--well)" />
+      <rect x="0" y="3" width={200 * total / max} height="9" fill={over ? 'var(--oxide)' : 'var(--lagoon)'} />
+      <line x1={200 * budget / max} x2={200 * budget / max} y1="0" y2="17" stroke="var(--ink)" strokeWidth="2" />
     </svg>
   );
 }
@@ -35,9 +35,9 @@ export function BudgetBar({ total, budget }: { total: number; budget: number }) 
 export function TagPlate({ children }: { children: ReactNode }) {
   return (
     <aside className="verdict" aria-label="Verdict">
-      <svg className="tagback" aria-hidden="true" preserveAspectRatio="none"><rect x="0.5" y="24" width="calc(100% - 1px)" height="calc(100% - 25px)" fill="#FBFCFA" stroke="#A9B4AC" /></svg>
-      <svg aria-hidden="true" width="100%" height="26" viewBox="0 0 250 26" preserveAspectRatio="none" style={{ position: 'absolute', left: 0, top: 0 }}><path d="M.5 26V24.500L24.500 .5H225.500L249.500 24.500V26" fill="#FBFCFA" stroke="#A9B4AC" /></svg>
-      <svg aria-hidden="true" width="40" height="44" viewBox="0 0 40 44" style={{ position: 'absolute', left: '50%', top: -18, marginLeft: -20 }}><circle cx="20" cy="37" r="6" fill="#EEF0EC" stroke="#A9B4AC" /><path d="M20 37C16 25 25 18 20 2" fill="none" stroke="#9A7B47" strokeWidth="2" /></svg>
+      <svg className="tagback" aria-hidden="true" preserveAspectRatio="none"><rect x="0.5" y="24" width="calc(100% - 1px)" height="calc(100% - 25px)" fill="var(--panel)" stroke="var(--tag-line)" /></svg>
+      <svg aria-hidden="true" width="100%" height="26" viewBox="0 0 250 26" preserveAspectRatio="none" style={{ position: 'absolute', left: 0, top: 0 }}><path d="M.5 26V24.500L24.500 .5H225.500L249.500 24.500V26" fill="var(--panel)" stroke="var(--tag-line)" /></svg>
+      <svg aria-hidden="true" width="40" height="44" viewBox="0 0 40 44" style={{ position: 'absolute', left: '50%', top: -18, marginLeft: -20 }}><circle cx="20" cy="37" r="6" fill="var(--ground)" stroke="var(--tag-line)" /><path d="M20 37C16 25 25 18 20 2" fill="none" stroke="var(--string)" strokeWidth="2" /></svg>
       <div className="in">{children}</div>
     </aside>
   );

@@ -15,7 +15,7 @@ export function Providers({ units: stored, children }: { units: UnitSystem; chil
     document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`;
     setUnits(next);
   }, []);
-  return <ThemeProvider theme={theme}><FormatContext value={format}><SetUnitsContext value={set}>{children}</SetUnitsContext></FormatContext></ThemeProvider>;
+  return <ThemeProvider theme={theme} defaultMode="system"><FormatContext value={format}><SetUnitsContext value={set}>{children}</SetUnitsContext></FormatContext></ThemeProvider>;
 }
 
 export const useFormat = (): Format => useContext(FormatContext);
