@@ -47,9 +47,9 @@ export function ensureBuild() {
   writeFileSync(stamp, want);
 }
 
-/** Starts the built app on loopback in a process group of its own. */
+/** Starts the built app in a process group of its own; on loopback unless PELLUCID_BIND says otherwise. */
 export function startServer(port, env, stdio = 'inherit') {
-  return spawn(process.execPath, [at('node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
+  return spawn(process.execPath, [at('node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', process.env.PELLUCID_BIND ?? '127.0.0.1', '-p', String(port)], {
     cwd: ROOT, stdio, detached: true, env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...env },
   });
 }

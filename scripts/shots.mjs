@@ -13,13 +13,14 @@ const [out = join(ROOT, 'docs', 'screenshots'), ...only] = process.argv.slice(2)
 const SHOTS = [
   ['bench', '/', 1280], ['surface', '/jobs/tractor-bonnet/surface', 1280], ['build-up', '/jobs/cargo-bike/build-up', 1280], ['materials', '/jobs/tractor-bonnet/materials', 1280],
   ['window', '/jobs/cargo-bike/window', 1280], ['window-today', '/jobs/tractor-bonnet/window', 1280], ['spray-day', '/jobs/tractor-bonnet/spray-day', 1280],
-  ['phone-bench', '/', 390], ['phone-window', '/jobs/tractor-bonnet/window', 390], ['phone-spray-day', '/jobs/tractor-bonnet/spray-day', 390],
+  ['log', '/jobs/tractor-bonnet/log', 1280], ['bench-night', '/', 1280, 'dark'], ['window-night', '/jobs/cargo-bike/window', 1280, 'dark'],
+  ['phone-bench', '/', 390], ['phone-build-up', '/jobs/cargo-bike/build-up', 390], ['phone-materials', '/jobs/cargo-bike/materials', 390], ['phone-window', '/jobs/tractor-bonnet/window', 390], ['phone-spray-day', '/jobs/tractor-bonnet/spray-day', 390],
 ];
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
-for (const [name, path, width] of SHOTS) {
+for (const [name, path, width, colorScheme = 'light'] of SHOTS) {
   if (only.length > 0 && !only.includes(name)) continue;
-  const page = await browser.newPage({ viewport: { width, height: width === 390 ? 844 : 800 }, deviceScaleFactor: 1 });
+  const page = await browser.newPage({ viewport: { width, height: width === 390 ? 844 : 800 }, deviceScaleFactor: 1, colorScheme });
   page.on('console', (m) => { if (m.type() === 'error') process.stderr.write(`${name}: ${m.text()}\n`); });
   page.on('pageerror', (e) => process.stderr.write(`${name}: ${e.message}\n`));
   await page.goto(BASE + path, { waitUntil: 'networkidle' });

@@ -1,6 +1,6 @@
 import type { Metadata, Viewport } from 'next';
 import localFont from 'next/font/local';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
@@ -17,10 +17,11 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const units: UnitSystem = (await cookies()).get('units')?.value === 'us' ? 'us' : 'metric';
+  const nonce = (await headers()).get('x-nonce') ?? '';
   return (
     <html lang="en" suppressHydrationWarning className={`${text.variable} ${micro.variable}`} style={{ ['--font' as string]: 'var(--font-micro), var(--font-text)' }}>
       <body>
-        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ key: 'p' }}>
           <Providers units={units}>{children}</Providers>
         </AppRouterCacheProvider>

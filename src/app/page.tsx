@@ -1,6 +1,6 @@
 import { connection } from 'next/server';
 import type { Metadata } from 'next';
-import { workshop } from '@/app/workshop';
+import { workshop } from '@/app/wiring';
 import { isoOf } from '@/core/time/instant';
 import { BenchView } from '@/ui/bench/bench-view';
 import { DrawingDefs } from '@/ui/drawings/defs';
@@ -14,14 +14,14 @@ export default async function Page() {
   await connection();
   const { store, weather, clock } = workshop();
   const nowMs = clock.nowMs();
-  const jobs = bench(store, weather, nowMs);
-  const place = jobs[0]?.job.place ?? DEFAULT_PLACE;
+  const b = bench(store, weather, nowMs);
+  const place = b.open[0]?.job.place ?? DEFAULT_PLACE;
   return (
     <>
       <a className="skip" href="#main">Skip to the content</a>
       <DrawingDefs />
-      <TopBar placeName={place.name ?? 'Place'} nowIso={isoOf(nowMs, place.tz)} demoClock={clock.demo} air={jobs[0]?.airNow ?? null} />
-      <BenchView jobs={jobs} nowMs={nowMs} tz={place.tz} />
+      <TopBar placeName={place.name ?? 'Place'} nowIso={isoOf(nowMs, place.tz)} demoClock={clock.demo} air={b.open[0]?.airNow ?? null} title="On the bench" under={`${place.name ?? 'Place'}, demo clock`.replace(clock.demo ? '' : ', demo clock', '')} back={null} />
+      <BenchView bench={b} nowMs={nowMs} tz={place.tz} />
     </>
   );
 }

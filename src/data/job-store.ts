@@ -31,6 +31,9 @@ export function jobStore(db: Db): JobStore {
   const all = db.prepare<[], Row>(`SELECT ${COLUMNS} FROM jobs WHERE deleted_ms IS NULL ORDER BY created_ms, id`);
   const one = db.prepare<[string], Row>(`SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_ms IS NULL`);
   const gone = db.prepare<[], { id: string; name: string; deleted_ms: number }>("SELECT id, coalesce(json_extract(doc, '$.name'), id) AS name, deleted_ms FROM jobs WHERE deleted_ms IS NOT NULL ORDER BY deleted_ms DESC, id");
+  const every = db.prepare<[], Row>('SELECT *, NULL AS undo, NULL AS redo FROM jobs ORDER BY created_ms, id');
+  const anyId = db.prepare<[string], { doc: string; deleted_ms: number | null }>('SELECT doc, deleted_ms FROM jobs WHERE id = ?');
+  const clearBench = db.prepare('UPDATE jobs SET deleted_ms = ? WHERE deleted_ms IS NULL');
   const insert = db.prepare('INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES (?, 1, ?, ?, ?)');
   const write = db.prepare('UPDATE jobs SET doc = ?, version = version + 1, updated_ms = ? WHERE id = ? AND version = ? AND deleted_ms IS NULL');
   const mark = db.prepare('UPDATE jobs SET deleted_ms = ? WHERE id = ?');
@@ -84,6 +87,20 @@ export function jobStore(db: Db): JobStore {
     remove: (id, nowMs) => mark.run(nowMs, id).changes === 1,
     restore: (id) => mark.run(null, id).changes === 1,
     removed: () => gone.all().map((r) => ({ id: r.id, name: r.name, removedMs: r.deleted_ms })),
+    everything: () => every.all().map((r) => ({ id: r.id, createdMs: r.created_ms, removed: r.deleted_ms !== null, job: jobOf(r.id, r.doc) })),
+    bringIn: db.transaction((jobs: ReturnType<JobStore['everything']>, replace: boolean, newId: () => string, nowMs: number) => {
+      let added = 0, same = 0;
+      const putAside = replace ? clearBench.run(nowMs).changes : 0;
+      for (const j of jobs) {
+        const doc = JSON.stringify(j.job), known = anyId.get(j.id);
+        if (known && !replace && known.deleted_ms === null && known.doc === doc) { same++; continue; }
+        const id = known ? newId() : j.id;
+        insert.run(id, doc, j.createdMs, nowMs);
+        if (j.removed) mark.run(nowMs, id);
+        added++;
+      }
+      return { added, same, putAside };
+    }),
     isEmpty: () => count.get()!.n === 0,
   };
 }

@@ -20,6 +20,8 @@ export function parseJob(raw: unknown): Parsed<Job> {
     const time = (iso: string, path: string): void => { try { msOf(iso, r.data.place.tz); } catch { faults.push({ path, expected: `a time that exists (got ${iso})` }); } };
     r.data.state?.coats.forEach((c, i) => time(c.endedAt, `state.coats[${i}].endedAt`));
     r.data.state?.activations.forEach((a, i) => time(a.at, `state.activations[${i}].at`));
+    r.data.state?.tasks?.forEach((t, i) => time(t.endedAt, `state.tasks[${i}].endedAt`));
+    if (r.data.log?.closedAt !== undefined) time(r.data.log.closedAt, 'log.closedAt');
     r.data.starts?.forEach((s, i) => time(s.at, `starts[${i}].at`));
   }
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: r.data };

@@ -3,18 +3,8 @@
  * database. Unknown keys are refused by name. Times without an offset are in the place's zone.
  */
 import * as z from 'zod';
+import { COLOUR_KINDS, CONDITIONS, EXPOSURES, FINISHES, GRADES, POSTURES, SHELTERS, SPRAYERS, SUBSTRATES, WEEKDAYS } from './lists';
 import { productSchema, ROLES } from './product';
-
-export const SHELTERS = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
-export const SUBSTRATES = ['steel', 'aluminium', 'abs', 'pp', 'pe'] as const;
-export const CONDITIONS = ['bare', 'e-coat', 'sound-paint', 'failing-clear'] as const;
-export const POSTURES = ['flat', 'sloped', 'upright', 'underside'] as const;
-export const GRADES = ['workhorse', 'tidy', 'show'] as const;
-export const FINISHES = ['gloss', 'satin', 'matte'] as const;
-export const COLOUR_KINDS = ['solid', 'metallic'] as const;
-export const EXPOSURES = ['sun', 'fuel', 'heat', 'stone-chips', 'flex'] as const;
-export const SPRAYERS = ['aerosol', 'hvlp', 'lvlp', 'conventional'] as const;
-export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
 const id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
 /** ISO 8601, with or without offset. Without one the place's zone applies. */
@@ -83,6 +73,20 @@ export const stateSchema = z.strictObject({
 });
 export type JobState = z.infer<typeof stateSchema>;
 
+const grams = z.number().min(0).max(50_000);
+export const usedSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('cans'), productId: z.string().min(1).max(60), cans: z.number().min(0).max(100).describe('packs emptied, fractions allowed') }),
+  z.strictObject({ by: z.literal('weight'), productId: z.string().min(1).max(60), beforeG: grams, afterG: grams, gPerMl: z.number().min(0.3).max(3).optional().describe('left out means 0.78 for a can, 1 for a tin') }),
+]);
+export type Used = z.infer<typeof usedSchema>;
+export const logSchema = z.strictObject({
+  closedAt: isoSchema.optional().describe('left out while the job is open'),
+  used: z.array(usedSchema).max(60),
+  outcomes: z.array(z.strictObject({ layerId: id, mark: z.number().int().min(0).max(4).describe('0 to be done again … 4 as hoped'), remark: z.string().max(300).optional() })).max(20),
+  note: z.string().max(4000),
+});
+export type JobLog = z.infer<typeof logSchema>;
+
 export const jobSchema = z.strictObject({
   name: z.string().min(1).max(120),
   place: placeSchema,
@@ -104,6 +108,7 @@ export const jobSchema = z.strictObject({
   }),
   starts: z.array(z.strictObject({ sessionId: id, at: isoSchema })).max(6).optional().describe('session starts set by hand'),
   state: stateSchema.optional(),
+  log: logSchema.optional().describe('what was used and how it came out'),
 });
 export type Job = z.infer<typeof jobSchema>;
 
@@ -122,6 +127,9 @@ export function jobFaults(job: Job): { path: string; expected: string }[] {
   job.system?.layers.forEach((l, i) => l.only?.forEach((x, k) => {
     if (!partIds.has(x)) faults.push({ path: `system.layers[${i}].only[${k}]`, expected: `the id of one of the parts (${[...partIds].join(', ')})` });
   }));
+  job.log?.used.forEach((u, i) => {
+    if (u.by === 'weight' && !(u.afterG <= u.beforeG)) faults.push({ path: `log.used[${i}].afterG`, expected: `at most what it weighed before, ${u.beforeG} g (got ${u.afterG})` });
+  });
   const spans = (list: readonly (readonly [string, string])[], path: string): void => list.forEach(([a, b], i) => {
     if (!(a < b)) faults.push({ path: `${path}[${i}]`, expected: `a start before its end (got ${a} to ${b})` });
   });

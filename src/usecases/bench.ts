@@ -1,13 +1,14 @@
 /** All jobs with their plans, for the bench. A job whose plan fails is still shown. */
-import { HOUR } from '@/core/time/instant';
+import { HOUR, msOf } from '@/core/time/instant';
 import { sunElevationDeg } from '@/core/air/sun';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { AirView } from '@/core/air/view';
 import { viewOf } from './view-job';
-import type { JobStore, Weather } from './ports';
+import type { JobStore, StoredJob, Weather } from './ports';
 
+export interface Bench { readonly open: readonly BenchJob[]; readonly finished: readonly BenchJob[]; readonly removed: ReturnType<JobStore['removed']> }
 export interface BenchJob { readonly id: string; readonly job: Job; readonly plan: Plan; readonly products: readonly Product[]; readonly nights: readonly (readonly [number, number])[]; readonly airNow: AirView['now'] }
 
 /** Dark stretches at a place over a week, to the half hour. */
@@ -23,15 +24,24 @@ export function nightsAt(lat: number, lon: number, fromMs: number, hours: number
   return out;
 }
 
-export function bench(store: JobStore, weather: Weather, nowMs: number): BenchJob[] {
-  return store.list().map((stored) => {
-    const v = viewOf(stored, weather, nowMs);
-    const used = new Set(v.plan.layers.map((l) => l.productId));
-    return {
-      id: v.id, job: v.job, products: v.products.filter((p) => used.has(p.id)), airNow: v.air.now,
-      // What the bench does not draw is not sent to the page.
-      plan: { ...v.plan, startOptions: [], alternatives: [], assumptions: [] },
-      nights: nightsAt(v.job.place.lat, v.job.place.lon, nowMs - 24 * HOUR, 9 * 24),
-    };
-  });
+/** Jobs at work, jobs closed (newest first) and jobs taken off. */
+export function bench(store: JobStore, weather: Weather, nowMs: number): Bench {
+  const all = store.list();
+  const closedMs = (j: Job): number => (j.log?.closedAt === undefined ? 0 : msOf(j.log.closedAt, j.place.tz));
+  return {
+    open: all.filter((s) => closedMs(s.job) === 0).map((s) => benchJob(s, weather, nowMs)),
+    finished: all.filter((s) => closedMs(s.job) > 0).sort((a, b) => closedMs(b.job) - closedMs(a.job)).map((s) => benchJob(s, weather, nowMs)),
+    removed: store.removed(),
+  };
+}
+
+function benchJob(stored: StoredJob, weather: Weather, nowMs: number): BenchJob {
+  const v = viewOf(stored, weather, nowMs);
+  const used = new Set(v.plan.layers.map((l) => l.productId));
+  return {
+    id: v.id, job: v.job, products: v.products.filter((p) => used.has(p.id)), airNow: v.air.now,
+    // What the bench does not draw is not sent to the page.
+    plan: { ...v.plan, startOptions: [], alternatives: [], assumptions: [] },
+    nights: nightsAt(v.job.place.lat, v.job.place.lon, nowMs - 24 * HOUR, 9 * 24),
+  };
 }

@@ -22,7 +22,7 @@ function mapStore(): JobStore {
     list: () => [...rows.values()], load: (id) => rows.get(id) ?? null, isEmpty: () => rows.size === 0,
     insert: (id, job, t) => { rows.set(id, { id, version: 1, job, createdMs: t, updatedMs: t, steps: NONE }); },
     update: (id, version, job, t) => { const r = rows.get(id); if (!r) return { kind: 'missing' }; if (r.version !== version) return { kind: 'stale', version: r.version, job: r.job }; rows.set(id, { ...r, job, version: version + 1, updatedMs: t }); return { kind: 'saved', version: version + 1, job, steps: NONE }; },
-    remove: (id) => rows.delete(id), restore: () => false, removed: () => [], step: () => ({ kind: 'nothing' }),
+    remove: (id) => rows.delete(id), restore: () => false, removed: () => [], step: () => ({ kind: 'nothing' }), everything: () => [], bringIn: () => ({ added: 0, same: 0, putAside: 0 }),
   };
 }
 
@@ -42,9 +42,16 @@ describe('the bench and a job', () => {
     const s = mapStore();
     DEMO_JOBS.forEach((d, i) => s.insert(d.id, d.job, i));
     const b = bench(s, weather, NOW);
-    expect(b.map((j) => j.id)).toEqual(DEMO_JOBS.map((d) => d.id));
-    expect(b.every((j) => j.plan.kind === 'planned' && j.plan.suits.length > 0)).toBe(true);
+    expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.map((d) => d.id));
+    expect(b.open.every((j) => j.plan.kind === 'planned' && j.plan.suits.length > 0)).toBe(true);
     expect(viewJob(s, weather, 'gone', NOW)).toBeNull();
+  });
+  it('a closed job stands apart, newest first, and is planned no more hours', () => {
+    const s = mapStore();
+    DEMO_JOBS.forEach((d, i) => s.insert(d.id, i < 2 ? { ...d.job, log: { closedAt: `2026-05-1${4 + i}T18:00`, used: [], outcomes: [], note: '' } } : d.job, i));
+    const b = bench(s, weather, NOW);
+    expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.slice(2).map((d) => d.id));
+    expect(b.finished.map((j) => j.id)).toEqual([DEMO_JOBS[1]!.id, DEMO_JOBS[0]!.id]);
   });
   it('a May night at 53° north is dark for seven to nine hours', () => {
     const nights = nightsAt(53.42, -3.08, Date.UTC(2026, 4, 16, 12), 24);

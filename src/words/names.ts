@@ -36,3 +36,6 @@ export function surfaceName(id: string): string {
   const condition = CONDITION_NAMES[m[2] as Part['condition']] ?? m[2]!;
   return m[2] === 'bare' ? `bare ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic')}` : `${condition} on ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO')}`;
 }
+
+/** How a layer came out, 0 to 4. */
+export const LOG_MARKS = ['to be done again', 'poor, but it holds', 'usable', 'good', 'as hoped'] as const;

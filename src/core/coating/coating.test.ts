@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
-import { CONDITIONS, EXPOSURES, FINISHES, GRADES, COLOUR_KINDS, SUBSTRATES, jobFaults, type Job, type Part, type SystemLayer } from '@/model/job';
+import { jobFaults, type Job, type Part, type SystemLayer } from '@/model/job';
+import { CONDITIONS, EXPOSURES, FINISHES, GRADES, COLOUR_KINDS, SUBSTRATES } from '@/model/lists';
 import { sheetFaults } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
 import { CATALOGUE } from './catalogue';

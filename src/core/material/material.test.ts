@@ -7,6 +7,7 @@ import { systemFor } from '../coating/system';
 import { overrunFactor, partAreaM2, sweptAreaM2 } from '../surface/area';
 import { HEEL_FRAC, materialFor, TRANSFER_FRAC, usage } from './consumption';
 import { cheapestPacks } from './packs';
+import { expectedMl, usedMl } from './used';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
 const part = (lengthMm: number, widthMm: number, over: Partial<Part> = {}): Part => ({ id: 'p', lengthMm, widthMm, sides: 1, posture: 'flat', hiddenEdgePct: 0, substrate: 'steel', condition: 'bare', ...over });
@@ -84,5 +85,22 @@ describe('packs', () => {
   it('buys nothing for nothing and refuses a need that is not a number', () => {
     expect(cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], 0)).toEqual([]);
     expect(() => cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], Number.NaN)).toThrow(RangeError);
+  });
+});
+
+describe('what was really used', () => {
+  const base = product('orrin-base');
+  it('by cans: a can and a half of 400 ml are 600 ml', () => expect(usedMl({ by: 'cans', productId: base.id, cans: 1.5 }, base)).toBe(600));
+  it('by weight: 312 g lighter at 0.78 g/ml are 400 ml; a density of one’s own wins', () => {
+    expect(usedMl({ by: 'weight', productId: base.id, beforeG: 420, afterG: 108 }, base)).toBeCloseTo(400, 9);
+    expect(usedMl({ by: 'weight', productId: base.id, beforeG: 300, afterG: 100, gPerMl: 1 }, base)).toBe(200);
+    expect(() => usedMl({ by: 'weight', productId: base.id, beforeG: 100, afterG: 300 }, base)).toThrow(RangeError);
+  });
+  it('what was expected counts every coat, also those already on, and the heel that stays in the can', () => {
+    const job = DEMO_JOBS[0]!.job, layers = systemFor(job).layers, l = layers.filter((x) => x.productId === 'tamsel-filler');
+    const spray = usage(product('tamsel-filler'), job.parts, l.reduce((a, x) => a + x.coats, 0), TRANSFER_FRAC.aerosol).sprayMl;
+    expect(l.length).toBeGreaterThan(0);
+    expect(expectedMl(job, product('tamsel-filler'), layers)).toBeCloseTo(spray / (1 - HEEL_FRAC), 6);
+    expect(materialFor(job, product('tamsel-filler'), l).sprayMl).toBe(0);
   });
 });

@@ -31,3 +31,9 @@ export function withoutTick(job: Job, taskId: string, productId: string | null):
     activations: productId === null ? s.activations : s.activations.filter((a) => a.productId !== productId),
   } };
 }
+
+/** The task that an id on the checklist stands for, as far as a tick needs it. */
+export function tickIdOf(id: string): Tick['task'] {
+  const coat = /^(.+)\.c(\d+)$/.exec(id);
+  return coat ? { id, kind: 'coat', layerId: coat[1]!, coat: Number(coat[2]) } : { id, kind: id.includes('.activate-') ? 'activate' : 'clean', layerId: null, coat: null };
+}

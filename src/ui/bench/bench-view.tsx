@@ -4,16 +4,18 @@ import { useState } from 'react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
-import type { BenchJob } from '@/usecases/bench';
-import { dayStart } from '@/core/time/instant';
+import type { Bench, BenchJob } from '@/usecases/bench';
+import { dayStart, isoOf } from '@/core/time/instant';
 import { percentOf } from '@/words/format';
-import { CONDITION_NAMES, SUBSTRATE_NAMES, TASK_NAMES } from '@/words/names';
+import { CONDITION_NAMES, LOG_MARKS, SUBSTRATE_NAMES, TASK_NAMES } from '@/words/names';
 import { say } from '@/words/say';
 import { FilmSection } from '../drawings/film-section';
 import { over, paintOf } from '../drawings/ink';
-import { stackOf } from '../drawings/stack';
+import { stackOf, type Stack } from '../drawings/stack';
+import { AirTiles } from '../parts/air-tiles';
 import { CautionBox } from '../parts/caution';
 import { MindSign } from '../parts/icons';
+import { LinkButton } from '../parts/link-button';
 import { BudgetBar, OddsMarks, TagPlate } from '../shell/verdict';
 import { currentStage, STAGES } from '../shell/stages';
 import { useFormat } from '../theme/providers';
@@ -21,12 +23,12 @@ import { sessionName } from '../window/session-name';
 
 const PX_PER_UM = 1.12, HOUR = 3_600_000;
 
-export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowMs: number; tz: string }) {
+export function BenchView({ bench, nowMs, tz }: { bench: Bench; nowMs: number; tz: string }) {
+  const jobs = bench.open;
   const f = useFormat();
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [message, setMessage] = useState<string | null>(null);
-  const [removed, setRemoved] = useState<{ id: string; name: string } | null>(null);
   const create = async (): Promise<void> => {
     setBusy(true); setMessage(null);
     try {
@@ -39,12 +41,11 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
   };
   const remove = async (id: string, name: string): Promise<void> => {
     const r = await fetch(`/api/jobs/${id}`, { method: 'DELETE' }).catch(() => null);
-    if (r?.ok) { setRemoved({ id, name }); router.refresh(); } else setMessage('Not taken off the bench. Try again.');
+    if (r?.ok) router.refresh(); else setMessage(`${name} was not taken off the bench. Try again.`);
   };
-  const restore = async (): Promise<void> => {
-    if (!removed) return;
-    const r = await fetch(`/api/jobs/${removed.id}/restore`, { method: 'POST' }).catch(() => null);
-    if (r?.ok) { setRemoved(null); router.refresh(); } else setMessage('Not put back. Try again.');
+  const restore = async (id: string): Promise<void> => {
+    const r = await fetch(`/api/jobs/${id}/restore`, { method: 'POST' }).catch(() => null);
+    if (r?.ok) router.refresh(); else setMessage('Not put back. Try again.');
   };
   const stacks = jobs.map((j) => stackOf(j.job, j.plan, j.products));
   const max = Math.max(100, ...stacks.map((s) => Math.ceil(s.totalUm / 50) * 50));
@@ -56,10 +57,11 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
   return (
     <main id="main" className="body cols-2">
       <div className="stack" style={{ minWidth: 0 }}>
-        <div className="row"><h1 style={{ fontSize: 20, fontWeight: 650, letterSpacing: '-.012em' }}>On the bench</h1><span className="muted small">film to one scale; solid is sprayed, dashed is planned</span><span className="push" /><Button variant="outlined" disabled={busy} onClick={() => void create()}>{busy ? 'Making it' : 'New job'}</Button></div>
-        <p className="status" data-kind={message ? 'bad' : 'ok'} role="status">{message}{removed && <>{removed.name} is off the bench. <Button size="small" variant="outlined" onClick={() => void restore()}>Put it back</Button></>}</p>
+        <PhoneBench jobs={jobs} next={next} nowMs={nowMs} tz={tz} stacks={stacks} max={max} />
+        <div className="row"><h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650, letterSpacing: '-.012em' }}>On the bench</h1><span className="muted small desk-only">film to one scale; solid is sprayed, dashed is planned</span><span className="push" /><Button variant="outlined" disabled={busy} onClick={() => void create()}>{busy ? 'Making it' : 'New job'}</Button></div>
+        <p className="status" data-kind={message ? 'bad' : 'ok'} role="status">{message}</p>
         {jobs.length === 0 && <section className="panel" style={{ padding: 24 }}><h2 style={{ fontSize: 16 }}>Nothing on the bench yet</h2><p className="cap" style={{ margin: '8px 0 14px', maxWidth: 560 }}>A job is one thing to repaint: a bonnet, a set of covers, a box. Measure it, say what lies on it, and you get the layers, the cans, the best start of the week and the run sheet for the day.</p><Button variant="contained" disabled={busy} onClick={() => void create()}>New job</Button></section>}
-        <div className="benchgrid" style={{ gridTemplateColumns: `repeat(auto-fill, minmax(210px, 1fr))` }}>
+        <div className="benchgrid desk-only" style={{ gridTemplateColumns: `repeat(auto-fill, minmax(210px, 1fr))` }}>
           {jobs.map((j, i) => {
             const stage = currentStage(j.job, j.plan), stageIdx = STAGES.findIndex((s) => s.id === stage);
             const s = j.plan.sessions[0], task = s?.tasks.find((t) => t.handsOn), p = j.job.parts[0]!;
@@ -78,9 +80,13 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
             );
           })}
         </div>
-        {jobs.length > 0 && <HoursBoard jobs={jobs} nowMs={nowMs} tz={tz} />}
+        {jobs.length > 0 && <div className="desk-only"><HoursBoard jobs={jobs} nowMs={nowMs} tz={tz} /></div>}
+        {bench.finished.length > 0 && <section aria-label="Finished jobs"><div className="hd" style={{ margin: '8px 0 6px' }}>Finished <small>closed with what was used and how it came out</small></div><ul className="finished">{bench.finished.map((j) => { const marks = j.job.log?.outcomes.map((o) => o.mark) ?? [], worst = marks.length > 0 ? Math.min(...marks) : null; return (
+          <li key={j.id}><Link href={`/jobs/${j.id}/log`} className="row"><FilmSection stack={stackOf(j.job, j.plan, j.products)} pxPerUm={0.26} width={44} gaugeMax={150} size="mini" /><span style={{ flex: 1, minWidth: 160 }}><b style={{ fontWeight: 650 }}>{j.job.name}</b><br /><span className="small muted">closed {f.day(j.job.log!.closedAt!)}, {f.area(j.plan.parts.reduce((a, x) => a + x.areaM2, 0))}{worst !== null ? `, ${LOG_MARKS[worst]}` : ''}</span></span></Link></li>
+        ); })}</ul></section>}
+        {bench.removed.length > 0 && <details><summary>Taken off the bench ({bench.removed.length})</summary><ul style={{ display: 'grid', gap: 6, padding: '4px 0' }}>{bench.removed.map((r) => <li key={r.id} className="row"><span style={{ flex: '0 1 320px' }}>{r.name}</span><Button size="small" variant="outlined" aria-label={`Put ${r.name} back`} onClick={() => void restore(r.id)}>Put it back</Button></li>)}</ul></details>}
       </div>
-      {jobs.length > 0 && <TagPlate>
+      {jobs.length > 0 && <TagPlate bar={<><b>{cans} cans</b> to buy, {f.money(total, currency)} of {f.money(budget, currency)}</>}>
         {next && <div className="vsec"><h3><span>Next good window</span><span>{f.day(next.plan.sessions[0]!.startsAt)}</span></h3><p className="mid">{f.time(next.plan.sessions[0]!.startsAt)}–{f.time(next.plan.sessions[0]!.handsOffAt)}, {next.job.name.toLowerCase()}</p><div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(next.plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div><OddsMarks good={next.plan.sessions.at(-1)!.oksOf[0]} of={next.plan.sessions.at(-1)!.oksOf[1]} /></div>}
         <div className="vsec"><h3><span>To buy, all jobs</span><span>of {f.money(budget, currency)}</span></h3><div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(total, currency)}</span></div><BudgetBar total={total} budget={budget} /></div>
         <div className="vsec"><h3>Hands-on, all jobs</h3><span className="big">{f.hours(jobs.reduce((a, j) => a + j.plan.handsOnH, 0))}</span></div>
@@ -88,6 +94,24 @@ export function BenchView({ jobs, nowMs, tz }: { jobs: readonly BenchJob[]; nowM
         {next && <div className="vsec cauts">{next.plan.cautions.filter((c) => c.severity === 'stop').slice(0, 2).map((c) => <CautionBox key={c.code} caution={c} />)}</div>}
       </TagPlate>}
     </main>
+  );
+}
+
+/** The bench in a gloved hand: the air, what comes next, the jobs in rows, one button. */
+function PhoneBench({ jobs, next, nowMs, tz, stacks, max }: { jobs: readonly BenchJob[]; next: BenchJob | undefined; nowMs: number; tz: string; stacks: readonly Stack[]; max: number }) {
+  const f = useFormat();
+  const s = next?.plan.sessions[0], task = s?.tasks.find((t) => t.handsOn);
+  const limits = next?.products.find((p) => p.id === next.plan.layers.find((l) => l.id === s?.layerIds[0])?.productId);
+  const left = s ? Date.parse(s.startsAt) - nowMs : 0, today = s && f.day(s.startsAt) === f.day(isoOf(nowMs, tz));
+  return (
+    <div className="phone-only phone-bench">
+      {jobs[0] && <AirTiles air={jobs[0].airNow} limits={limits} />}
+      {next && s && task && <section className="nextcard" aria-label="Next"><p>{left > 0 && left < 20 * HOUR ? `Next, in ${f.duration(left / 60_000)}` : 'Next'}</p><h2>{f.time(task.startsAt)} {TASK_NAMES[task.kind].toLowerCase()}, {next.job.name}</h2><p>{f.day(s.startsAt)}, first coat {f.time(s.sprayAt)}, {percentOf(next.plan.chance ?? 0)} %</p></section>}
+      <ul>{jobs.map((j, i) => { const q = j.plan.sessions[0], t = q?.tasks.find((x) => x.handsOn); return (
+        <li key={j.id}><Link href={`/jobs/${j.id}`}><FilmSection stack={stacks[i]!} pxPerUm={78 / max} width={54} gaugeMax={max} size="mini" /><span><b>{j.job.name}</b><span>{j.plan.kind === 'blocked' ? 'Blocked' : q && t ? `${TASK_NAMES[t.kind]}, then ${sessionName(j.plan, q.layerIds).toLowerCase()}` : 'All coats are on'}</span><span className="muted">{q ? f.dayTime(q.startsAt) : ''}</span></span>{q && <b className="odds">{percentOf(j.plan.chance ?? 0)} %</b>}</Link></li>
+      ); })}</ul>
+      {next && s && <LinkButton variant="contained" href={`/jobs/${next.id}/spray-day`} sx={{ minHeight: 72, borderRadius: '14px', fontSize: 20 }}><span>{today ? 'Open today’s run sheet' : 'Open the next run sheet'}<small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>{s.tasks.filter((t) => t.handsOn).length} steps, {next.job.name}</small></span></LinkButton>}
+    </div>
   );
 }
 

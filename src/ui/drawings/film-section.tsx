@@ -1,4 +1,6 @@
+'use client';
 /** The cross-section to scale: the first of the two signatures. Large on Build-up, a spine elsewhere, small on the bench. */
+import { useFormat } from '../theme/providers';
 import { inkOn, over, SUBSTRATE_FILL } from './ink';
 import { stackInWords, type Band, type SeamMark, type Stack } from './stack';
 
@@ -7,12 +9,12 @@ export interface FilmSectionProps {
   readonly pxPerUm: number;
   readonly width: number;
   readonly gaugeMax: number;
-  readonly size: 'large' | 'spine' | 'bench';
+  readonly size: 'large' | 'spine' | 'bench' | 'mini';
   readonly selected?: string | null;
   readonly onSelect?: (id: string) => void;
 }
 
-const SUB_H = { large: 56, spine: 44, bench: 28 } as const;
+const SUB_H = { large: 56, spine: 44, bench: 28, mini: 14 } as const;
 
 function SawTooth({ x, y, w }: { x: number; y: number; w: number }) {
   const step = 6, n = Math.floor(w / step);
@@ -70,11 +72,12 @@ function Tag({ x, y, mark, active }: { x: number; y: number; mark: SeamMark; act
 }
 
 export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = null, onSelect }: FilmSectionProps) {
-  const large = size === 'large', bench = size === 'bench';
+  const f = useFormat();
+  const large = size === 'large', mini = size === 'mini', bench = size === 'bench' || mini;
   const gauge = bench ? 0 : 48;
-  const bandW = bench ? Math.min(118, width * 0.56) : large ? 222 : width - gauge - 4;
+  const bandW = mini ? width : bench ? Math.min(118, width * 0.56) : large ? 222 : width - gauge - 4;
   const x = gauge + (bench ? 0 : 2);
-  const topPad = bench ? 8 : 26;
+  const topPad = mini ? 6 : bench ? 8 : 26;
   const base = topPad + gaugeMax * pxPerUm;
   const height = base + SUB_H[size] + (bench ? 2 : 8);
   // Running base of each band, summed without changing anything while drawing.
@@ -87,13 +90,13 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
   const tags = large ? stack.seams.map((m) => ({ m, y: bottoms[stack.bands.findIndex((b) => b.id === m.above)]! })) : [];
   const tagY = spread(tags.map((t) => t.y), 46, base + 24);
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={stackInWords(stack)} style={{ maxWidth: '100%', height: 'auto' }}>
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={stackInWords(stack, f)} style={{ maxWidth: '100%', height: 'auto' }}>
       {!bench && <>
         <line x1={x - 10} x2={x - 10} y1={base} y2={topPad} stroke="var(--ink-3)" />
-        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="var(--ink-3)" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="var(--ink-2)">{um}</text>}</g>; })}
-        <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="var(--ink-3)">µm</text>
+        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="var(--ink-3)" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="var(--ink-2)">{f.units === 'us' ? f.film(um).replace(' mil', '') : um}</text>}</g>; })}
+        <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="var(--ink-3)">{f.units === 'us' ? 'mil' : 'µm'}</text>
       </>}
-      {bench && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => { const y = base - um * pxPerUm, free = labelY.every((l) => Math.abs(l - y + 6) > 13); return <g key={um}><line x1={x} x2={free ? width : x + bandW} y1={y} y2={y} stroke="var(--rule)" strokeWidth=".8" strokeDasharray="1 4" />{free && <text x={width} y={y - 3} fontSize="12" textAnchor="end" fill="var(--ink-3)">{um} µm</text>}</g>; })}
+      {bench && !mini && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => { const y = base - um * pxPerUm, free = labelY.every((l) => Math.abs(l - y + 6) > 13); return <g key={um}><line x1={x} x2={free ? width : x + bandW} y1={y} y2={y} stroke="var(--rule)" strokeWidth=".8" strokeDasharray="1 4" />{free && <text x={width} y={y - 3} fontSize="12" textAnchor="end" fill="var(--ink-3)">{f.film(um)}</text>}</g>; })}
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={sub.fill} />
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={`url(#${sub.hatch})`} />
       <line x1={x} x2={x + bandW} y1={base} y2={base} stroke="var(--ink)" strokeWidth="1.6" />
@@ -109,13 +112,13 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
       {outside.filter((o) => o.inside).map(({ b, y }) => {
         const drawn = over(b.paint.fill, b.paint.alpha * (b.doneCoats > b.coats / 2 ? 1 : 0.58)), ink = inkOn(drawn);
         const two = b.um * pxPerUm >= 38;
-        return <g key={b.id} pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${b.umPerCoat}` : `${b.um} µm`}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${b.umPerCoat} µm${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : `${b.um} µm`}</text>}</g>;
+        return <g key={b.id} pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${f.film(b.umPerCoat)}` : f.film(b.um)}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${f.film(b.umPerCoat)}${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : f.film(b.um)}</text>}</g>;
       })}
-      {bench && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="var(--ink-3)" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? 'var(--ink)' : 'var(--ink-2)'}>{b.role} <tspan dx="2">{b.um}</tspan></text></g>)}
-      {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">{b.role} {b.um} µm</text>)}
-      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize="12.5" fontWeight="600" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{b.name}, {b.coats} × {b.umPerCoat} µm</text>)}
+      {bench && !mini && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="var(--ink-3)" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? 'var(--ink)' : 'var(--ink-2)'}>{b.role} <tspan dx="2">{f.units === 'us' ? f.film(b.um) : b.um}</tspan></text></g>)}
+      {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">{b.role} {f.film(b.um)}</text>)}
+      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize="12.5" fontWeight="600" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{b.name}, {b.coats} × {f.film(b.umPerCoat)}</text>)}
       {tags.map(({ m, y }, i) => <g key={m.above}><circle cx={x + bandW} cy={y} r="2.6" fill="var(--ink)" /><path d={`M${x + bandW} ${y}H${x + bandW + 14}L${x + bandW + 30} ${tagY[i]!}H${x + bandW + 40}`} fill="none" stroke="var(--string)" strokeWidth="1.5" /><Tag x={x + bandW + 40} y={tagY[i]!} mark={m} active={selected === m.above} /></g>)}
-      {large && <g><text x={x + bandW + 14} y={base - stack.totalUm * pxPerUm - 8} fontSize="14" fontWeight="650" fill="var(--ink)">{stack.totalUm} µm in all</text></g>}
+      {large && <g><text x={x + bandW + 14} y={base - stack.totalUm * pxPerUm - 8} fontSize="14" fontWeight="650" fill="var(--ink)">{f.film(stack.totalUm)} in all</text></g>}
       <g transform={`translate(${x} ${doneY})`}><path d="M-16 -6h9l7 6-7 6h-9z" fill="var(--lagoon)" /><line x1="0" x2={bandW} y1="0" y2="0" stroke="var(--lagoon)" strokeWidth={stack.doneUm > 0 ? 2.5 : 0} /></g>
     </svg>
   );
@@ -123,10 +126,11 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
 
 /** A table of the same stack, behind a disclosure. */
 export function StackTable({ stack }: { stack: Stack }) {
+  const f = useFormat();
   return (
     <details><summary>The same as a table</summary>
-      <div className="scroll-x" tabIndex={0} role="group" aria-label="Layers as a table"><table className="tbl"><caption className="sr">Layers, top down</caption><thead><tr><th>Layer</th><th className="num">coats</th><th className="num">µm a coat</th><th className="num">µm</th><th className="num">sprayed</th></tr></thead>
-        <tbody>{[...stack.bands].reverse().map((b) => <tr key={b.id}><td>{b.name}</td><td className="num">{b.coats}</td><td className="num">{b.umPerCoat}</td><td className="num">{b.um}</td><td className="num">{b.doneCoats} of {b.coats}</td></tr>)}</tbody></table></div>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Layers as a table"><table className="tbl"><caption className="sr">Layers, top down</caption><thead><tr><th>Layer</th><th className="num">coats</th><th className="num">film a coat</th><th className="num">film</th><th className="num">sprayed</th></tr></thead>
+        <tbody>{[...stack.bands].reverse().map((b) => <tr key={b.id}><td>{b.name}</td><td className="num">{b.coats}</td><td className="num">{f.film(b.umPerCoat)}</td><td className="num">{f.film(b.um)}</td><td className="num">{b.doneCoats} of {b.coats}</td></tr>)}</tbody></table></div>
     </details>
   );
 }

@@ -2,7 +2,7 @@
 import type { Job, Part } from '@/model/job';
 import type { Plan, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { durationOf } from '@/words/format';
+import { durationOf, type Format } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { paintOf, type Paint } from './ink';
 
@@ -35,6 +35,6 @@ export function stackOf(job: Job, plan: { readonly layers: Readonly<Plan['layers
 }
 
 /** The drawing in words, for those who cannot see it. */
-export function stackInWords(s: Stack): string {
-  return `Cross-section to scale, bottom up: ${s.substrate}; ${s.bands.map((b) => `${b.name} ${b.coats} coats of ${b.umPerCoat} µm${b.doneCoats > 0 ? `, ${b.doneCoats} sprayed` : ''}`).join('; ')}. ${s.totalUm} µm in all.`;
+export function stackInWords(s: Stack, f: Format): string {
+  return `Cross-section to scale, bottom up: ${s.substrate}; ${s.bands.map((b) => `${b.name} ${b.coats} ${b.coats === 1 ? 'coat' : 'coats'} of ${f.film(b.umPerCoat)}${b.doneCoats > 0 ? `, ${b.doneCoats} sprayed` : ''}`).join('; ')}. ${f.film(s.totalUm)} in all.`;
 }

@@ -8,7 +8,7 @@ import { paintOf } from '../drawings/ink';
 import { useDesk } from '../desk/job-desk';
 import { LinkButton } from '../parts/link-button';
 import { ProvenanceMark } from '../parts/mark';
-import { NumberBox } from '../parts/number-box';
+import { MeasureBox } from '../parts/measure-box';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
@@ -39,10 +39,10 @@ export function MaterialsStage() {
         </section>
         <section className="panel" aria-label="The sum">
           <div className="hd">The sum <small>expected use, then what must be ready</small></div>
-          <div className="scroll-x" tabIndex={0} role="group" aria-label="The sum as a table"><table className="tbl" style={{ marginTop: 6 }}>
+          <div className="scroll-x" tabIndex={0} role="group" aria-label="The sum as a table"><table className="tbl cards" style={{ marginTop: 6 }}>
             <thead><tr><th>Product</th><th className="num">area</th><th className="num">film</th><th className="num">÷ solids</th><th className="num">÷ lands</th><th className="num">× overrun</th><th className="num">= sprayed</th><th className="num">give or take</th><th className="num">ready</th></tr></thead>
             <tbody>{open.map((m) => { const p = product(m.productId), film = m.breakdown[0]!.ml; return (
-              <tr key={m.productId}><td><span className="swatch" style={{ background: paintOf(p, job.purpose.colour.hex).fill, marginRight: 7, borderRadius: 2 }} />{p.name}</td><td className="num">{f.area(m.areaM2)}</td><td className="num">{f.volume(film)}</td><td className="num">{(m.factors.solidsFrac * 100).toFixed(1).replace('.0', '')} %</td><td className="num">{(m.factors.transferFrac * 100).toFixed(1).replace('.0', '')} %</td><td className="num">{m.factors.overrun.toFixed(2)}</td><td className="num"><b>{f.volume(m.sprayMl)}</b></td><td className="num">{f.volume(m.spreadMl)}</td><td className="num"><b>{f.volume(m.needMl)}</b></td></tr>
+              <tr key={m.productId}><td><span className="swatch" style={{ background: paintOf(p, job.purpose.colour.hex).fill, marginRight: 7, borderRadius: 2 }} />{p.name}</td><td className="num" data-label="area">{f.area(m.areaM2)}</td><td className="num" data-label="film">{f.volume(film)}</td><td className="num" data-label="÷ solids">{(m.factors.solidsFrac * 100).toFixed(1).replace('.0', '')} %</td><td className="num" data-label="÷ lands">{(m.factors.transferFrac * 100).toFixed(1).replace('.0', '')} %</td><td className="num" data-label="× overrun">{m.factors.overrun.toFixed(2)}</td><td className="num" data-label="= sprayed"><b>{f.volume(m.sprayMl)}</b></td><td className="num" data-label="give or take">{f.volume(m.spreadMl)}</td><td className="num" data-label="ready"><b>{f.volume(m.needMl)}</b></td></tr>
             ); })}</tbody>
           </table></div>
           <ul style={{ display: 'grid', gap: 10, marginTop: 12 }}>{open.map((m) => (
@@ -57,11 +57,11 @@ export function MaterialsStage() {
         </section>
         <section className="panel" aria-label="To buy">
           <div className="hd">To buy <span className="r">packs, each, in all</span></div>
-          <div className="scroll-x" tabIndex={0} role="group" aria-label="Packs"><table className="tbl"><thead className="sr"><tr><th>Product</th><th>On the shelf</th><th>Packs</th><th>Each</th><th>In all</th></tr></thead><tbody>
+          <div className="scroll-x" tabIndex={0} role="group" aria-label="Packs"><table className="tbl cards"><thead className="sr"><tr><th>Product</th><th>On the shelf</th><th>Packs</th><th>Each</th><th>In all</th></tr></thead><tbody>
             {plan.materials.map((m) => { const p = product(m.productId); return (
               <tr key={m.productId}><td><b style={{ fontWeight: 600 }}>{p.name}</b>{p.potLifeMin !== undefined && <span className="small muted">, dies {durationOf(p.potLifeMin)} after activation: leave spares sealed</span>}</td>
-                <td style={{ width: 150 }}><NumberBox label="On the shelf" unit="ml" width={138} min={0} max={20000} step={50} value={shelfOf(m.productId)} onChange={(ml) => setShelf(m.productId, ml)} /></td>
-                <td className="num">{m.begun ? 'begun, in hand' : m.packs.length === 0 ? 'none' : m.packs.map((k) => `${k.count} × ${f.volume(k.size)}`).join(' + ')}</td><td className="num">{m.packs.map((k) => f.money(k.price, plan.cost.currency)).join(' + ')}</td><td className="num"><b>{f.money(m.cost, plan.cost.currency)}</b></td></tr>
+                <td style={{ width: 150 }}><MeasureBox kind="volume" label="On the shelf" width={138} min={0} max={20000} step={50} value={shelfOf(m.productId)} onChange={(ml) => setShelf(m.productId, ml)} /></td>
+                <td className="num" data-label="packs">{m.begun ? 'begun, in hand' : m.packs.length === 0 ? 'none' : m.packs.map((k) => `${k.count} × ${f.volume(k.size)}`).join(' + ')}</td><td className="num" data-label="each">{m.packs.map((k) => f.money(k.price, plan.cost.currency)).join(' + ')}</td><td className="num" data-label="in all"><b>{f.money(m.cost, plan.cost.currency)}</b></td></tr>
             ); })}
             <tr><td colSpan={4}><b style={{ fontWeight: 650 }}>Paint in all</b> <span className="small muted">budget {f.money(plan.cost.budget, plan.cost.currency)}</span></td><td className="num"><b style={{ fontSize: 16 }}>{f.money(plan.cost.total, plan.cost.currency)}</b></td></tr>
           </tbody></table></div>

@@ -5,6 +5,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { FilmSection } from '../drawings/film-section';
+import { FilmStrip } from '../drawings/film-strip';
 import { stackOf } from '../drawings/stack';
 import { useFormat } from '../theme/providers';
 
@@ -15,10 +16,13 @@ export function Spine({ job, plan, products, title = 'Build-up', children }: { j
   const stack = stackOf(job, plan, products);
   const max = gaugeFor(stack.totalUm);
   return (
+    <>
+    <div className="strip"><FilmStrip stack={stack} /></div>
     <section className="hide-narrow" aria-label={title}>
       <div className="hd">{title}<span className="r">{f.film(stack.totalUm)}</span></div>
       <div style={{ margin: '6px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(2.5, 400 / max)} width={204} gaugeMax={max} size="spine" /></div>
       <div className="cap">{children}</div>
     </section>
+    </>
   );
 }

@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 
 export const STAGES = [
-  { id: 'surface', name: 'Surface' }, { id: 'build-up', name: 'Build-up' }, { id: 'materials', name: 'Materials' }, { id: 'window', name: 'Window' }, { id: 'spray-day', name: 'Spray day' },
+  { id: 'surface', name: 'Surface' }, { id: 'build-up', name: 'Build-up' }, { id: 'materials', name: 'Materials' }, { id: 'window', name: 'Window' }, { id: 'spray-day', name: 'Spray day' }, { id: 'log', name: 'Log' },
 ] as const;
 export type StageId = (typeof STAGES)[number]['id'];
 export type StageState = 'done' | 'open' | 'stop';
@@ -15,15 +15,16 @@ export function stageStates(job: Job, plan: Plan): Readonly<Record<StageId, Stag
   return {
     surface: 'done', 'build-up': seamStop ? 'stop' : job.system || sprayed ? 'done' : 'open', materials: seamStop ? 'open' : sprayed ? 'done' : 'open',
     window: plan.kind === 'blocked' ? seamStop ? 'open' : 'stop' : job.starts?.length ? 'done' : 'open',
-    'spray-day': plan.kind === 'planned' && plan.sessions.length === 0 ? 'done' : 'open',
+    'spray-day': plan.kind === 'planned' && plan.sessions.length === 0 ? 'done' : 'open', log: job.log?.closedAt !== undefined ? 'done' : 'open',
   };
 }
 
 /** Where the job stands: the stage its owner should open next. */
 export function currentStage(job: Job, plan: Plan): StageId {
+  if (job.log?.closedAt !== undefined) return 'log';
   const s = stageStates(job, plan);
   if (s['build-up'] === 'stop') return 'build-up';
   if (s.window === 'stop') return 'window';
-  if (plan.sessions.length === 0) return 'spray-day';
+  if (plan.sessions.length === 0) return 'log';
   return (job.state?.coats.length ?? 0) > 0 || (job.state?.tasks?.length ?? 0) > 0 ? 'spray-day' : job.system ? 'window' : 'build-up';
 }

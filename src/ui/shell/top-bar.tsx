@@ -1,21 +1,33 @@
 'use client';
-/** Brand, where one is, the air at the part now, the unit switch. */
+/** Brand, where one is, the air at the part now, units and theme; on a phone one line with the clock. */
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { AirView } from '@/core/air/view';
 import { Brand } from '../parts/icons';
-import { useFormat, useSetUnits } from '../theme/providers';
+import { useFormat } from '../theme/providers';
+import { ThemeSwitch, UnitSwitch } from './switches';
 
-export interface TopBarProps { readonly placeName: string; readonly nowIso: string; readonly demoClock: boolean; readonly air: AirView['now'] | null }
+export interface TopBarProps {
+  readonly placeName: string; readonly nowIso: string; readonly demoClock: boolean; readonly air: AirView['now'] | null;
+  /** What a phone shows beside the brand, and where its back arrow leads; null on the bench itself. */
+  readonly title: string; readonly under: string; readonly back: string | null;
+}
 
-export function TopBar({ placeName, nowIso, demoClock, air }: TopBarProps) {
+const MAIN = [['/', 'Bench'], ['/workshop', 'Workshop']] as const;
+
+export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }: TopBarProps) {
   const f = useFormat();
   const path = usePathname();
-  const setUnits = useSetUnits();
   return (
     <header className="top">
       <Link className="brand" href="/"><Brand />Pellucid</Link>
-      <nav aria-label="Main"><Link href="/" aria-current={path === '/' ? 'page' : path.startsWith('/jobs') ? 'true' : undefined}>Bench</Link></nav>
+      <div className="phone-head">
+        {back !== null && <Link href={back} aria-label="Back" className="backlink"><svg width="14" height="22" viewBox="0 0 14 22" aria-hidden="true"><path d="M12 2L3 11l9 9" fill="none" stroke="currentColor" strokeWidth="2.500" /></svg></Link>}
+        {back === null && <Brand />}
+        <p><b>{title}</b><span>{under}</span></p>
+        <time>{f.time(nowIso)}</time>
+      </div>
+      <nav aria-label="Main">{MAIN.map(([href, name]) => <Link key={href} href={href} aria-current={path === href ? 'page' : href === '/' && path.startsWith('/jobs') ? 'true' : undefined}>{name}</Link>)}</nav>
       <div className="cond" role="group" aria-label="Conditions now">
         <div className="place"><b>{placeName}</b><span>{f.dayTime(nowIso)}{demoClock ? ', demo clock' : ''}</span></div>
         {air && <>
@@ -24,10 +36,8 @@ export function TopBar({ placeName, nowIso, demoClock, air }: TopBarProps) {
           <div className="read"><b>{f.pct(air.rhFrac)}</b><span>humidity</span></div>
           <div className="read"><b>{f.speed(air.windMs)}</b><span>wind</span></div>
         </>}
-        <div className="units" role="group" aria-label="Units">
-          <button type="button" aria-pressed={f.units === 'metric'} onClick={() => setUnits('metric')}>metric</button>
-          <button type="button" aria-pressed={f.units === 'us'} onClick={() => setUnits('us')}>US</button>
-        </div>
+        <UnitSwitch />
+        <ThemeSwitch />
       </div>
     </header>
   );

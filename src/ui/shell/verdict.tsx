@@ -1,6 +1,6 @@
 'use client';
 /** The job tag: the next window with its odds, what to buy, hours of work, and the cautions of the moment. */
-import type { ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import type { Plan, Session } from '@/model/plan';
 import { percentOf } from '@/words/format';
 import { say } from '@/words/say';
@@ -32,13 +32,17 @@ export function BudgetBar({ total, budget }: { total: number; budget: number }) 
   );
 }
 
-export function TagPlate({ children }: { children: ReactNode }) {
+/** The tag at the right of a desk; on a phone a bar at the bottom that opens. `bar` is what the closed bar says. */
+export function TagPlate({ bar, children }: { bar: ReactNode; children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  const id = useId();
   return (
-    <aside className="verdict" aria-label="Verdict">
+    <aside className="verdict" aria-label="Verdict" data-open={open}>
       <svg className="tagback" aria-hidden="true" preserveAspectRatio="none"><rect x="0.5" y="24" width="calc(100% - 1px)" height="calc(100% - 25px)" fill="var(--panel)" stroke="var(--tag-line)" /></svg>
-      <svg aria-hidden="true" width="100%" height="26" viewBox="0 0 250 26" preserveAspectRatio="none" style={{ position: 'absolute', left: 0, top: 0 }}><path d="M.5 26V24.500L24.500 .5H225.500L249.500 24.500V26" fill="var(--panel)" stroke="var(--tag-line)" /></svg>
-      <svg aria-hidden="true" width="40" height="44" viewBox="0 0 40 44" style={{ position: 'absolute', left: '50%', top: -18, marginLeft: -20 }}><circle cx="20" cy="37" r="6" fill="var(--ground)" stroke="var(--tag-line)" /><path d="M20 37C16 25 25 18 20 2" fill="none" stroke="var(--string)" strokeWidth="2" /></svg>
-      <div className="in">{children}</div>
+      <svg className="tagtop" aria-hidden="true" width="100%" height="26" viewBox="0 0 250 26" preserveAspectRatio="none" style={{ position: 'absolute', left: 0, top: 0 }}><path d="M.5 26V24.500L24.500 .5H225.500L249.500 24.500V26" fill="var(--panel)" stroke="var(--tag-line)" /></svg>
+      <svg className="tagtop" aria-hidden="true" width="40" height="44" viewBox="0 0 40 44" style={{ position: 'absolute', left: '50%', top: -18, marginLeft: -20 }}><circle cx="20" cy="37" r="6" fill="var(--ground)" stroke="var(--tag-line)" /><path d="M20 37C16 25 25 18 20 2" fill="none" stroke="var(--string)" strokeWidth="2" /></svg>
+      <button type="button" className="bar" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}><span>{bar}</span><svg width="18" height="12" viewBox="0 0 18 12" aria-hidden="true"><path d={open ? 'M2 3l7 7 7-7' : 'M2 9l7-7 7 7'} fill="none" stroke="currentColor" strokeWidth="2.500" /></svg></button>
+      <div className="in" id={id}>{children}</div>
     </aside>
   );
 }
@@ -54,8 +58,9 @@ export function Verdict({ plan, session, stage }: { plan: Plan; session: Session
   const codes = STAGE_CAUTIONS[stage] ?? [];
   const cautions = codes.flatMap((c) => plan.cautions.filter((x) => x.code === c)).slice(0, 3);
   const done = plan.kind === 'planned' && plan.sessions.length === 0;
+  const bar = plan.kind === 'blocked' ? <b>Blocked</b> : done ? <b>All coats are on</b> : session ? <><b>{percentOf(plan.chance ?? 0)} %</b> {f.day(session.startsAt)}, {f.time(session.startsAt)}; {f.money(plan.cost.total, plan.cost.currency)}</> : <b>{f.money(plan.cost.total, plan.cost.currency)}</b>;
   return (
-    <TagPlate>
+    <TagPlate bar={bar}>
       {plan.kind === 'blocked' ? (
         <div className="vsec"><h3>Blocked</h3><ul style={{ display: 'grid', gap: 8, marginTop: 4 }}>{plan.blockers.slice(0, 3).map((b, i) => <li key={i} className="small" style={{ color: 'var(--oxide-ink)', fontWeight: 600 }}>{say(b, f)}</li>)}</ul></div>
       ) : done ? <div className="vsec"><p className="mid">All coats are on</p><p className="sub">Nothing left to spray.</p></div> : session && (

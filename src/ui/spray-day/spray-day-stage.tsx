@@ -2,48 +2,23 @@
 /** Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were really done. */
 import Button from '@mui/material/Button';
 import type { Plan, Task } from '@/model/plan';
-import { withoutTick, withTick } from '@/core/schedule/tick';
-import { isoOf } from '@/core/time/instant';
-import type { Job } from '@/model/job';
-import type { Product } from '@/model/product';
+import { tickIdOf, withoutTick, withTick } from '@/core/schedule/tick';
+import { HOUR, isoOf, MINUTE } from '@/core/time/instant';
 import { percentOf, type Format } from '@/words/format';
-import { TASK_NAMES } from '@/words/names';
 import { say } from '@/words/say';
 import { CautionBox } from '../parts/caution';
 import { Anchor, GoSign, TaskIcon } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { useDesk } from '../desk/job-desk';
+import { AirTiles } from '../parts/air-tiles';
+import { HoldButton } from '../parts/hold-button';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../window/session-name';
-
-interface Done { readonly id: string; readonly label: string; readonly at: string }
-
-function taskTitle(plan: Plan, products: readonly Product[], t: Pick<Task, 'kind' | 'layerId' | 'coat'>): string {
-  const l = plan.layers.find((x) => x.id === t.layerId);
-  const name = products.find((p) => p.id === l?.productId)?.name ?? '';
-  if (t.kind === 'coat') return `${name}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
-  if (t.kind === 'activate') return `Activate ${name}`;
-  if (t.kind === 'dry') return 'Dust-free';
-  return TASK_NAMES[t.kind];
-}
-
-/** What the state says is done, newest last, in words. */
-function doneList(job: Job, plan: Plan, products: readonly Product[]): Done[] {
-  const s = job.state;
-  if (!s) return [];
-  const kinds: Readonly<Record<string, string>> = { sand: 'Sanded', clean: 'Degreased', mask: 'Masked', tack: 'Tacked off', dry: 'Dust-free', unmask: 'Tape off', flash: 'Flashed' };
-  const coats = s.coats.map((c) => ({ id: `${c.layerId}.c${c.coat}`, label: taskTitle(plan, products, { kind: 'coat', layerId: c.layerId, coat: c.coat }), at: c.endedAt }));
-  const known = new Set(coats.map((c) => c.id));
-  const others = (s.tasks ?? []).filter((t) => !known.has(t.taskId)).map((t) => {
-    const tail = t.taskId.split('.').at(-1) ?? '';
-    const product = products.find((p) => tail === `activate-${p.id}`);
-    return { id: t.taskId, label: product ? `Activated ${product.name}` : kinds[tail.replace(/\d+$/, '')] ?? tail, at: t.endedAt };
-  });
-  return [...coats, ...others].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
-}
+import { NowCard } from './now-card';
+import { doneList, taskTitle, type Done } from './task-words';
 
 export function SprayDayStage() {
   const f = useFormat();
@@ -57,12 +32,13 @@ export function SprayDayStage() {
     const cans = plan.sessions.flatMap((s) => s.activations).find((a) => a.productId === productId)?.cans ?? 0;
     desk.edit((j) => (isDone ? withTick(j, { task, atMs: desk.clock(), productId, cans }) : withoutTick(j, task.id, productId)));
   };
-  const takeBack = (d: Done): void => {
-    const coat = /^(.+)\.c(\d+)$/.exec(d.id);
-    const act = d.id.includes('.activate-');
-    record(coat ? { id: d.id, kind: 'coat', layerId: coat[1]!, coat: Number(coat[2]) } : { id: d.id, kind: act ? 'activate' : 'clean', layerId: null, coat: null }, false);
-  };
-  const next = plan.sessions[0]?.tasks.find((t) => t.handsOn);
+  const takeBack = (d: Done): void => record(tickIdOf(d.id), false);
+  const session = plan.sessions[0], next = session?.tasks.find((t) => t.handsOn);
+  // A wait under way: the last coat is on and the next task of the session is still to come.
+  const lastCoat = job.state?.coats.length ? Math.max(...job.state.coats.map((c) => Date.parse(c.endedAt))) : null;
+  const sinceMs = next && session && lastCoat !== null && Date.parse(next.startsAt) - lastCoat < 3 * HOUR ? lastCoat : null;
+  const running = (job.state?.activations ?? []).flatMap((a) => { const p = products.find((x) => x.id === a.productId); const open = plan.layers.some((l) => l.productId === a.productId && Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => !job.state?.coats.some((d) => d.layerId === l.id && d.coat === c))); return p?.potLifeMin !== undefined && open ? [{ atMs: Date.parse(a.at), endMs: Date.parse(a.at) + p.potLifeMin * MINUTE }] : []; })[0] ?? null;
+  const limits = products.find((p) => p.id === plan.layers.find((l) => l.id === (next?.layerId ?? session?.layerIds[0]))?.productId);
 
   return (
     <Columns kind="cols-3">
@@ -71,6 +47,7 @@ export function SprayDayStage() {
         <p style={{ marginTop: 8 }}>Ticking a coat moves every time after it: the waits start from when it was really done.</p>
       </Spine>
       <div className="stack">
+        {next && session && <NowCard key={next.id} session={session} task={next} title={taskTitle(plan, products, next)} f={f} clock={desk.clock} sinceMs={sinceMs} activated={running} onDone={() => record(next, true)} tiles={<AirTiles air={desk.air.now} limits={limits} />} />}
         {done.length > 0 && (
           <section className="panel noprint" aria-label="Done">
             <div className="hd">Done <small>actual times</small></div>
@@ -81,7 +58,7 @@ export function SprayDayStage() {
         )}
         <SaveLine />
         {plan.kind === 'blocked' && <section className="panel" style={{ borderColor: 'var(--oxide)' }}><div className="hd">No run sheet yet</div><ul style={{ display: 'grid', gap: 6, margin: '8px 0' }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul><LinkButton variant="contained" href={`/jobs/${desk.id}/${plan.blockers.some((b) => b.code === 'seam-no') ? 'build-up' : 'window'}`}>Go and mend it</LinkButton></section>}
-        {plan.kind === 'planned' && plan.sessions.length === 0 && <section className="panel"><div className="hd"><GoSign size={22} />All coats are on</div><p className="cap" style={{ marginTop: 6 }}>Leave it under cover until handle-dry. Wax only after about 30 days.</p></section>}
+        {plan.kind === 'planned' && plan.sessions.length === 0 && <section className="panel"><div className="hd"><GoSign size={22} />All coats are on</div><p className="cap" style={{ margin: '6px 0 12px' }}>Leave it under cover until handle-dry. Wax only after about 30 days.</p><LinkButton variant="contained" href={`/jobs/${desk.id}/log`}>On to the log</LinkButton></section>}
         {plan.sessions.map((s, i) => (
           <section key={s.id} className="panel" aria-label={`Run sheet, ${sessionName(plan, s.layerIds)}`}>
             <div className="hd">{sessionName(plan, s.layerIds)} <small>{f.day(s.startsAt)}, {f.time(s.startsAt)}–{f.time(s.endsAt)}; {percentOf(s.chance)} % of futures end well</small>{i === 0 && <span className="r noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print</Button></span>}</div>
@@ -114,7 +91,7 @@ function TaskRow({ task: t, plan, title, f, isNext, canTick, onTick }: { task: T
         {shown && <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>{t.cautions.slice(0, 1).map((c) => <CautionBox key={c} caution={{ code: c, severity: c === 'isocyanate' ? 'stop' : 'mind', params: {} }} />)}</div>}
       </div>
       <span className="act">
-        {canTick && <Button size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>}
+        {canTick && (t.kind === 'activate' ? <HoldButton size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} onConfirm={onTick} confirmText="Yes, activated" aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>Activated</HoldButton> : <Button size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>)}
         <span className="printonly sheetbox" />
       </span>
     </li>

@@ -3,11 +3,12 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { Job, Part } from '@/model/job';
-import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/job';
+import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/lists';
 import { partAreaM2, overrunFactor } from '@/core/surface/area';
 import { CONDITION_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import type { Desk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
+import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
 
@@ -36,8 +37,8 @@ export function PartsEditor({ desk, selected, onSelect }: { desk: Desk; selected
           <legend className="small" style={{ padding: '0 6px', fontWeight: 600 }}>{p.name ?? p.id}, {f.area(partAreaM2(p))}; overrun × {overrunFactor(Math.max(1, p.lengthMm), Math.max(1, p.widthMm)).toFixed(2)}</legend>
           <div className="row">
             <TextField size="small" label="Name" value={p.name ?? ''} onChange={(e) => change(p.id, { name: e.target.value.slice(0, 80) })} sx={{ width: 150 }} />
-            <NumberBox label="Length" unit="mm" value={p.lengthMm} min={1} max={10000} step={10} onChange={(lengthMm) => change(p.id, { lengthMm })} fault={desk.faultAt(`parts[${i}].lengthMm`)} />
-            <NumberBox label="Width" unit="mm" value={p.widthMm} min={1} max={10000} step={10} onChange={(widthMm) => change(p.id, { widthMm })} fault={desk.faultAt(`parts[${i}].widthMm`)} />
+            <MeasureBox kind="length" label="Length" value={p.lengthMm} min={1} max={10000} step={10} onChange={(lengthMm) => change(p.id, { lengthMm })} fault={desk.faultAt(`parts[${i}].lengthMm`)} />
+            <MeasureBox kind="length" label="Width" value={p.widthMm} min={1} max={10000} step={10} onChange={(widthMm) => change(p.id, { widthMm })} fault={desk.faultAt(`parts[${i}].widthMm`)} />
             <ListChoice label="Sides" value={String(p.sides) as '1' | '2'} options={SIDES} names={SIDE_NAMES} width={120} onChange={(v) => change(p.id, { sides: v === '1' ? 1 : 2 })} />
             <ListChoice label="Posture" value={p.posture} options={POSTURES} names={POSTURE_NAMES} width={124} onChange={(posture) => change(p.id, { posture })} />
             <NumberBox label="Hidden edges" unit="%" value={p.hiddenEdgePct} min={0} max={100} width={112} onChange={(hiddenEdgePct) => change(p.id, { hiddenEdgePct })} fault={desk.faultAt(`parts[${i}].hiddenEdgePct`)} />

@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { SHELTERS, WEEKDAYS, type FreeHours, type Place } from '@/model/job';
+import type { FreeHours, Place } from '@/model/job';
+import { SHELTERS, WEEKDAYS } from '@/model/lists';
 import { SHELTER_NAMES } from '@/words/names';
 import type { Desk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';

@@ -3,12 +3,14 @@
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
-import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES, type Job, type Purpose } from '@/model/job';
+import type { Job, Purpose } from '@/model/job';
+import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES } from '@/model/lists';
 import type { Plan } from '@/model/plan';
 import { EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
 import type { Desk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
+import { useFormat } from '../theme/providers';
 
 const FINISH_NAMES = { gloss: 'gloss', satin: 'satin', matte: 'matte' } as const;
 const KIND_WORDS = { solid: 'solid', metallic: 'metallic' } as const;
@@ -18,6 +20,7 @@ function Line({ label, follows, children }: { label: string; follows: string; ch
 }
 
 export function PurposeEditor({ desk, plan }: { desk: Desk; plan: Plan }) {
+  const f = useFormat();
   const { job } = desk, { purpose } = job;
   const set = (patch: Partial<Purpose>): void => desk.edit((j) => ({ ...j, purpose: { ...j.purpose, ...patch } }));
   const setJob = (patch: Partial<Job>): void => desk.edit((j) => ({ ...j, ...patch }));
@@ -26,7 +29,7 @@ export function PurposeEditor({ desk, plan }: { desk: Desk; plan: Plan }) {
   return (
     <div style={{ display: 'grid', gap: 10 }}>
       <Line label="Grade" follows={grit ? `last grit before the colour P${grit}` : 'sets the last grit before the colour'}><ButtonChoice label="Grade" value={purpose.grade} options={GRADES} names={GRADE_NAMES} onChange={(grade) => set({ grade })} /></Line>
-      <Line label="Finish" follows={purpose.finish === 'matte' ? 'matte cannot be flatted or polished' : top ? `top coat ${top.coats} × ${top.filmUmPerCoat} µm` : ''}><ButtonChoice label="Finish" value={purpose.finish} options={FINISHES} names={FINISH_NAMES} onChange={(finish) => set({ finish })} /></Line>
+      <Line label="Finish" follows={purpose.finish === 'matte' ? 'matte cannot be flatted or polished' : top ? `top coat ${top.coats} × ${f.film(top.filmUmPerCoat)}` : ''}><ButtonChoice label="Finish" value={purpose.finish} options={FINISHES} names={FINISH_NAMES} onChange={(finish) => set({ finish })} /></Line>
       <Line label="Colour" follows={purpose.colour.kind === 'metallic' ? 'four coats, the last a drop coat' : 'three coats, first one patchy is right'}>
         <ButtonChoice label="Colour kind" value={purpose.colour.kind} options={COLOUR_KINDS} names={KIND_WORDS} onChange={(kind) => set({ colour: { ...purpose.colour, kind } })} />
         <input type="color" aria-label="Colour" value={purpose.colour.hex} onChange={(e) => set({ colour: { ...purpose.colour, hex: e.target.value } })} style={{ width: 44, height: 34, padding: 2, border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)' }} />

@@ -9,11 +9,12 @@ import Select from '@mui/material/Select';
 import Slider from '@mui/material/Slider';
 import type { Job } from '@/model/job';
 import type { Plan, Session, Suit } from '@/model/plan';
-import { isoOf } from '@/core/time/instant';
+import { dayStart, isoOf } from '@/core/time/instant';
 import { percentOf } from '@/words/format';
 import { CAUSE_LIMITS } from '@/words/names';
 import { ASSUMPTIONS, say } from '@/words/say';
 import { CloseUp } from '../drawings/close-up';
+import { DayRibbon } from '../drawings/day-ribbon';
 import { Join, Ribbon } from '../drawings/ribbon';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, GoSign, MindSign, StopSign } from '../parts/icons';
@@ -61,7 +62,8 @@ export function WindowStage() {
         {session ? <><p><b>{sessionName(plan, session.layerIds)}</b> go on in one stretch. Between sessions it may rest for days; sand and degrease before going on.</p><p style={{ marginTop: 8, display: "flex", gap: 8 }}><Anchor /><span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span></p></> : <p>Nothing to spray is left, or the plan is blocked.</p>}
       </Spine>
       <div className="stack">
-        <section className="panel" aria-label="The week" onKeyDown={(e) => {
+        <PhoneDay plan={plan} session={session} suit={suit} options={options} onPick={(ms) => session && pin(session.id, ms)} onSession={setPicked} ids={ids} id={id} layerIdsOf={layerIdsOf} />
+        <section className="panel desk-only" aria-label="The week" onKeyDown={(e) => {
           if (!session || e.target !== e.currentTarget) return;
           if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') { e.preventDefault(); shift(session, e.key === 'ArrowLeft' ? -STEP : STEP); }
         }} tabIndex={0}>
@@ -110,6 +112,28 @@ export function WindowStage() {
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="window" />
     </Columns>
+  );
+}
+
+/** One day of the week on a phone: the ribbon upright, and its starts as a list. */
+function PhoneDay({ plan, session, suit, options, onPick, onSession, ids, id, layerIdsOf }: { plan: Plan; session: Session | undefined; suit: Suit | undefined; options: Plan['startOptions'][number]['options']; onPick: (ms: number) => void; onSession: (id: string) => void; ids: readonly string[]; id: string | null; layerIdsOf: (id: string) => readonly string[] }) {
+  const f = useFormat();
+  const { air, products, job, nowMs } = useDesk();
+  const tz = job.place.tz, first = dayStart(nowMs, tz);
+  const sessionDay = session ? dayStart(Date.parse(session.startsAt), tz) : first;
+  // The day follows the session until another is leafed to.
+  const [leafed, setLeafed] = useState<{ over: number; day: number } | null>(null);
+  const day = leafed && leafed.over === sessionDay ? leafed.day : sessionDay;
+  const to = (by: 1 | -1): void => setLeafed({ over: sessionDay, day: dayStart(day + 12 * HOUR + by * 24 * HOUR, tz) });
+  const starts = options.filter((o) => dayStart(Date.parse(o.at), tz) === day);
+  const label = f.day(isoOf(day + 12 * HOUR, tz));
+  return (
+    <section className="panel phone-only" aria-label="The day">
+      {ids.length > 1 && <div className="row" style={{ marginBottom: 10 }}>{ids.map((sid) => <Button key={sid} variant={sid === id ? 'contained' : 'outlined'} aria-pressed={sid === id} onClick={() => onSession(sid)} sx={{ flex: 1, minHeight: 48 }}>{sessionName(plan, layerIdsOf(sid))}</Button>)}</div>}
+      <div className="daybar"><Button variant="outlined" disabled={day <= first} onClick={() => to(-1)} aria-label="The day before">‹</Button><b>{label}</b><Button variant="outlined" disabled={day >= first + 6 * 24 * HOUR} onClick={() => to(1)} aria-label="The day after">›</Button></div>
+      <DayRibbon air={air} plan={plan} session={session} suit={suit} dayStartMs={day} nowMs={nowMs} tz={tz} products={products} jobHex={job.purpose.colour.hex} f={f} />
+      {starts.length > 0 ? <><h2 className="small muted" style={{ fontWeight: 400, margin: '12px 0 6px' }}>Starts that day, your free hours</h2><ul className="starts">{starts.map((o) => <li key={o.at}><Button variant={session?.startsAt === o.at ? 'contained' : 'outlined'} aria-pressed={session?.startsAt === o.at} onClick={() => onPick(Date.parse(o.at))}><span>{f.time(o.at)}<small>{percentOf(o.chance)} %{o.verdict === 'inside' ? ', just inside' : ''}</small></span></Button></li>)}</ul></> : <p className="cap" style={{ marginTop: 10 }}>No start in your free hours suits that day.</p>}
+    </section>
   );
 }
 

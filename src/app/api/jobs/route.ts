@@ -1,10 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import { workshop } from '@/app/workshop';
+import { bodyOf, refused } from '@/app/api/answer';
+import { workshop } from '@/app/wiring';
+import { parseJob } from '@/formats/job-file';
 import { newJob } from '@/usecases/new-job';
 
-export async function POST(): Promise<Response> {
+/** A new job; with a job.json in the body, that job. */
+export async function POST(request: Request): Promise<Response> {
   const { store, clock } = workshop();
   const id = randomUUID().slice(0, 8);
-  newJob(store, id, clock.nowMs());
+  if (request.headers.get('content-type') === null) newJob(store, id, clock.nowMs());
+  else {
+    const body = await bodyOf(request);
+    if (!body.ok) return body.answer;
+    const parsed = parseJob(body.value);
+    if (!parsed.ok) return refused(422, 'This is no job that Pellucid can read. Nothing was brought in.', parsed.faults.slice(0, 20));
+    store.insert(id, parsed.value, clock.nowMs());
+  }
   return Response.json({ id }, { status: 201 });
 }

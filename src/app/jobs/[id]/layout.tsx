@@ -2,7 +2,7 @@
 import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
-import { workshop } from '@/app/workshop';
+import { workshop } from '@/app/wiring';
 import { JobDesk } from '@/ui/desk/job-desk';
 import { DrawingDefs } from '@/ui/drawings/defs';
 import { JobTop } from '@/ui/shell/job-top';

@@ -1,6 +1,6 @@
 import { notFound, redirect } from 'next/navigation';
 import { connection } from 'next/server';
-import { workshop } from '@/app/workshop';
+import { workshop } from '@/app/wiring';
 import { currentStage } from '@/ui/shell/stages';
 import { viewJob } from '@/usecases/view-job';
 import type { StageParams } from './stage-title';

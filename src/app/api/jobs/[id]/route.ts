@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { answerSaved, bodyOf, noSuchJob, refused } from '@/app/api/answer';
-import { workshop } from '@/app/workshop';
+import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
 import { viewJob } from '@/usecases/view-job';
 

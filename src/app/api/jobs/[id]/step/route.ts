@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { answerSaved, bodyOf, refused } from '@/app/api/answer';
-import { workshop } from '@/app/workshop';
+import { workshop } from '@/app/wiring';
 
 const wish = z.strictObject({ version: z.number().int().min(1), side: z.enum(['undo', 'redo']) });
 

@@ -1,0 +1,31 @@
+/** Tasks of the run sheet in words: what is to be done, and what has been. */
+import type { Job } from '@/model/job';
+import type { Plan, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { TASK_NAMES } from '@/words/names';
+
+export interface Done { readonly id: string; readonly label: string; readonly at: string }
+
+export function taskTitle(plan: Plan, products: readonly Product[], t: Pick<Task, 'kind' | 'layerId' | 'coat'>): string {
+  const l = plan.layers.find((x) => x.id === t.layerId);
+  const name = products.find((p) => p.id === l?.productId)?.name ?? '';
+  if (t.kind === 'coat') return `${name}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
+  if (t.kind === 'activate') return `Activate ${name}`;
+  if (t.kind === 'dry') return 'Dust-free';
+  return TASK_NAMES[t.kind];
+}
+
+/** What the state says is done, newest last, in words. */
+export function doneList(job: Job, plan: Plan, products: readonly Product[]): Done[] {
+  const s = job.state;
+  if (!s) return [];
+  const kinds: Readonly<Record<string, string>> = { sand: 'Sanded', clean: 'Degreased', mask: 'Masked', tack: 'Tacked off', dry: 'Dust-free', unmask: 'Tape off', flash: 'Flashed' };
+  const coats = s.coats.map((c) => ({ id: `${c.layerId}.c${c.coat}`, label: taskTitle(plan, products, { kind: 'coat', layerId: c.layerId, coat: c.coat }), at: c.endedAt }));
+  const known = new Set(coats.map((c) => c.id));
+  const others = (s.tasks ?? []).filter((t) => !known.has(t.taskId)).map((t) => {
+    const tail = t.taskId.split('.').at(-1) ?? '';
+    const product = products.find((p) => tail === `activate-${p.id}`);
+    return { id: t.taskId, label: product ? `Activated ${product.name}` : kinds[tail.replace(/\d+$/, '')] ?? tail, at: t.endedAt };
+  });
+  return [...coats, ...others].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+}
