@@ -137,7 +137,10 @@ test('a job taken off the bench can be put back', async ({ watched: page, app })
   await page.goto(app.url);
   await page.getByRole('button', { name: 'Take Caravan locker lids off the bench' }).click();
   await expect(page.getByRole('heading', { name: 'Caravan locker lids' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByText('Taken off the bench (1)').click();
+  await page.reload();
+  await page.getByText('Taken off the bench (1)').click();
+  await page.getByRole('button', { name: 'Put Caravan locker lids back' }).click();
   await expect(page.getByRole('heading', { name: 'Caravan locker lids' })).toBeVisible();
 });
 

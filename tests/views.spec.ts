@@ -2,11 +2,12 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './server';
 
-const VIEWS = [['bench', '/'], ['surface', '/jobs/tractor-bonnet/surface'], ['build-up', '/jobs/cargo-bike/build-up'], ['materials', '/jobs/tractor-bonnet/materials'], ['window', '/jobs/cargo-bike/window'], ['spray day', '/jobs/tractor-bonnet/spray-day']] as const;
+const VIEWS = [['bench', '/'], ['workshop', '/workshop'], ['log', '/jobs/tractor-bonnet/log'], ['surface', '/jobs/tractor-bonnet/surface'], ['build-up', '/jobs/cargo-bike/build-up'], ['materials', '/jobs/tractor-bonnet/materials'], ['window', '/jobs/cargo-bike/window'], ['spray day', '/jobs/tractor-bonnet/spray-day']] as const;
 const SIZES = [{ width: 1280, height: 800 }, { width: 390, height: 844 }] as const;
 
-for (const size of SIZES) for (const [name, path] of VIEWS) {
-  test(`${name} at ${size.width} px fits, has a title, and passes axe`, async ({ watched: page, app }) => {
+for (const theme of ['light', 'dark'] as const) for (const size of SIZES) for (const [name, path] of VIEWS) {
+  test(`${name} at ${size.width} px by ${theme === 'light' ? 'day' : 'night'} fits, has a title, and passes axe`, async ({ watched: page, app }) => {
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
     await page.setViewportSize(size);
     await page.goto(app.url + path, { waitUntil: 'networkidle' });
     expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);

@@ -2,7 +2,7 @@
 import 'server-only';
 import { getDb } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
-import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
+import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
 import type { JobStore, Weather } from '@/usecases/ports';
@@ -15,7 +15,7 @@ export function workshop(): Workshop {
   if (held.pellucidWorkshop) return held.pellucidWorkshop;
   const store = jobStore(getDb());
   const demo = process.env.PELLUCID_DEMO === '1';
-  if (demo && store.isEmpty()) DEMO_JOBS.forEach(({ id, job }, i) => store.insert(id, job, i));
+  if (demo && store.isEmpty()) [...DEMO_JOBS, ...DEMO_FINISHED].forEach(({ id, job }, i) => store.insert(id, job, i));
   const clock = workshopClock(process.env.PELLUCID_NOW, demo ? DEMO_NOW : null, HARBOUR_LANE.tz, store.list().map((j) => j.job), Date.now);
   held.pellucidWorkshop = { store, weather: { forecastFor: simulatedForecast }, clock };
   return held.pellucidWorkshop;

@@ -134,6 +134,14 @@ describe('limits rule hours out', () => {
     expect(afternoon.verdict).toBe('no');
     expect(afternoon.reasons[0]).toBe('cold');
   });
+  it('names the least shelter that would open the week, tried in full, and says when none would', () => {
+    const open = plan({ job, forecast: steady(20, { windMs: 6, gustMs: 7 }), nowMs: NOW }).blockers;
+    const way = open.find((b) => b.code === 'place-would-open')!;
+    const there = plan({ job: { ...job, place: { ...job.place, shelter: way.params.shelter as 'tent' } }, forecast: steady(20, { windMs: 6, gustMs: 7 }), nowMs: NOW });
+    expect(there.kind).toBe('planned');
+    expect([there.chance, there.sessions[0]!.startsAt]).toEqual([way.params.chance, way.params.at]);
+    expect(plan({ job, forecast: steady(-5), nowMs: NOW }).blockers.map((b) => b.code)).toContain('no-place-would-open');
+  });
   it('says when only the free hours are in the way, and which hour would do', () => {
     const p = plan({ job: { ...job, freeHours: { weekly: { ...always.weekly, ...Object.fromEntries(['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'].map((d) => [d, [['20:00', '20:30']]])) } as FreeHours['weekly'], exceptions: [] } }, forecast: steady(20), nowMs: NOW });
     expect(p.blockers.map((b) => b.code)).toEqual(expect.arrayContaining(['no-free-stretch', 'window-outside-free-hours']));

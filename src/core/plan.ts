@@ -4,6 +4,7 @@
  */
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
+import type { Notice } from '@/model/marks';
 import type { Caution, Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { absorptanceOf } from './air/panel';
@@ -83,7 +84,8 @@ function planWith(request: PlanRequest, air: AtPart): Plan {
   const s = system.blockers.length === 0 && system.layers.length > 0
     ? schedule(job, system.layers, system.seams, system.products, materials, air, nowMs)
     : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };
-  const blockers = [...system.blockers, ...s.blockers, ...(system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [])];
+  const stuck = s.blockers.some((b) => b.code === 'no-window' || b.code === 'no-free-stretch' || b.code === 'no-chain');
+  const blockers = [...system.blockers, ...s.blockers, ...(stuck ? [placeThatWouldOpen(request, system, materials)] : []), ...(system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [])];
   const total = materials.reduce((a, m) => a + m.cost, 0);
   return {
     kind: blockers.length > 0 ? 'blocked' : 'planned', now: isoOf(nowMs, tz),
@@ -93,6 +95,22 @@ function planWith(request: PlanRequest, air: AtPart): Plan {
     blockers, cautions: cautionsOf(job, system, total, s.sessions), cost: { currency: job.budget.currency, total, budget: job.budget.amount },
     handsOnH: s.handsOnH, assumptions: assumptionsOf(job, system, forecast), seed: weatherSeed(job, issuedMs),
   };
+}
+
+/** From least to most shelter: the first that would do is the least to ask of anybody. */
+const BY_SHELTER = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
+
+/** When no start suits: the place in which the same job would find one, tried out in full, or that none would. */
+function placeThatWouldOpen(request: PlanRequest, system: SystemResult, materials: Plan['materials']): Notice {
+  const { job, forecast, nowMs } = request;
+  for (const shelter of BY_SHELTER) {
+    if (shelter === job.place.shelter) continue;
+    const moved: Job = { ...job, place: { ...job.place, shelter } };
+    const s = schedule(moved, system.layers, system.seams, system.products, materials, airForJob(moved, forecast, nowMs, request.issuedMs ?? nowMs), nowMs);
+    const first = s.sessions[0];
+    if (s.blockers.length === 0 && first && s.chance !== null && s.chance >= 0.5) return { code: 'place-would-open', params: { shelter, at: first.startsAt, chance: s.chance } };
+  }
+  return { code: 'no-place-would-open', params: {} };
 }
 
 function cautionsOf(job: Job, system: SystemResult, total: number, sessions: readonly Session[]): Caution[] {

@@ -1,5 +1,5 @@
 /** Jobs in SQLite: fulfils the port of the use cases. Rows are decoded by the job parser, never cast. */
-import { changedPath, type Json } from '@/core/records/three-way';
+import { changedPath, sameJson, type Json } from '@/core/records/three-way';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
 import type { JobStore, SaveResult, StepSide, StoredJob } from '@/usecases/ports';
@@ -93,7 +93,7 @@ export function jobStore(db: Db): JobStore {
       const putAside = replace ? clearBench.run(nowMs).changes : 0;
       for (const j of jobs) {
         const doc = JSON.stringify(j.job), known = anyId.get(j.id);
-        if (known && !replace && known.deleted_ms === null && known.doc === doc) { same++; continue; }
+        if (known && !replace && (known.deleted_ms !== null) === j.removed && sameJson(JSON.parse(known.doc) as Json, j.job as unknown as Json)) { same++; continue; }
         const id = known ? newId() : j.id;
         insert.run(id, doc, j.createdMs, nowMs);
         if (j.removed) mark.run(nowMs, id);

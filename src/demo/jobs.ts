@@ -1,4 +1,4 @@
-/** The invented workshop at Harbour Lane: one lean-to, four jobs at different stages. */
+/** The invented workshop at Harbour Lane: one lean-to, four jobs at different stages and one that is done. */
 import type { FreeHours, Job, Place } from '@/model/job';
 
 export const DEMO_NOW = '2026-05-16T07:50';
@@ -66,6 +66,28 @@ export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
         { id: 'lid-2', name: 'Rear lid', lengthMm: 800, widthMm: 400, sides: 1, posture: 'flat', hiddenEdgePct: 5, substrate: 'abs', condition: 'bare' },
       ],
       budget: { currency: 'GBP', amount: 130 },
+    },
+  },
+];
+
+const toolbox = (layerId: string, day: string, times: readonly string[]) => times.map((t, i) => ({ layerId, coat: i + 1, endedAt: `2026-05-${day}T${t}` }));
+/** A job that is closed, with what was used and how it came out. */
+export const DEMO_FINISHED: readonly { id: string; job: Job }[] = [
+  {
+    id: 'toolbox-lid',
+    job: {
+      ...common, name: 'Toolbox lid',
+      purpose: { grade: 'workhorse', finish: 'satin', colour: { name: 'Rust red', hex: '#8C3B2E', kind: 'solid' }, exposure: [] },
+      equipment: { sprayer: 'aerosol', suppliedAir: false },
+      parts: [{ id: 'lid', name: 'Lid', lengthMm: 560, widthMm: 240, sides: 1, posture: 'flat', hiddenEdgePct: 20, substrate: 'steel', condition: 'bare' }],
+      budget: { currency: 'GBP', amount: 60 },
+      system: { layers: [{ role: 'etch', productId: 'tamsel-etch', coats: 1 }, { role: 'filler', productId: 'tamsel-filler', coats: 2 }, { role: 'base', productId: 'orrin-base', coats: 3 }, { role: 'clear', productId: 'halden-1k-satin', coats: 3 }] },
+      state: { coats: [...toolbox('etch', '08', ['17:25']), ...toolbox('filler', '08', ['18:02', '18:20']), ...toolbox('base', '09', ['10:31', '10:46', '11:02']), ...toolbox('clear', '09', ['11:30', '11:47', '12:04'])], activations: [] },
+      log: {
+        closedAt: '2026-05-10T16:30', note: 'Second base coat was dry at the far edge: closer next time. Lid on two blocks was easier than on the bench.',
+        used: [{ by: 'cans', productId: 'tamsel-etch', cans: 0.25 }, { by: 'weight', productId: 'tamsel-filler', beforeG: 418, afterG: 204 }, { by: 'weight', productId: 'orrin-base', beforeG: 421, afterG: 186 }, { by: 'cans', productId: 'halden-1k-satin', cans: 0.75 }],
+        outcomes: [{ layerId: 'etch', mark: 4 }, { layerId: 'filler', mark: 4 }, { layerId: 'base', mark: 2, remark: 'a dry stripe at the far edge' }, { layerId: 'clear', mark: 3 }],
+      },
     },
   },
 ];

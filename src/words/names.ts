@@ -8,6 +8,8 @@ export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = { st
 export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = { bare: 'bare', 'e-coat': 'electro-coat', 'sound-paint': 'sound old paint', 'failing-clear': 'failing clear' };
 export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = { flat: 'flat', sloped: 'sloped', upright: 'upright', underside: 'underside' };
 export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = { open: 'in the open', carport: 'carport', 'lean-to': 'lean-to', tent: 'tent', garage: 'garage, door open' };
+/** Where that is, for sentences. */
+export const SHELTER_WHERE: Readonly<Record<string, string>> = { open: 'in the open', carport: 'under a carport', 'lean-to': 'under a lean-to', tent: 'in a tent', garage: 'in a garage with its door open' };
 export const GRADE_NAMES: Readonly<Record<Purpose['grade'], string>> = { workhorse: 'workhorse', tidy: 'tidy', show: 'show' };
 export const ROLE_NAMES: Readonly<Record<Role, string>> = { promoter: 'Promoter', etch: 'Etch', epoxy: 'Epoxy', filler: 'Filler', base: 'Base', colour: 'Colour', clear: 'Clear' };
 export const KIND_NAMES: Readonly<Record<ProductKind, string>> = { 'adhesion-promoter': 'adhesion promoter', 'etch-primer': 'etch primer', 'epoxy-primer': 'epoxy primer', 'filler-primer': 'filler primer', basecoat: 'basecoat', enamel: 'enamel', 'heat-paint': 'heat paint', clear: 'clear' };

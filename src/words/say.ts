@@ -3,8 +3,8 @@
  * first, the limit beside the value; no praise, no blame.
  */
 import type { Notice } from '@/model/marks';
-import { CAUSE_LIMITS, surfaceName } from './names';
-import type { Format } from './format';
+import { percentOf, type Format } from './format';
+import { CAUSE_LIMITS, SHELTER_WHERE, surfaceName } from './names';
 
 type Say = (p: Reader, f: Format) => string;
 
@@ -100,7 +100,9 @@ const BLOCKERS: Readonly<Record<string, Say>> = {
   'no-free-stretch': () => 'No free stretch in the next seven days is long enough. Widen the free hours.',
   'no-window': (p) => `No window in the next seven days. In the way: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} (${p.s('share')} % of the hours tried).`,
   'no-window-ready': () => 'The layer below is not ready to sand within seven days.',
-  'window-outside-free-hours': (p, f) => `${f.dayTime(p.s('at'))} would do (${Math.round(p.n('chance') * 100)} %), but is not among your free hours.`,
+  'window-outside-free-hours': (p, f) => `${f.dayTime(p.s('at'))} would do (${percentOf(p.n('chance'))} %), but is not among your free hours.`,
+  'place-would-open': (p, f) => `It would go ${SHELTER_WHERE[p.s('shelter')] ?? p.s('shelter')}: ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Change the place on Surface.`,
+  'no-place-would-open': () => 'No other shelter would open one this week either. Look again with the next forecast, or take products that stand more cold.',
   'starts-do-not-chain': () => 'The starts set by hand do not follow one another. Let one of them go.',
   'no-chain': () => 'Each session has its hours, but no order of them fits in seven days. Widen the free hours.',
 };

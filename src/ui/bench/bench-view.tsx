@@ -16,6 +16,7 @@ import { AirTiles } from '../parts/air-tiles';
 import { CautionBox } from '../parts/caution';
 import { MindSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
+import { LinkWait } from '../parts/link-wait';
 import { BudgetBar, OddsMarks, TagPlate } from '../shell/verdict';
 import { currentStage, STAGES } from '../shell/stages';
 import { useFormat } from '../theme/providers';
@@ -69,10 +70,10 @@ export function BenchView({ bench, nowMs, tz }: { bench: Bench; nowMs: number; t
               <article key={j.id} className="jobcard">
                 <Link href={`/jobs/${j.id}`} aria-label={`${j.job.name}, open ${STAGES[stageIdx]!.name}`}>
                   <div style={{ borderBottom: '2px solid var(--ink)', paddingBottom: 2, marginBottom: 10 }}><FilmSection stack={stacks[i]!} pxPerUm={PX_PER_UM} width={210} gaugeMax={max} size="bench" /></div>
-                  <h2>{j.job.name}</h2>
+                  <h2>{j.job.name}<LinkWait /></h2>
                 </Link>
                 <p className="small muted">{SUBSTRATE_NAMES[p.substrate]}, {CONDITION_NAMES[p.condition]}, {f.area(j.plan.parts.reduce((a, x) => a + x.areaM2, 0))}</p>
-                <p className="row small" style={{ gap: 8, margin: '6px 0 4px' }}><svg width="92" height="16" aria-hidden="true">{STAGES.map((x, k) => <rect key={x.id} x={k * 18.500} y={11 - k * 2.500} width="16" height={5 + k * 2.500} fill={k < stageIdx ? 'var(--lagoon-mid)' : k === stageIdx ? 'var(--lagoon)' : 'url(#p-future)'} stroke={k <= stageIdx ? 'none' : 'var(--mark)'} />)}</svg><b style={{ color: 'var(--lagoon)', fontWeight: 600 }}>{STAGES[stageIdx]!.name}</b></p>
+                <p className="row small" style={{ gap: 8, margin: '6px 0 4px' }}><svg width={STAGES.length * 18.5} height="17" aria-hidden="true">{STAGES.map((x, k) => <rect key={x.id} x={k * 18.500} y={12 - k * 2.300} width="16" height={5 + k * 2.300} fill={k < stageIdx ? 'var(--lagoon-mid)' : k === stageIdx ? 'var(--lagoon)' : 'url(#p-future)'} stroke={k <= stageIdx ? 'none' : 'var(--mark)'} />)}</svg><b style={{ color: 'var(--lagoon)', fontWeight: 600 }}>{STAGES[stageIdx]!.name}</b></p>
                 <p style={{ fontWeight: 600 }}>{j.plan.kind === 'blocked' ? 'Blocked' : s && task ? `${TASK_NAMES[task.kind]} first, then ${sessionName(j.plan, s.layerIds).toLowerCase()}` : 'All coats are on'}</p>
                 <p className="small muted">{j.plan.kind === 'blocked' ? say(j.plan.blockers[0]!, f) : s ? <>{f.dayTime(s.startsAt)}{j.plan.sessions.length > 1 ? `, ${j.plan.sessions.length} sessions` : ''}, <b style={{ color: 'var(--ink)' }}>{percentOf(j.plan.chance ?? 0)} %</b></> : 'Let it harden'}</p>
                 <p><Button size="small" sx={{ ml: -1, color: 'var(--ink-2)' }} aria-label={`Take ${j.job.name} off the bench`} onClick={() => void remove(j.id, j.job.name)}>Take off the bench</Button></p>
@@ -107,10 +108,10 @@ function PhoneBench({ jobs, next, nowMs, tz, stacks, max }: { jobs: readonly Ben
     <div className="phone-only phone-bench">
       {jobs[0] && <AirTiles air={jobs[0].airNow} limits={limits} />}
       {next && s && task && <section className="nextcard" aria-label="Next"><p>{left > 0 && left < 20 * HOUR ? `Next, in ${f.duration(left / 60_000)}` : 'Next'}</p><h2>{f.time(task.startsAt)} {TASK_NAMES[task.kind].toLowerCase()}, {next.job.name}</h2><p>{f.day(s.startsAt)}, first coat {f.time(s.sprayAt)}, {percentOf(next.plan.chance ?? 0)} %</p></section>}
+      {next && s && <LinkButton variant="contained" href={`/jobs/${next.id}/spray-day`} className="big"><span>{today ? 'Open today’s run sheet' : 'Open the next run sheet'}<small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>{s.tasks.filter((t) => t.handsOn).length} steps, {next.job.name}</small></span></LinkButton>}
       <ul>{jobs.map((j, i) => { const q = j.plan.sessions[0], t = q?.tasks.find((x) => x.handsOn); return (
-        <li key={j.id}><Link href={`/jobs/${j.id}`}><FilmSection stack={stacks[i]!} pxPerUm={78 / max} width={54} gaugeMax={max} size="mini" /><span><b>{j.job.name}</b><span>{j.plan.kind === 'blocked' ? 'Blocked' : q && t ? `${TASK_NAMES[t.kind]}, then ${sessionName(j.plan, q.layerIds).toLowerCase()}` : 'All coats are on'}</span><span className="muted">{q ? f.dayTime(q.startsAt) : ''}</span></span>{q && <b className="odds">{percentOf(j.plan.chance ?? 0)} %</b>}</Link></li>
+        <li key={j.id}><Link href={`/jobs/${j.id}`}><FilmSection stack={stacks[i]!} pxPerUm={78 / max} width={54} gaugeMax={max} size="mini" /><span><b>{j.job.name}<LinkWait /></b><span>{j.plan.kind === 'blocked' ? 'Blocked' : q && t ? `${TASK_NAMES[t.kind]}, then ${sessionName(j.plan, q.layerIds).toLowerCase()}` : 'All coats are on'}</span><span className="muted">{q ? f.dayTime(q.startsAt) : ''}</span></span>{q && <b className="odds">{percentOf(j.plan.chance ?? 0)} %</b>}</Link></li>
       ); })}</ul>
-      {next && s && <LinkButton variant="contained" href={`/jobs/${next.id}/spray-day`} sx={{ minHeight: 72, borderRadius: '14px', fontSize: 20 }}><span>{today ? 'Open today’s run sheet' : 'Open the next run sheet'}<small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>{s.tasks.filter((t) => t.handsOn).length} steps, {next.job.name}</small></span></LinkButton>}
     </div>
   );
 }

@@ -54,7 +54,8 @@ export function BuildUpStage() {
     <Columns kind="cols-build">
       <section className="panel" aria-label="Section through the film">
         <div className="hd">Section through the film <span className="r">to scale, dry film</span></div>
-        <div style={{ margin: '8px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(2.88, 440 / max)} width={434} gaugeMax={max} size="large" selected={selected} onSelect={setSelected} /></div>
+        <div className="desk-only" style={{ margin: '8px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(2.88, 440 / max)} width={434} gaugeMax={max} size="large" selected={selected} onSelect={setSelected} /></div>
+        <div className="phone-only" style={{ margin: '8px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(1.72, 300 / max)} width={334} gaugeMax={max} size="phone" selected={selected} onSelect={setSelected} /></div>
         <p className="cap row"><svg width="34" height="10" aria-hidden="true"><path d="M1 8l4-6 4 6 4-6 4 6 4-6 4 6 4-6 4 6" fill="none" stroke="var(--ink)" strokeWidth="1.2" /></svg>sanded seam<svg width="30" height="12" aria-hidden="true" style={{ marginLeft: 12 }}><g fill="#55693A"><circle cx="4" cy="9" r="2" /><circle cx="11" cy="9" r="2" /><circle cx="18" cy="9" r="2" /><circle cx="25" cy="9" r="2" /><circle cx="7" cy="4" r="1.3" /><circle cx="14" cy="4" r="1.3" /><circle cx="21" cy="4" r="1.3" /></g></svg>wet on wet, films merge<span style={{ marginLeft: 12 }}>dashed: planned</span></p>
         <StackTable stack={stack} />
       </section>

@@ -9,12 +9,12 @@ export interface FilmSectionProps {
   readonly pxPerUm: number;
   readonly width: number;
   readonly gaugeMax: number;
-  readonly size: 'large' | 'spine' | 'bench' | 'mini';
+  readonly size: 'large' | 'phone' | 'spine' | 'bench' | 'mini';
   readonly selected?: string | null;
   readonly onSelect?: (id: string) => void;
 }
 
-const SUB_H = { large: 56, spine: 44, bench: 28, mini: 14 } as const;
+const SUB_H = { large: 56, phone: 44, spine: 44, bench: 28, mini: 14 } as const;
 
 function SawTooth({ x, y, w }: { x: number; y: number; w: number }) {
   const step = 6, n = Math.floor(w / step);
@@ -59,23 +59,23 @@ export function spread(ys: readonly number[], gap: number, floor: number): numbe
   return out;
 }
 
-function Tag({ x, y, mark, active }: { x: number; y: number; mark: SeamMark; active: boolean }) {
+function Tag({ x, y, mark, active, size }: { x: number; y: number; mark: SeamMark; active: boolean; size: number }) {
   const stroke = mark.verdict === 'no' ? 'var(--oxide)' : active ? 'var(--lagoon)' : 'var(--ink)';
   return (
     <g>
       <path d={`M${x + 8} ${y - 20}H${x + 124}V${y + 20}H${x + 8}L${x} ${y + 11}V${y - 11}Z`} fill={mark.verdict === 'no' ? 'var(--oxide-tint)' : mark.verdict === 'care' ? 'var(--amber-tint)' : 'var(--panel)'} stroke={stroke} strokeWidth={active ? 2.2 : 1.1} />
       <circle cx={x + 9} cy={y} r="2.4" fill="var(--panel)" stroke={stroke} />
-      <text x={x + 18} y={y - 3} fontSize="13" fontWeight="600" fill="var(--ink)">{mark.line1}</text>
-      <text x={x + 18} y={y + 13} fontSize="13" fill="var(--ink-2)">{mark.line2}</text>
+      <text x={x + 18} y={y - 3} fontSize={size} fontWeight="600" fill="var(--ink)">{mark.line1}</text>
+      <text x={x + 18} y={y + 13} fontSize={size} fill="var(--ink-2)">{mark.line2}</text>
     </g>
   );
 }
 
 export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = null, onSelect }: FilmSectionProps) {
   const f = useFormat();
-  const large = size === 'large', mini = size === 'mini', bench = size === 'bench' || mini;
-  const gauge = bench ? 0 : 48;
-  const bandW = mini ? width : bench ? Math.min(118, width * 0.56) : large ? 222 : width - gauge - 4;
+  const phone = size === 'phone', large = size === 'large' || phone, mini = size === 'mini', bench = size === 'bench' || mini;
+  const gauge = bench ? 0 : phone ? 44 : 48;
+  const bandW = mini ? width : bench ? Math.min(118, width * 0.56) : phone ? 136 : large ? 222 : width - gauge - 4;
   const x = gauge + (bench ? 0 : 2);
   const topPad = mini ? 6 : bench ? 8 : 26;
   const base = topPad + gaugeMax * pxPerUm;
@@ -87,14 +87,15 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
   const outside = stack.bands.map((b, i) => ({ b, y: bottoms[i]! - b.um * pxPerUm / 2, inside: !bench && b.um * pxPerUm >= 18 }));
   const labels = outside.filter((o) => !o.inside);
   const labelY = spread(labels.map((o) => o.y), 17, base - 4);
+  const lead = phone ? 22 : 40;
   const tags = large ? stack.seams.map((m) => ({ m, y: bottoms[stack.bands.findIndex((b) => b.id === m.above)]! })) : [];
   const tagY = spread(tags.map((t) => t.y), 46, base + 24);
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={stackInWords(stack, f)} style={{ maxWidth: '100%', height: 'auto' }}>
       {!bench && <>
         <line x1={x - 10} x2={x - 10} y1={base} y2={topPad} stroke="var(--ink-3)" />
-        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="var(--ink-3)" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize="12" textAnchor="end" fill="var(--ink-2)">{f.units === 'us' ? f.film(um).replace(' mil', '') : um}</text>}</g>; })}
-        <text x={x - 8} y={topPad - 10} fontSize="12" textAnchor="end" fill="var(--ink-3)">{f.units === 'us' ? 'mil' : 'µm'}</text>
+        {Array.from({ length: gaugeMax / 10 + 1 }, (_, i) => i * 10).map((um) => { const y = base - um * pxPerUm, major = um % 50 === 0; return <g key={um}><line x1={x - (major ? 19 : 15)} x2={x - 10} y1={y} y2={y} stroke="var(--ink-3)" strokeWidth={major ? 1.2 : 0.8} />{major && <text x={x - 23} y={y + 4} fontSize={phone ? 14 : 12} textAnchor="end" fill="var(--ink-2)">{f.units === 'us' ? f.film(um).replace(' mil', '') : um}</text>}</g>; })}
+        <text x={x - 8} y={topPad - 10} fontSize={phone ? 14 : 12} textAnchor="end" fill="var(--ink-3)">{f.units === 'us' ? 'mil' : 'µm'}</text>
       </>}
       {bench && !mini && [50, 100, 150, 200].filter((um) => um <= gaugeMax).map((um) => { const y = base - um * pxPerUm, free = labelY.every((l) => Math.abs(l - y + 6) > 13); return <g key={um}><line x1={x} x2={free ? width : x + bandW} y1={y} y2={y} stroke="var(--rule)" strokeWidth=".8" strokeDasharray="1 4" />{free && <text x={width} y={y - 3} fontSize="12" textAnchor="end" fill="var(--ink-3)">{f.film(um)}</text>}</g>; })}
       <rect x={x} y={base} width={bandW} height={SUB_H[size]} fill={sub.fill} />
@@ -112,12 +113,12 @@ export function FilmSection({ stack, pxPerUm, width, gaugeMax, size, selected = 
       {outside.filter((o) => o.inside).map(({ b, y }) => {
         const drawn = over(b.paint.fill, b.paint.alpha * (b.doneCoats > b.coats / 2 ? 1 : 0.58)), ink = inkOn(drawn);
         const two = b.um * pxPerUm >= 38;
-        return <g key={b.id} pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${f.film(b.umPerCoat)}` : f.film(b.um)}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize="13" fill={ink}>{large ? `${b.coats} × ${f.film(b.umPerCoat)}${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : f.film(b.um)}</text>}</g>;
+        return <g key={b.id} pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke"><text x={x + 12} y={y + (two ? -3 : 5)} fontSize={large ? 15 : 13.5} fontWeight="650" fill={ink}>{large && !phone ? b.name : b.role}{!two && <tspan fontWeight="400" fontSize="13">{'  '}{large ? `${b.coats} × ${f.film(b.umPerCoat)}` : f.film(b.um)}</tspan>}</text>{two && <text x={x + 12} y={y + 14} fontSize={phone ? 14 : 13} fill={ink}>{large ? `${b.coats} × ${f.film(b.umPerCoat)}${b.doneCoats > 0 ? b.doneCoats === b.coats ? ', sprayed' : `, ${b.doneCoats} sprayed` : ''}` : f.film(b.um)}</text>}</g>;
       })}
       {bench && !mini && labels.map(({ b, y }, i) => <g key={b.id}><path d={`M${x + bandW} ${y}H${x + bandW + 8}L${x + bandW + 12} ${labelY[i]!}`} stroke="var(--ink-3)" fill="none" /><text x={x + bandW + 15} y={labelY[i]! + 4} fontSize="13" fontWeight={b.doneCoats > 0 ? 650 : 400} fill={b.doneCoats > 0 ? 'var(--ink)' : 'var(--ink-2)'}>{b.role} <tspan dx="2">{f.units === 'us' ? f.film(b.um) : b.um}</tspan></text></g>)}
       {size === 'spine' && labels.map(({ b }, i) => <text key={b.id} x={x + bandW - 6} y={labelY[i]! + 4} fontSize="12" textAnchor="end" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">{b.role} {f.film(b.um)}</text>)}
-      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize="12.5" fontWeight="600" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{b.name}, {b.coats} × {f.film(b.umPerCoat)}</text>)}
-      {tags.map(({ m, y }, i) => <g key={m.above}><circle cx={x + bandW} cy={y} r="2.6" fill="var(--ink)" /><path d={`M${x + bandW} ${y}H${x + bandW + 14}L${x + bandW + 30} ${tagY[i]!}H${x + bandW + 40}`} fill="none" stroke="var(--string)" strokeWidth="1.5" /><Tag x={x + bandW + 40} y={tagY[i]!} mark={m} active={selected === m.above} /></g>)}
+      {large && labels.map(({ b }, i) => <text key={b.id} x={x + 12} y={labelY[i]! + 4} fontSize={phone ? 14 : 12.5} fontWeight="600" fill="var(--ink)" stroke="var(--panel)" strokeWidth="3.5" paintOrder="stroke" pointerEvents="none">{phone ? b.role : b.name}, {b.coats} × {f.film(b.umPerCoat)}</text>)}
+      {tags.map(({ m, y }, i) => <g key={m.above}><circle cx={x + bandW} cy={y} r="2.6" fill="var(--ink)" /><path d={`M${x + bandW} ${y}H${x + bandW + lead * 0.35}L${x + bandW + lead * 0.75} ${tagY[i]!}H${x + bandW + lead}`} fill="none" stroke="var(--string)" strokeWidth="1.5" /><Tag x={x + bandW + lead} size={phone ? 14 : 13} y={tagY[i]!} mark={m} active={selected === m.above} /></g>)}
       {large && <g><text x={x + bandW + 14} y={base - stack.totalUm * pxPerUm - 8} fontSize="14" fontWeight="650" fill="var(--ink)">{f.film(stack.totalUm)} in all</text></g>}
       <g transform={`translate(${x} ${doneY})`}><path d="M-16 -6h9l7 6-7 6h-9z" fill="var(--lagoon)" /><line x1="0" x2={bandW} y1="0" y2="0" stroke="var(--lagoon)" strokeWidth={stack.doneUm > 0 ? 2.5 : 0} /></g>
     </svg>

@@ -8,6 +8,7 @@ import { isoOf, msOf } from '@/core/time/instant';
 import type { Job, JobLog, Used } from '@/model/job';
 import { LOG_MARKS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
+import { ClockBox } from '../parts/clock-box';
 import { ButtonChoice } from '../parts/choice';
 import { GoSign, MindSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
@@ -37,9 +38,9 @@ export function LogStage() {
   const done = doneList(job, plan, products);
   const used = [...new Set(plan.layers.map((l) => l.productId))];
   const coats = plan.layers.reduce((a, l) => a + l.coats, 0), on = job.state?.coats.length ?? 0;
-  const retime = (id: string, local: string): void => {
-    if (!/^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(local)) return;
-    desk.edit((j) => withTick(j, { task: tickIdOf(id), atMs: msOf(local, j.place.tz), productId: id.split('.activate-')[1] ?? null, cans: j.state?.activations.find((a) => id.endsWith(`.activate-${a.productId}`))?.cans ?? 1 }));
+  const retime = (id: string, date: string, clock: string): void => {
+    if (!/^\d{4}-\d\d-\d\d$/.test(date)) return;
+    desk.edit((j) => withTick(j, { task: tickIdOf(id), atMs: msOf(`${date}T${clock}`, j.place.tz), productId: id.split('.activate-')[1] ?? null, cans: j.state?.activations.find((a) => id.endsWith(`.activate-${a.productId}`))?.cans ?? 1 }));
   };
   return (
     <Columns kind="cols-3">
@@ -84,7 +85,7 @@ export function LogStage() {
         <section className="panel" aria-label="Actual times">
           <div className="hd">Actual times <small>from the checklist; mend what was ticked late</small></div>
           {done.length === 0 ? <p className="cap" style={{ marginTop: 8 }}>Nothing ticked yet. Tick the steps on Spray day and their times stand here.</p>
-            : <ul className="times">{done.map((d) => <li key={d.id} className="row"><input className="field" type="datetime-local" aria-label={`When: ${d.label}`} value={isoOf(Date.parse(d.at), job.place.tz).slice(0, 16)} max={isoOf(desk.nowMs, job.place.tz).slice(0, 16)} onChange={(e) => retime(d.id, e.target.value)} /><span>{d.label}</span></li>)}</ul>}
+            : <ul className="times">{done.map((d) => { const at = isoOf(msOf(d.at, job.place.tz), job.place.tz), date = at.slice(0, 10), clock = at.slice(11, 16); return <li key={d.id} className="row"><input className="field" type="date" aria-label={`Day: ${d.label}`} value={date} max={isoOf(desk.nowMs, job.place.tz).slice(0, 10)} onChange={(e) => retime(d.id, e.target.value, clock)} /><ClockBox label={`Time: ${d.label}`} value={clock} onChange={(c) => retime(d.id, date, c)} /><span>{d.label}</span></li>; })}</ul>}
         </section>
         <section className="panel" aria-label="Note">
           <div className="hd" style={{ marginBottom: 10 }}>Note to yourself</div>

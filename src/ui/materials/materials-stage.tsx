@@ -1,5 +1,6 @@
 'use client';
 /** Materials: how much, in what cans, and the sum laid open. */
+import Button from '@mui/material/Button';
 import { normalQuantile } from '@/core/numerics/stats';
 import { ASSUMPTIONS } from '@/words/say';
 import { durationOf } from '@/words/format';
@@ -30,14 +31,14 @@ export function MaterialsStage() {
     <Columns kind="cols-3">
       <Spine job={job} plan={plan} products={products}><p><b>One micron over one square metre is one millilitre</b> of dry film. The film above sets every figure on this page.</p></Spine>
       <div className="stack">
-        <section className="panel" aria-label="Cans">
+        <section className="panel noprint" aria-label="Cans">
           <div className="hd">{count === 0 ? 'Nothing to buy' : `${count} ${count === 1 ? 'can' : 'cans'} to buy, and what each one sprays`} <small>low or old cans on edges and returns, full ones on flats</small></div>
           {plan.materials.length === 0 && <p className="cap" style={{ marginTop: 8 }}>No layers yet. Choose a build-up first, then the cans are counted here.</p>}
           <div className="scroll-x" style={{ display: 'flex', gap: 26, paddingTop: 12, flexWrap: 'wrap' }}>
             {plan.materials.filter((m) => !m.begun).map((m) => { const p = product(m.productId); return <figure key={m.productId}><figcaption style={{ fontWeight: 600, fontSize: 13.5 }}>{p.name}<br /><span className="small muted" style={{ fontWeight: 400 }}>{f.volume(m.sprayMl)} expected</span></figcaption><Cans material={m} paint={paintOf(p, job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></figure>; })}
           </div>
         </section>
-        <section className="panel" aria-label="The sum">
+        <section className="panel noprint" aria-label="The sum">
           <div className="hd">The sum <small>expected use, then what must be ready</small></div>
           <div className="scroll-x" tabIndex={0} role="group" aria-label="The sum as a table"><table className="tbl cards" style={{ marginTop: 6 }}>
             <thead><tr><th>Product</th><th className="num">area</th><th className="num">film</th><th className="num">÷ solids</th><th className="num">÷ lands</th><th className="num">× overrun</th><th className="num">= sprayed</th><th className="num">give or take</th><th className="num">ready</th></tr></thead>
@@ -56,7 +57,7 @@ export function MaterialsStage() {
           </details>
         </section>
         <section className="panel" aria-label="To buy">
-          <div className="hd">To buy <span className="r">packs, each, in all</span></div>
+          <div className="hd">To buy <small>packs, each, in all</small><span className="r noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print the list</Button></span></div>
           <div className="scroll-x" tabIndex={0} role="group" aria-label="Packs"><table className="tbl cards"><thead className="sr"><tr><th>Product</th><th>On the shelf</th><th>Packs</th><th>Each</th><th>In all</th></tr></thead><tbody>
             {plan.materials.map((m) => { const p = product(m.productId); return (
               <tr key={m.productId}><td><b style={{ fontWeight: 600 }}>{p.name}</b>{p.potLifeMin !== undefined && <span className="small muted">, dies {durationOf(p.potLifeMin)} after activation: leave spares sealed</span>}</td>
@@ -68,7 +69,7 @@ export function MaterialsStage() {
           <p className="cap" style={{ marginTop: 8 }}>Prices are invented examples<ProvenanceMark mark="M" />; one spare can of colour is counted, since a spitting nozzle costs a coat and the shade cannot be had again on the day<ProvenanceMark mark="CP" />.</p>
           <SaveLine />
         </section>
-        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/window`}>On to the window</LinkButton></div>
+        <div className="row noprint"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/window`}>On to the window</LinkButton></div>
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="materials" />
     </Columns>

@@ -27,7 +27,7 @@ export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }
         <p><b>{title}</b><span>{under}</span></p>
         <time>{f.time(nowIso)}</time>
       </div>
-      <nav aria-label="Main">{MAIN.map(([href, name]) => <Link key={href} href={href} aria-current={path === href ? 'page' : href === '/' && path.startsWith('/jobs') ? 'true' : undefined}>{name}</Link>)}</nav>
+      <nav aria-label="Main" data-deep={path.startsWith('/jobs')}>{MAIN.map(([href, name]) => <Link key={href} href={href} aria-current={path === href ? 'page' : href === '/' && path.startsWith('/jobs') ? 'true' : undefined}>{name}</Link>)}</nav>
       <div className="cond" role="group" aria-label="Conditions now">
         <div className="place"><b>{placeName}</b><span>{f.dayTime(nowIso)}{demoClock ? ', demo clock' : ''}</span></div>
         {air && <>

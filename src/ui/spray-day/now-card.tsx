@@ -9,8 +9,8 @@ import { HoldButton } from '../parts/hold-button';
 
 const MIN = 60_000, HOUR = 60 * MIN;
 const two = (n: number): string => String(n).padStart(2, '0');
-/** 8:52, or 1:08:52 above an hour. */
-const timer = (ms: number): string => { const s = Math.max(0, Math.ceil(ms / 1000)), h = Math.floor(s / 3600); return h > 0 ? `${h}:${two(Math.floor(s / 60) % 60)}:${two(s % 60)}` : `${Math.floor(s / 60)}:${two(s % 60)}`; };
+/** 8:52 under an hour, in words above. */
+const timer = (ms: number): string => { const s = Math.max(0, Math.ceil(ms / 1000)); return s < 3600 ? `${Math.floor(s / 60)}:${two(s % 60)}` : durationOf(s / 60); };
 
 export interface NowCardProps {
   readonly session: Session; readonly task: Task; readonly title: string; readonly f: Format; readonly clock: () => number;
@@ -37,18 +37,17 @@ export function NowCard({ session, task, title, f, clock, sinceMs, activated, on
   const ready = left <= 0, coat = task.kind === 'coat', firm = task.kind === 'activate' || (coat && !ready && sinceMs !== null);
   const share = sinceMs === null ? null : Math.min(1, Math.max(0, (now - sinceMs) / Math.max(1, Date.parse(task.startsAt) - sinceMs)));
   const done = coat ? 'Coat is on' : task.kind === 'activate' ? 'Can is activated' : 'Done';
-  const wide = { width: '100%', minHeight: 64, fontSize: 18, borderRadius: '14px' } as const;
   return (
     <section className="panel nowcard noprint" aria-label="Now">
       <p className="muted">{ready ? 'Now' : sinceMs !== null ? 'Flash off, leave it alone' : `Next, ${soon ? 'in' : 'at'}`}</p>
-      <p className="timer" role="timer" aria-label={ready ? 'ready' : `ready in ${durationOf(left / MIN)}`}>{ready ? 'ready' : soon ? timer(left) : f.time(task.startsAt)}</p>
+      <p className="timer" data-long={!ready && (!soon || left > HOUR)} role="timer" aria-label={ready ? 'ready' : `ready in ${durationOf(left / MIN)}`}>{ready ? 'ready' : soon ? timer(left) : f.time(task.startsAt)}</p>
       {share !== null && !ready && <svg viewBox="0 0 400 34" width="100%" height="34" preserveAspectRatio="none" aria-hidden="true"><rect width="400" height="34" fill="var(--pot)" stroke="var(--lagoon)" /><rect width={400 * share} height="34" fill="var(--lagoon)" /></svg>}
       <h2>{ready ? title : `At ${f.time(task.startsAt)}${soon ? '' : `, ${f.day(task.startsAt)}`}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`}</h2>
       <p>{say(task.detail, f)}</p>
       {activated && <div><p style={{ display: 'flex', justifyContent: 'space-between', gap: 10 }}><b>Pot life {durationOf(Math.max(0, activated.endMs - now) / MIN)}</b><span className="muted">label’s end {f.dayTime(session.activations[0]?.usableUntil ?? isoLike(activated.endMs, task.startsAt))}</span></p>
         <svg viewBox="0 0 400 40" width="100%" height="40" preserveAspectRatio="none" aria-hidden="true">{(() => { const u = Math.min(1, Math.max(0, (now - activated.atMs) / (activated.endMs - activated.atMs))); return <><path d="M0 0L400 40H0z" fill="var(--pot)" /><path d={`M${400 * u} ${40 * u}L400 40H${400 * u}z`} fill="var(--lagoon)" /><path d={`M${400 * u} 0V40`} stroke="var(--ink)" strokeWidth="3" /></>; })()}</svg></div>}
       {tiles}
-      {firm ? <HoldButton variant="contained" sx={wide} onConfirm={onDone} confirmText={`Yes, ${done.toLowerCase()}`}>{coat ? `Too soon, ${timer(left)}` : done}</HoldButton> : <Button variant="contained" sx={wide} onClick={onDone}>{done}</Button>}
+      {firm ? <HoldButton variant="contained" className="big" onConfirm={onDone} confirmText={`Yes, ${done.toLowerCase()}`}>{coat ? `Too soon, ${timer(left)}` : done}</HoldButton> : <Button variant="contained" className="big" onClick={onDone}>{done}</Button>}
     </section>
   );
 }

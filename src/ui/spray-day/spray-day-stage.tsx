@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import type { Plan, Task } from '@/model/plan';
 import { tickIdOf, withoutTick, withTick } from '@/core/schedule/tick';
-import { HOUR, isoOf, MINUTE } from '@/core/time/instant';
+import { HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
 import { percentOf, type Format } from '@/words/format';
 import { say } from '@/words/say';
 import { CautionBox } from '../parts/caution';
@@ -35,9 +35,9 @@ export function SprayDayStage() {
   const takeBack = (d: Done): void => record(tickIdOf(d.id), false);
   const session = plan.sessions[0], next = session?.tasks.find((t) => t.handsOn);
   // A wait under way: the last coat is on and the next task of the session is still to come.
-  const lastCoat = job.state?.coats.length ? Math.max(...job.state.coats.map((c) => Date.parse(c.endedAt))) : null;
+  const lastCoat = job.state?.coats.length ? Math.max(...job.state.coats.map((c) => msOf(c.endedAt, job.place.tz))) : null;
   const sinceMs = next && session && lastCoat !== null && Date.parse(next.startsAt) - lastCoat < 3 * HOUR ? lastCoat : null;
-  const running = (job.state?.activations ?? []).flatMap((a) => { const p = products.find((x) => x.id === a.productId); const open = plan.layers.some((l) => l.productId === a.productId && Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => !job.state?.coats.some((d) => d.layerId === l.id && d.coat === c))); return p?.potLifeMin !== undefined && open ? [{ atMs: Date.parse(a.at), endMs: Date.parse(a.at) + p.potLifeMin * MINUTE }] : []; })[0] ?? null;
+  const running = (job.state?.activations ?? []).flatMap((a) => { const p = products.find((x) => x.id === a.productId); const open = plan.layers.some((l) => l.productId === a.productId && Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => !job.state?.coats.some((d) => d.layerId === l.id && d.coat === c))); return p?.potLifeMin !== undefined && open ? [{ atMs: msOf(a.at, job.place.tz), endMs: msOf(a.at, job.place.tz) + p.potLifeMin * MINUTE }] : []; })[0] ?? null;
   const limits = products.find((p) => p.id === plan.layers.find((l) => l.id === (next?.layerId ?? session?.layerIds[0]))?.productId);
 
   return (
@@ -91,7 +91,7 @@ function TaskRow({ task: t, plan, title, f, isNext, canTick, onTick }: { task: T
         {shown && <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>{t.cautions.slice(0, 1).map((c) => <CautionBox key={c} caution={{ code: c, severity: c === 'isocyanate' ? 'stop' : 'mind', params: {} }} />)}</div>}
       </div>
       <span className="act">
-        {canTick && (t.kind === 'activate' ? <HoldButton size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} onConfirm={onTick} confirmText="Yes, activated" aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>Activated</HoldButton> : <Button size="small" className="noprint" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`} sx={{ '@media (max-width:700px)': { width: '100%', minHeight: 56, fontSize: 17 } }}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>)}
+        {canTick && (t.kind === 'activate' ? <HoldButton size="small" className="noprint taskdone" variant={isNext ? 'contained' : 'outlined'} onConfirm={onTick} confirmText="Yes, activated" aria-label={`Done: ${title}`}>Activated</HoldButton> : <Button size="small" className="noprint taskdone" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>)}
         <span className="printonly sheetbox" />
       </span>
     </li>

@@ -1,4 +1,5 @@
 /** Tasks of the run sheet in words: what is to be done, and what has been. */
+import { msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -27,5 +28,5 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
     const product = products.find((p) => tail === `activate-${p.id}`);
     return { id: t.taskId, label: product ? `Activated ${product.name}` : kinds[tail.replace(/\d+$/, '')] ?? tail, at: t.endedAt };
   });
-  return [...coats, ...others].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  return [...coats, ...others].sort((a, b) => msOf(a.at, job.place.tz) - msOf(b.at, job.place.tz));
 }

@@ -7,6 +7,7 @@ import type { FreeHours, Place } from '@/model/job';
 import { SHELTERS, WEEKDAYS } from '@/model/lists';
 import { SHELTER_NAMES } from '@/words/names';
 import type { Desk } from '../desk/job-desk';
+import { ClockBox } from '../parts/clock-box';
 import { ListChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 
@@ -26,11 +27,6 @@ export function PlaceEditor({ desk }: { desk: Desk }) {
   );
 }
 
-/** A clock field that is only passed on when whole: a half-typed time would be refused. */
-function ClockField({ label, value, onChange }: { label: string; value: string; onChange: (v: string) => void }) {
-  return <input type="time" aria-label={label} value={value === '24:00' ? '23:59' : value} onChange={(e) => { if (/^\d\d:\d\d$/.test(e.target.value)) onChange(e.target.value); }} style={{ font: 'inherit', padding: '4px 6px', border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)', color: 'inherit' }} />;
-}
-
 export function HoursEditor({ desk }: { desk: Desk }) {
   const hours = desk.job.freeHours;
   const [busy, setBusy] = useState('');
@@ -44,9 +40,9 @@ export function HoursEditor({ desk }: { desk: Desk }) {
           {hours.weekly[d].length === 0 && <span className="small muted">not free</span>}
           {hours.weekly[d].map((s, i) => (
             <span key={i} className="row" style={{ gap: 4 }}>
-              <ClockField label={`${DAY_NAMES[d]} from`} value={s[0]} onChange={(v) => day(d, hours.weekly[d].map((x, k) => (k === i ? [v, x[1]] : x)))} />
+              <ClockBox label={`${DAY_NAMES[d]} from`} value={s[0]} onChange={(v) => day(d, hours.weekly[d].map((x, k) => (k === i ? [v, x[1]] : x)))} />
               <span className="muted">to</span>
-              <ClockField label={`${DAY_NAMES[d]} to`} value={s[1]} onChange={(v) => day(d, hours.weekly[d].map((x, k) => (k === i ? [x[0], v] : x)))} />
+              <ClockBox label={`${DAY_NAMES[d]} to`} value={s[1]} onChange={(v) => day(d, hours.weekly[d].map((x, k) => (k === i ? [x[0], v] : x)))} />
               <Button size="small" sx={{ minWidth: 30, px: 0.5 }} aria-label={`Not free ${DAY_NAMES[d]} ${s[0]} to ${s[1]}`} onClick={() => day(d, hours.weekly[d].filter((_x, k) => k !== i))}>×</Button>
               {s[0] >= s[1] && <span className="small" style={{ color: 'var(--oxide-ink)' }}>Start before the end.</span>}
             </span>
@@ -55,7 +51,7 @@ export function HoursEditor({ desk }: { desk: Desk }) {
         </div>
       ))}
       <div className="row">
-        <input type="date" aria-label="A day that is not free" value={busy} onChange={(e) => setBusy(e.target.value)} style={{ font: 'inherit', padding: '4px 6px', border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)', color: 'inherit' }} />
+        <input className="field" type="date" aria-label="A day that is not free" value={busy} onChange={(e) => setBusy(e.target.value)} />
         <Button size="small" variant="outlined" disabled={!/^\d{4}-\d\d-\d\d$/.test(busy)} onClick={() => { set({ ...hours, exceptions: [...hours.exceptions.filter((e) => e.date !== busy), { date: busy, spans: [] }] }); setBusy(''); }}>Not free that day</Button>
         {hours.exceptions.map((e) => <Button key={e.date} size="small" onClick={() => set({ ...hours, exceptions: hours.exceptions.filter((x) => x.date !== e.date) })}>{e.date} {e.spans.length === 0 ? 'not free' : e.spans.map((s) => s.join('–')).join(', ')} ×</Button>)}
       </div>

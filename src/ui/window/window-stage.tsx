@@ -108,7 +108,7 @@ export function WindowStage() {
         </div>
         <SaveLine />
         <details className="how"><summary>How this was computed</summary><p className="cap">Each half hour of the week is tried as a start in every future of the forecast. In each, the waits follow the panel temperature of that hour, and every limit is held until the film no longer minds it. The chance is (good futures + 1) over (futures + 2), for the whole chain at once.</p><ul className="cap" style={{ display: 'grid', gap: 3, padding: '6px 0' }}>{plan.assumptions.filter((a) => ['hour-value', 'delay-per-day', 'dew-gap', 'members', 'shelter', 'coats-before-forecast'].includes(a.what)).map((a) => <li key={a.what}>{ASSUMPTIONS[a.what] ?? a.what}: {a.unit === plan.cost.currency && typeof a.value === 'number' ? f.money(a.value, a.unit) : a.unit === 'K' && typeof a.value === 'number' ? f.gap(a.value) : `${a.value}`}<ProvenanceMark mark={a.provenance} /></li>)}</ul></details>
-        <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/spray-day`}>On to the run sheet</LinkButton></div>
+        <div className="row noprint"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/spray-day`}>On to the run sheet</LinkButton></div>
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="window" />
     </Columns>

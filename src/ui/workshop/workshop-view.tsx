@@ -1,6 +1,6 @@
 'use client';
 /** The workshop itself: how it looks, copies of all that is in it, and the keys. */
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -17,9 +17,10 @@ const KEYS: readonly [string, string][] = [
 
 interface Answer { readonly id?: string; readonly added?: number; readonly same?: number; readonly putAside?: number; readonly error?: string; readonly faults?: readonly { path: string; expected: string }[] }
 
-/** A button that opens the file chooser; the input itself stays reachable by its label. */
-function FileButton({ label, accept, busy, onFile, variant = 'outlined' }: { label: string; accept: string; busy: boolean; onFile: (f: File) => void; variant?: 'outlined' | 'contained' }) {
-  return <Button component="label" variant={variant} disabled={busy}>{label}<input className="sr" type="file" accept={accept} aria-label={label} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; if (f) onFile(f); }} /></Button>;
+/** A button that opens the file chooser. */
+function FileButton({ label, accept, busy, onFile }: { label: string; accept: string; busy: boolean; onFile: (f: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return <><Button variant="outlined" disabled={busy} onClick={() => input.current?.click()}>{label}</Button><input ref={input} hidden type="file" accept={accept} tabIndex={-1} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; if (f) onFile(f); }} /></>;
 }
 
 export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: string }[] }) {
