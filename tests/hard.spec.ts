@@ -128,3 +128,59 @@ plain('a server killed in the middle of work loses nothing acknowledged, and the
     await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
   } finally { await app.stop(); }
 });
+
+plain('killed four times in the middle of saving, it never forgets an edit it had acknowledged', async ({ request }) => {
+  plain.setTimeout(120_000);
+  const app = await appServer();
+  try {
+    const read = async (): Promise<{ version: number; job: { name: string } }> => await (await request.get(`${app.url}/api/jobs/stand-mixer`)).json() as { version: number; job: { name: string } };
+    const { job } = await read();
+    let acknowledged = '', saves = 0;
+    for (let round = 0; round < 4; round++) {
+      let { version } = await read(), killed = false;
+      const death = new Promise<void>((done) => setTimeout(() => { void app.kill().then(() => { killed = true; done(); }); }, 250 + 130 * round));
+      for (let i = 0; !killed && i < 400; i++) {
+        const name = `round ${round}, save ${i}`;
+        const r = await request.put(`${app.url}/api/jobs/stand-mixer`, { data: { version, job: { ...job, name } } }).catch(() => null);
+        if (r?.status() !== 200) break;
+        acknowledged = name; saves++;
+        ({ version } = await r.json() as { version: number });
+      }
+      await death;
+      await app.start();
+      const now = (await read()).job.name, at = (n: string): number => Number(/save (\d+)/.exec(n)![1]);
+      expect(now.startsWith(`round ${round}`)).toBe(true);
+      expect(at(now)).toBeGreaterThanOrEqual(at(acknowledged));
+    }
+    expect(saves).toBeGreaterThan(20);
+  } finally { await app.stop(); }
+});
+
+plain('from nothing at all: an empty workshop teaches, and twelve inputs lead to a run sheet', async ({ page }) => {
+  plain.setTimeout(90_000);
+  const app = await appServer({ PELLUCID_DEMO: '0' });
+  try {
+    let inputs = 0;
+    const did = async (act: () => Promise<unknown>): Promise<void> => { inputs++; await act(); };
+    await page.goto(app.url);
+    await expect(page.getByText('Nothing on the bench yet')).toBeVisible();
+    await expect(page.getByText(/A job is one thing to repaint/)).toBeVisible();
+    await did(() => page.locator('section').getByRole('button', { name: 'New job' }).click());
+    await expect(page).toHaveURL(/\/surface$/);
+    await did(() => page.getByLabel('Name of the job').fill('Letter box'));
+    const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+    await did(() => part.getByLabel('Length').fill('380'));
+    await did(() => part.getByLabel('Width').fill('260'));
+    await saved(page);
+    await did(() => page.getByRole('link', { name: 'On to the build-up' }).click());
+    await did(() => page.getByRole('link', { name: 'On to the materials' }).click());
+    await did(() => page.getByRole('link', { name: 'On to the window' }).click());
+    await did(() => page.getByRole('link', { name: 'On to the run sheet' }).click());
+    await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText('coat 1 of');
+    expect(inputs).toBeLessThanOrEqual(12);
+    await page.goto(`${app.url}/nowhere`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('This is not here');
+    await page.getByRole('link', { name: 'Back to the bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Letter box' })).toBeVisible();
+  } finally { await app.stop(); }
+});

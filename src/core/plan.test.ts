@@ -70,6 +70,12 @@ describe('the demo workshop', () => {
     expect(simulated(demo('cargo-bike'))).toEqual(simulated(demo('cargo-bike')));
     expect(simulated(demo('cargo-bike'), NOW + 6 * HOUR).seed).not.toBe(simulated(demo('cargo-bike')).seed);
   });
+  it('answered from memory while starts are moved, layers changed and ticks made, it says what it says from scratch', () => {
+    const at = (iso: string): NonNullable<Job['starts']> => [{ sessionId: 's-base', at: iso }];
+    const b = demo('tractor-bonnet'), s = simulatedForecast(b.place, NOW);
+    const moves: Job[] = [b, { ...b, starts: at('2026-05-16T10:00') }, { ...b, starts: at('2026-05-17T22:00') }, b, { ...b, risk: { rushSafe: 1 } }, { ...b, place: { ...b.place, shelter: 'garage' } }, { ...b, freeHours: always }, { ...b, products: [{ ...product('orrin-base'), flashMin: 25 }] }, { ...b, state: { coats: [...b.state!.coats, { layerId: 'base', coat: 1, endedAt: '2026-05-16T07:40' }], activations: [] } }, b];
+    for (const j of moves) expect(plan({ job: j, ...s, nowMs: NOW })).toEqual(plan({ job: j, forecast: structuredClone(s.forecast), issuedMs: s.issuedMs, nowMs: NOW }));
+  });
   it('every reason, check, caution and cause it says has words', () => {
     let n = 0;
     for (const { job } of DEMO_JOBS) {

@@ -1,5 +1,6 @@
 /** Opens one job with its plan, its products and the air at its parts. */
 import { planAndAir } from '@/core/plan';
+import { MINUTE } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import type { Forecast } from '@/model/forecast';
@@ -15,10 +16,28 @@ export interface JobView {
   readonly nowMs: number; readonly forecast: Forecast; readonly issuedMs: number;
 }
 
+/**
+ * Plans of the last minute: leafing between the bench and the stages asks for the same one again
+ * and again. The plan is made for the full minute, so that one minute has one answer. Keyed by the
+ * job and forecast objects' own marks; it changes no result.
+ */
+const made = new Map<string, ReturnType<typeof planAndAir>>();
+const KEPT = 80;
+
+function planned(stored: StoredJob, forecast: Forecast, issuedMs: number, minuteMs: number): ReturnType<typeof planAndAir> {
+  const key = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${minuteMs}`;
+  const known = made.get(key);
+  if (known) return known;
+  const fresh = planAndAir({ job: stored.job, forecast, nowMs: minuteMs, issuedMs });
+  made.set(key, fresh);
+  if (made.size > KEPT) made.delete(made.keys().next().value!);
+  return fresh;
+}
+
 export function viewOf(stored: StoredJob, weather: Weather, nowMs: number): JobView {
   const { job } = stored;
   const { forecast, issuedMs } = weather.forecastFor(job.place, nowMs);
-  const { plan, air } = planAndAir({ job, forecast, nowMs, issuedMs });
+  const { plan, air } = planned(stored, forecast, issuedMs, Math.floor(nowMs / MINUTE) * MINUTE);
   const products = productsOf(CATALOGUE, job.products);
   return {
     id: stored.id, version: stored.version, steps: stored.steps, job, plan, products: [...products.values()], air, nowMs, forecast, issuedMs,

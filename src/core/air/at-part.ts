@@ -30,9 +30,32 @@ export interface PartAir { readonly absorptance: number; readonly backFree: bool
 const WET_MM = 0.1;
 
 /**
- * @param how absorptance 0…1, whether air passes the back, and the share of faces that see the sky (flat 1, upright 0)
+ * What was made from an ensemble lives as long as the ensemble: while a start is moved, neither
+ * the weather nor the place changes. A few places are kept, since a blocked week tries them all.
+ */
+const made = new WeakMap<Ensemble, Map<string, AtPart>>();
+const KEPT = 8;
+
+/**
+ * The air at the part, from memory where the same was asked before.
+ * @param how as in `airAtPart`
  */
 export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
+  const key = JSON.stringify([place.shelter, place.lat, place.lon, how.absorptance, how.backFree, how.flatFrac]);
+  const known = made.get(e) ?? new Map<string, AtPart>();
+  made.set(e, known);
+  const was = known.get(key);
+  if (was) return was;
+  const fresh = airAtPart(e, place, how);
+  if (known.size >= KEPT) known.delete(known.keys().next().value!);
+  known.set(key, fresh);
+  return fresh;
+}
+
+/**
+ * @param how absorptance 0…1, whether air passes the back, and the share of faces that see the sky (flat 1, upright 0)
+ */
+function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
   const card = SHELTER_CARDS[place.shelter];
   const nodes = (e.hours - 1) * 2 + 1, rows = e.members.length + 1, size = rows * nodes;
   const a: AtPart = {

@@ -9,7 +9,7 @@ import { chanceOf } from '../numerics/stats';
 import { civilDate, DAY, HOUR, isoOf, MINUTE, msOf, type Span } from '../time/instant';
 import { freeSpans } from '../time/free-hours';
 import { draftsOf, type Draft, type Drafts } from './drafts';
-import { limitTable, type Cause } from './limits';
+import { limitTable, type Cause, type LimitTable } from './limits';
 import { isFree, judgeStart, type StartOption } from './options';
 import { writeSession } from './run-sheet';
 import { Runner } from './runner';
@@ -31,6 +31,37 @@ export interface Scheduled {
   readonly alternatives: readonly Alternative[];
   readonly blockers: readonly Notice[];
   readonly handsOnH: number;
+}
+
+/**
+ * What was judged in this air: limit tables by product, starts by session and free hours. A start
+ * that was tried once is not tried again while another is moved; it changes no result, and goes
+ * with the air it belongs to.
+ */
+interface Memory { readonly clocks: Clocks; limitsOf(p: Product): LimitTable; judgeOf(session: string, judge: (startMs: number, always: boolean) => StartOption): (startMs: number, always: boolean) => StartOption }
+const memories = new WeakMap<AtPart, Memory>();
+const SESSIONS_KEPT = 24;
+
+function memoryOf(air: AtPart): Memory {
+  const known = memories.get(air);
+  if (known) return known;
+  const tables = new WeakMap<Product, LimitTable>(), sessions = new Map<string, Map<string, StartOption>>();
+  const fresh: Memory = {
+    clocks: new Clocks(air),
+    limitsOf: (p) => { const was = tables.get(p) ?? limitTable(air, p); tables.set(p, was); return was; },
+    judgeOf: (session, judge) => {
+      const options = sessions.get(session) ?? new Map<string, StartOption>();
+      if (!sessions.has(session)) { if (sessions.size >= SESSIONS_KEPT) sessions.delete(sessions.keys().next().value!); sessions.set(session, options); }
+      return (startMs, always) => {
+        const key = always ? `${startMs}!` : String(startMs);
+        const was = options.get(key) ?? judge(startMs, always);
+        options.set(key, was);
+        return was;
+      };
+    },
+  };
+  memories.set(air, fresh);
+  return fresh;
 }
 
 interface Live { readonly draft: Draft; readonly runner: Runner; readonly options: readonly StartOption[]; readonly pinMs: number | null; readonly stakes: Stakes }
@@ -59,9 +90,9 @@ export function schedule(job: Job, layers: readonly PlanLayer[], seams: readonly
   if (drafts.sessions.length === 0) return none;
   if (drafts.sessions.length > 3) return { ...none, blockers: [{ code: 'too-many-sessions', params: { sessions: drafts.sessions.length, most: 3 } }] };
 
-  const clocks = new Clocks(air);
+  const memory = memoryOf(air), { clocks } = memory;
   const used = new Map(drafts.sessions.flatMap((d) => d.steps.map((s) => [s.product.id, s.product] as const)));
-  const limits = new Map([...used].map(([id, p]) => [id, limitTable(air, p)]));
+  const limits = new Map([...used].map(([id, p]) => [id, memory.limitsOf(p)]));
   const gridEnd = air.startMs + (air.nodes - 1) * air.stepMs;
   const free = freeSpans(job.freeHours, tz, nowMs, Math.min(gridEnd, nowMs + (HORIZON_DAYS + 1) * DAY));
   const before = groundReady(drafts, clocks, air);
@@ -71,7 +102,8 @@ export function schedule(job: Job, layers: readonly PlanLayer[], seams: readonly
     const pin = job.starts?.find((s) => s.sessionId === draft.id);
     const pinMs = pin ? msOf(pin.at, tz) : null;
     const starts = startsOf(nowMs, gridEnd, pinMs, free);
-    return { draft, runner, pinMs, options: starts.map((s) => judgeStart(air, runner, s, free, s === pinMs)), stakes: stakesOf(job, draft, materials) };
+    const judge = memory.judgeOf(JSON.stringify([job.place.lamp === true, free, { ...draft, activatedMs: [...draft.activatedMs] }]), (s, always) => judgeStart(air, runner, s, free, always));
+    return { draft, runner, pinMs, options: starts.map((s) => judge(s, s === pinMs)), stakes: stakesOf(job, draft, materials) };
   });
 
   const candidates = live.map((l) => l.options.filter((o) => l.pinMs !== null ? o.startMs === l.pinMs : o.free && o.centralOk && o.good >= LEAST_SHARE * o.of));

@@ -22,7 +22,7 @@ export function JobHead({ id, job, plan, stage }: { id: string; job: Job; plan: 
       </div>
       <nav className="stages" aria-label="Stages"><ol>
         {STAGES.map((s, i) => (
-          <li key={s.id}><Link href={`/jobs/${id}/${s.id}`} aria-current={s.id === stage ? 'page' : undefined} data-state={states[s.id]}>
+          <li key={s.id}><Link href={`/jobs/${id}/${s.id}`} prefetch={true} aria-current={s.id === stage ? 'page' : undefined} data-state={states[s.id]}>
             <span>{s.name}{states[s.id] === 'done' && s.id !== stage && <svg width="11" height="11" viewBox="0 0 11 11" aria-hidden="true"><path d="M1 5.500l3 3.200 5.500-7" fill="none" stroke="var(--lagoon)" strokeWidth="1.900" /></svg>}<span className="sr">{WORD[states[s.id]]}</span></span>
             <LinkWait />
             <i style={{ height: 5 + i * 2.500 }} aria-hidden="true" />

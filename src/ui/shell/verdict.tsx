@@ -4,6 +4,7 @@ import { useId, useState, type ReactNode } from 'react';
 import type { Plan, Session } from '@/model/plan';
 import { percentOf } from '@/words/format';
 import { say } from '@/words/say';
+import { ProvenanceMark } from '../parts/mark';
 import { CautionBox } from '../parts/caution';
 import { useFormat } from '../theme/providers';
 
@@ -52,6 +53,12 @@ const STAGE_CAUTIONS: Readonly<Record<string, readonly string[]>> = {
   materials: ['over-budget', 'isocyanate', 'isocyanate-no-air', 'ignition'], window: ['start-outside', 'isocyanate', 'isocyanate-no-air', 'night-after', 'session-risk', 'solvent-vapour', 'ignition'],
 };
 
+/** (k + 1) over (n + 2), said with its own figures. */
+function chainText(plan: Plan): string {
+  const of = plan.sessions.at(-1)!.oksOf[1], k = Math.round((plan.chance ?? 0) * (of + 2)) - 1;
+  return `${k} of ${of} futures of the weather keep every limit of ${plan.sessions.length > 1 ? 'all sessions' : 'the session'} until handle-dry: (${k} + 1) over (${of} + 2) is ${percentOf(plan.chance ?? 0)} %.`;
+}
+
 export function Verdict({ plan, session, stage }: { plan: Plan; session: Session | undefined; stage: string }) {
   const f = useFormat();
   const cans = plan.materials.reduce((a, m) => a + m.packs.reduce((b, p) => b + p.count, 0), 0);
@@ -70,6 +77,7 @@ export function Verdict({ plan, session, stage }: { plan: Plan; session: Session
           <p className="sub">{plan.sessions.length > 1 ? `${plan.sessions.length} sessions, last on ${f.day(plan.sessions.at(-1)!.startsAt)}` : `first coat ${f.time(session.sprayAt)}, handle-dry ${f.time(session.handleAt)}`}</p>
           <div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div>
           <OddsMarks good={plan.sessions.at(-1)!.oksOf[0]} of={plan.sessions.at(-1)!.oksOf[1]} />
+          <details><summary>How this was computed</summary><p className="sub">{chainText(plan)}<ProvenanceMark mark="ID" /> The futures: the forecast with errors that grow with its lead time<ProvenanceMark mark="M" />.</p></details>
         </div>
       )}
       <div className="vsec">

@@ -36,7 +36,7 @@ export function NowCard({ session, task, title, f, clock, sinceMs, activated, on
   }, [soon]);
   const ready = left <= 0, coat = task.kind === 'coat', firm = task.kind === 'activate' || (coat && !ready && sinceMs !== null);
   const share = sinceMs === null ? null : Math.min(1, Math.max(0, (now - sinceMs) / Math.max(1, Date.parse(task.startsAt) - sinceMs)));
-  const done = coat ? 'Coat is on' : task.kind === 'activate' ? 'Can is activated' : 'Done';
+  const done = coat ? 'Coat is on' : task.kind === 'activate' ? 'Can is activated' : `Done: ${title.toLowerCase()}`;
   return (
     <section className="panel nowcard noprint" aria-label="Now">
       <p className="muted">{ready ? 'Now' : sinceMs !== null ? 'Flash off, leave it alone' : `Next, ${soon ? 'in' : 'at'}`}</p>
