@@ -128,8 +128,8 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
   if (makers.size > 1) add('test-card', 'mind', { makers: [...makers].join(', ') });
   const top = used.at(-1);
   if (top?.gloss && top.gloss !== job.purpose.finish) add('finish-differs', 'mind', { product: top.name, gloss: top.gloss, finish: job.purpose.finish });
-  if (top && top.kind === 'basecoat') add('base-without-clear', 'mind', { product: top.name });
-  const colours = used.filter((p) => p.kind === 'basecoat');
+  if (top && (top.kind === 'basecoat' || top.kind === 'mid-coat')) add('base-without-clear', 'mind', { product: top.name });
+  const colours = used.filter((p) => p.kind === 'basecoat' || p.kind === 'mid-coat' || p.kind === 'enamel' || p.kind === 'single-stage' || p.kind === 'heat-paint');
   if (colours.length > 0 && !colours.some((p) => (p.effect ?? 'solid') === job.purpose.colour.kind)) add('effect-differs', 'mind', { kind: job.purpose.colour.kind });
   if (total > job.budget.amount) add('over-budget', 'mind', { total, budget: job.budget.amount, currency: job.budget.currency });
   for (const s of sessions) {

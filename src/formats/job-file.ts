@@ -1,12 +1,15 @@
 /** job.json: outside text to a Job, refused field by field. */
 import { jobFaults, jobSchema, type Job } from '@/model/job';
 import { sheetFaults } from '@/model/product';
+import { isSimplePolygon } from '@/core/surface/shape';
 import { msOf } from '@/core/time/instant';
 import { faultsOf, type Fault, type Parsed } from './faults';
 
 const SHEET_WORDS: Readonly<Record<string, (p: Record<string, string | number>) => string>> = {
   'max-before-min': (p) => `a figure of at least ${p.low} (${p.lowName}); the sheet gives ${p.high}`,
   'pot-life-of-one-part': () => 'no pot life: a one-component product has none',
+  'ratio-without-hardener': () => 'a share of hardener above 0: a two-component product does not harden without it',
+  'hardener-in-one-part': () => 'no hardener: a one-component product takes none',
   'no-pot-life': () => 'a pot life: a two-component product dies once activated',
 };
 
@@ -15,6 +18,7 @@ export function parseJob(raw: unknown): Parsed<Job> {
   const r = jobSchema.safeParse(raw);
   if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
   const faults: Fault[] = jobFaults(r.data);
+  r.data.parts.forEach((p, i) => { if (p.shape?.kind === 'polygon' && !isSimplePolygon(p.shape.pointsMm)) faults.push({ path: `parts[${i}].shape.pointsMm`, expected: 'an outline whose sides do not cross' }); });
   r.data.products?.forEach((p, i) => sheetFaults(p).forEach((f) => faults.push({ path: `products[${i}].${f.field}`, expected: SHEET_WORDS[f.code]?.(f.params) ?? f.code })));
   if (!faults.some((f) => f.path === 'place.tz')) {
     const time = (iso: string, path: string): void => { try { msOf(iso, r.data.place.tz); } catch { faults.push({ path, expected: `a time that exists (got ${iso})` }); } };

@@ -3,7 +3,7 @@
  * database. Unknown keys are refused by name. Times without an offset are in the place's zone.
  */
 import * as z from 'zod';
-import { COLOUR_KINDS, CONDITIONS, EXPOSURES, FINISHES, GRADES, POSTURES, SHELTERS, SPRAYERS, SUBSTRATES, WEEKDAYS } from './lists';
+import { BOX_FACES, COLOUR_KINDS, CONDITIONS, CONE_ENDS, EXPOSURES, FINISHES, GRADES, POSTURES, SHELTERS, SPRAYERS, SUBSTRATES, WEEKDAYS } from './lists';
 import { productSchema, ROLES } from './product';
 
 const id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
@@ -25,6 +25,20 @@ export const placeSchema = z.strictObject({
 export type Place = z.infer<typeof placeSchema>;
 export type Shelter = Place['shelter'];
 
+const mm = z.number().gt(0).max(10_000);
+/** What a part is like, where it is more than a flat rectangle of length × width. */
+export const shapeSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('curved'), riseMm: z.number().min(0).max(5000).optional().describe('height of the arc over the width'), girthMm: mm.optional().describe('width measured over the curve; wins over the rise') }),
+  z.strictObject({ kind: z.literal('box'), heightMm: mm, faces: z.array(z.enum(BOX_FACES)).min(1).max(6) }),
+  z.strictObject({ kind: z.literal('tube'), diameterMm: mm, ends: z.number().int().min(0).max(2) }),
+  z.strictObject({ kind: z.literal('frame'), tubes: z.array(z.strictObject({ lengthMm: mm, diameterMm: mm, count: z.number().int().min(1).max(50) })).min(1).max(30) }),
+  z.strictObject({ kind: z.literal('ellipsoid'), heightMm: mm, share: z.number().gt(0).max(1).describe('1 the whole skin, 0.5 a dome') }),
+  z.strictObject({ kind: z.literal('cone'), topMm: z.number().min(0).max(10_000), bottomMm: mm, heightMm: mm, ends: z.enum(CONE_ENDS) }),
+  z.strictObject({ kind: z.literal('polygon'), pointsMm: z.array(z.tuple([z.number().min(-10_000).max(10_000), z.number().min(-10_000).max(10_000)])).min(3).max(60) }),
+  z.strictObject({ kind: z.literal('known'), areaM2: z.number().gt(0).max(100) }),
+]);
+export type Shape = z.infer<typeof shapeSchema>;
+
 export const partSchema = z.strictObject({
   id,
   name: z.string().max(80).optional(),
@@ -35,6 +49,8 @@ export const partSchema = z.strictObject({
   hiddenEdgePct: z.number().min(0).max(100).describe('edges and hidden returns, per cent of the faces'),
   substrate: z.enum(SUBSTRATES),
   condition: z.enum(CONDITIONS),
+  shape: shapeSchema.optional().describe('left out means a flat rectangle'),
+  count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
 });
 export type Part = z.infer<typeof partSchema>;
 
@@ -122,6 +138,10 @@ export function jobFaults(job: Job): { path: string; expected: string }[] {
   twice((job.products ?? []).map((p) => p.id), (i) => `products[${i}].id`, 'a product id');
   job.parts.forEach((p, i) => {
     if (p.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium') faults.push({ path: `parts[${i}].condition`, expected: `bare, sound-paint or failing-clear: electro-coat is found on metal only (substrate is ${p.substrate})` });
+  });
+  job.parts.forEach((p, i) => {
+    if (p.shape?.kind === 'box' && new Set(p.shape.faces).size !== p.shape.faces.length) faults.push({ path: `parts[${i}].shape.faces`, expected: 'each face once' });
+    if (p.shape?.kind === 'curved' && p.shape.girthMm !== undefined && p.shape.girthMm < p.widthMm) faults.push({ path: `parts[${i}].shape.girthMm`, expected: `at least the straight width, ${p.widthMm} mm (got ${p.shape.girthMm})` });
   });
   const partIds = new Set(job.parts.map((p) => p.id));
   job.system?.layers.forEach((l, i) => l.only?.forEach((x, k) => {

@@ -6,9 +6,9 @@
 import * as z from 'zod';
 import { markSchema } from './marks';
 
-export const PRODUCT_KINDS = ['adhesion-promoter', 'etch-primer', 'epoxy-primer', 'filler-primer', 'basecoat', 'enamel', 'heat-paint', 'clear'] as const;
-export const CHEMISTRIES = ['1k-acrylic', '1k-alkyd', '2k-urethane', '2k-epoxy', 'etch', 'cpo', 'silicone'] as const;
-export const ROLES = ['promoter', 'etch', 'epoxy', 'filler', 'base', 'colour', 'clear'] as const;
+export const PRODUCT_KINDS = ['adhesion-promoter', 'wood-sealer', 'etch-primer', 'epoxy-primer', 'spray-filler', 'surfacer', 'filler-primer', 'sealer', 'basecoat', 'mid-coat', 'enamel', 'single-stage', 'heat-paint', 'clear'] as const;
+export const CHEMISTRIES = ['1k-acrylic', '1k-alkyd', '2k-urethane', '2k-epoxy', 'polyester', 'etch', 'cpo', 'silicone', 'shellac', 'waterborne'] as const;
+export const ROLES = ['promoter', 'seal', 'etch', 'epoxy', 'spray-filler', 'surfacer', 'filler', 'sealer', 'base', 'mid', 'colour', 'clear'] as const;
 
 const minutes = z.number().min(0).max(60 * 24 * 90);
 const fraction = z.number().gt(0).max(1);
@@ -29,7 +29,7 @@ export const productSchema = z.strictObject({
   role: z.enum(ROLES),
   chemistry: z.enum(CHEMISTRIES),
   carrier: z.enum(['aerosol', 'gun']),
-  effect: z.enum(['none', 'solid', 'metallic']).optional().describe('colour effect; left out means none'),
+  effect: z.enum(['none', 'solid', 'metallic', 'pearl', 'flake', 'candy']).optional().describe('colour effect; left out means none'),
   gloss: z.enum(['gloss', 'satin', 'matte']).optional(),
   heatRatedC: z.number().min(60).max(900).optional().describe('highest service temperature, °C; left out means 90'),
   isocyanate: z.boolean(),
@@ -54,6 +54,15 @@ export const productSchema = z.strictObject({
   dewGapMinK: z.number().min(0).max(15),
   windMaxMs: z.number().gt(0).max(10).describe('mean wind at the part, m/s'),
   packs: z.array(packSchema).min(1).max(6),
+  mix: z.strictObject({ base: z.number().gt(0).max(100), hardener: z.number().min(0).max(100), reducer: z.number().min(0).max(200) }).optional().describe('parts by volume, base : hardener : reducer; left out means ready to spray'),
+  cureMin: minutes.optional().describe('until fully cured'),
+  hidesUm: z.number().gt(0).max(400).optional().describe('dry film that hides the ground, µm'),
+  tipMm: z.tuple([z.number().gt(0).max(6), z.number().gt(0).max(6)]).optional().describe('fluid tip of the gun, from and to'),
+  densityGPerMl: z.number().min(0.3).max(3).optional(),
+  flashPointC: z.number().min(-80).max(300).optional(),
+  vocGPerL: z.number().min(0).max(1000).optional(),
+  shelfClosedMonths: z.number().gt(0).max(240).optional(),
+  shelfOpenMonths: z.number().gt(0).max(240).optional(),
   provenance: z.strictObject({
     rest: markSchema.describe('mark of every figure not named in byField'),
     byField: z.record(z.string(), markSchema).optional(),
@@ -79,7 +88,12 @@ export function sheetFaults(p: Product): SheetFault[] {
   order(p.touchDryMin, p.handleMin, 'handleMin', 'touchDryMin');
   order(p.tempMinC, p.tempMaxC, 'tempMaxC', 'tempMinC');
   if (p.itselfForbiddenMin) order(p.itselfForbiddenMin[0], p.itselfForbiddenMin[1], 'itselfForbiddenMin', 'itselfForbiddenMin[0]');
-  const twoPart = p.chemistry === '2k-urethane' || p.chemistry === '2k-epoxy';
+  order(p.handleMin, p.cureMin, 'cureMin', 'handleMin');
+  order(p.shelfOpenMonths, p.shelfClosedMonths, 'shelfClosedMonths', 'shelfOpenMonths');
+  if (p.tipMm) order(p.tipMm[0], p.tipMm[1], 'tipMm', 'tipMm[0]');
+  const twoPart = p.chemistry === '2k-urethane' || p.chemistry === '2k-epoxy' || p.chemistry === 'polyester';
+  if (twoPart && p.mix && !(p.mix.hardener > 0)) faults.push({ field: 'mix.hardener', code: 'ratio-without-hardener', params: {} });
+  if (!twoPart && p.mix && p.mix.hardener > 0) faults.push({ field: 'mix.hardener', code: 'hardener-in-one-part', params: {} });
   if (!twoPart && p.potLifeMin !== undefined) faults.push({ field: 'potLifeMin', code: 'pot-life-of-one-part', params: {} });
   if (twoPart && p.potLifeMin === undefined) faults.push({ field: 'potLifeMin', code: 'no-pot-life', params: {} });
   return faults;

@@ -78,6 +78,8 @@ function seamOf(job: Job, below: Below, belowId: string, layer: PlanLayer, above
   };
 }
 
+const PRIMERS: ReadonlySet<Product['kind']> = new Set(['filler-primer', 'etch-primer', 'adhesion-promoter', 'epoxy-primer', 'surfacer', 'spray-filler', 'sealer', 'wood-sealer']);
+
 /** Faults of the stack that no single seam shows: service the top or any layer cannot take. */
 function stackBlockers(job: Job, layers: readonly PlanLayer[], products: ReadonlyMap<string, Product>): Notice[] {
   const out: Notice[] = [];
@@ -89,6 +91,6 @@ function stackBlockers(job: Job, layers: readonly PlanLayer[], products: Readonl
     const cold = all.find((p) => (p.heatRatedC ?? 90) <= 90);
     if (cold) out.push(notice('heat-needs-rated', { product: cold.name }));
   }
-  if (top.kind === 'filler-primer' || top.kind === 'etch-primer' || top.kind === 'adhesion-promoter' || top.kind === 'epoxy-primer') out.push(notice('stack-ends-in-primer', { product: top.name }));
+  if (PRIMERS.has(top.kind)) out.push(notice('stack-ends-in-primer', { product: top.name }));
   return out;
 }

@@ -5,9 +5,11 @@ import { jobFaults, type Job, type Part, type SystemLayer } from '@/model/job';
 import { CONDITIONS, EXPOSURES, FINISHES, GRADES, COLOUR_KINDS, SUBSTRATES } from '@/model/lists';
 import { sheetFaults } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
-import { CATALOGUE } from './catalogue';
+import { buildUp } from './build-up';
+import { CATALOGUE, productsOf } from './catalogue';
 import { lightnessOf } from './colour';
 import { RULE_CARDS, ruleFor } from './rules';
+import { proposals, ROUTES } from './suggest';
 import { systemFor } from './system';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
@@ -26,6 +28,13 @@ describe('what goes on what (common practice, no source)', () => {
     ['2K clear over thin 1K base', ['tamsel-etch', 'tamsel-filler', 'orrin-base', 'halden-2k-gloss'], 'ok', 'two-pack-clear-on-base'],
     ['1K clear over cured 2K clear wants a scuff', ['tamsel-etch', 'tamsel-filler', 'orrin-base', 'halden-2k-gloss', 'halden-1k-gloss'], 'care', 'one-pack-over-cured-two-pack'],
     ['2K epoxy over 1K filler primer swells it', ['tamsel-etch', 'tamsel-filler', 'tamsel-epoxy'], 'care', 'two-pack-over-lacquer-primer'],
+    ['polyester spray filler over etch', ['tamsel-etch', 'tamsel-spray-filler'], 'no', 'polyester-over-etch'],
+    ['polyester over 1K primer', ['tamsel-etch', 'tamsel-filler', 'tamsel-spray-filler'], 'no', 'polyester-over-one-pack'],
+    ['polyester over scuffed epoxy', ['tamsel-epoxy', 'tamsel-spray-filler'], 'ok', 'polyester-on-epoxy'],
+    ['colour over unsealed polyester', ['tamsel-epoxy', 'tamsel-spray-filler', 'orrin-base'], 'no', 'polyester-needs-seal'],
+    ['candy over a solid base', ['tamsel-etch', 'tamsel-filler', 'orrin-base', 'orrin-candy'], 'no', 'candy-needs-metallic'],
+    ['candy over a metallic ground', ['tamsel-etch', 'tamsel-filler', 'orrin-metallic', 'orrin-candy'], 'ok', 'candy-on-metallic'],
+    ['2K surfacer over etch inside its window', ['tamsel-etch', 'tamsel-surfacer'], 'ok', 'surfacer-on-etch'],
     ['clear without colour', ['tamsel-etch', 'tamsel-filler', 'halden-1k-gloss'], 'no', 'clear-needs-colour'],
   ] as const)('%s: %s', (_t, ids, want, code) => {
     const s = verdict(...ids);
@@ -35,6 +44,8 @@ describe('what goes on what (common practice, no source)', () => {
     ['pp', 'bare', 'tamsel-filler', 'no', 'pp-needs-promoter'], ['pp', 'bare', 'tamsel-promoter', 'ok', 'pp-takes-promoter'], ['pe', 'bare', 'tamsel-promoter', 'no', 'pe-does-not-hold'],
     ['steel', 'bare', 'orrin-base', 'no', 'bare-metal-needs-etch'], ['aluminium', 'bare', 'tamsel-epoxy', 'ok', 'aluminium-same-day'], ['steel', 'failing-clear', 'orrin-base', 'no', 'failing-clear-needs-primer'],
     ['steel', 'e-coat', 'orrin-base', 'care', 'ecoat-colour-by-sheet'], ['steel', 'sound-paint', 'orrin-base', 'care', 'old-paint-unknown'], ['steel', 'sound-paint', 'skerry-heat', 'no', 'heat-paint-needs-metal'],
+    ['galvanised', 'bare', 'skerry-enamel', 'no', 'zinc-saponifies'], ['galvanised', 'bare', 'tamsel-epoxy', 'ok', 'zinc-epoxy'], ['fibreglass', 'bare', 'tamsel-surfacer', 'ok', 'gelcoat-surfacer'], ['wood', 'bare', 'orrin-base', 'no', 'wood-drinks'],
+    ['steel', 'filled', 'tamsel-etch', 'no', 'etch-over-filler'], ['steel', 'filled', 'tamsel-epoxy', 'ok', 'filler-sealed'], ['steel', 'rust', 'tamsel-filler', 'no', 'rust-needs-epoxy'], ['steel', 'unknown-paint', 'tamsel-spray-filler', 'no', 'polyester-over-paint'], ['steel', 'bare', 'tamsel-spray-filler', 'ok', 'polyester-on-metal'],
   ] as const)('%s, %s under %s: %s', (substrate, condition, id, want, code) => {
     const card = ruleFor({ surface: { substrate, condition } }, product(id))!;
     expect([card.verdict, card.code]).toEqual([want, code]);
@@ -72,6 +83,27 @@ describe('the proposed system', () => {
       held++;
     }), { numRuns: 600, seed: 3 });
     expect(held).toBeGreaterThan(100);
+  });
+  it('every route offered holds at every seam, ends in a top coat, and says whether it holds isocyanate (600 random jobs, seed 8)', () => {
+    let offered = 0; const routes = new Set<string>();
+    fc.assert(fc.property(fc.array(part, { minLength: 1, maxLength: 3 }), fc.constantFrom(...GRADES), fc.constantFrom(...FINISHES), fc.constantFrom(...COLOUR_KINDS), fc.boolean(), fc.constantFrom('aerosol' as const, 'hvlp' as const), fc.subarray([...EXPOSURES].filter((e) => e !== 'heat')), (parts, grade, finish, kind, suppliedAir, sprayer, exposure) => {
+      const j: Job = { ...base, equipment: { sprayer, suppliedAir }, purpose: { ...base.purpose, grade, finish, exposure, colour: { ...base.purpose.colour, kind } }, parts: parts.map((p, i) => ({ ...base.parts[0]!, ...p, id: `p${i}` })) };
+      if (jobFaults(j).length > 0 || j.parts.some((p) => p.substrate === 'pe')) return;
+      const products = productsOf(CATALOGUE, undefined), list = proposals(j, products);
+      expect(list.length).toBeLessThanOrEqual(4);
+      for (const p of list) {
+        const b = buildUp(j, p.layers, products);
+        expect(b.blockers).toEqual([]);
+        expect(b.seams.every((s) => s.verdict !== 'no')).toBe(true);
+        const top = products.get(p.layers.at(-1)!.productId)!;
+        expect(top.gloss).toBe(finish);
+        expect(p.isocyanate).toBe(p.layers.some((l) => products.get(l.productId)!.isocyanate));
+        if (kind === 'candy') expect(p.layers.map((l) => products.get(l.productId)!.effect)).toEqual(expect.arrayContaining(['metallic', 'candy']));
+        routes.add(p.route); offered++;
+      }
+    }), { numRuns: 600, seed: 8 });
+    expect(offered).toBeGreaterThan(600);
+    expect([...routes].sort()).toEqual([...ROUTES].sort());
   });
   it('mixed parts get etch only where there is bare metal and promoter only on raw plastic', () => {
     const s = systemFor({ ...base, parts: [{ ...base.parts[0]!, id: 'metal', substrate: 'steel', condition: 'bare' }, { ...base.parts[0]!, id: 'plastic', substrate: 'pp', condition: 'bare' }] });

@@ -1,6 +1,7 @@
 /** A chosen session written out: every task with its clock time, what to do, what to check before going on. */
 import type { Notice } from '@/model/marks';
 import type { Activation, Session, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
 import type { AtPart } from '../air/at-part';
 import { HOUR, isoOf, MINUTE } from '../time/instant';
 import { ACTIVATE_MIN, UNMASK_AFTER_MIN, UNMASK_MIN, type CoatStep, type Draft } from './drafts';
@@ -64,7 +65,9 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
     if (s.activateCans > 0) {
       const from = r.activateMs;
       add({ id: `${d.id}.activate-${s.product.id}`, kind: 'activate', layerId: s.layerId, coat: null, partIds: [...s.partIds], handsOn: true,
-        detail: notice('activate', { product: s.product.name, cans: s.activateCans, lifeH: (s.product.potLifeMin ?? 0) / 60 }),
+        detail: s.product.carrier === 'gun'
+          ? notice('mix', { product: s.product.name, ml: d.steps.filter((x) => x.product.id === s.product.id).reduce((a, x) => a + x.ml, 0), ratio: s.product.mix ? ratioOf(s.product.mix) : 'as its sheet says' })
+          : notice('activate', { product: s.product.name, cans: s.activateCans, lifeH: (s.product.potLifeMin ?? 0) / 60 }),
         checks: activateChecks(s.product.isocyanate), cautions: s.product.isocyanate ? ['isocyanate', 'can-pressure'] : ['can-pressure', 'skin-sensitiser'] }, from, at);
       activations.push({ productId: s.product.id, at: iso(from), cans: s.activateCans, prudentUntil: '', usableUntil: iso(r.potEndsMs) });
       if (from - last > MINUTE && under !== null) flash(k, s, last, from);
@@ -115,6 +118,11 @@ function prepChecks(kind: string): Notice[] {
     case 'tack': return [notice('check-can-warm'), notice('check-test-card')];
     default: return [];
   }
+}
+
+/** Parts by volume as they are said: 4 : 1 : 1, or 2 : 1. */
+function ratioOf(m: NonNullable<Product['mix']>): string {
+  return [m.base, m.hardener, m.reducer].filter((x, i) => i < 2 || x > 0).join(' : ');
 }
 
 function activateChecks(isocyanate: boolean): Notice[] {

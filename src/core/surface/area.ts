@@ -1,5 +1,6 @@
-/** Areas of rectangular parts: faces, hidden edges, and the overrun that every pass sprays past the edge. */
+/** Areas of parts: faces, hidden edges, pieces; and the overrun that every pass sprays past the edge. */
 import type { Part } from '@/model/job';
+import { facesOf, type Face } from './shape';
 
 /**
  * How far a pass starts before and ends after the part, and how far the outer passes stand over
@@ -7,18 +8,23 @@ import type { Part } from '@/model/job';
  */
 export const OVERRUN_MM = 65;
 
-/** Area of the faces alone, m². */
+/** Area of the faces of one piece, m². */
 export function faceAreaM2(p: Part): number {
-  return p.lengthMm * p.widthMm * p.sides / 1e6;
+  return facesOf(p).reduce((a, f) => a + f.areaM2, 0);
 }
 
-/** Area to paint, m²: faces and hidden edges. */
+/** Area to paint, m²: faces and hidden edges, all pieces. */
 export function partAreaM2(p: Part): number {
-  return faceAreaM2(p) * (1 + p.hiddenEdgePct / 100);
+  return faceAreaM2(p) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1);
+}
+
+/** One standard deviation of that area, m²: faces measured with the same tape err together. */
+export function partAreaSdM2(p: Part): number {
+  return facesOf(p).reduce((a, f) => a + f.areaM2 * f.sdFrac, 0) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1);
 }
 
 /**
- * Area swept over area of the part, 1 or more: (L + 2·lead)(W + 2·margin)/(L·W). Identity given the overrun.
+ * Area swept over area of the face, 1 or more: (L + 2·lead)(W + 2·margin)/(L·W). Identity given the overrun.
  * @param overrunMm 0 … 200
  */
 export function overrunFactor(lengthMm: number, widthMm: number, overrunMm: number = OVERRUN_MM): number {
@@ -26,12 +32,29 @@ export function overrunFactor(lengthMm: number, widthMm: number, overrunMm: numb
   return (lengthMm + 2 * overrunMm) * (widthMm + 2 * overrunMm) / (lengthMm * widthMm);
 }
 
-/** Area swept over all parts, m²; hidden edges cost the same overrun as their part. */
+/** Area the fan passes over for one face, m²; a tube is passed from three sides, most of each fan missing it. Never less than the face. */
+export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
+  return Math.max(f.areaM2, f.rounds * (f.lengthMm + 2 * overrunMm) * (f.widthMm + 2 * overrunMm) * 1e-6);
+}
+
+/** Area swept over area painted for one part, 1 or more. */
+export function partOverrun(p: Part): number {
+  const faces = facesOf(p), area = faces.reduce((a, f) => a + f.areaM2, 0);
+  return area > 0 ? faces.reduce((a, f) => a + sweptFaceM2(f), 0) / area : 1;
+}
+
+/** Total area swept over all parts, m²; hidden edges cost the same overrun as their part. */
 export function sweptAreaM2(parts: readonly Part[]): number {
-  return parts.reduce((sum, p) => sum + partAreaM2(p) * overrunFactor(p.lengthMm, p.widthMm), 0);
+  return parts.reduce((sum, p) => sum + partAreaM2(p) * partOverrun(p), 0);
 }
 
 /** Total area to paint, m². */
 export function totalAreaM2(parts: readonly Part[]): number {
   return parts.reduce((sum, p) => sum + partAreaM2(p), 0);
+}
+
+/** Share of the painted area in one posture, 0…1. */
+export function postureShare(parts: readonly Part[], posture: Part['posture']): number {
+  const all = totalAreaM2(parts);
+  return all > 0 ? parts.reduce((a, p) => a + facesOf(p).filter((f) => f.posture === posture).reduce((b, f) => b + f.areaM2, 0) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1), 0) / all : 0;
 }

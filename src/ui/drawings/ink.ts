@@ -28,14 +28,20 @@ export function paintOf(product: Pick<Product, 'kind' | 'effect'>, jobHex: strin
   switch (product.kind) {
     case 'filler-primer': return { fill: '#A3A095', texture: 'x-filler', alpha: 1 };
     case 'epoxy-primer': return { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 };
+    case 'surfacer': return { fill: '#B3B2A6', texture: 'x-filler', alpha: 1 };
+    case 'spray-filler': return { fill: '#B9B59A', texture: 'x-filler', alpha: 1 };
+    case 'sealer': return { fill: '#8F948F', texture: 'x-solid', alpha: 1 };
+    case 'wood-sealer': return { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 };
+    case 'mid-coat': return { fill: jobHex, texture: product.effect === 'flake' ? 'x-metallic' : 'x-clear', alpha: product.effect === 'flake' ? 0.5 : 0.75 };
     case 'etch-primer': return { fill: '#9AA07C', texture: 'x-etch', alpha: 1 };
     case 'adhesion-promoter': return { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 };
     case 'clear': return { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 };
-    default: return { fill: jobHex, texture: product.effect === 'metallic' ? 'x-metallic' : 'x-solid', alpha: 1 };
+    default: return { fill: jobHex, texture: product.effect === 'metallic' || product.effect === 'pearl' ? 'x-metallic' : 'x-solid', alpha: 1 };
   }
 }
 
 export const SUBSTRATE_FILL: Readonly<Record<Part['substrate'], { fill: string; hatch: string }>> = {
   steel: { fill: '#BAC2C4', hatch: 'h-steel' }, aluminium: { fill: '#CDD3D5', hatch: 'h-aluminium' },
+  galvanised: { fill: '#C4CCCB', hatch: 'h-steel' }, fibreglass: { fill: '#D5D3B8', hatch: 'h-plastic' }, wood: { fill: '#C9A97A', hatch: 'h-wood' },
   abs: { fill: '#D8D0BE', hatch: 'h-plastic' }, pp: { fill: '#D8D0BE', hatch: 'h-plastic' }, pe: { fill: '#D8D0BE', hatch: 'h-plastic' },
 };

@@ -6,14 +6,13 @@ import TextField from '@mui/material/TextField';
 import type { Job, Purpose } from '@/model/job';
 import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES } from '@/model/lists';
 import type { Plan } from '@/model/plan';
-import { EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
+import { COLOUR_KIND_NAMES, EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
 import type { Desk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
 
 const FINISH_NAMES = { gloss: 'gloss', satin: 'satin', matte: 'matte' } as const;
-const KIND_WORDS = { solid: 'solid', metallic: 'metallic' } as const;
 
 function Line({ label, follows, children }: { label: string; follows: string; children: React.ReactNode }) {
   return <div style={{ display: 'grid', gridTemplateColumns: '72px minmax(0,1fr)', gap: '2px 8px', alignItems: 'center' }}><span className="small muted">{label}</span><div className="row">{children}</div><span /><span className="small muted">{follows}</span></div>;
@@ -30,8 +29,8 @@ export function PurposeEditor({ desk, plan }: { desk: Desk; plan: Plan }) {
     <div style={{ display: 'grid', gap: 10 }}>
       <Line label="Grade" follows={grit ? `last grit before the colour P${grit}` : 'sets the last grit before the colour'}><ButtonChoice label="Grade" value={purpose.grade} options={GRADES} names={GRADE_NAMES} onChange={(grade) => set({ grade })} /></Line>
       <Line label="Finish" follows={purpose.finish === 'matte' ? 'matte cannot be flatted or polished' : top ? `top coat ${top.coats} × ${f.film(top.filmUmPerCoat)}` : ''}><ButtonChoice label="Finish" value={purpose.finish} options={FINISHES} names={FINISH_NAMES} onChange={(finish) => set({ finish })} /></Line>
-      <Line label="Colour" follows={purpose.colour.kind === 'metallic' ? 'four coats, the last a drop coat' : 'three coats, first one patchy is right'}>
-        <ButtonChoice label="Colour kind" value={purpose.colour.kind} options={COLOUR_KINDS} names={KIND_WORDS} onChange={(kind) => set({ colour: { ...purpose.colour, kind } })} />
+      <Line label="Colour" follows={{ solid: 'three coats, first one patchy is right', metallic: 'four coats, the last a drop coat', pearl: 'over a ground of its own shade, light even coats', flake: 'metallic ground, flake from further off, then plenty of clear', candy: 'silver ground, depth by the number of coats, mask only when cured' }[purpose.colour.kind]}>
+        <ButtonChoice label="Colour kind" value={purpose.colour.kind} options={COLOUR_KINDS} names={COLOUR_KIND_NAMES} onChange={(kind) => set({ colour: { ...purpose.colour, kind } })} />
         <input type="color" aria-label="Colour" value={purpose.colour.hex} onChange={(e) => set({ colour: { ...purpose.colour, hex: e.target.value } })} style={{ width: 44, height: 34, padding: 2, border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)' }} />
         <TextField size="small" label="Colour name" value={purpose.colour.name} onChange={(e) => set({ colour: { ...purpose.colour, name: e.target.value.slice(0, 60) } })} sx={{ width: 150 }} />
       </Line>
