@@ -10,6 +10,16 @@ export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = { flat: 
 export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = { open: 'in the open', carport: 'carport', 'lean-to': 'lean-to', tent: 'tent', garage: 'garage, door open' };
 /** Where that is, for sentences. */
 export const SHELTER_WHERE: Readonly<Record<string, string>> = { open: 'in the open', carport: 'under a carport', 'lean-to': 'under a lean-to', tent: 'in a tent', garage: 'in a garage with its door open' };
+export const SHAPE_NAMES = { flat: 'flat', curved: 'curved', box: 'box', tube: 'tube or cylinder', frame: 'frame of tubes', ellipsoid: 'dome or tank', cone: 'cone or bucket', polygon: 'outline by points', known: 'known area' } as const;
+export const ROUTE_NAMES: Readonly<Record<string, string>> = { 'cans-1k': 'All in cans, one part', 'cans-2k': 'Cans, two-part clear', 'gun-1k': 'Gun, one part', 'gun-2k': 'Gun, two-part', 'gun-single': 'Gun, colour and gloss in one' };
+/** What a route is good for and what it cannot do. Common practice, no source. */
+export const ROUTE_WORDS: Readonly<Record<string, readonly [string, string]>> = {
+  'cans-1k': ['no isocyanate, no mixing, any small part', 'soft; petrol dissolves it; a few years outdoors'],
+  'cans-2k': ['hard and fuel-proof without a gun', 'isocyanate; dies a day or two after activation'],
+  'gun-1k': ['covers large parts evenly, no isocyanate', 'needs gun, compressor and dry air; clear stays one-part'],
+  'gun-2k': ['levels and lasts like a shop’s', 'isocyanate all through; everything mixed dies in hours'],
+  'gun-single': ['fewest coats and sessions', 'solid gloss only; isocyanate; no clear to polish'],
+};
 export const GRADE_NAMES: Readonly<Record<Purpose['grade'], string>> = { workhorse: 'workhorse', tidy: 'tidy', show: 'show' };
 export const ROLE_NAMES: Readonly<Record<Role, string>> = { promoter: 'Promoter', seal: 'Wood seal', etch: 'Etch', epoxy: 'Epoxy', 'spray-filler': 'Spray filler', surfacer: 'Surfacer', filler: 'Filler', sealer: 'Sealer', base: 'Base', mid: 'Mid-coat', colour: 'Colour', clear: 'Clear' };
 export const KIND_NAMES: Readonly<Record<ProductKind, string>> = { 'adhesion-promoter': 'adhesion promoter', 'wood-sealer': 'wood sealer', 'spray-filler': 'polyester spray filler', surfacer: '2K surfacer', sealer: '2K sealer', 'mid-coat': 'mid-coat', 'single-stage': '2K single-stage colour', 'etch-primer': 'etch primer', 'epoxy-primer': 'epoxy primer', 'filler-primer': 'filler primer', basecoat: 'basecoat', enamel: 'enamel', 'heat-paint': 'heat paint', clear: 'clear' };

@@ -58,3 +58,17 @@ export function postureShare(parts: readonly Part[], posture: Part['posture']): 
   const all = totalAreaM2(parts);
   return all > 0 ? parts.reduce((a, p) => a + facesOf(p).filter((f) => f.posture === posture).reduce((b, f) => b + f.areaM2, 0) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1), 0) / all : 0;
 }
+
+export interface Measured { readonly faces: readonly Face[]; readonly areaM2: number; readonly sdM2: number; readonly overrun: number }
+
+/** A part with its figures, or null while its measures are not such as a part can have: for a form that is being filled in. */
+export function measured(p: Part): Measured | null {
+  if (!(p.lengthMm > 0 && p.widthMm > 0 && p.lengthMm <= 10_000 && p.widthMm <= 10_000)) return null;
+  try {
+    const faces = facesOf(p), areaM2 = partAreaM2(p);
+    return areaM2 > 0 && faces.every((f) => f.areaM2 >= 0 && f.lengthMm > 0 && f.widthMm > 0) ? { faces, areaM2, sdM2: partAreaSdM2(p), overrun: partOverrun(p) } : null;
+  } catch (e) {
+    if (e instanceof RangeError) return null;
+    throw e;
+  }
+}

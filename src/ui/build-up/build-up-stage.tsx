@@ -18,6 +18,7 @@ import { gaugeFor } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { LayerRow, ProductSelect } from './layer-row';
+import { RoutesPanel } from './routes-panel';
 
 const asSystem = (layers: readonly PlanLayer[], parts: number): SystemLayer[] => layers.map((l) => ({ role: l.role, productId: l.productId, coats: l.coats, ...(l.partIds.length < parts ? { only: l.partIds } : {}) }));
 
@@ -80,6 +81,7 @@ export function BuildUpStage() {
         <SaveLine />
         <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/materials`}>On to the materials</LinkButton></div>
       </section>
+      <div className="below"><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /></div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="build-up" />
     </Columns>
   );

@@ -4,14 +4,18 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { Job, Part } from '@/model/job';
 import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/lists';
-import { partAreaM2, overrunFactor } from '@/core/surface/area';
+import { measured } from '@/core/surface/area';
+import { PART_PRESETS } from '@/core/surface/presets';
 import { CONDITION_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import type { Desk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
+import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
+import { ShapeFields } from './shape-fields';
 
+const PRESET_NAMES: Record<string, string> = Object.fromEntries(PART_PRESETS.map((x) => [x.id, x.name]));
 const SIDES = ['1', '2'] as const, SIDE_NAMES = { '1': 'one side', '2': 'both sides' } as const;
 
 export function freshPart(job: Job): Part {
@@ -30,15 +34,19 @@ export function PartsEditor({ desk, selected, onSelect }: { desk: Desk; selected
     // A layer that went on this part alone keeps its place in the build-up and goes on all again.
     ...(j.system ? { system: { layers: j.system.layers.map(({ only, ...l }) => { const left = only?.filter((x) => x !== id) ?? []; return left.length > 0 ? { ...l, only: left } : l; }) } } : {}),
   }));
+  const setShape = (id: string, shape: Part['shape']): void => desk.edit((j) => ({ ...j, parts: j.parts.map(({ shape: was, ...p }) => (p.id !== id ? { ...p, ...(was ? { shape: was } : {}) } : { ...p, ...(shape ? { shape } : {}) })) }));
+  const addPreset = (presetId: string): void => desk.edit((j) => { const q = PART_PRESETS.find((x) => x.id === presetId)!; const { shape: _s, count: _c, ...last } = freshPart(j); return { ...j, parts: [...j.parts, { ...last, ...q.part, name: q.name, condition: last.condition === 'e-coat' && q.part.substrate !== 'steel' && q.part.substrate !== 'aluminium' ? 'bare' : last.condition }] }; });
   return (
     <div style={{ display: 'grid', gap: 12 }}>
-      {job.parts.map((p, i) => (
+      {job.parts.map((p, i) => { const m = measured(p); return (
         <fieldset key={p.id} onFocus={() => onSelect(p.id)} style={{ border: `1px solid ${selected === p.id ? 'var(--lagoon)' : 'var(--line)'}`, borderRadius: 2, padding: '12px 12px 10px', margin: 0, minWidth: 0 }}>
-          <legend className="small" style={{ padding: '0 6px', fontWeight: 600 }}>{p.name ?? p.id}, {f.area(partAreaM2(p))}; overrun × {overrunFactor(Math.max(1, p.lengthMm), Math.max(1, p.widthMm)).toFixed(2)}</legend>
+          <legend className="small" style={{ padding: '0 6px', fontWeight: 600 }}>{p.name ?? p.id}{m ? `, ${f.area(m.areaM2)}; give or take ${f.area(m.sdM2)}; overrun × ${m.overrun.toFixed(2)}` : ', not measured yet'}</legend>
           <div className="row">
             <TextField size="small" label="Name" value={p.name ?? ''} onChange={(e) => change(p.id, { name: e.target.value.slice(0, 80) })} sx={{ width: 150 }} />
             <MeasureBox kind="length" label="Length" value={p.lengthMm} min={1} max={10000} step={10} onChange={(lengthMm) => change(p.id, { lengthMm })} fault={desk.faultAt(`parts[${i}].lengthMm`)} />
             <MeasureBox kind="length" label="Width" value={p.widthMm} min={1} max={10000} step={10} onChange={(widthMm) => change(p.id, { widthMm })} fault={desk.faultAt(`parts[${i}].widthMm`)} />
+            <ShapeFields part={p} path={`parts[${i}]`} faultAt={desk.faultAt} onChange={(shape) => setShape(p.id, shape)} />
+            <NumberBox label="Pieces" value={p.count ?? 1} min={1} max={50} width={92} onChange={(count) => change(p.id, { count })} fault={desk.faultAt(`parts[${i}].count`)} />
             <ListChoice label="Sides" value={String(p.sides) as '1' | '2'} options={SIDES} names={SIDE_NAMES} width={120} onChange={(v) => change(p.id, { sides: v === '1' ? 1 : 2 })} />
             <ListChoice label="Posture" value={p.posture} options={POSTURES} names={POSTURE_NAMES} width={124} onChange={(posture) => change(p.id, { posture })} />
             <NumberBox label="Hidden edges" unit="%" value={p.hiddenEdgePct} min={0} max={100} width={112} onChange={(hiddenEdgePct) => change(p.id, { hiddenEdgePct })} fault={desk.faultAt(`parts[${i}].hiddenEdgePct`)} />
@@ -46,9 +54,10 @@ export function PartsEditor({ desk, selected, onSelect }: { desk: Desk; selected
             <ListChoice label="What lies on it" value={p.condition} options={CONDITIONS} names={CONDITION_NAMES} width={168} onChange={(condition) => change(p.id, { condition })} fault={desk.faultAt(`parts[${i}].condition`)} />
             <Button size="small" disabled={job.parts.length === 1} onClick={() => remove(p.id)} sx={{ color: 'var(--oxide-ink)' }} aria-label={`Take out ${p.name ?? p.id}`}>Take out</Button>
           </div>
+          {m && m.faces.length > 1 && <details><summary>Face by face</summary><div className="scroll-x" tabIndex={0} role="group" aria-label={`Faces of ${p.name ?? p.id}`}><table className="tbl"><thead><tr><th>Face</th><th>posture</th><th className="num">laid flat</th><th className="num">area</th><th className="num">give or take</th></tr></thead><tbody>{m.faces.map((q, k) => <tr key={k}><td>{q.name}</td><td>{POSTURE_NAMES[q.posture]}</td><td className="num">{f.length(q.lengthMm)} × {f.length(q.rounds > 1 ? q.areaM2 * 1e6 / q.lengthMm : q.widthMm)}</td><td className="num">{f.area(q.areaM2)}</td><td className="num">{f.area(q.areaM2 * q.sdFrac)}</td></tr>)}<tr><td colSpan={3}>hidden edges {p.hiddenEdgePct} %{(p.count ?? 1) > 1 ? `, ${p.count} pieces` : ''}</td><td className="num"><b>{f.area(m.areaM2)}</b></td><td className="num">{f.area(m.sdM2)}</td></tr></tbody></table></div></details>}
         </fieldset>
-      ))}
-      <div><Button variant="outlined" disabled={job.parts.length >= 40} onClick={() => desk.edit((j) => ({ ...j, parts: [...j.parts, freshPart(j)] }))}>Add a part</Button></div>
+      ); })}
+      <div className="row"><Button variant="outlined" disabled={job.parts.length >= 40} onClick={() => desk.edit((j) => ({ ...j, parts: [...j.parts, freshPart(j)] }))}>Add a part</Button><ListChoice label="Add from the list" value="" options={PART_PRESETS.map((x) => x.id)} names={PRESET_NAMES} width={220} onChange={addPreset} /><span className="small muted">typical sizes, to be corrected with a tape<ProvenanceMark mark="M" /></span></div>
     </div>
   );
 }

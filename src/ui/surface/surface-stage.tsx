@@ -2,7 +2,7 @@
 /** Surface: what is there, measured; what it is for; where and when. */
 import { useState } from 'react';
 import TextField from '@mui/material/TextField';
-import { totalAreaM2 } from '@/core/surface/area';
+import { measured } from '@/core/surface/area';
 import { PartSheet } from '../drawings/part-sheet';
 import { useDesk } from '../desk/job-desk';
 import { Columns, SaveLine } from '../shell/stage-shell';
@@ -19,14 +19,14 @@ export function SurfaceStage() {
   const desk = useDesk();
   const [selected, setSelected] = useState<string | null>(null);
   const { job, plan } = desk;
-  const drawable = job.parts.every((p) => p.lengthMm > 0 && p.widthMm > 0 && p.lengthMm <= 10000 && p.widthMm <= 10000);
+  const figures = job.parts.map(measured), drawable = figures.every((m) => m !== null);
   return (
     <Columns kind="cols-3">
       <Spine job={job} plan={plan} products={desk.products} title="What is planned"><p><b>Measured first.</b> Area, substrate and what lies on it set every figure that follows.</p></Spine>
       <div className="stack">
         <section className="panel" aria-label="Parts">
-          <div className="hd">Parts, laid flat to one scale <small>{f.area(totalAreaM2(job.parts))} in all, hidden edges hatched</small></div>
-          <div style={{ margin: '10px 0 14px' }}>{drawable ? <PartSheet parts={job.parts} f={f} selected={selected} onSelect={setSelected} /> : <p className="cap">Give every part a length and a width, and it is drawn here.</p>}</div>
+          <div className="hd">Parts, laid flat to one scale <small>{f.area(figures.reduce((a, m) => a + (m?.areaM2 ?? 0), 0))} in all, hidden edges hatched</small></div>
+          <div style={{ margin: '10px 0 14px' }}>{drawable ? <PartSheet parts={job.parts} f={f} selected={selected} onSelect={setSelected} /> : <p className="cap">Give every part its measures, and it is drawn here.</p>}</div>
           <TextField size="small" label="Name of the job" value={job.name} error={job.name.trim() === ''} helperText={job.name.trim() === '' ? 'Give it a name.' : undefined} onChange={(e) => desk.edit((j) => ({ ...j, name: e.target.value.slice(0, 120) }))} sx={{ width: 'min(100%, 420px)', mb: 1.5 }} />
           <PartsEditor desk={desk} selected={selected} onSelect={setSelected} />
           <SaveLine />

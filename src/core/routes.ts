@@ -1,0 +1,31 @@
+/** The usual routes side by side: layers, coats, sessions, hours and money of each, for the surface and purpose at hand. */
+import type { Job, SystemLayer } from '@/model/job';
+import type { Notice } from '@/model/marks';
+import { buildUp } from './coating/build-up';
+import { CATALOGUE, productsOf } from './coating/catalogue';
+import { proposals, type Route } from './coating/suggest';
+import { materialFor } from './material/consumption';
+import { draftsOf } from './schedule/drafts';
+
+export interface RouteSummary {
+  readonly route: Route; readonly layers: readonly SystemLayer[]; readonly names: readonly string[]; readonly coats: number; readonly filmUm: number; readonly sessions: number;
+  /** Hands-on hours, waits not counted. */
+  readonly handsOnH: number; readonly cost: number; readonly isocyanate: boolean; readonly recommended: boolean; readonly why: readonly Notice[];
+}
+
+/** @returns up to four routes, the one for the owner's kit first; empty when none holds */
+export function compareRoutes(job: Job): RouteSummary[] {
+  const products = productsOf(CATALOGUE, job.products);
+  // What is already sprayed belongs to the build-up chosen; a comparison starts from the bare part.
+  const { state: _state, starts: _starts, ...bare } = job;
+  return proposals(bare, products).map((p) => {
+    const b = buildUp(bare, p.layers, products), drafts = draftsOf(bare, b.layers, b.seams, products);
+    const used = [...new Set(b.layers.map((l) => l.productId))];
+    const minutes = drafts.sessions.reduce((a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0), 0);
+    return {
+      route: p.route, layers: p.layers, names: b.layers.map((l) => products.get(l.productId)!.name), coats: b.layers.reduce((a, l) => a + l.coats, 0), filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
+      sessions: drafts.sessions.length, handsOnH: minutes / 60, cost: used.reduce((a, id) => a + materialFor(bare, products.get(id)!, b.layers.filter((l) => l.productId === id)).cost, 0),
+      isocyanate: p.isocyanate, recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir), why: p.why,
+    };
+  });
+}
