@@ -50,6 +50,7 @@ export const partSchema = z.strictObject({
   substrate: z.enum(SUBSTRATES),
   condition: z.enum(CONDITIONS),
   shape: shapeSchema.optional().describe('left out means a flat rectangle'),
+  dents: z.array(z.strictObject({ lengthMm: mm, widthMm: mm, depthMm: z.number().gt(0).max(100) })).max(30).optional().describe('hollows to fill'),
   count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
 });
 export type Part = z.infer<typeof partSchema>;

@@ -182,9 +182,9 @@ const CAUTIONS: Readonly<Record<string, Say>> = {
 };
 
 const TASKS: Readonly<Record<string, Say>> = {
-  'sand-strip': (p, f) => `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges, finish P${p.s('grit')}.`,
-  'sand-wet': (p, f) => `Sand wet P${p.s('grit')}, ${f.area(p.n('areaM2'))}; block the flats, fingers off the edges.`,
-  'sand-dry': (p, f) => `Sand dry P${p.s('grit')}, ${f.area(p.n('areaM2'))}, no shine left.`,
+  'sand-strip': (p, f) => `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
+  'sand-wet': (p, f) => `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, block the flats, fingers off the edges.`,
+  'sand-dry': (p, f) => `Sand dry ${p.s('ladder')}, ${f.area(p.n('areaM2'))}, no shine left.`,
   scuff: (p, f) => `Scuff P${p.s('grit')} by hand, ${f.area(p.n('areaM2'))}, even and dull.`,
   clean: (p, f) => `Degrease ${f.area(p.n('areaM2'))}: one wet cloth on, one dry cloth off while wet.`,
   mask: () => 'Mask what stays, cover what overspray can reach, back-mask soft edges.',
@@ -226,6 +226,18 @@ const CHECKS: Readonly<Record<string, Say>> = {
   'check-shaken': (p) => `Shaken ${p.s('minutes')} min after activation`,
 };
 
+const PREP: Readonly<Record<string, Say>> = {
+  'wipe-before-sanding': (p, f) => `Degrease all ${f.area(p.n('areaM2'))} before the first paper: sanding drives grease in.`,
+  'wipe-after-sanding': (p) => `Blow off, degrease, tack before ${p.s('above')}.`,
+  'blow-and-tack': (p) => `Between ${p.s('below')} and ${p.s('above')} only blow off and tack lightly: solvent drags fresh paint.`,
+  'test-rub': () => 'Rub test on the old paint: thinner on a cloth, 30 s, in a hidden place. First of all.',
+  'test-float': () => 'Plastic: a sliver that floats, or water that beads, is PP or TPO. Before buying.',
+  'test-compatibility': () => 'Compatibility card: the whole stack on a scrap of the same stuff, a day before.',
+  'test-colour': () => 'Colour card beside the part, in daylight and under clear, once the can is here.',
+  'test-pattern': () => 'Spray pattern of every can and gun, at the tilt it will be used at, on the day.',
+  'test-adhesion': () => 'Cross-cut and tape on the card once cured (ISO 2409, ASTM D3359).',
+};
+
 const WHYS: Readonly<Record<string, Say>> = {
   'alternative-safer': () => 'safer, later', 'alternative-sooner': () => 'done sooner', 'alternative-other-day': () => 'another day', 'alternative-later': () => 'later the same day',
   'why-heat': (p) => `${p.s('product')}: over 90 °C only heat paint lasts.`,
@@ -254,7 +266,7 @@ export const ASSUMPTIONS: Readonly<Record<string, string>> = {
   'coats-before-forecast': 'Drying before the forecast starts is taken at its',
 };
 
-const SENTENCES: Readonly<Record<string, Say>> = { ...REASONS, ...WAYS_OUT, ...BLOCKERS, ...TASKS, ...CHECKS, ...WHYS };
+const SENTENCES: Readonly<Record<string, Say>> = { ...REASONS, ...WAYS_OUT, ...BLOCKERS, ...TASKS, ...CHECKS, ...PREP, ...WHYS };
 
 const filled = (table: Readonly<Record<string, Say>>, n: Notice, f: Format): string => {
   const say = table[n.code];

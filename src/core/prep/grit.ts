@@ -18,8 +18,3 @@ export function gritBeforeColour(purpose: Pick<Purpose, 'grade' | 'colour'>, lig
   if (purpose.colour.kind === 'metallic' || lightnessFrac < 0.3) step = Math.max(step, 2);
   return ladder[Math.min(ladder.length - 1, step + (aerosol && step < 2 ? 1 : 0))]!;
 }
-
-/** Minutes a square metre of sanding takes by hand, including wiping and looking. From memory. */
-export function sandMinPerM2(join: 'sanded' | 'wet-on-wet' | 'scuffed' | 'none', strip: boolean): number {
-  return strip ? 75 : join === 'sanded' ? 30 : join === 'scuffed' ? 18 : 0;
-}

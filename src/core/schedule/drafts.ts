@@ -7,7 +7,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, Seam, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { HEEL_FRAC, transferFrac, usage } from '../material/consumption';
-import { sandMinPerM2 } from '../prep/grit';
+import { ladderMinPerM2, ladderOf } from '../prep/ladder';
 import { totalAreaM2 } from '../surface/area';
 import { msOf } from '../time/instant';
 
@@ -68,8 +68,8 @@ function prepOf(id: string, group: readonly PlanLayer[], seams: readonly Seam[],
     const of = s.partIds.map((x) => parts.get(x)!);
     const strip = s.below.endsWith('/failing-clear');
     prep.push({
-      id: `${id}.sand${i === 0 ? '' : i + 1}`, kind: 'sand', minutes: round5(totalAreaM2(of) * sandMinPerM2(s.join, strip)), partIds: s.partIds,
-      detail: { code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry', params: { grit: s.gritP ?? 0, below: s.below, areaM2: totalAreaM2(of) } },
+      id: `${id}.sand${i === 0 ? '' : i + 1}`, kind: 'sand', minutes: round5(totalAreaM2(of) * ladderMinPerM2(s)), partIds: s.partIds,
+      detail: { code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry', params: { grit: s.gritP ?? 0, ladder: ladderOf(s).map((r) => `P${r.gritP}`).join(', '), below: s.below, areaM2: totalAreaM2(of) } },
     });
   });
   const all = [...new Set(group.flatMap((l) => l.partIds))];

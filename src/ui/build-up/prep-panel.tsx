@@ -1,0 +1,35 @@
+'use client';
+/** Preparation in full: a ladder for every seam that is sanded, the filler, what is wiped and masked, which tests come first. */
+import type { Job } from '@/model/job';
+import type { Seam } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { cleaningPlan, testsNeeded } from '@/core/prep/cleaning';
+import { fillerPlan, HARDENER_FRAC } from '@/core/prep/filler';
+import { ladderOf } from '@/core/prep/ladder';
+import { measured } from '@/core/surface/area';
+import { surfaceName } from '@/words/names';
+import { say } from '@/words/say';
+import { LadderDrawing } from '../drawings/ladder';
+import { ProvenanceMark } from '../parts/mark';
+import { useFormat } from '../theme/providers';
+
+export function PrepPanel({ job, seams, products, sessions, panelC, nameOf }: { job: Job; seams: readonly Seam[]; products: readonly Product[]; sessions: number; panelC: number; nameOf: (layerId: string) => string }) {
+  const f = useFormat();
+  const whole = job.parts.every((p) => measured(p) !== null);
+  if (!whole) return null;
+  const ladders = seams.map((s) => ({ s, rungs: ladderOf(s) })).filter((x) => x.rungs.length > 0);
+  const clean = cleaningPlan(job.parts, seams, sessions), filler = fillerPlan(job.parts.flatMap((p) => p.dents ?? []), panelC);
+  const one = (x: number): string => x.toFixed(1).replace('.0', '');
+  return (
+    <section className="panel" aria-label="Preparation">
+      <div className="hd">Preparation <small>a step at most twice as fine as the one before; the last is what the next layer hides</small></div>
+      <ul className="ladders">{ladders.map(({ s, rungs }) => <li key={`${s.below} ${s.above}`}><p className="small"><b style={{ fontWeight: 650 }}>{s.below.startsWith('surface:') ? surfaceName(s.below) : nameOf(s.below)}</b><br /><span className="muted">for {nameOf(s.above)}</span></p><LadderDrawing rungs={rungs} title={`From ${surfaceName(s.below)} to ${nameOf(s.above)}`} /></li>)}</ul>
+      <p className="cap">Blue-grey is wet. A light dusting of another colour before the last blocking shows what is still low. By hand on edges, never a block<ProvenanceMark mark="CP" />; grain sizes FEPA 43<ProvenanceMark mark="P" />, minutes<ProvenanceMark mark="M" />.</p>
+      <div className="prepcols">
+        {filler && <div><h3>Body filler</h3><ul className="cap"><li>{f.volume(filler.hollowMl)} of hollow, so mix {f.volume(filler.pasteMl)} of paste in all, {one(filler.pasteG)} g.</li><li>Cream hardener {one(filler.hardenerG[1])} g ({one(filler.hardenerMl)} ml), {Math.round(HARDENER_FRAC * 100)} % by mass; the tin may say {one(filler.hardenerG[0])}–{one(filler.hardenerG[2])} g<ProvenanceMark mark="CP" />.</li><li>{filler.layers === 1 ? 'One layer' : `${filler.layers} layers`}; at {f.temp(Math.round(panelC))} it works {one(filler.workMin[0])}–{one(filler.workMin[1])} min. To gain time mix less, never cut the hardener.</li></ul></div>}
+        <div><h3>Cleaning and masking</h3><ul className="cap">{clean.wipes.map((w, i) => <li key={i}>{say({ code: w.code, params: { ...w.params, above: nameOf(String(w.params.above ?? '')), below: nameOf(String(w.params.below ?? '')) } }, f)}</li>)}<li>About {f.volume(clean.degreaserMl)} of degreaser, {clean.tackCloths} tack {clean.tackCloths === 1 ? 'cloth' : 'cloths'}, {one(clean.tapeM)} m of tape, {one(clean.coverM2)} m² of paper or sheet<ProvenanceMark mark="M" />.</li></ul></div>
+        <div><h3>Tests before the day</h3><ul className="cap">{testsNeeded(job.parts, seams, products).map((t) => <li key={t.code}>{say(t, f)}</li>)}</ul></div>
+      </div>
+    </section>
+  );
+}
