@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -23,6 +23,22 @@ describe('npm run -s plan', () => {
     const p = planSchema.parse(JSON.parse(r.out));
     expect(p.kind).toBe('planned');
     expect(p.sessions.length).toBeGreaterThan(1);
+  });
+  it.each(readdirSync('examples'))('%s, one of the twelve kinds of job, is planned under the simulated weather; no seam refused, no dent or face forgotten', (n) => {
+    const r = run(`examples/${n}/job.json`, '--now', NOW);
+    expect([r.code, r.err]).toEqual([0, '']);
+    const p = planSchema.parse(JSON.parse(r.out));
+    expect(p.kind).toBe('planned');
+    expect(p.seams.every((s) => s.verdict !== 'no')).toBe(true);
+    expect(p.parts.every((x) => x.areaM2 > 0)).toBe(true);
+    for (const c of p.sessions.flatMap((s) => s.tasks.filter((t) => t.kind === 'coat'))) expect(c.partIds.length).toBeGreaterThan(0);
+  });
+  it('there are twelve kinds of job', () => expect(readdirSync('examples').length).toBe(12));
+  it('the proposed systems are what the trade would take (common practice, no source)', () => {
+    const layers = (n: string): string => (JSON.parse(run(`examples/${n}/job.json`, '--now', NOW).out) as { layers: { role: string }[] }).layers.map((l) => l.role).join(' ');
+    expect(Object.fromEntries(['wooden-case', 'flake-fairing', 'engine-cover', 'dented-door', 'replacement-wing', 'tubular-frame', 'plastic-covers'].map((n) => [n, layers(n)]))).toEqual({
+      'wooden-case': 'seal filler base clear', 'flake-fairing': 'epoxy filler base mid clear', 'engine-cover': 'colour', 'dented-door': 'epoxy surfacer base clear', 'replacement-wing': 'surfacer base clear', 'tubular-frame': 'etch filler base clear', 'plastic-covers': 'promoter filler base clear',
+    });
   });
   it('a forecast of twelve members gives chances in fourteenths', () => {
     const p = planSchema.parse(JSON.parse(run(...example('mirror-shells')).out));

@@ -13,13 +13,16 @@ const SHEET_WORDS: Readonly<Record<string, (p: Record<string, string | number>) 
   'no-pot-life': () => 'a pot life: a two-component product dies once activated',
 };
 
+/** What was expected where a sheet contradicts itself. */
+export const sheetWords = (code: string, params: Record<string, string | number>): string => SHEET_WORDS[code]?.(params) ?? code;
+
 /** A Job from any value. */
 export function parseJob(raw: unknown): Parsed<Job> {
   const r = jobSchema.safeParse(raw);
   if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
   const faults: Fault[] = jobFaults(r.data);
   r.data.parts.forEach((p, i) => { if (p.shape?.kind === 'polygon' && !isSimplePolygon(p.shape.pointsMm)) faults.push({ path: `parts[${i}].shape.pointsMm`, expected: 'an outline whose sides do not cross' }); });
-  r.data.products?.forEach((p, i) => sheetFaults(p).forEach((f) => faults.push({ path: `products[${i}].${f.field}`, expected: SHEET_WORDS[f.code]?.(f.params) ?? f.code })));
+  r.data.products?.forEach((p, i) => sheetFaults(p).forEach((f) => faults.push({ path: `products[${i}].${f.field}`, expected: sheetWords(f.code, f.params) })));
   if (!faults.some((f) => f.path === 'place.tz')) {
     const time = (iso: string, path: string): void => { try { msOf(iso, r.data.place.tz); } catch { faults.push({ path, expected: `a time that exists (got ${iso})` }); } };
     r.data.state?.coats.forEach((c, i) => time(c.endedAt, `state.coats[${i}].endedAt`));

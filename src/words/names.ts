@@ -52,3 +52,10 @@ export function surfaceName(id: string): string {
 
 /** How a layer came out, 0 to 4. */
 export const LOG_MARKS = ['to be done again', 'poor, but it holds', 'usable', 'good', 'as hoped'] as const;
+
+/** Figures of a data sheet by their field. */
+export const LABEL_FIELDS: Readonly<Record<string, string>> = {
+  mix: 'ratio', flashMin: 'flash', nextMinMin: 'next product from', nextBondMaxMin: 'next product until', itselfMaxMin: 'itself until', itselfForbiddenMin: 'itself not between', dustFreeMin: 'dust-free', touchDryMin: 'touch-dry', handleMin: 'handle', sandMin: 'sand', cureMin: 'cured', potLifeMin: 'pot life',
+  coats: 'coats', filmUmPerCoat: 'film a coat', solidsFrac: 'solids', coverM2: 'a pack covers, m²', coverM2PerL: 'cover, m² per litre', tempMinC: 'coldest', tempMaxC: 'hottest', rhMaxFrac: 'humidity up to', dewGapMinK: 'over the dew point, K', windMaxMs: 'wind up to', packMl: 'pack, ml', packG: 'pack, g', vocGPerL: 'VOC, g/l',
+  flashPointC: 'flash point', tipMm: 'fluid tip, mm', densityGPerMl: 'density, g/ml', isocyanate: 'isocyanate', gloss: 'gloss', kind: 'kind', refTempC: 'times are for', shelfClosedMonths: 'keeps closed, months', shelfOpenMonths: 'keeps opened, months',
+};

@@ -19,6 +19,7 @@ import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { LayerRow, ProductSelect } from './layer-row';
 import { PrepPanel } from './prep-panel';
+import { SheetsPanel } from './sheets-panel';
 import { RoutesPanel } from './routes-panel';
 
 const asSystem = (layers: readonly PlanLayer[], parts: number): SystemLayer[] => layers.map((l) => ({ role: l.role, productId: l.productId, coats: l.coats, ...(l.partIds.length < parts ? { only: l.partIds } : {}) }));
@@ -82,7 +83,7 @@ export function BuildUpStage() {
         <SaveLine />
         <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/materials`}>On to the materials</LinkButton></div>
       </section>
-      <div className="below"><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /><PrepPanel job={job} seams={system.seams} products={system.layers.map((l) => system.products.get(l.productId)!)} sessions={Math.max(1, plan.sessions.length)} panelC={desk.air.now.panelC} nameOf={(id) => (id.startsWith('surface:') ? surfaceName(id) : system.products.get(system.layers.find((l) => l.id === id)?.productId ?? '')?.name ?? id)} /></div>
+      <div className="below"><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /><PrepPanel job={job} seams={system.seams} products={system.layers.map((l) => system.products.get(l.productId)!)} sessions={Math.max(1, plan.sessions.length)} panelC={desk.air.now.panelC} nameOf={(id) => (id.startsWith('surface:') ? surfaceName(id) : system.products.get(system.layers.find((l) => l.id === id)?.productId ?? '')?.name ?? id)} /><SheetsPanel /></div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="build-up" />
     </Columns>
   );

@@ -19,11 +19,12 @@ export function PrepPanel({ job, seams, products, sessions, panelC, nameOf }: { 
   if (!whole) return null;
   const ladders = seams.map((s) => ({ s, rungs: ladderOf(s) })).filter((x) => x.rungs.length > 0);
   const clean = cleaningPlan(job.parts, seams, sessions), filler = fillerPlan(job.parts.flatMap((p) => p.dents ?? []), panelC);
+  const all = ladders.flatMap((x) => x.rungs.map((r) => r.um));
   const one = (x: number): string => x.toFixed(1).replace('.0', '');
   return (
     <section className="panel" aria-label="Preparation">
       <div className="hd">Preparation <small>a step at most twice as fine as the one before; the last is what the next layer hides</small></div>
-      <ul className="ladders">{ladders.map(({ s, rungs }) => <li key={`${s.below} ${s.above}`}><p className="small"><b style={{ fontWeight: 650 }}>{s.below.startsWith('surface:') ? surfaceName(s.below) : nameOf(s.below)}</b><br /><span className="muted">for {nameOf(s.above)}</span></p><LadderDrawing rungs={rungs} title={`From ${surfaceName(s.below)} to ${nameOf(s.above)}`} /></li>)}</ul>
+      <ul className="ladders">{ladders.map(({ s, rungs }) => <li key={`${s.below} ${s.above}`}><p className="small"><b style={{ fontWeight: 650 }}>{s.below.startsWith('surface:') ? surfaceName(s.below) : nameOf(s.below)}</b><br /><span className="muted">for {nameOf(s.above)}</span></p><LadderDrawing rungs={rungs} coarseUm={Math.max(...all)} fineUm={Math.min(...all)} title={`From ${surfaceName(s.below)} to ${nameOf(s.above)}`} /></li>)}</ul>
       <p className="cap">Blue-grey is wet. A light dusting of another colour before the last blocking shows what is still low. By hand on edges, never a block<ProvenanceMark mark="CP" />; grain sizes FEPA 43<ProvenanceMark mark="P" />, minutes<ProvenanceMark mark="M" />.</p>
       <div className="prepcols">
         {filler && <div><h3>Body filler</h3><ul className="cap"><li>{f.volume(filler.hollowMl)} of hollow, so mix {f.volume(filler.pasteMl)} of paste in all, {one(filler.pasteG)} g.</li><li>Cream hardener {one(filler.hardenerG[1])} g ({one(filler.hardenerMl)} ml), {Math.round(HARDENER_FRAC * 100)} % by mass; the tin may say {one(filler.hardenerG[0])}–{one(filler.hardenerG[2])} g<ProvenanceMark mark="CP" />.</li><li>{filler.layers === 1 ? 'One layer' : `${filler.layers} layers`}; at {f.temp(Math.round(panelC))} it works {one(filler.workMin[0])}–{one(filler.workMin[1])} min. To gain time mix less, never cut the hardener.</li></ul></div>}

@@ -1,0 +1,71 @@
+/** Surface, build-up and preparation: shapes, data sheets, routes, and twelve kinds of job. */
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, saved, test } from './server';
+
+test('twelve kinds of job, each brought in and planned through the interface', async ({ watched: page, app, request }) => {
+  test.setTimeout(120_000);
+  for (const n of readdirSync('examples')) {
+    const { id } = await (await request.post(`${app.url}/api/jobs`, { data: JSON.parse(readFileSync(`examples/${n}/job.json`, 'utf8')) as object })).json() as { id: string };
+    await page.goto(`${app.url}/jobs/${id}/build-up`);
+    await expect(page.getByRole('img', { name: /Cross-section to scale/ }).first(), n).toBeVisible();
+    await expect(page.getByText('does not hold', { exact: true }), n).toHaveCount(0);
+    await page.goto(`${app.url}/jobs/${id}/spray-day`);
+    await expect(page.getByRole('region', { name: /^Run sheet/ }).first(), n).toContainText('coat 1 of');
+    await page.goto(`${app.url}/jobs/${id}/surface`);
+    await expect(page.getByRole('img', { name: /^Parts to one scale/ }), n).toBeVisible();
+  }
+});
+
+test('a label is pasted, confirmed, used in a layer; a file with one bad row keeps the good one; another route is taken and undone', async ({ watched: page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/build-up`);
+  const sheets = page.getByRole('region', { name: 'Your own data sheets' });
+  await sheets.getByRole('button', { name: 'Paste a label' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Text of the label').fill('Basecoat 400 ml. Flash off 20–25 min between coats. Dry film 9 µm per coat. Batch 77-A');
+  await expect(dialog.getByRole('row').filter({ hasText: 'flash' }).first()).toContainText('25 min');
+  await dialog.getByRole('textbox', { name: 'Name', exact: true }).fill('Harbour base');
+  await dialog.getByRole('button', { name: 'Add this sheet' }).click();
+  await saved(page);
+  // A job's own sheet comes before the catalogue: the suggestion takes it at once.
+  await expect(page.getByRole('combobox', { name: 'Product of layer 3' })).toHaveText('Harbour base');
+  await expect(page.getByRole('img', { name: /Cross-section to scale/ }).first()).toHaveAttribute('aria-label', /Harbour base 3 coats of 9 µm/);
+  const good = { ...(await (await page.request.get(`${app.url}/api/jobs/cargo-bike`)).json() as { job: { products: Record<string, unknown>[] } }).job.products[0]!, id: 'own-second', name: 'Second base' };
+  const file = join(tmpdir(), `sheets-${Date.now()}.json`);
+  writeFileSync(file, JSON.stringify([good, { ...good, id: 'own-bad', name: 'Bad base', nextBondMaxMin: 1 }]));
+  await sheets.locator('input[type=file]').setInputFiles(file);
+  await expect(sheets.getByText('Brought in: 1. Left out: 1.')).toBeVisible();
+  await expect(sheets.getByText(/Row 2, Bad base: nextBondMaxMin: expected a figure of at least/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take Gun, one part' }).click();
+  await expect(page.getByRole('combobox', { name: 'Product of layer 4' })).toHaveText(/Halden 1K clear/);
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('combobox', { name: 'Product of layer 3' })).toHaveText('Harbour base');
+  await saved(page);
+});
+
+test('shapes: a box, its faces, a tube and a dent, measured and drawn; a crossing outline is refused beside the field', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/locker-lids/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByLabel('Shape').click();
+  await page.getByRole('option', { name: 'box' }).click();
+  await expect(part.getByText('Face by face')).toBeVisible();
+  await saved(page);
+  const stored = async (): Promise<{ shape?: { kind: string }; dents?: unknown[] }> => (await (await page.request.get(`${app.url}/api/jobs/locker-lids`)).json() as { job: { parts: { shape?: { kind: string }; dents?: unknown[] }[] } }).job.parts[0]!;
+  expect((await stored()).shape!.kind).toBe('box');
+  await part.getByText('Dents to fill').click();
+  await part.getByRole('button', { name: 'Add a dent' }).click();
+  await saved(page);
+  expect((await stored()).dents!.length).toBe(1);
+  await page.goto(`${app.url}/jobs/locker-lids/build-up`);
+  await expect(page.getByRole('region', { name: 'Preparation' })).toContainText('Cream hardener');
+  await page.goto(`${app.url}/jobs/locker-lids/surface`);
+  await part.getByLabel('Shape').click();
+  await page.getByRole('option', { name: 'outline by points' }).click();
+  await part.getByRole('group', { name: 'Corner 3' }).getByLabel('3 along').fill('0');
+  await part.getByRole('group', { name: 'Corner 4' }).getByLabel('4 along').fill('900');
+  await expect(part.getByText(/an outline whose sides do not cross/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+});
