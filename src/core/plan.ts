@@ -131,6 +131,7 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
   if (top && (top.kind === 'basecoat' || top.kind === 'mid-coat')) add('base-without-clear', 'mind', { product: top.name });
   const colours = used.filter((p) => p.kind === 'basecoat' || p.kind === 'mid-coat' || p.kind === 'enamel' || p.kind === 'single-stage' || p.kind === 'heat-paint');
   if (colours.length > 0 && !colours.some((p) => (p.effect ?? 'solid') === job.purpose.colour.kind)) add('effect-differs', 'mind', { kind: job.purpose.colour.kind });
+  for (const x of system.seams) if (x.reason.code === 'seam-overridden') add('seam-overridden', 'mind', { below: String(x.reason.params.below), above: String(x.reason.params.above) });
   if (total > job.budget.amount) add('over-budget', 'mind', { total, budget: job.budget.amount, currency: job.budget.currency });
   for (const s of sessions) {
     const risk = s.failures[0];

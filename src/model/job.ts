@@ -104,6 +104,13 @@ export const logSchema = z.strictObject({
 });
 export type JobLog = z.infer<typeof logSchema>;
 
+export const schoolsSchema = z.strictObject({
+  lastGrit: z.enum(['by-colour', '320', '400', '600', '800']).optional(), sealer: z.enum(['patchy', 'always']).optional(), baseToClear: z.enum(['sheet', '30', '60', '180']).optional(),
+  firstClear: z.enum(['tack', 'medium']).optional(), flatting: z.enum(['as-it-falls', 'flatted']).optional(),
+});
+/** A refused seam the owner takes on himself: what lies below (a surface or a product), what goes on it, when it was decided. */
+export const overrideSchema = z.strictObject({ below: z.string().min(1).max(80), above: z.string().min(1).max(60), at: isoSchema, why: z.string().max(300).optional() });
+
 export const jobSchema = z.strictObject({
   name: z.string().min(1).max(120),
   place: placeSchema,
@@ -125,6 +132,8 @@ export const jobSchema = z.strictObject({
   }),
   starts: z.array(z.strictObject({ sessionId: id, at: isoSchema })).max(6).optional().describe('session starts set by hand'),
   state: stateSchema.optional(),
+  schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
+  overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),
   log: logSchema.optional().describe('what was used and how it came out'),
 });
 export type Job = z.infer<typeof jobSchema>;

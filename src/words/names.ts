@@ -59,3 +59,12 @@ export const LABEL_FIELDS: Readonly<Record<string, string>> = {
   coats: 'coats', filmUmPerCoat: 'film a coat', solidsFrac: 'solids', coverM2: 'a pack covers, m²', coverM2PerL: 'cover, m² per litre', tempMinC: 'coldest', tempMaxC: 'hottest', rhMaxFrac: 'humidity up to', dewGapMinK: 'over the dew point, K', windMaxMs: 'wind up to', packMl: 'pack, ml', packG: 'pack, g', vocGPerL: 'VOC, g/l',
   flashPointC: 'flash point', tipMm: 'fluid tip, mm', densityGPerMl: 'density, g/ml', isocyanate: 'isocyanate', gloss: 'gloss', kind: 'kind', refTempC: 'times are for', shelfClosedMonths: 'keeps closed, months', shelfOpenMonths: 'keeps opened, months',
 };
+
+/** Where practitioners differ: the question, its schools, why the default, who would choose otherwise. */
+export const SCHOOL_WORDS: Readonly<Record<string, { readonly ask: string; readonly options: Readonly<Record<string, string>>; readonly why: string }>> = {
+  lastGrit: { ask: 'Last grit before the colour', options: { 'by-colour': 'by colour and grade', '320': 'P320', '400': 'P400', '600': 'P600', '800': 'P800' }, why: 'Metallic, dark and show show scratches. A thick workhorse build hides P320.' },
+  sealer: { ask: 'Sealer under the base', options: { patchy: 'only on patchy ground', always: 'always' }, why: 'A layer less where the primer is even. Who sprays a gun and wants one shade takes it always.' },
+  baseToClear: { ask: 'Base to clear', options: { sheet: 'as the sheet', '30': '30 min', '60': '1 h', '180': '3 h' }, why: 'The sheet’s window holds. In the cold or over thick base many wait longer; never past the bond.' },
+  firstClear: { ask: 'First coat of clear', options: { tack: 'light tack', medium: 'medium wet' }, why: 'Tack holds the next coats on uprights. Who has a steady hand goes wet at once.' },
+  flatting: { ask: 'Clear is', options: { 'as-it-falls': 'left as it falls', flatted: 'flatted and polished' }, why: 'Flatting takes 5–15 µm: it wants one coat more to lose.' },
+};

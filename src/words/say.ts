@@ -104,6 +104,7 @@ const REASONS: Readonly<Record<string, Say>> = {
   'clear-on-mid': () => 'Clear over the mid-coat.',
   'base-over-mid': () => 'More base over a mid-coat is a stripe or a second colour.',
   'clear-on-single-stage': () => 'Clear on scuffed single-stage colour.',
+  'seam-overridden': (p) => `You took ${p.s('above')} over ${surfaceName(`surface:${p.s('below')}`) === `surface:${p.s('below')}` ? p.s('below') : surfaceName(`surface:${p.s('below')}`)} on yourself; the rule says it does not hold.`,
   'pair-not-known': (p) => `${p.s('above')} over ${surfaceName(p.s('below'))} is not a pair we know.`,
 };
 
@@ -178,6 +179,7 @@ const CAUTIONS: Readonly<Record<string, Say>> = {
   'over-budget': (p, f) => `Paint alone is ${f.money(p.n('total'), p.s('currency'))}, over ${f.money(p.n('budget'), p.s('currency'))}. Fewer coats, or another clear.`,
   'session-risk': (p) => `In ${p.s('members')} of ${p.s('of')} forecasts ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} spoils it. Look again that morning.`,
   'start-outside': () => 'This start breaks a limit or leaves the free hours. Move it, or let it go.',
+  'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
   'night-after': (p, f) => `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };
 
@@ -250,6 +252,7 @@ const WHYS: Readonly<Record<string, Say>> = {
   'why-two-pack-clear': (p) => `${p.s('product')}: hard and fuel-proof; you have air-fed protection.`,
   'why-seal': (p) => `${p.s('product')}: stops the wood drinking.`,
   'why-epoxy': (p) => `${p.s('product')}: isolates and seals what lies there.`,
+  'why-sealer': (p) => `${p.s('product')}: one even ground before the colour.`,
   'why-surfacer': (p) => `${p.s('product')}: levels in two coats, does not sink.`,
   'why-ground': (p) => `${p.s('product')}: the ground that the colour shines through to.`,
   'why-candy': (p) => `${p.s('product')}: depth by the number of coats.`,

@@ -5,6 +5,7 @@ import type { PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
 import { ruleFor, type Below } from './rules';
+import { schoolOf } from './schools';
 import { lightnessOf } from './colour';
 
 export interface BuildUp {
@@ -65,9 +66,13 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Read
 function seamOf(job: Job, below: Below, belowId: string, layer: PlanLayer, above: Product, lightness: number, partId: string): Seam {
   const card = ruleFor(below, above);
   const lower = 'product' in below ? below.product : null;
-  const grit = card?.grit === 'colour' ? gritBeforeColour(job.purpose, lightness, above.carrier === 'aerosol') : card?.grit ?? null;
+  const own = schoolOf(job, 'lastGrit');
+  const grit = card?.grit === 'colour' ? own === 'by-colour' ? gritBeforeColour(job.purpose, lightness, above.carrier === 'aerosol') : Number(own) : card?.grit ?? null;
   const join = card?.join ?? 'scuffed';
   const params = { below: lower?.name ?? ('surface' in below ? `${below.surface.substrate}/${below.surface.condition}` : ''), above: above.name };
+  // What the owner took on himself is planned as scuffed, with care, and stays on record.
+  const taken = card?.verdict === 'no' && (job.overrides ?? []).some((o) => o.below === (lower?.id ?? belowId) && o.above === above.id);
+  if (taken) return { below: belowId, above: layer.id, verdict: 'care', join: 'scuffed', reason: notice('seam-overridden', { ...params, code: card.code }), wayOut: notice('test-card', params), mark: 'own', gritP: 400, wet: false, window: null, partIds: [partId] };
   return {
     below: belowId, above: layer.id, verdict: card?.verdict ?? 'care', join,
     reason: notice(card?.code ?? 'pair-not-known', params),

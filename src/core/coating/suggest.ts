@@ -7,6 +7,7 @@ import type { Job, Part, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
 import { buildUp } from './build-up';
+import { schoolOf } from './schools';
 
 export interface Suggestion { readonly layers: readonly SystemLayer[]; readonly why: readonly Notice[] }
 
@@ -63,6 +64,7 @@ export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, rou
   // Something to level asks for the full three coats; smooth plastic and electro-coat for two. Surfacer builds twice as much.
   const isRough = job.parts.some(rough), leveller = pick((p) => p.kind === card.leveller);
   add(leveller, card.leveller === 'surfacer' ? leveller?.coats ?? 2 : isRough ? 3 : 2, null, card.leveller === 'surfacer' ? 'why-surfacer' : isRough ? 'why-filler-level' : 'why-filler-even');
+  if (schoolOf(job, 'sealer') === 'always') { const s = all.find((p) => p.kind === 'sealer' && (p.carrier === card.carrier || job.products?.includes(p))); add(s, s?.coats ?? 1, null, 'why-sealer'); }
   if (card.single) {
     const single = pick((p) => p.kind === 'single-stage' && p.gloss === purpose.finish && kind === 'solid');
     add(single, single?.coats ?? 2, null, 'why-single-stage');
@@ -73,8 +75,8 @@ export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, rou
   add(base, ground === kind ? base?.coats ?? 3 : 3, null, ground !== kind ? 'why-ground' : kind === 'solid' ? 'why-base' : 'why-base-metallic');
   if (ground !== kind) { const mid = pick((p) => p.kind === 'mid-coat' && p.effect === kind); add(mid, mid?.coats ?? 4, null, kind === 'candy' ? 'why-candy' : 'why-flake'); }
   const clear = pick((p) => p.kind === 'clear' && p.chemistry === (card.clear === '2k' ? '2k-urethane' : '1k-acrylic') && p.gloss === purpose.finish);
-  // Flake stands out of its coat: it wants one more clear to bury it.
-  add(clear, (clear?.coats ?? 2) + (kind === 'flake' ? 1 : 0), null, card.clear === '2k' ? 'why-two-pack-clear' : 'why-one-pack-clear');
+  // Flake stands out of its coat and wants one more clear to bury it; clear to be flatted wants one to lose.
+  add(clear, (clear?.coats ?? 2) + (kind === 'flake' ? 1 : 0) + (schoolOf(job, 'flatting') === 'flatted' && purpose.finish === 'gloss' ? 1 : 0), null, card.clear === '2k' ? 'why-two-pack-clear' : 'why-one-pack-clear');
   return { layers: mergedEpoxy(layers), why };
 }
 

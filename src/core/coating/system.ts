@@ -4,12 +4,13 @@ import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
 import { buildUp, type BuildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
+import { schooled } from './schools';
 import { suggest } from './suggest';
 
 export interface SystemResult extends BuildUp { readonly suggested: boolean; readonly why: readonly Notice[]; readonly products: ReadonlyMap<string, Product> }
 
 export function systemFor(job: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
-  const products = productsOf(catalogue, job.products);
+  const products = schooled(job, productsOf(catalogue, job.products));
   const proposed = job.system ? null : suggest(job, products);
   return { ...buildUp(job, job.system?.layers ?? proposed!.layers, products), suggested: proposed !== null, why: proposed?.why ?? [], products };
 }

@@ -7,6 +7,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, Seam, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { HEEL_FRAC, transferFrac, usage } from '../material/consumption';
+import { schoolOf } from '../coating/schools';
 import { ladderMinPerM2, ladderOf } from '../prep/ladder';
 import { totalAreaM2 } from '../surface/area';
 import { msOf } from '../time/instant';
@@ -26,6 +27,8 @@ export interface CoatStep {
   readonly id: string; readonly layerId: string; readonly product: Product; readonly coat: number; readonly coats: number;
   readonly minutes: number; readonly firstPartMin: number; readonly ml: number; readonly partIds: readonly string[];
   readonly firstOfLayer: boolean;
+  /** How this painter lays the first coat of clear. */
+  readonly firstClear: string;
   /** Cans to activate just before this coat; 0 for none. */
   readonly activateCans: number;
 }
@@ -93,7 +96,7 @@ function coatsOf(job: Job, layer: PlanLayer, product: Product, parts: ReadonlyMa
   const minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
   return Array.from({ length: layer.coats }, (_, i) => ({
     id: `${layer.id}.c${i + 1}`, layerId: layer.id, product, coat: i + 1, coats: layer.coats, minutes,
-    firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds,
+    firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds, firstClear: schoolOf(job, 'firstClear'),
   }));
 }
 

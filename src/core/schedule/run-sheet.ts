@@ -36,7 +36,7 @@ function coatManner(s: CoatStep): string {
   const last = s.coat === s.coats && s.coats > 1;
   switch (s.product.kind) {
     case 'basecoat': return s.coat === 1 ? 'manner-first-light' : last && s.product.effect === 'metallic' ? 'manner-drop' : 'manner-medium';
-    case 'clear': return s.coat === 1 ? 'manner-tack' : s.product.gloss === 'matte' ? 'manner-even' : 'manner-full-wet';
+    case 'clear': return s.coat === 1 ? (s.firstClear === 'medium' ? 'manner-medium' : 'manner-tack') : s.product.gloss === 'matte' ? 'manner-even' : 'manner-full-wet';
     case 'adhesion-promoter': case 'etch-primer': return 'manner-thin';
     default: return s.coat === 1 ? 'manner-first-light' : 'manner-medium';
   }

@@ -1,0 +1,44 @@
+/**
+ * Where practitioners differ: each question with its schools, the default first, why, and who would
+ * choose otherwise. A choice changes the plan: grit, layers, waits, manner of the first coat.
+ * Common practice, no source.
+ */
+import type { Job } from '@/model/job';
+import type { Product } from '@/model/product';
+
+export interface SchoolCard { readonly id: keyof NonNullable<Job['schools']>; readonly options: readonly string[] }
+export const SCHOOLS: readonly SchoolCard[] = [
+  { id: 'lastGrit', options: ['by-colour', '320', '400', '600', '800'] },
+  { id: 'sealer', options: ['patchy', 'always'] },
+  { id: 'baseToClear', options: ['sheet', '30', '60', '180'] },
+  { id: 'firstClear', options: ['tack', 'medium'] },
+  { id: 'flatting', options: ['as-it-falls', 'flatted'] },
+];
+export type SchoolId = SchoolCard['id'];
+
+export function schoolOf(job: Pick<Job, 'schools'>, id: SchoolId): string {
+  return job.schools?.[id] ?? SCHOOLS.find((s) => s.id === id)!.options[0]!;
+}
+
+const waited = new WeakMap<Product, Map<number, Product>>();
+
+/** A base whose clear is given longer than its sheet's least; never longer than its bond. The same product each time, so that what was judged with it is known again. */
+function withWait(p: Product, minutes: number): Product {
+  if (minutes <= p.nextMinMin) return p;
+  const known = waited.get(p) ?? new Map<number, Product>();
+  waited.set(p, known);
+  const was = known.get(minutes);
+  if (was) return was;
+  const most = p.nextBondMaxMin ?? Infinity, next = Math.min(minutes, most);
+  const { nextWetMaxMin, ...rest } = p;
+  const made: Product = { ...rest, nextMinMin: next, ...(nextWetMaxMin !== undefined ? { nextWetMaxMin: Math.min(most, Math.max(nextWetMaxMin, next)) } : {}) };
+  known.set(minutes, made);
+  return made;
+}
+
+/** The products as this painter uses them. */
+export function schooled(job: Job, products: ReadonlyMap<string, Product>): ReadonlyMap<string, Product> {
+  const wait = schoolOf(job, 'baseToClear');
+  if (wait === 'sheet') return products;
+  return new Map([...products].map(([id, p]) => [id, p.kind === 'basecoat' || p.kind === 'mid-coat' ? withWait(p, Number(wait)) : p]));
+}
