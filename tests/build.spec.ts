@@ -69,3 +69,40 @@ test('shapes: a box, its faces, a tube and a dent, measured and drawn; a crossin
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);
 });
+
+test('a school changes the plan, a refused seam is taken on and given back, the drawing is saved as SVG and PNG', async ({ watched: page, app }) => {
+  await page.goto(`${app.url}/jobs/tractor-bonnet/build-up`);
+  const layers = page.getByRole('region', { name: 'Layers' });
+  await expect(layers).toContainText('P600 wet');
+  await page.getByRole('group', { name: 'Last grit before the colour' }).getByRole('button', { name: 'P400' }).click();
+  await expect(layers).toContainText('P400 wet');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(layers).toContainText('P600 wet');
+  await saved(page);
+  for (const as of ['SVG', 'PNG'] as const) {
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: as, exact: true }).click()]);
+    const bytes = readFileSync((await file.path())!);
+    if (as === 'SVG') { expect(bytes.toString()).toMatch(/^<svg /); expect(bytes.toString()).not.toContain('var(--'); expect(bytes.toString()).toContain('<pattern'); } else { expect(bytes.subarray(1, 4).toString()).toBe('PNG'); expect(bytes.length).toBeGreaterThan(8000); }
+  }
+  await page.goto(`${app.url}/jobs/stand-mixer/build-up`);
+  await page.getByRole('combobox', { name: 'Product of layer 1' }).click();
+  await page.getByRole('option', { name: 'Tamsel spray filler' }).click();
+  await page.getByRole('button', { name: 'Take it on' }).first().click();
+  await expect(page.getByRole('button', { name: 'Give it back' }).first()).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Give it back' }).first().click();
+  await expect(page.getByRole('button', { name: 'Take it on' }).first()).toBeVisible();
+  await saved(page);
+});
+
+test('asked at the part: a magnet that does not hold makes it aluminium, a paint that dissolves is isolated', async ({ watched: page, app }) => {
+  await page.goto(`${app.url}/jobs/tractor-bonnet/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByText('Find out what it is').click();
+  await part.getByRole('button', { name: /^dissolves/ }).click();
+  await saved(page);
+  await page.goto(`${app.url}/jobs/tractor-bonnet/build-up`);
+  await expect(page.getByRole('region', { name: 'Layers' })).toContainText('Tamsel 2K epoxy primer');
+});

@@ -39,8 +39,7 @@ function Body({ band, x, w, top, pxPerUm, selected }: { band: Band; x: number; w
   );
   return (
     <g>
-      {rect(top + planH, doneH, 1)}
-      {rect(top, planH, 0.58)}
+      {band.paint.perCoat ? Array.from({ length: band.coats }, (_, i) => { const c = band.umPerCoat * pxPerUm; return <rect key={i} x={x} y={top + h - (i + 1) * c} width={w} height={c} fill={over(band.paint.perCoat![i] ?? band.paint.fill, i < band.doneCoats ? 1 : 0.7)} />; }) : <>{rect(top + planH, doneH, 1)}{rect(top, planH, 0.58)}</>}
       {Array.from({ length: band.coats - 1 }, (_, i) => { const y = top + h - (i + 1) * band.umPerCoat * pxPerUm; return <line key={i} x1={x} x2={x + w} y1={y} y2={y} stroke="var(--ink)" strokeWidth=".8" strokeDasharray="1 3" opacity=".6" />; })}
       {planH > 0 && <path d={`M${x} ${top + planH}V${top}H${x + w}V${top + planH}`} fill="none" stroke="var(--ink-2)" strokeWidth="1.2" strokeDasharray="5 3" />}
       {doneH > 0 && <path d={`M${x} ${top + h}V${top + planH}H${x + w}V${top + h}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />}

@@ -1,8 +1,9 @@
 /** Colours of the drawn paint: what a layer looks like, and which ink reads on it. */
+import { candyHex } from '@/core/coating/depth';
 import type { Product } from '@/model/product';
 import type { Part } from '@/model/job';
 
-export interface Paint { readonly fill: string; readonly texture: string; readonly alpha: number }
+export interface Paint { readonly fill: string; readonly texture: string; readonly alpha: number; /** one tone per coat, first coat first: a candy deepens */ readonly perCoat?: readonly string[] }
 
 const channels = (hex: string): [number, number, number] => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16)) as [number, number, number];
 
@@ -24,7 +25,7 @@ export function inkOn(hex: string): string {
 }
 
 /** How a product is drawn; the job's colour stands for base and colour coats. */
-export function paintOf(product: Pick<Product, 'kind' | 'effect'>, jobHex: string): Paint {
+export function paintOf(product: Pick<Product, 'kind' | 'effect' | 'coats'>, jobHex: string): Paint {
   switch (product.kind) {
     case 'filler-primer': return { fill: '#A3A095', texture: 'x-filler', alpha: 1 };
     case 'epoxy-primer': return { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 };
@@ -32,7 +33,8 @@ export function paintOf(product: Pick<Product, 'kind' | 'effect'>, jobHex: strin
     case 'spray-filler': return { fill: '#B9B59A', texture: 'x-filler', alpha: 1 };
     case 'sealer': return { fill: '#8F948F', texture: 'x-solid', alpha: 1 };
     case 'wood-sealer': return { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 };
-    case 'mid-coat': return { fill: jobHex, texture: product.effect === 'flake' ? 'x-metallic' : 'x-clear', alpha: product.effect === 'flake' ? 0.5 : 0.75 };
+    case 'mid-coat': if (product.effect === 'candy') return { fill: jobHex, texture: 'x-clear', alpha: 0.85, perCoat: Array.from({ length: 8 }, (_, i) => candyHex(jobHex, i + 1, product.coats)) };
+      return { fill: jobHex, texture: product.effect === 'flake' ? 'x-metallic' : 'x-clear', alpha: product.effect === 'flake' ? 0.5 : 0.75 };
     case 'etch-primer': return { fill: '#9AA07C', texture: 'x-etch', alpha: 1 };
     case 'adhesion-promoter': return { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 };
     case 'clear': return { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 };

@@ -1,4 +1,5 @@
 /** The build-up as it is drawn: bands in µm, bottom first, with what is already sprayed. */
+import { SILVER_HEX } from '@/core/coating/depth';
 import type { Job, Part } from '@/model/job';
 import type { Plan, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -20,12 +21,15 @@ export function seamTag(s: Seam): [string, string] {
   return [`${s.join === 'scuffed' ? 'Scuff ' : ''}P${s.gritP}${s.wet ? ' wet' : ''}`, 'degrease, tack'];
 }
 
+/** A candy's ground is silver, whatever the candy. */
+export const groundHex = (job: Pick<Job, 'purpose'>, p: Product): string => (job.purpose.colour.kind === 'candy' && p.kind === 'basecoat' && p.effect === 'metallic' ? SILVER_HEX : job.purpose.colour.hex);
+
 export function stackOf(job: Job, plan: { readonly layers: Readonly<Plan['layers']>; readonly seams: readonly Seam[] }, products: readonly Product[]): Stack {
   const done = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
   const bands = plan.layers.map((l): Band => {
     const p = products.find((x) => x.id === l.productId);
     const doneCoats = Array.from({ length: l.coats }, (_, i) => i + 1).filter((c) => done.has(`${l.id}.${c}`)).length;
-    return { id: l.id, name: p?.name ?? l.productId, role: ROLE_NAMES[l.role], coats: l.coats, doneCoats, umPerCoat: l.filmUmPerCoat, um: l.coats * l.filmUmPerCoat, paint: p ? paintOf(p, job.purpose.colour.hex) : { fill: '#999999', texture: 'x-solid', alpha: 1 } };
+    return { id: l.id, name: p?.name ?? l.productId, role: ROLE_NAMES[l.role], coats: l.coats, doneCoats, umPerCoat: l.filmUmPerCoat, um: l.coats * l.filmUmPerCoat, paint: p ? paintOf(p, groundHex(job, p)) : { fill: '#999999', texture: 'x-solid', alpha: 1 } };
   });
   const rank = { ok: 0, care: 1, no: 2 } as const;
   const worst = new Map<string, Seam>();

@@ -13,6 +13,7 @@ import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
+import { FindOut } from './find-out';
 import { ShapeFields } from './shape-fields';
 
 const PRESET_NAMES: Record<string, string> = Object.fromEntries(PART_PRESETS.map((x) => [x.id, x.name]));
@@ -54,6 +55,7 @@ export function PartsEditor({ desk, selected, onSelect }: { desk: Desk; selected
             <ListChoice label="What lies on it" value={p.condition} options={CONDITIONS} names={CONDITION_NAMES} width={168} onChange={(condition) => change(p.id, { condition })} fault={desk.faultAt(`parts[${i}].condition`)} />
             <Button size="small" disabled={job.parts.length === 1} onClick={() => remove(p.id)} sx={{ color: 'var(--oxide-ink)' }} aria-label={`Take out ${p.name ?? p.id}`}>Take out</Button>
           </div>
+          <FindOut name={p.name ?? p.id} onAnswer={(set) => change(p.id, p.condition === 'e-coat' && set.substrate !== undefined && set.substrate !== 'steel' && set.substrate !== 'aluminium' ? { ...set, condition: 'bare' } : set)} />
           <details><summary>Dents to fill{p.dents?.length ? ` (${p.dents.length})` : ''}</summary><div style={{ display: 'grid', gap: 8, padding: '4px 0' }}>
             {(p.dents ?? []).map((d, k) => { const set = (patch: Partial<typeof d>): void => change(p.id, { dents: p.dents!.map((x, n) => (n === k ? { ...x, ...patch } : x)) }); return <div key={k} className="row"><span className="small muted" style={{ width: 56 }}>dent {k + 1}</span><MeasureBox kind="length" label="Long" value={d.lengthMm} min={1} max={10000} width={116} onChange={(lengthMm) => set({ lengthMm })} fault={desk.faultAt(`parts[${i}].dents[${k}].lengthMm`)} /><MeasureBox kind="length" label="Wide" value={d.widthMm} min={1} max={10000} width={116} onChange={(widthMm) => set({ widthMm })} fault={desk.faultAt(`parts[${i}].dents[${k}].widthMm`)} /><MeasureBox kind="length" label="Deep" value={d.depthMm} min={0.1} max={100} step={0.5} width={116} onChange={(depthMm) => set({ depthMm })} fault={desk.faultAt(`parts[${i}].dents[${k}].depthMm`)} /><Button size="small" aria-label={`Take dent ${k + 1} out`} onClick={() => change(p.id, { dents: p.dents!.filter((_x, n) => n !== k) })}>Take out</Button></div>; })}
             <div><Button size="small" variant="outlined" disabled={(p.dents?.length ?? 0) >= 30} onClick={() => change(p.id, { dents: [...(p.dents ?? []), { lengthMm: 80, widthMm: 60, depthMm: 2 }] })}>Add a dent</Button></div>
