@@ -44,7 +44,7 @@ test('routes refuse what they cannot read, with a sentence and the path', async 
   expect((await put({ version: 1, job: { ...job, name: 'x'.repeat(300_000) } })).status()).toBe(413);
   expect((await request.put(`${app.url}/api/jobs/nowhere`, { data: { version: 1, job } })).status()).toBe(404);
   expect((await request.post(`${app.url}/api/jobs/stand-mixer/step`, { data: { version: 1, side: 'sideways' } })).status()).toBe(400);
-  expect(await (await request.post(`${app.url}/api/jobs/stand-mixer/step`, { data: { version: 1, side: 'undo' } })).json()).toMatchObject({ error: 'There is nothing to take back.' });
+  expect(await (await request.post(`${app.url}/api/jobs/toolbox-lid/step`, { data: { version: 1, side: 'undo' } })).json()).toMatchObject({ error: 'There is nothing to take back.' });
   expect((await request.get(`${app.url}/api/jobs/nowhere`)).status()).toBe(404);
   expect((await request.get(`${app.url}/jobs/nowhere/surface`)).status()).toBe(404);
 });

@@ -34,7 +34,7 @@ function SeamRow({ seam, onTakeOn, onGiveBack }: { seam: Seam; onTakeOn: () => v
     <div className="seamrow" data-verdict={seam.verdict}>
       {seam.verdict === 'ok' ? <GoSign size={22} /> : seam.verdict === 'care' ? <MindSign /> : <StopSign />}
       <p><b style={{ fontWeight: 600 }}>{seam.verdict === 'no' ? 'No.' : `${line1}, ${line2}.`}</b> {say(seam.reason, f)}{seam.verdict !== 'ok' && seam.wayOut ? ` ${say(seam.wayOut, f)}` : ''}<ProvenanceMark mark={seam.mark} /></p>
-      <span className="small muted end" style={{ textAlign: 'right' }}>{seam.verdict === 'ok' ? 'ok' : seam.reason.code === 'seam-overridden' ? 'on you' : seam.verdict === 'care' ? 'with care' : 'does not hold'}{seam.verdict === 'no' && <Button size="small" sx={{ display: 'block' }} onClick={onTakeOn}>Take it on</Button>}{seam.reason.code === 'seam-overridden' && <Button size="small" sx={{ display: 'block' }} onClick={onGiveBack}>Give it back</Button>}</span>
+      <span className="small muted end" style={{ textAlign: 'right' }}><span>{seam.verdict === 'ok' ? 'ok' : seam.reason.code === 'seam-overridden' ? 'on you' : seam.verdict === 'care' ? 'with care' : 'does not hold'}</span>{seam.verdict === 'no' && <Button size="small" sx={{ display: 'block' }} onClick={onTakeOn}>Take it on</Button>}{seam.reason.code === 'seam-overridden' && <Button size="small" sx={{ display: 'block' }} onClick={onGiveBack}>Give it back</Button>}</span>
     </div>
   );
 }

@@ -19,7 +19,7 @@ export function RoutesPanel({ job, chosen, onTake }: { job: Job; chosen: readonl
       {routes.length === 0 ? <p className="cap" style={{ marginTop: 8 }}>No usual route holds on this surface. Change the purpose, or choose layers by hand.</p> : (
         <ul className="routes">{routes.map((r) => { const on = same(r.layers, chosen); return (
           <li key={r.route} data-on={on}>
-            <h3>{ROUTE_NAMES[r.route]}{r.isocyanate && <StopSign text="2K" size={20} />}</h3>
+            <h3>{ROUTE_NAMES[r.route]}{r.isocyanate && <StopSign text="2K" />}</h3>
             <p className="small"><b>{ROUTE_WORDS[r.route]![0]}</b></p>
             <p className="small muted">But {ROUTE_WORDS[r.route]![1]}.<ProvenanceMark mark="CP" /></p>
             <ol className="small">{[...r.names].reverse().map((n, i) => <li key={i}>{r.layers[r.names.length - 1 - i]!.coats} × {n}</li>)}</ol>
