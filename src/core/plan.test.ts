@@ -70,6 +70,16 @@ describe('the demo workshop', () => {
     expect(simulated(demo('cargo-bike'))).toEqual(simulated(demo('cargo-bike')));
     expect(simulated(demo('cargo-bike'), NOW + 6 * HOUR).seed).not.toBe(simulated(demo('cargo-bike')).seed);
   });
+  it('purpose drives cautions: a day that will be missed, matte outdoors, flexing, stone chips under 1K', () => {
+    const codes = (j: Job): string[] => simulated(j).cautions.map((c) => c.code);
+    const b = demo('cargo-bike');
+    expect(codes({ ...b, purpose: { ...b.purpose, deadline: '2026-05-16' } })).toContain('past-deadline');
+    expect(codes({ ...b, purpose: { ...b.purpose, deadline: '2026-06-16' } })).not.toContain('past-deadline');
+    expect(codes(b)).toContain('chips-one-pack');
+    expect(codes({ ...b, purpose: { ...b.purpose, finish: 'matte' } })).toContain('matte-outdoors');
+    const lids = demo('locker-lids');
+    expect(codes({ ...lids, purpose: { ...lids.purpose, exposure: ['flex'] } })).toContain('flexing');
+  });
   it('answered from memory while starts are moved, layers changed and ticks made, it says what it says from scratch', () => {
     const at = (iso: string): NonNullable<Job['starts']> => [{ sessionId: 's-base', at: iso }];
     const b = demo('tractor-bonnet'), s = simulatedForecast(b.place, NOW);

@@ -16,7 +16,7 @@ import { systemFor, type SystemResult } from './coating/system';
 import { HEEL_FRAC, materialFor, NEED_SD_FRAC, RISK_OF_SHORT, transferFrac } from './material/consumption';
 import { seedOf } from './numerics/random';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
-import { OVERRUN_MM, partAreaM2 } from './surface/area';
+import { OVERRUN_MM, partAreaM2, totalAreaM2 } from './surface/area';
 import { HOUR, isoOf, MINUTE, msOf } from './time/instant';
 
 export interface PlanRequest {
@@ -97,6 +97,9 @@ function planWith(request: PlanRequest, air: AtPart): Plan {
   };
 }
 
+/** Over this a matte 1K outdoors streaks to be seen, m². From memory. */
+const LARGE_MATTE_M2 = 0.5;
+
 /** From least to most shelter: the first that would do is the least to ask of anybody. */
 const BY_SHELTER = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
 
@@ -133,6 +136,11 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
   if (colours.length > 0 && !colours.some((p) => (p.effect ?? 'solid') === job.purpose.colour.kind)) add('effect-differs', 'mind', { kind: job.purpose.colour.kind });
   for (const x of system.seams) if (x.reason.code === 'seam-overridden') add('seam-overridden', 'mind', { below: String(x.reason.params.below), above: String(x.reason.params.above) });
   if (total > job.budget.amount) add('over-budget', 'mind', { total, budget: job.budget.amount, currency: job.budget.currency });
+  const last = sessions.at(-1);
+  if (job.purpose.deadline !== undefined && last && last.handleAt.slice(0, 10) > job.purpose.deadline) add('past-deadline', 'mind', { at: last.handleAt, deadline: job.purpose.deadline });
+  if (top?.gloss === 'matte' && !top.chemistry.startsWith('2k') && job.purpose.exposure.includes('sun') && totalAreaM2(job.parts) > LARGE_MATTE_M2) add('matte-outdoors', 'mind', { product: top.name });
+  if (job.purpose.exposure.includes('flex') && job.parts.some((p) => p.substrate === 'pp' || p.substrate === 'abs')) add('flexing', 'mind');
+  if (job.purpose.exposure.includes('stone-chips') && top?.kind === 'clear' && !top.chemistry.startsWith('2k')) add('chips-one-pack', 'mind', { product: top.name });
   for (const s of sessions) {
     const risk = s.failures[0];
     if (risk && risk.members >= 5) add('session-risk', 'mind', { session: s.id, cause: risk.cause, members: risk.members, of: s.oksOf[1] });

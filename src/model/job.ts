@@ -66,6 +66,7 @@ export const purposeSchema = z.strictObject({
   finish: z.enum(FINISHES),
   colour: colourSchema,
   exposure: z.array(z.enum(EXPOSURES)).max(EXPOSURES.length),
+  deadline: date.optional().describe('day on which it must be handle-dry'),
 });
 export type Purpose = z.infer<typeof purposeSchema>;
 

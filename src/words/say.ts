@@ -179,6 +179,10 @@ const CAUTIONS: Readonly<Record<string, Say>> = {
   'over-budget': (p, f) => `Paint alone is ${f.money(p.n('total'), p.s('currency'))}, over ${f.money(p.n('budget'), p.s('currency'))}. Fewer coats, or another clear.`,
   'session-risk': (p) => `In ${p.s('members')} of ${p.s('of')} forecasts ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} spoils it. Look again that morning.`,
   'start-outside': () => 'This start breaks a limit or leaves the free hours. Move it, or let it go.',
+  'past-deadline': (p, f) => `Not ready by ${f.day(`${p.s('deadline')}T00:00`)}. Handle-dry ${f.dayTime(p.s('at'))}; free hours earlier, or fewer layers.`,
+  'matte-outdoors': (p) => `${p.s('product')} fades and streaks outdoors. Take 2K matte, or satin.`,
+  flexing: () => 'It flexes. Flexible primer, or the additive its sheet names.',
+  'chips-one-pack': (p) => `${p.s('product')} chips easily. 2K clear holds better; keep a can for touching in.`,
   'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
   'night-after': (p, f) => `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };

@@ -37,7 +37,7 @@ describe('sentences', () => {
   });
   it('every cause has a short word and a limit', () => expect(Object.keys(CAUSE_WORDS)).toEqual(Object.keys(CAUSE_LIMITS)));
   it('no sentence says undefined, NaN, shouts or uses a sign the font lacks', () => {
-    const params = { product: 'X', above: 'Y', below: 'Z', value: 1, min: 1, max: 2, minutes: 3, ml: 4, areaM2: 1, grit: 400, at: '2026-05-16T07:50:00+01:00', cause: 'wind', share: 40, cans: 2, chance: 0.5, members: 3, of: 50, panelC: 18, refC: 20, sheetMin: 10, coat: 1, coats: 2, minC: 10, gapK: 3, total: 1, budget: 2, currency: 'GBP' };
+    const params = { product: 'X', above: 'Y', below: 'Z', value: 1, min: 1, max: 2, minutes: 3, ml: 4, areaM2: 1, grit: 400, at: '2026-05-16T07:50:00+01:00', cause: 'wind', share: 40, cans: 2, chance: 0.5, members: 3, of: 50, panelC: 18, refC: 20, sheetMin: 10, coat: 1, coats: 2, minC: 10, gapK: 3, total: 1, budget: 2, currency: 'GBP', deadline: '2026-05-20' };
     for (const code of KNOWN_CODES.sentences) expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);
     for (const code of KNOWN_CODES.cautions) { const w = sayCaution({ code, params }, metric); expect(`${w.head} ${w.body}`).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/); expect(w.body.length).toBeGreaterThan(4); }
   });

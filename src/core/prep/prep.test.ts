@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import type { Seam } from '@/model/plan';
 import { CONDITIONS, SUBSTRATES } from '@/model/lists';
 import { CATALOGUE } from '../coating/catalogue';
 import { ruleFor } from '../coating/rules';
 import { CREAM_G_PER_ML, dentMl, fillerPlan, HARDENER_FRAC } from './filler';
 import { FEPA_UM } from './grit';
+import { paperNeeds } from './paper';
 import { GRITS, grits, ladderMinPerM2, ladderOf, MAX_RATIO, startGrit } from './ladder';
 
 describe('grit ladders', () => {
@@ -67,5 +69,16 @@ describe('body filler', () => {
     expect(fillerPlan([d], 30)!.workMin).toEqual([1.5, 3]);
     expect(fillerPlan([], 20)).toBeNull();
     expect(() => dentMl({ ...d, depthMm: 0 })).toThrow(RangeError);
+  });
+});
+
+describe('paper', () => {
+  const part = { id: 'p', lengthMm: 1000, widthMm: 1000, sides: 1 as const, posture: 'flat' as const, hiddenEdgePct: 0, substrate: 'steel' as const, condition: 'filled' as const };
+  const seam = (below: string, above: string, gritP: number, wet = false): Seam => ({ below, above, verdict: 'ok', join: 'sanded', reason: { code: 'x', params: {} }, wayOut: null, mark: 'CP', gritP, wet, window: null, partIds: ['p'] });
+  it('a square metre of filler blocked to P180 takes three sheets of each of P80, P120, P180; a primer two of wet P400 and P600', () => {
+    expect(paperNeeds([part], [seam('surface:steel/filled', 'epoxy', 180), seam('filler', 'base', 600, true)]).map((n) => [n.gritP, n.wet, n.sheets])).toEqual([[80, false, 3], [120, false, 3], [180, false, 3], [400, true, 2], [600, true, 2]]);
+  });
+  it('more area never takes fewer sheets', () => {
+    for (const k of [1, 2, 3, 5]) expect(paperNeeds([{ ...part, lengthMm: 1000 * k }], [seam('filler', 'base', 600, true)])[0]!.sheets).toBeGreaterThanOrEqual(paperNeeds([part], [seam('filler', 'base', 600, true)])[0]!.sheets);
   });
 });

@@ -6,6 +6,7 @@ import type { Product } from '@/model/product';
 import { cleaningPlan, testsNeeded } from '@/core/prep/cleaning';
 import { fillerPlan, HARDENER_FRAC } from '@/core/prep/filler';
 import { ladderOf } from '@/core/prep/ladder';
+import { paperNeeds } from '@/core/prep/paper';
 import { measured } from '@/core/surface/area';
 import { surfaceName } from '@/words/names';
 import { say } from '@/words/say';
@@ -29,6 +30,7 @@ export function PrepPanel({ job, seams, products, sessions, panelC, nameOf }: { 
       <div className="prepcols">
         {filler && <div><h3>Body filler</h3><ul className="cap"><li>{f.volume(filler.hollowMl)} of hollow, so mix {f.volume(filler.pasteMl)} of paste in all, {one(filler.pasteG)} g.</li><li>Cream hardener {one(filler.hardenerG[1])} g ({one(filler.hardenerMl)} ml), {Math.round(HARDENER_FRAC * 100)} % by mass; the tin may say {one(filler.hardenerG[0])}–{one(filler.hardenerG[2])} g<ProvenanceMark mark="CP" />.</li><li>{filler.layers === 1 ? 'One layer' : `${filler.layers} layers`}; at {f.temp(Math.round(panelC))} it works {one(filler.workMin[0])}–{one(filler.workMin[1])} min. To gain time mix less, never cut the hardener.</li></ul></div>}
         <div><h3>Cleaning and masking</h3><ul className="cap">{clean.wipes.map((w, i) => <li key={i}>{say({ code: w.code, params: { ...w.params, above: nameOf(String(w.params.above ?? '')), below: nameOf(String(w.params.below ?? '')) } }, f)}</li>)}<li>About {f.volume(clean.degreaserMl)} of degreaser, {clean.tackCloths} tack {clean.tackCloths === 1 ? 'cloth' : 'cloths'}, {one(clean.tapeM)} m of tape, {one(clean.coverM2)} m² of paper or sheet<ProvenanceMark mark="M" />.</li></ul></div>
+        <div><h3>Paper</h3><ul className="cap">{paperNeeds(job.parts, seams).map((n) => <li key={`${n.gritP}${n.wet}`}>{n.sheets} × P{n.gritP}{n.wet ? ', wet' : ''}, for {f.area(n.areaM2)}</li>)}<li>Half-sheets or 150 mm discs<ProvenanceMark mark="M" />.</li></ul></div>
         <div><h3>Tests before the day</h3><ul className="cap">{testsNeeded(job.parts, seams, products).map((t) => <li key={t.code}>{say(t, f)}</li>)}</ul></div>
       </div>
     </section>

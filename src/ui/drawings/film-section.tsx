@@ -43,6 +43,7 @@ function Body({ band, x, w, top, pxPerUm, selected }: { band: Band; x: number; w
       {Array.from({ length: band.coats - 1 }, (_, i) => { const y = top + h - (i + 1) * band.umPerCoat * pxPerUm; return <line key={i} x1={x} x2={x + w} y1={y} y2={y} stroke="var(--ink)" strokeWidth=".8" strokeDasharray="1 3" opacity=".6" />; })}
       {planH > 0 && <path d={`M${x} ${top + planH}V${top}H${x + w}V${top + planH}`} fill="none" stroke="var(--ink-2)" strokeWidth="1.2" strokeDasharray="5 3" />}
       {doneH > 0 && <path d={`M${x} ${top + h}V${top + planH}H${x + w}V${top + h}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />}
+      {band.awayUm * pxPerUm > 4 && <line x1={x} x2={x + w} y1={top + band.awayUm * pxPerUm} y2={top + band.awayUm * pxPerUm} stroke="var(--ink-2)" strokeWidth="1.2" strokeDasharray="7 4" />}
       {selected && <rect x={x - 3} y={top - 2} width={w + 6} height={h + 4} fill="none" stroke="var(--lagoon)" strokeWidth="2.5" />}
     </g>
   );

@@ -1,5 +1,6 @@
 /** The build-up as it is drawn: bands in µm, bottom first, with what is already sprayed. */
 import { SILVER_HEX } from '@/core/coating/depth';
+import { sandAwayUm } from '@/core/prep/paper';
 import type { Job, Part } from '@/model/job';
 import type { Plan, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -7,7 +8,7 @@ import { durationOf, type Format } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { paintOf, type Paint } from './ink';
 
-export interface Band { readonly id: string; readonly name: string; readonly role: string; readonly coats: number; readonly doneCoats: number; readonly umPerCoat: number; readonly um: number; readonly paint: Paint }
+export interface Band { readonly id: string; readonly name: string; readonly role: string; readonly coats: number; readonly doneCoats: number; readonly umPerCoat: number; readonly um: number; readonly paint: Paint; /** what blocking takes off its top before the next layer, µm; 0 for none */ readonly awayUm: number }
 export interface SeamMark { readonly above: string; readonly join: Seam['join']; readonly verdict: Seam['verdict']; readonly line1: string; readonly line2: string }
 export interface Stack { readonly bands: readonly Band[]; readonly seams: readonly SeamMark[]; readonly substrate: Part['substrate']; readonly totalUm: number; readonly doneUm: number }
 
@@ -29,7 +30,7 @@ export function stackOf(job: Job, plan: { readonly layers: Readonly<Plan['layers
   const bands = plan.layers.map((l): Band => {
     const p = products.find((x) => x.id === l.productId);
     const doneCoats = Array.from({ length: l.coats }, (_, i) => i + 1).filter((c) => done.has(`${l.id}.${c}`)).length;
-    return { id: l.id, name: p?.name ?? l.productId, role: ROLE_NAMES[l.role], coats: l.coats, doneCoats, umPerCoat: l.filmUmPerCoat, um: l.coats * l.filmUmPerCoat, paint: p ? paintOf(p, groundHex(job, p)) : { fill: '#999999', texture: 'x-solid', alpha: 1 } };
+    return { id: l.id, name: p?.name ?? l.productId, role: ROLE_NAMES[l.role], coats: l.coats, doneCoats, umPerCoat: l.filmUmPerCoat, um: l.coats * l.filmUmPerCoat, awayUm: plan.seams.some((x) => x.below === l.id && x.join === 'sanded') ? sandAwayUm(l.coats * l.filmUmPerCoat) : 0, paint: p ? paintOf(p, groundHex(job, p)) : { fill: '#999999', texture: 'x-solid', alpha: 1 } };
   });
   const rank = { ok: 0, care: 1, no: 2 } as const;
   const worst = new Map<string, Seam>();

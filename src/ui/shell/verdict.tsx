@@ -49,8 +49,8 @@ export function TagPlate({ bar, children }: { bar: ReactNode; children: ReactNod
 }
 
 const STAGE_CAUTIONS: Readonly<Record<string, readonly string[]>> = {
-  surface: ['old-paint-lead', 'rub-test', 'isocyanate-no-air'], 'build-up': ['isocyanate', 'isocyanate-no-air', 'rub-test', 'test-card', 'finish-differs', 'effect-differs', 'base-without-clear', 'etch-acid'],
-  materials: ['over-budget', 'isocyanate', 'isocyanate-no-air', 'ignition'], window: ['start-outside', 'isocyanate', 'isocyanate-no-air', 'night-after', 'session-risk', 'solvent-vapour', 'ignition'],
+  surface: ['old-paint-lead', 'rub-test', 'isocyanate-no-air'], 'build-up': ['isocyanate', 'isocyanate-no-air', 'rub-test', 'test-card', 'seam-overridden', 'finish-differs', 'effect-differs', 'matte-outdoors', 'flexing', 'chips-one-pack', 'base-without-clear', 'etch-acid'],
+  materials: ['over-budget', 'isocyanate', 'isocyanate-no-air', 'ignition'], window: ['start-outside', 'past-deadline', 'isocyanate', 'isocyanate-no-air', 'night-after', 'session-risk', 'solvent-vapour', 'ignition'],
 };
 
 /** (k + 1) over (n + 2), said with its own figures. */
