@@ -44,7 +44,7 @@ export function formatFor(units: UnitSystem): Format {
     temp: (c) => (us ? `${fixed(fFromC(c), 0)} °F` : `${fixed(c, Number.isInteger(c) ? 0 : 1)} °C`),
     gap: (k) => (us ? `${fixed(deltaFFromK(k), 0)} °F` : `${fixed(k, Number.isInteger(k) ? 0 : 1)} °C`),
     film: (um) => (us ? `${fixed(milFromUm(um), um < 20 ? 2 : 1)} mil` : `${fixed(um, 0)} µm`),
-    area: (m2) => (us ? `${fixed(ft2FromM2(m2), 1)} ft²` : `${fixed(m2, 2)} m²`),
+    area: (m2) => (us ? `${fixed(ft2FromM2(m2), 1)} ft²` : `${fixed(m2, m2 > 0 && m2 < 0.02 ? 3 : 2)} m²`),
     volume: (ml) => (us ? `${fixed(flOzFromMl(ml), 1)} fl oz` : `${fixed(ml, 0)} ml`),
     speed: (ms) => (us ? `${fixed(mphFromMs(ms), 1)} mph` : `${fixed(ms, 1)} m/s`),
     length: (mm) => (us ? `${fixed(inFromMm(mm), 1)} in` : `${fixed(mm, 0)} mm`),

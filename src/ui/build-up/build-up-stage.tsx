@@ -1,6 +1,7 @@
 'use client';
 /** Build-up: the layers, the section through them to scale, and the verdict on every seam. */
 import { Fragment, useRef, useState } from 'react';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import type { SystemLayer } from '@/model/job';
 import type { PlanLayer, Seam } from '@/model/plan';
@@ -22,8 +23,10 @@ import { useFormat } from '../theme/providers';
 import { LayerRow, ProductSelect } from './layer-row';
 import { PrepPanel } from './prep-panel';
 import { ColourPanel, SchoolsPanel } from './schools-panel';
-import { SheetsPanel } from './sheets-panel';
 import { RoutesPanel } from './routes-panel';
+
+/** Not needed for the first look: fetched once the page stands. */
+const SheetsPanel = dynamic(() => import('./sheets-panel').then((m) => m.SheetsPanel), { ssr: false, loading: () => <section className="panel" aria-busy="true" style={{ minHeight: 92 }}><div className="hd">Your own data sheets</div></section> });
 
 const asSystem = (layers: readonly PlanLayer[], parts: number): SystemLayer[] => layers.map((l) => ({ role: l.role, productId: l.productId, coats: l.coats, ...(l.partIds.length < parts ? { only: l.partIds } : {}) }));
 
