@@ -97,6 +97,21 @@ test('a school changes the plan, a refused seam is taken on and given back, the 
   await saved(page);
 });
 
+test('zones get what they need, what comes off gets a lettered bag', async ({ watched: page, app }) => {
+  await page.goto(`${app.url}/jobs/stand-mixer/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByText('Zones of another condition').click();
+  await part.getByRole('button', { name: 'Add a zone' }).click();
+  await saved(page);
+  await page.goto(`${app.url}/jobs/stand-mixer/build-up`);
+  await page.getByRole('button', { name: 'Back to the suggestion' }).click();
+  await expect(page.getByRole('region', { name: 'Layers' })).toContainText('Tamsel 2K epoxy primer');
+  await page.getByLabel('Badge, lamp, hinge …').fill('Speed knob');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'What comes off' })).toContainText('ASpeed knob');
+  await saved(page);
+});
+
 test('asked at the part: a magnet that does not hold makes it aluminium, a paint that dissolves is isolated', async ({ watched: page, app }) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/surface`);
   const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();

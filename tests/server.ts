@@ -42,9 +42,19 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
   return { url, port, start, kill: () => end('SIGKILL'), stop: async () => { await end('SIGTERM'); rmSync(folder, { recursive: true, force: true }); } };
 }
 
+/** The server of the spec file under way: every file starts from the demo workshop as it was made. */
+let current: { readonly file: string; readonly server: AppServer } | null = null;
+
 /** Every page is watched: no console error, no page error, no request to any other machine. */
-export const test = base.extend<{ watched: Page }, { app: AppServer }>({
-  app: [async ({}, give) => { const app = await appServer(); await give(app); await app.stop(); }, { scope: 'worker' }],
+export const test = base.extend<{ app: AppServer; watched: Page }, { lastServer: void }>({
+  lastServer: [async ({}, give) => { await give(); await current?.server.stop(); current = null; }, { scope: 'worker', auto: true }],
+  app: async ({}, give, info) => {
+    if (current?.file !== info.file) {
+      await current?.server.stop();
+      current = { file: info.file, server: await appServer() };
+    }
+    await give(current.server);
+  },
   watched: async ({ page, app }, give) => {
     const faults: string[] = [];
     page.on('console', (m) => { if (m.type() === 'error') faults.push(m.text()); });

@@ -17,6 +17,7 @@ import { HEEL_FRAC, materialFor, NEED_SD_FRAC, RISK_OF_SHORT, transferFrac } fro
 import { seedOf } from './numerics/random';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
 import { OVERRUN_MM, partAreaM2, totalAreaM2 } from './surface/area';
+import { withZones } from './surface/zones';
 import { HOUR, isoOf, MINUTE, msOf } from './time/instant';
 
 export interface PlanRequest {
@@ -74,8 +75,8 @@ export function planAndAir(request: PlanRequest): { plan: Plan; air: AirView } {
   return { plan: planWith(request, air), air: airView(air, request.nowMs - PAST_H * HOUR, request.nowMs + AHEAD_H * HOUR, request.nowMs) };
 }
 
-function planWith(request: PlanRequest, air: AtPart): Plan {
-  const { job, forecast, nowMs } = request;
+function planWith(asked: PlanRequest, air: AtPart): Plan {
+  const whole = asked.job, job = withZones(whole), request: PlanRequest = { ...asked, job }, { forecast, nowMs } = asked;
   const tz = job.place.tz;
   const issuedMs = request.issuedMs ?? nowMs;
   const system = systemFor(job, request.catalogue);
@@ -89,7 +90,7 @@ function planWith(request: PlanRequest, air: AtPart): Plan {
   const total = materials.reduce((a, m) => a + m.cost, 0);
   return {
     kind: blockers.length > 0 ? 'blocked' : 'planned', now: isoOf(nowMs, tz),
-    parts: job.parts.map((p) => ({ id: p.id, areaM2: partAreaM2(p) })),
+    parts: whole.parts.map((p) => ({ id: p.id, areaM2: partAreaM2(p) })),
     layers: [...system.layers], suggested: system.suggested, seams: [...system.seams], materials,
     sessions: [...s.sessions], chance: s.chance, suits: [...s.suits], startOptions: [...s.startOptions], alternatives: [...s.alternatives],
     blockers, cautions: cautionsOf(job, system, total, s.sessions), cost: { currency: job.budget.currency, total, budget: job.budget.amount },

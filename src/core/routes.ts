@@ -5,6 +5,7 @@ import { buildUp } from './coating/build-up';
 import { CATALOGUE, productsOf } from './coating/catalogue';
 import { proposals, type Route } from './coating/suggest';
 import { materialFor } from './material/consumption';
+import { withZones } from './surface/zones';
 import { draftsOf } from './schedule/drafts';
 
 export interface RouteSummary {
@@ -17,7 +18,7 @@ export interface RouteSummary {
 export function compareRoutes(job: Job): RouteSummary[] {
   const products = productsOf(CATALOGUE, job.products);
   // What is already sprayed belongs to the build-up chosen; a comparison starts from the bare part.
-  const { state: _state, starts: _starts, ...bare } = job;
+  const { state: _state, starts: _starts, ...bare } = withZones(job);
   return proposals(bare, products).map((p) => {
     const b = buildUp(bare, p.layers, products), drafts = draftsOf(bare, b.layers, b.seams, products);
     const used = [...new Set(b.layers.map((l) => l.productId))];

@@ -50,6 +50,8 @@ export const partSchema = z.strictObject({
   substrate: z.enum(SUBSTRATES),
   condition: z.enum(CONDITIONS),
   shape: shapeSchema.optional().describe('left out means a flat rectangle'),
+  zones: z.array(z.strictObject({ name: z.string().max(60).optional(), sharePct: z.number().gt(0).max(100), condition: z.enum(CONDITIONS) })).max(8).optional().describe('shares of the area with a condition of their own'),
+  areaFrac: z.number().gt(0).max(1).optional().describe('share of the faces that this part stands for; left out means all'),
   dents: z.array(z.strictObject({ lengthMm: mm, widthMm: mm, depthMm: z.number().gt(0).max(100) })).max(30).optional().describe('hollows to fill'),
   count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
 });
@@ -133,6 +135,7 @@ export const jobSchema = z.strictObject({
   }),
   starts: z.array(z.strictObject({ sessionId: id, at: isoSchema })).max(6).optional().describe('session starts set by hand'),
   state: stateSchema.optional(),
+  fittings: z.array(z.string().min(1).max(60)).max(26).optional().describe('what comes off first, in order; each goes into a lettered bag'),
   schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
   overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),
   log: logSchema.optional().describe('what was used and how it came out'),
@@ -154,7 +157,12 @@ export function jobFaults(job: Job): { path: string; expected: string }[] {
     if (p.shape?.kind === 'box' && new Set(p.shape.faces).size !== p.shape.faces.length) faults.push({ path: `parts[${i}].shape.faces`, expected: 'each face once' });
     if (p.shape?.kind === 'curved' && p.shape.girthMm !== undefined && p.shape.girthMm < p.widthMm) faults.push({ path: `parts[${i}].shape.girthMm`, expected: `at least the straight width, ${p.widthMm} mm (got ${p.shape.girthMm})` });
   });
-  const partIds = new Set(job.parts.map((p) => p.id));
+  job.parts.forEach((p, i) => {
+    const sum = (p.zones ?? []).reduce((a, z) => a + z.sharePct, 0);
+    if (sum > 100 + 1e-9) faults.push({ path: `parts[${i}].zones`, expected: `shares that add up to at most 100 % (got ${Math.round(sum * 10) / 10})` });
+    p.zones?.forEach((z, k) => { if (z.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium') faults.push({ path: `parts[${i}].zones[${k}].condition`, expected: `another condition: electro-coat is found on metal only (substrate is ${p.substrate})` }); });
+  });
+  const partIds = new Set(job.parts.flatMap((p) => [p.id, ...(p.zones ?? []).map((_z, k) => `${p.id}--z${k + 1}`)]));
   job.system?.layers.forEach((l, i) => l.only?.forEach((x, k) => {
     if (!partIds.has(x)) faults.push({ path: `system.layers[${i}].only[${k}]`, expected: `the id of one of the parts (${[...partIds].join(', ')})` });
   }));

@@ -9,7 +9,7 @@ export const DEFAULT_HOURS: FreeHours = {
   exceptions: [],
 };
 
-/** A job named by number, with the place, hours, kit and money of the newest job there is. */
+/** A job named by number, with the place, hours, kit, money and schools of the newest job there is: what its owner chose is his default. */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
   const jobs = store.list();
   const last = jobs.at(-1)?.job;
@@ -25,6 +25,7 @@ export function newJob(store: JobStore, id: string, nowMs: number): Job {
     freeHours: last?.freeHours ?? DEFAULT_HOURS,
     budget: last?.budget ?? { currency: 'GBP', amount: 120 },
     risk: { rushSafe: 0.5 },
+    ...(last?.schools ? { schools: last.schools } : {}),
   };
   store.insert(id, job, nowMs);
   return job;

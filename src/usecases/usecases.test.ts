@@ -32,8 +32,8 @@ describe('a new job', () => {
     const first = newJob(s, 'one', NOW);
     expect(parseJob(first).ok).toBe(true);
     expect(viewJob(s, weather, 'one', NOW)!.plan.kind).toBe('planned');
-    s.update('one', 1, { ...first, place: HARBOUR_LANE }, NOW);
-    expect(newJob(s, 'two', NOW)).toMatchObject({ name: 'New job 2', place: HARBOUR_LANE });
+    s.update('one', 1, { ...first, place: HARBOUR_LANE, schools: { firstClear: 'medium' } }, NOW);
+    expect(newJob(s, 'two', NOW)).toMatchObject({ name: 'New job 2', place: HARBOUR_LANE, schools: { firstClear: 'medium' } });
   });
 });
 

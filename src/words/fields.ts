@@ -2,10 +2,11 @@
 
 const FIELDS: Readonly<Record<string, string>> = {
   name: 'the name', place: 'the place', purpose: 'the purpose', equipment: 'the kit', parts: 'the parts', system: 'the build-up', products: 'a data sheet', shelf: 'what is on the shelf',
-  freeHours: 'the free hours', budget: 'the budget', risk: 'rush or safe', starts: 'a start', state: 'the checklist', log: 'the log',
+  freeHours: 'the free hours', budget: 'the budget', risk: 'rush or safe', starts: 'a start', state: 'the checklist', log: 'the log', schools: 'a school', overrides: 'what was taken on', fittings: 'what comes off',
 };
 const LEAVES: Readonly<Record<string, string>> = {
   lengthMm: 'the length', widthMm: 'the width', hiddenEdgePct: 'the hidden edges', sides: 'the sides', posture: 'the posture', substrate: 'what it is made of', condition: 'what lies on it', name: 'the name',
+  shape: 'the shape', count: 'the pieces', dents: 'the dents', zones: 'the zones', sharePct: 'the share', deadline: 'the day to be ready by',
   tz: 'the time zone', lat: 'the latitude', lon: 'the longitude', shelter: 'the shelter', grade: 'the grade', finish: 'the finish', colour: 'the colour', hex: 'the colour', kind: 'the kind of colour', exposure: 'what it meets',
   suppliedAir: 'the air-fed mask', coats: 'the coats', productId: 'the product', amount: 'the amount', remainingMl: 'what is left', rushSafe: 'rush or safe',
 };

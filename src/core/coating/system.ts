@@ -2,6 +2,7 @@
 import type { Job } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
+import { withZones } from '../surface/zones';
 import { buildUp, type BuildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
 import { schooled } from './schools';
@@ -9,7 +10,8 @@ import { suggest } from './suggest';
 
 export interface SystemResult extends BuildUp { readonly suggested: boolean; readonly why: readonly Notice[]; readonly products: ReadonlyMap<string, Product> }
 
-export function systemFor(job: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
+export function systemFor(whole: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
+  const job = withZones(whole);
   const products = schooled(job, productsOf(catalogue, job.products));
   const proposed = job.system ? null : suggest(job, products);
   return { ...buildUp(job, job.system?.layers ?? proposed!.layers, products), suggested: proposed !== null, why: proposed?.why ?? [], products };

@@ -2,6 +2,7 @@
 import type { Job, Used } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { withZones } from '../surface/zones';
 import { HEEL_FRAC, transferFrac, usage } from './consumption';
 
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
@@ -18,6 +19,6 @@ export function usedMl(u: Used, product: Product): number {
 
 /** What all coats of a product were expected to take out of its cans, heel included, ml. */
 export function expectedMl(job: Job, product: Product, layers: readonly PlanLayer[]): number {
-  const parts = new Map(job.parts.map((p) => [p.id, p])), transfer = transferFrac(job, product);
+  const parts = new Map(withZones(job).parts.map((p) => [p.id, p])), transfer = transferFrac(job, product);
   return layers.filter((l) => l.productId === product.id).reduce((a, l) => a + usage(product, l.partIds.flatMap((x) => parts.get(x) ?? []), l.coats, transfer).sprayMl, 0) / (1 - HEEL_FRAC);
 }

@@ -13,14 +13,17 @@ export function faceAreaM2(p: Part): number {
   return facesOf(p).reduce((a, f) => a + f.areaM2, 0);
 }
 
+/** How much of its faces a part stands for, edges and pieces included. */
+const times = (p: Part): number => (1 + p.hiddenEdgePct / 100) * (p.count ?? 1) * (p.areaFrac ?? 1);
+
 /** Area to paint, m²: faces and hidden edges, all pieces. */
 export function partAreaM2(p: Part): number {
-  return faceAreaM2(p) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1);
+  return faceAreaM2(p) * times(p);
 }
 
 /** One standard deviation of that area, m²: faces measured with the same tape err together. */
 export function partAreaSdM2(p: Part): number {
-  return facesOf(p).reduce((a, f) => a + f.areaM2 * f.sdFrac, 0) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1);
+  return facesOf(p).reduce((a, f) => a + f.areaM2 * f.sdFrac, 0) * times(p);
 }
 
 /**
@@ -56,7 +59,7 @@ export function totalAreaM2(parts: readonly Part[]): number {
 /** Share of the painted area in one posture, 0…1. */
 export function postureShare(parts: readonly Part[], posture: Part['posture']): number {
   const all = totalAreaM2(parts);
-  return all > 0 ? parts.reduce((a, p) => a + facesOf(p).filter((f) => f.posture === posture).reduce((b, f) => b + f.areaM2, 0) * (1 + p.hiddenEdgePct / 100) * (p.count ?? 1), 0) / all : 0;
+  return all > 0 ? parts.reduce((a, p) => a + facesOf(p).filter((f) => f.posture === posture).reduce((b, f) => b + f.areaM2, 0) * times(p), 0) / all : 0;
 }
 
 export interface Measured { readonly faces: readonly Face[]; readonly areaM2: number; readonly sdM2: number; readonly overrun: number }

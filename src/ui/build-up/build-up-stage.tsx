@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import type { SystemLayer } from '@/model/job';
 import type { PlanLayer, Seam } from '@/model/plan';
 import { isoOf } from '@/core/time/instant';
+import { withZones } from '@/core/surface/zones';
 import { systemFor } from '@/core/coating/system';
 import { surfaceName } from '@/words/names';
 import { say } from '@/words/say';
@@ -54,7 +55,7 @@ export function BuildUpStage() {
     const now = systemFor(j);
     // Starts set by hand belong to the sessions of the old build-up.
     const { starts: _starts, ...rest } = j;
-    return { ...rest, system: { layers: change(j.system ? [...j.system.layers] : asSystem(now.layers, j.parts.length)) } };
+    return { ...rest, system: { layers: change(j.system ? [...j.system.layers] : asSystem(now.layers, withZones(j).parts.length)) } };
   });
   const override = (s: Seam, on: boolean): void => {
     const idOf = (id: string): string => system.layers.find((l) => l.id === id)?.productId ?? id;
@@ -65,7 +66,7 @@ export function BuildUpStage() {
   const save = (as: 'svg' | 'png'): void => { const svg = drawing.current?.querySelector('svg'); if (svg) void saveDrawing(svg, job.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').slice(0, 40) || 'build-up', as).catch((e: Error) => setSaid(e.message)); };
   const [said, setSaid] = useState<string | null>(null);
   const indexOf = (l: PlanLayer): number => system.layers.indexOf(l);
-  const surfaces = job.parts.filter((p, i) => job.parts.findIndex((x) => x.substrate === p.substrate && x.condition === p.condition) === i);
+  const zoned = withZones(job).parts, surfaces = zoned.filter((p, i) => zoned.findIndex((x) => x.substrate === p.substrate && x.condition === p.condition) === i);
   const stackFaults = system.blockers.filter((b) => b.code !== 'seam-no');
   return (
     <Columns kind="cols-build">
@@ -98,7 +99,7 @@ export function BuildUpStage() {
         <SaveLine />
         <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/materials`}>On to the materials</LinkButton></div>
       </section>
-      <div className="below"><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /><PrepPanel job={job} seams={system.seams} products={system.layers.map((l) => system.products.get(l.productId)!)} sessions={Math.max(1, plan.sessions.length)} panelC={desk.air.now.panelC} nameOf={(id) => (id.startsWith('surface:') ? surfaceName(id) : system.products.get(system.layers.find((l) => l.id === id)?.productId ?? '')?.name ?? id)} /><SchoolsPanel /><ColourPanel job={job} products={system.layers.map((l) => system.products.get(l.productId)!)} /><SheetsPanel /></div>
+      <div className="below"><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /><PrepPanel job={withZones(job)} seams={system.seams} products={system.layers.map((l) => system.products.get(l.productId)!)} sessions={Math.max(1, plan.sessions.length)} panelC={desk.air.now.panelC} nameOf={(id) => (id.startsWith('surface:') ? surfaceName(id) : system.products.get(system.layers.find((l) => l.id === id)?.productId ?? '')?.name ?? id)} /><SchoolsPanel /><ColourPanel job={job} products={system.layers.map((l) => system.products.get(l.productId)!)} /><SheetsPanel /></div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="build-up" />
     </Columns>
   );

@@ -19,7 +19,7 @@ export function SchoolsPanel() {
   });
   return (
     <section className="panel" aria-label="Schools">
-      <div className="hd">Where painters differ <small>the first is the default; a choice changes the plan</small></div>
+      <div className="hd">Where painters differ <small>the first is the default; a choice changes the plan and is taken over by the next new job</small></div>
       <ul className="loglist">{SCHOOLS.map((s) => { const w = SCHOOL_WORDS[s.id]!; return <li key={s.id} className="row"><span style={{ flex: '1 1 180px' }}><b style={{ fontWeight: 600 }}>{w.ask}</b></span><ButtonChoice label={w.ask} value={schoolOf(desk.job, s.id)} options={s.options} names={w.options} onChange={(v) => set(s.id, v, s.options[0]!)} /><span className="small muted" style={{ flex: '1 1 100%' }}>{w.why}<ProvenanceMark mark="CP" /></span></li>; })}</ul>
     </section>
   );
