@@ -70,7 +70,7 @@ export function LogStage() {
           <p className="cap" style={{ marginTop: 8 }}>Weight is turned into volume at 0.78 g/ml for a can, 1 for a tin<ProvenanceMark mark="M" />.</p>
         </section>
         <section className="panel" aria-label="How it came out">
-          <div className="hd">How each layer came out</div>
+          <div className="hd">How each layer came out <small>0 to be done again, 4 as hoped</small></div>
           <ul className="loglist">{[...plan.layers].reverse().map((l) => {
             const p = products.find((x) => x.id === l.productId)!, o = log.outcomes.find((x) => x.layerId === l.id);
             return (
