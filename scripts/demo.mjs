@@ -16,6 +16,7 @@ ensureBuild();
 if (process.argv.includes('--fresh')) {
   if (!demo) { say('--fresh belongs to the demo only: your own workshop is never thrown away by a start.'); process.exit(1); }
   for (const f of ['workshop.sqlite', 'workshop.sqlite-wal', 'workshop.sqlite-shm']) if (existsSync(join(folder, f))) rmSync(join(folder, f));
+  rmSync(join(folder, 'photos'), { recursive: true, force: true });
   say('The demo starts afresh.');
 }
 say(`${demo ? 'Demo workshop' : 'Your workshop'}: data in ${folder}`);

@@ -121,3 +121,25 @@ test('asked at the part: a magnet that does not hold makes it aluminium, a paint
   await page.goto(`${app.url}/jobs/tractor-bonnet/build-up`);
   await expect(page.getByRole('region', { name: 'Layers' })).toContainText('Tamsel 2K epoxy primer');
 });
+
+test('a photograph is made small, loses what the camera wrote, stays after a reload and is taken out; others are refused', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  // A picture as a camera writes it: drawn in the page, an Exif segment put in behind the start.
+  const drawn = await page.evaluate(async () => { const c = document.createElement('canvas'); c.width = 2400; c.height = 1200; const x = c.getContext('2d')!; x.fillStyle = '#1E566B'; x.fillRect(0, 0, 2400, 1200); const b = await new Promise<Blob>((d) => c.toBlob((y) => d(y!), 'image/jpeg')); return [...new Uint8Array(await b.arrayBuffer())]; });
+  const exif = [0xff, 0xe1, 0, 10, ...[...'Exif'].map((c) => c.charCodeAt(0)), 0, 0, 1, 2], camera = Buffer.from([...drawn.slice(0, 2), ...exif, ...drawn.slice(2)]);
+  const panel = page.getByRole('region', { name: 'Photographs before' });
+  await panel.locator('input[type=file]').setInputFiles({ name: 'lid.jpg', mimeType: 'image/jpeg', buffer: camera });
+  await expect(panel.getByRole('img')).toHaveCount(1);
+  const list = await (await page.request.get(`${app.url}/api/jobs/cargo-bike/photos`)).json() as { id: string }[];
+  const kept = await (await page.request.get(`${app.url}/api/photos/${list[0]!.id}`)).body();
+  expect(kept.includes(Buffer.from('Exif'))).toBe(false);
+  await page.reload();
+  await expect(panel.getByRole('img')).toHaveCount(1);
+  expect(await panel.getByRole('img').evaluate((i: HTMLImageElement) => [i.naturalWidth, i.naturalHeight])).toEqual([1600, 800]);
+  const post = (data: Buffer, type = 'image/jpeg', part = 'lid') => page.request.post(`${app.url}/api/jobs/cargo-bike/photos?part=${part}&moment=before`, { headers: { 'content-type': type }, data });
+  expect([(await post(camera)).status(), (await post(Buffer.from('GIF89a'))).status(), (await post(camera, 'image/gif')).status(), (await post(camera, 'image/jpeg', 'nothing')).status(), (await post(Buffer.alloc(4 * 1024 * 1024))).status()]).toEqual([422, 422, 415, 400, 413]);
+  await panel.locator('input[type=file]').setInputFiles({ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+  await expect(panel.getByText('words.jpg is no picture this browser can read.')).toBeVisible();
+  await panel.getByRole('button', { name: /^Take the photograph/ }).click();
+  await expect(panel.getByRole('img')).toHaveCount(0);
+});

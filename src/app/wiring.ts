@@ -1,13 +1,15 @@
 /** Wiring of the server: store, weather and clock, made once per process. */
 import 'server-only';
-import { getDb } from '@/data/get-db';
+import { join } from 'node:path';
+import { dataFolder, getDb } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
+import { photoStore, type PhotoStore } from '@/data/photo-store';
 import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
 import type { JobStore, Weather } from '@/usecases/ports';
 
-export interface Workshop { readonly store: JobStore; readonly weather: Weather; readonly clock: WorkshopClock }
+export interface Workshop { readonly store: JobStore; readonly photos: PhotoStore; readonly weather: Weather; readonly clock: WorkshopClock }
 
 const held = globalThis as typeof globalThis & { pellucidWorkshop?: Workshop };
 
@@ -17,6 +19,6 @@ export function workshop(): Workshop {
   const demo = process.env.PELLUCID_DEMO === '1';
   if (demo && store.isEmpty()) [...DEMO_JOBS, ...DEMO_FINISHED].forEach(({ id, job }, i) => store.insert(id, job, i));
   const clock = workshopClock(process.env.PELLUCID_NOW, demo ? DEMO_NOW : null, HARBOUR_LANE.tz, store.list().map((j) => j.job), Date.now);
-  held.pellucidWorkshop = { store, weather: { forecastFor: simulatedForecast }, clock };
+  held.pellucidWorkshop = { store, photos: photoStore(getDb(), join(dataFolder(), 'photos')), weather: { forecastFor: simulatedForecast }, clock };
   return held.pellucidWorkshop;
 }

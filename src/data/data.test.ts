@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { BrokenRow, jobStore } from './job-store';
+import { MOST_PHOTOS, photoStore } from './photo-store';
 import { DatabaseTooNew, migrationsIn, openDatabase } from './open';
 
 const folder = mkdtempSync(join(tmpdir(), 'pellucid-data-'));
@@ -98,6 +99,21 @@ describe('the workshop’s database', () => {
     const db = openDatabase(':memory:', MIGRATIONS);
     db.prepare("INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('odd', 1, '{\"name\":3}', 1, 1)").run();
     expect(() => jobStore(db).load('odd')).toThrow(BrokenRow);
+  });
+});
+
+describe('photographs', () => {
+  it('lie beside the database, are listed by job, taken out and limited; a picture is found by its row alone', () => {
+    const db = openDatabase(':memory:', MIGRATIONS);
+    jobStore(db).insert('a', job, 1);
+    const store = photoStore(db, join(folder, 'photos')), picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
+    expect(store.add('a', { id: 'one', partId: 'bonnet', moment: 'before' }, picture, 5)).toBe('kept');
+    expect(store.list('a')).toEqual([{ id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5 }]);
+    expect(Uint8Array.from(store.read('one')!)).toEqual(picture);
+    expect(store.read('../photos/one')).toBeNull();
+    expect([store.remove('one', 9), store.remove('one', 9), store.list('a').length, store.read('one')]).toEqual([true, false, 0, null]);
+    for (let i = 0; i < MOST_PHOTOS; i++) store.add('a', { id: `p${i}`, partId: 'bonnet', moment: 'after' }, picture, i);
+    expect(store.add('a', { id: 'more', partId: 'bonnet', moment: 'after' }, picture, 99)).toBe('too-many');
   });
 });
 

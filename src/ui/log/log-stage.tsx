@@ -18,6 +18,7 @@ import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { doneList } from '../spray-day/task-words';
 import { useFormat } from '../theme/providers';
+import { PhotosPanel } from '../photos/photos-panel';
 import { MarkBlocks } from './mark-blocks';
 
 const EMPTY: JobLog = { used: [], outcomes: [], note: '' };
@@ -87,6 +88,7 @@ export function LogStage() {
           {done.length === 0 ? <p className="cap" style={{ marginTop: 8 }}>Nothing ticked yet. Tick the steps on Spray day and their times stand here.</p>
             : <ul className="times">{done.map((d) => { const at = isoOf(msOf(d.at, job.place.tz), job.place.tz), date = at.slice(0, 10), clock = at.slice(11, 16); return <li key={d.id} className="row"><input className="field" type="date" aria-label={`Day: ${d.label}`} value={date} max={isoOf(desk.nowMs, job.place.tz).slice(0, 10)} onChange={(e) => retime(d.id, e.target.value, clock)} /><ClockBox label={`Time: ${d.label}`} value={clock} onChange={(c) => retime(d.id, date, c)} /><span>{d.label}</span></li>; })}</ul>}
         </section>
+        <PhotosPanel moment="after" />
         <section className="panel" aria-label="Note">
           <div className="hd" style={{ marginBottom: 10 }}>Note to yourself</div>
           <TextField fullWidth multiline minRows={3} maxRows={12} label="What you would do otherwise next time" value={log.note} onChange={(e) => set((l) => ({ ...l, note: e.target.value.slice(0, 4000) }))} />

@@ -10,6 +10,7 @@ import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { LinkButton } from '../parts/link-button';
 import { useFormat } from '../theme/providers';
+import { PhotosPanel } from '../photos/photos-panel';
 import { PartsEditor } from './parts-editor';
 import { HoursEditor, PlaceEditor } from './place-editor';
 import { PurposeEditor } from './purpose-editor';
@@ -31,6 +32,7 @@ export function SurfaceStage() {
           <PartsEditor desk={desk} selected={selected} onSelect={setSelected} />
           <SaveLine />
         </section>
+        <PhotosPanel moment="before" />
         <section className="panel" aria-label="Purpose"><div className="hd" style={{ marginBottom: 10 }}>Purpose <small>sets what follows</small></div><PurposeEditor desk={desk} plan={plan} /></section>
         <section className="panel" aria-label="Place and free hours"><div className="hd" style={{ marginBottom: 12 }}>Place and free hours <small>weather comes from the built-in simulated service</small></div><PlaceEditor desk={desk} /><div style={{ height: 12 }} /><HoursEditor desk={desk} /></section>
         <div className="row"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/build-up`}>On to the build-up</LinkButton></div>

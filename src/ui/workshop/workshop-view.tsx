@@ -49,7 +49,7 @@ export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: stri
       <section className="panel" aria-label="Look"><div className="hd" style={{ marginBottom: 10 }}>Look <small>kept in this browser</small></div>
         <div className="row" style={{ gap: 24 }}><span className="row"><span className="muted">Units</span><UnitSwitch /></span><span className="row"><span className="muted">Theme</span><ThemeSwitch /></span></div></section>
       <section className="panel" aria-label="Copies"><div className="hd" style={{ marginBottom: 4 }}>Copies of the whole workshop</div>
-        <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>The bundle is text that any program can read. The database copy also holds what can be taken back. Both come back on this page, into this or another Pellucid.</p>
+        <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>The bundle is text that any program can read. The database copy also holds what can be taken back. Both come back on this page, into this or another Pellucid. Photographs are not in them: they lie in the folder “photos” beside the database.</p>
         <div className="row"><Button variant="contained" href="/api/workshop/bundle" download>Save as a bundle (JSON)</Button><Button variant="outlined" href="/api/workshop/copy" download>Save the database (SQLite)</Button><span className="push" /><FileButton label={busy === 'restore' ? 'Bringing it in' : 'Bring a copy back'} accept=".json,.sqlite,application/json" busy={busy !== null} onFile={setAsked} /></div>
       </section>
       <section className="panel" aria-label="Single jobs"><div className="hd" style={{ marginBottom: 4 }}>Single jobs</div>

@@ -1,0 +1,72 @@
+'use client';
+/** Photographs of the parts, before and after: made small here, and without what a camera writes into them. */
+import { useCallback, useEffect, useRef, useState } from 'react';
+import Button from '@mui/material/Button';
+import { isoOf } from '@/core/time/instant';
+import { useDesk } from '../desk/job-desk';
+import { ListChoice } from '../parts/choice';
+import { useFormat } from '../theme/providers';
+
+interface Photo { readonly id: string; readonly partId: string; readonly moment: 'before' | 'after'; readonly createdMs: number }
+const MOST_PX = 1600;
+
+/** The picture drawn anew: at most 1600 px a side, JPEG, nothing but its pixels. */
+async function madeSmall(file: File): Promise<Blob> {
+  const bitmap = await createImageBitmap(file).catch(() => { throw new Error(`${file.name} is no picture this browser can read.`); });
+  const scale = Math.min(1, MOST_PX / Math.max(bitmap.width, bitmap.height)), canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, Math.round(bitmap.width * scale)); canvas.height = Math.max(1, Math.round(bitmap.height * scale));
+  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  bitmap.close();
+  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.82));
+  if (!blob) throw new Error(`${file.name} could not be made small. Try another picture.`);
+  return blob;
+}
+
+export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
+  const { id, job } = useDesk();
+  const f = useFormat();
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
+  const [part, setPart] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const partId = job.parts.some((p) => p.id === part) ? part! : job.parts[0]!.id;
+  const load = useCallback(async (): Promise<void> => {
+    const r = await fetch(`/api/jobs/${id}/photos`).catch(() => null);
+    if (r?.ok) setPhotos(await r.json() as Photo[]);
+  }, [id]);
+  useEffect(() => { const soon = setTimeout(() => void load(), 0); return () => clearTimeout(soon); }, [load]);
+  const add = async (files: readonly File[]): Promise<void> => {
+    setBusy(true); setSaid(null);
+    for (const file of files) {
+      try {
+        const r = await fetch(`/api/jobs/${id}/photos?part=${encodeURIComponent(partId)}&moment=${moment}`, { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body: await madeSmall(file) });
+        if (!r.ok) { setSaid((await r.json() as { error?: string }).error ?? 'Not kept. Try again.'); break; }
+      } catch (e) { setSaid(e instanceof TypeError ? 'The server does not answer. The picture is not kept; try again.' : e instanceof Error ? e.message : 'Not kept.'); break; }
+    }
+    await load();
+    setBusy(false);
+  };
+  const remove = async (photoId: string): Promise<void> => {
+    const r = await fetch(`/api/photos/${photoId}`, { method: 'DELETE' }).catch(() => null);
+    if (r?.ok) await load(); else setSaid('Not taken out. Try again.');
+  };
+  const nameOf = (pid: string): string => job.parts.find((p) => p.id === pid)?.name ?? pid;
+  const shown = photos.filter((p) => p.moment === moment), names = Object.fromEntries(job.parts.map((p) => [p.id, p.name ?? p.id]));
+  return (
+    <section className="panel noprint" aria-label={moment === 'before' ? 'Photographs before' : 'Photographs after'}>
+      <div className="hd">Photographs {moment} <small>kept in the data folder, made small, without place or time of the camera</small></div>
+      <div className="row" style={{ margin: '10px 0' }}>
+        {job.parts.length > 1 && <ListChoice label="Part" value={partId} options={job.parts.map((p) => p.id)} names={names} width={190} onChange={setPart} />}
+        <Button variant="outlined" disabled={busy} onClick={() => input.current?.click()}>{busy ? 'Keeping it' : 'Add photographs'}</Button>
+        <input ref={input} hidden type="file" accept="image/*" multiple tabIndex={-1} onChange={(e) => { const files = [...(e.target.files ?? [])]; e.target.value = ''; if (files.length > 0) void add(files); }} />
+        {said && <span className="status" data-kind="bad" role="alert">{said}</span>}
+      </div>
+      {shown.length === 0 && <p className="cap">None yet. One of the whole part and one of each bad place tell most, next time.</p>}
+      <ul className="photos">{shown.map((p) => <li key={p.id}>
+        <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer"><img src={`/api/photos/${p.id}`} alt={`${nameOf(p.partId)}, ${moment}, ${f.dayTime(isoOf(p.createdMs, job.place.tz))}`} loading="lazy" /></a>
+        <span className="row small" style={{ gap: 6 }}>{nameOf(p.partId)}<span className="push" /><Button size="small" aria-label={`Take the photograph of ${nameOf(p.partId)} out`} onClick={() => void remove(p.id)}>Take out</Button></span>
+      </li>)}</ul>
+    </section>
+  );
+}
