@@ -65,7 +65,7 @@ describe('labels in many wordings', () => {
     expect(f).toEqual({ field: 'flashMin', value: 15, range: [10, 15], from: 'Flash off 10–15 min at 20 °C.' });
   });
   it('a whole label at once', () => {
-    expect(reading(`Brightwell two-part clear coat, gloss
+    expect(reading(`Lintwick two-part clear coat, gloss
       Contains diisocyanate. 400 ml
       Press the pin twice, shake 2 min. Use within 48 h of activation at 20 °C.
       Apply 2–3 coats, flash 10–15 min between coats.
