@@ -1,5 +1,6 @@
 /** Opens one job with its plan, its products and the air at its parts. */
 import { planAndAir } from '@/core/plan';
+import { remember } from '@/core/records/remember';
 import { MINUTE } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
@@ -26,12 +27,7 @@ const KEPT = 80;
 
 function planned(stored: StoredJob, forecast: Forecast, issuedMs: number, minuteMs: number): ReturnType<typeof planAndAir> {
   const key = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${minuteMs}`;
-  const known = made.get(key);
-  if (known) return known;
-  const fresh = planAndAir({ job: stored.job, forecast, nowMs: minuteMs, issuedMs });
-  made.set(key, fresh);
-  if (made.size > KEPT) made.delete(made.keys().next().value!);
-  return fresh;
+  return remember(made, key, KEPT, () => planAndAir({ job: stored.job, forecast, nowMs: minuteMs, issuedMs }));
 }
 
 export function viewOf(stored: StoredJob, weather: Weather, nowMs: number): JobView {

@@ -3,6 +3,7 @@
  * on an even half-hour grid, through the place it stands in. One extra row holds the central line.
  */
 import type { Place } from '@/model/job';
+import { remember } from '../records/remember';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
 import { panelExcessK } from './panel';
@@ -44,12 +45,7 @@ export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
   const key = JSON.stringify([place.shelter, place.lat, place.lon, how.absorptance, how.backFree, how.flatFrac]);
   const known = made.get(e) ?? new Map<string, AtPart>();
   made.set(e, known);
-  const was = known.get(key);
-  if (was) return was;
-  const fresh = airAtPart(e, place, how);
-  if (known.size >= KEPT) known.delete(known.keys().next().value!);
-  known.set(key, fresh);
-  return fresh;
+  return remember(known, key, KEPT, () => airAtPart(e, place, how));
 }
 
 /**

@@ -7,7 +7,7 @@ import type { Part } from '@/model/job';
 import type { Seam } from '@/model/plan';
 import { FEPA_UM } from './grit';
 
-export const MAX_RATIO = 2, NEVER_RATIO = 2.5;
+export const MAX_RATIO = 2;
 export const GRITS: readonly number[] = Object.keys(FEPA_UM).map(Number).sort((a, b) => a - b);
 
 export interface Rung {

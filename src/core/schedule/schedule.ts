@@ -5,6 +5,7 @@ import type { Alternative, Material, Plan, PlanLayer, Seam, Session, Suit } from
 import type { Product } from '@/model/product';
 import type { AtPart } from '../air/at-part';
 import { Clocks } from '../drying/clocks';
+import { remember } from '../records/remember';
 import { chanceOf } from '../numerics/stats';
 import { civilDate, DAY, HOUR, isoOf, MINUTE, msOf, type Span } from '../time/instant';
 import { freeSpans } from '../time/free-hours';
@@ -50,8 +51,7 @@ function memoryOf(air: AtPart): Memory {
     clocks: new Clocks(air),
     limitsOf: (p) => { const was = tables.get(p) ?? limitTable(air, p); tables.set(p, was); return was; },
     judgeOf: (session, judge) => {
-      const options = sessions.get(session) ?? new Map<string, StartOption>();
-      if (!sessions.has(session)) { if (sessions.size >= SESSIONS_KEPT) sessions.delete(sessions.keys().next().value!); sessions.set(session, options); }
+      const options = remember(sessions, session, SESSIONS_KEPT, () => new Map<string, StartOption>());
       return (startMs, always) => {
         const key = always ? `${startMs}!` : String(startMs);
         const was = options.get(key) ?? judge(startMs, always);

@@ -1,6 +1,6 @@
 'use client';
 /** Data sheets of one's own: pasted from a label, brought in from a file, put right by hand. The sheet on the tin wins. */
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -13,6 +13,7 @@ import type { Product } from '@/model/product';
 import { durationOf } from '@/words/format';
 import { KIND_NAMES, LABEL_FIELDS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
+import { FileButton } from '../parts/file-button';
 import { NumberBox } from '../parts/number-box';
 import { ProductSelect } from './layer-row';
 
@@ -37,7 +38,6 @@ export function SheetsPanel() {
   const [open, setOpen] = useState(false);
   const [editing, setEditing] = useState<string | null>(null);
   const [message, setMessage] = useState<{ bad: boolean; lines: string[] } | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   const put = (list: readonly Product[]): void => desk.edit((j) => { const ids = new Set(list.map((p) => p.id)); return { ...j, products: [...(j.products ?? []).filter((p) => !ids.has(p.id)), ...list] }; });
   const change = (id: string, patch: Partial<Product>): void => desk.edit((j) => ({ ...j, products: (j.products ?? []).map((p) => (p.id === id ? { ...p, ...patch, provenance: { ...p.provenance, byField: { ...p.provenance.byField, ...Object.fromEntries(Object.keys(patch).map((k) => [k, 'own' as const])) } } } : p)) }));
   const remove = (id: string): void => desk.edit(({ products, ...j }) => { const left = (products ?? []).filter((p) => p.id !== id); return left.length > 0 ? { ...j, products: left } : j; });
@@ -54,7 +54,7 @@ export function SheetsPanel() {
   const now = own.find((p) => p.id === editing), at = own.findIndex((p) => p.id === editing);
   return (
     <section className="panel" aria-label="Your own data sheets">
-      <div className="hd">Your own data sheets <small>they come before the built-in ones; the sheet on the tin wins</small><span className="r row"><Button size="small" variant="outlined" onClick={() => setOpen(true)}>Paste a label</Button><Button size="small" variant="outlined" onClick={() => file.current?.click()}>Bring sheets in</Button><input ref={file} hidden type="file" accept=".json,.csv,application/json,text/csv" tabIndex={-1} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; if (f) void bring(f); }} /></span></div>
+      <div className="hd">Your own data sheets <small>they come before the built-in ones; the sheet on the tin wins</small><span className="r row"><Button size="small" variant="outlined" onClick={() => setOpen(true)}>Paste a label</Button><FileButton size="small" label="Bring sheets in" accept=".json,.csv,application/json,text/csv" onFiles={([f]) => { if (f) void bring(f); }} /></span></div>
       {message && <div className="status" role="status" data-kind={message.bad ? 'bad' : 'ok'}>{message.lines.map((l) => <p key={l}>{l}</p>)}</div>}
       {own.length === 0 && <p className="cap" style={{ marginTop: 8 }}>None yet. Paste the text of a label or sheet, and its waits, limits and ratio are read from it for you to confirm.</p>}
       <ul>{own.map((p) => <li key={p.id} className="row" style={{ borderTop: '1px solid var(--line-2)', padding: '8px 0', marginTop: 6 }}><b style={{ fontWeight: 600, flex: '1 1 200px' }}>{p.name}</b><span className="small muted">{KIND_NAMES[p.kind]}, {p.carrier}</span><Button size="small" variant="outlined" aria-expanded={editing === p.id} onClick={() => setEditing(editing === p.id ? null : p.id)}>{editing === p.id ? 'Close' : 'Put right'}</Button><Button size="small" sx={{ color: 'var(--oxide-ink)' }} aria-label={`Take ${p.name} out`} onClick={() => remove(p.id)}>Take out</Button></li>)}</ul>

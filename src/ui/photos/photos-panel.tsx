@@ -1,10 +1,11 @@
 'use client';
 /** Photographs of the parts, before and after: made small here, and without what a camera writes into them. */
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
 import { isoOf } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
+import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
 
 interface Photo { readonly id: string; readonly partId: string; readonly moment: 'before' | 'after'; readonly createdMs: number }
@@ -29,7 +30,6 @@ export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
   const [part, setPart] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
   const partId = job.parts.some((p) => p.id === part) ? part! : job.parts[0]!.id;
   const load = useCallback(async (): Promise<void> => {
     const r = await fetch(`/api/jobs/${id}/photos`).catch(() => null);
@@ -58,8 +58,7 @@ export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
       <div className="hd">Photographs {moment} <small>kept in the data folder, made small, without place or time of the camera</small></div>
       <div className="row" style={{ margin: '10px 0' }}>
         {job.parts.length > 1 && <ListChoice label="Part" value={partId} options={job.parts.map((p) => p.id)} names={names} width={190} onChange={setPart} />}
-        <Button variant="outlined" disabled={busy} onClick={() => input.current?.click()}>{busy ? 'Keeping it' : 'Add photographs'}</Button>
-        <input ref={input} hidden type="file" accept="image/*" multiple tabIndex={-1} onChange={(e) => { const files = [...(e.target.files ?? [])]; e.target.value = ''; if (files.length > 0) void add(files); }} />
+        <FileButton label={busy ? 'Keeping it' : 'Add photographs'} accept="image/*" busy={busy} multiple onFiles={(files) => void add(files)} />
         {said && <span className="status" data-kind="bad" role="alert">{said}</span>}
       </div>
       {shown.length === 0 && <p className="cap">None yet. One of the whole part and one of each bad place tell most, next time.</p>}

@@ -2,6 +2,7 @@
 /** The step in hand, with the clock running: what it waits for, what to do next, the life of the can. */
 import { useEffect, useState, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
+import { isoOf } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
 import { say } from '@/words/say';
@@ -13,13 +14,13 @@ const two = (n: number): string => String(n).padStart(2, '0');
 const timer = (ms: number): string => { const s = Math.max(0, Math.ceil(ms / 1000)); return s < 3600 ? `${Math.floor(s / 60)}:${two(s % 60)}` : durationOf(s / 60); };
 
 export interface NowCardProps {
-  readonly session: Session; readonly task: Task; readonly title: string; readonly f: Format; readonly clock: () => number;
+  readonly session: Session; readonly task: Task; readonly title: string; readonly f: Format; readonly tz: string; readonly clock: () => number;
   /** When what the task waits for began, ms; null when it waits for nothing but its hour. */
   readonly sinceMs: number | null; readonly activated: { readonly atMs: number; readonly endMs: number } | null;
   readonly onDone: () => void; readonly tiles: ReactNode;
 }
 
-export function NowCard({ session, task, title, f, clock, sinceMs, activated, onDone, tiles }: NowCardProps) {
+export function NowCard({ session, task, title, f, tz, clock, sinceMs, activated, onDone, tiles }: NowCardProps) {
   // The page is drawn on the server with its clock; the browser's runs from the first second on.
   const [now, setNow] = useState(clock);
   useEffect(() => {
@@ -44,16 +45,10 @@ export function NowCard({ session, task, title, f, clock, sinceMs, activated, on
       {share !== null && !ready && <svg viewBox="0 0 400 34" width="100%" height="34" preserveAspectRatio="none" aria-hidden="true"><rect width="400" height="34" fill="var(--pot)" stroke="var(--lagoon)" /><rect width={400 * share} height="34" fill="var(--lagoon)" /></svg>}
       <h2>{ready ? title : `At ${f.time(task.startsAt)}${soon ? '' : `, ${f.day(task.startsAt)}`}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`}</h2>
       <p>{say(task.detail, f)}</p>
-      {activated && <div><p style={{ display: 'flex', justifyContent: 'space-between', gap: 10 }}><b>Pot life {durationOf(Math.max(0, activated.endMs - now) / MIN)}</b><span className="muted">label’s end {f.dayTime(session.activations[0]?.usableUntil ?? isoLike(activated.endMs, task.startsAt))}</span></p>
+      {activated && <div><p style={{ display: 'flex', justifyContent: 'space-between', gap: 10 }}><b>Pot life {durationOf(Math.max(0, activated.endMs - now) / MIN)}</b><span className="muted">label’s end {f.dayTime(session.activations[0]?.usableUntil ?? isoOf(activated.endMs, tz))}</span></p>
         <svg viewBox="0 0 400 40" width="100%" height="40" preserveAspectRatio="none" aria-hidden="true">{(() => { const u = Math.min(1, Math.max(0, (now - activated.atMs) / (activated.endMs - activated.atMs))); return <><path d="M0 0L400 40H0z" fill="var(--pot)" /><path d={`M${400 * u} ${40 * u}L400 40H${400 * u}z`} fill="var(--lagoon)" /><path d={`M${400 * u} 0V40`} stroke="var(--ink)" strokeWidth="3" /></>; })()}</svg></div>}
       {tiles}
       {firm ? <HoldButton variant="contained" className="big" onConfirm={onDone} confirmText={`Yes, ${done.toLowerCase()}`}>{coat ? `Too soon, ${timer(left)}` : done}</HoldButton> : <Button variant="contained" className="big" onClick={onDone}>{done}</Button>}
     </section>
   );
-}
-
-/** An instant in the offset of another time on the sheet. */
-function isoLike(ms: number, like: string): string {
-  const offset = Date.parse(`${like.slice(0, 19)}Z`) - Date.parse(like);
-  return new Date(ms + offset).toISOString();
 }

@@ -1,12 +1,13 @@
 'use client';
 /** The workshop itself: how it looks, copies of all that is in it, and the keys. */
-import { useRef, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { FileButton } from '../parts/file-button';
 import { ThemeSwitch, UnitSwitch } from '../shell/switches';
 
 const MOST_BYTES = 16 * 1024 * 1024;
@@ -16,12 +17,6 @@ const KEYS: readonly [string, string][] = [
 ];
 
 interface Answer { readonly id?: string; readonly added?: number; readonly same?: number; readonly putAside?: number; readonly error?: string; readonly faults?: readonly { path: string; expected: string }[] }
-
-/** A button that opens the file chooser. */
-function FileButton({ label, accept, busy, onFile }: { label: string; accept: string; busy: boolean; onFile: (f: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  return <><Button variant="outlined" disabled={busy} onClick={() => input.current?.click()}>{label}</Button><input ref={input} hidden type="file" accept={accept} tabIndex={-1} onChange={(e) => { const f = e.target.files?.[0]; e.target.value = ''; if (f) onFile(f); }} /></>;
-}
 
 export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: string }[] }) {
   const router = useRouter();
@@ -50,13 +45,13 @@ export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: stri
         <div className="row" style={{ gap: 24 }}><span className="row"><span className="muted">Units</span><UnitSwitch /></span><span className="row"><span className="muted">Theme</span><ThemeSwitch /></span></div></section>
       <section className="panel" aria-label="Copies"><div className="hd" style={{ marginBottom: 4 }}>Copies of the whole workshop</div>
         <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>The bundle is text that any program can read. The database copy also holds what can be taken back. Both come back on this page, into this or another Pellucid. Photographs are not in them: they lie in the folder “photos” beside the database.</p>
-        <div className="row"><Button variant="contained" href="/api/workshop/bundle" download>Save as a bundle (JSON)</Button><Button variant="outlined" href="/api/workshop/copy" download>Save the database (SQLite)</Button><span className="push" /><FileButton label={busy === 'restore' ? 'Bringing it in' : 'Bring a copy back'} accept=".json,.sqlite,application/json" busy={busy !== null} onFile={setAsked} /></div>
+        <div className="row"><Button variant="contained" href="/api/workshop/bundle" download>Save as a bundle (JSON)</Button><Button variant="outlined" href="/api/workshop/copy" download>Save the database (SQLite)</Button><span className="push" /><FileButton label={busy === 'restore' ? 'Bringing it in' : 'Bring a copy back'} accept=".json,.sqlite,application/json" busy={busy !== null} onFiles={([f]) => setAsked(f ?? null)} /></div>
       </section>
       <section className="panel" aria-label="Single jobs"><div className="hd" style={{ marginBottom: 4 }}>Single jobs</div>
         <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>A job as a file: to keep, to send on, or to plan on the command line.</p>
         <ul style={{ display: 'grid', gap: 4 }}>{jobs.map((j) => <li key={j.id} className="row"><span style={{ flex: '0 1 340px' }}>{j.name}</span><Button size="small" variant="outlined" href={`/api/jobs/${j.id}/file`} download aria-label={`Save ${j.name} as a file`}>Save as a file</Button></li>)}</ul>
         {jobs.length === 0 && <p className="cap">No jobs yet. Bring one in, or start one on the bench.</p>}
-        <div className="row" style={{ marginTop: 12 }}><FileButton label={busy === 'job' ? 'Bringing it in' : 'Bring a job in'} accept=".json,application/json" busy={busy !== null} onFile={(f) => void post('job', '/api/jobs', f, 'application/json', () => `${f.name} is on the bench.`)} /></div>
+        <div className="row" style={{ marginTop: 12 }}><FileButton label={busy === 'job' ? 'Bringing it in' : 'Bring a job in'} accept=".json,application/json" busy={busy !== null} onFiles={([f]) => { if (f) void post('job', '/api/jobs', f, 'application/json', () => `${f.name} is on the bench.`); }} /></div>
       </section>
       <p className="status" role="status" data-kind={said?.bad ? 'bad' : 'ok'}>{said?.text}</p>
       <section className="panel" aria-label="Keys"><div className="hd" style={{ marginBottom: 8 }}>Keys</div><dl className="keys">{KEYS.map(([k, what]) => <div key={k}><dt>{k}</dt><dd>{what}</dd></div>)}</dl></section>
