@@ -122,6 +122,57 @@ test('asked at the part: a magnet that does not hold makes it aluminium, a paint
   await expect(page.getByRole('region', { name: 'Layers' })).toContainText('Tamsel 2K epoxy primer');
 });
 
+test('water that beads makes every wipe twice; minutes of one’s own move the plan; a stripe gets its own colour', async ({ watched: page, app, request }) => {
+  const { id } = await (await request.post(`${app.url}/api/jobs`, { data: JSON.parse(readFileSync('examples/dented-door/job.json', 'utf8')) as object })).json() as { id: string };
+  await page.goto(`${app.url}/jobs/${id}/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByText('Find out what it is').click();
+  await part.getByRole('button', { name: /^beads/ }).click();
+  await expect(part.getByText(/Wax or silicone feared/)).toBeVisible();
+  await saved(page);
+  await page.goto(`${app.url}/jobs/${id}/build-up`);
+  const order = page.getByRole('region', { name: 'Order of work' });
+  await expect(order).toContainText('Body filler, round 1');
+  await expect(order).toContainText('Sand P80');
+  await expect(order).toContainText('silicone is feared');
+  const mask = order.getByRole('listitem').filter({ hasText: 'Mask what stays' }).first();
+  await mask.getByLabel('Minutes').fill('40');
+  await mask.getByLabel('Minutes').blur();
+  await expect(mask.getByRole('button', { name: 'Mask: as estimated' })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(mask.getByLabel('Minutes')).toHaveValue('40');
+  await mask.getByRole('button', { name: 'Mask: as estimated' }).click();
+  await expect(mask.getByLabel('Minutes')).toHaveValue('15');
+  const layers = page.getByRole('region', { name: 'Layers' });
+  await layers.getByRole('button', { name: /^Show .*base.* in the section/i }).first().click();
+  await layers.getByLabel('Colour of this layer').fill('#c02020');
+  await expect(layers.getByRole('button', { name: 'As the job' })).toBeVisible();
+  await saved(page);
+});
+
+test('an outline is traced on a picture by one known length; crossed edges are told', async ({ watched: page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  await part.getByLabel('Shape').click();
+  await page.getByRole('option', { name: /polygon|outline|corners/i }).click();
+  await part.getByText('Trace it on a photograph').click();
+  const drawn = await page.evaluate(async () => { const c = document.createElement('canvas'); c.width = 1000; c.height = 600; const x = c.getContext('2d')!; x.fillStyle = '#99a'; x.fillRect(0, 0, 1000, 600); const b = await new Promise<Blob>((d) => c.toBlob((y) => d(y!), 'image/jpeg')); return [...new Uint8Array(await b.arrayBuffer())]; });
+  await part.locator('input[type=file]').setInputFiles({ name: 'lid.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(drawn) });
+  const picture = part.getByRole('group', { name: /^Picture lid.jpg/ });
+  await picture.scrollIntoViewIfNeeded();
+  const box = (await picture.boundingBox())!, at = (x: number, y: number) => page.mouse.click(box.x + x / 1000 * box.width, box.y + y / 600 * box.height);
+  // The known length first: 500 px that are 300 mm; then 600 × 400 px: 360 × 240 mm, 0.0864 m².
+  for (const [x, y] of [[100, 50], [600, 50], [100, 100], [700, 100], [100, 500], [700, 500]] as const) await at(x, y);
+  await expect(part.getByText('Two edges cross')).toBeVisible();
+  for (let i = 0; i < 2; i++) await part.getByRole('button', { name: 'Take the last point back' }).click();
+  for (const [x, y] of [[700, 500], [100, 500]] as const) await at(x, y);
+  await expect(part.getByText(/^0\.09 m² in 4 corners/)).toBeVisible();
+  await part.getByRole('button', { name: 'Use this outline' }).click();
+  await expect(part.getByLabel('3 along')).toHaveValue(/^3(59|60)/);
+  await saved(page);
+});
+
 test('a photograph is made small, loses what the camera wrote, stays after a reload and is taken out; others are refused', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
   // A picture as a camera writes it: drawn in the page, an Exif segment put in behind the start.
@@ -133,8 +184,14 @@ test('a photograph is made small, loses what the camera wrote, stays after a rel
   const list = await (await page.request.get(`${app.url}/api/jobs/cargo-bike/photos`)).json() as { id: string }[];
   const kept = await (await page.request.get(`${app.url}/api/photos/${list[0]!.id}`)).body();
   expect(kept.includes(Buffer.from('Exif'))).toBe(false);
+  await panel.getByLabel('Note to the photograph of').fill('chip by the hinge');
+  await page.keyboard.press('Enter');
+  await expect(panel.getByRole('img', { name: /chip by the hinge/ })).toBeVisible();
   await page.reload();
   await expect(panel.getByRole('img')).toHaveCount(1);
+  await expect(panel.getByLabel('Note to the photograph of')).toHaveValue('chip by the hinge');
+  const bundle = await (await page.request.get(`${app.url}/api/workshop/bundle`)).json() as { photos: { note: string; jpeg: string }[] };
+  expect([bundle.photos.length, bundle.photos[0]!.note, Buffer.from(bundle.photos[0]!.jpeg, 'base64').equals(kept)]).toEqual([1, 'chip by the hinge', true]);
   expect(await panel.getByRole('img').evaluate((i: HTMLImageElement) => [i.naturalWidth, i.naturalHeight])).toEqual([1600, 800]);
   const post = (data: Buffer, type = 'image/jpeg', part = 'lid') => page.request.post(`${app.url}/api/jobs/cargo-bike/photos?part=${part}&moment=before`, { headers: { 'content-type': type }, data });
   expect([(await post(camera)).status(), (await post(Buffer.from('GIF89a'))).status(), (await post(camera, 'image/gif')).status(), (await post(camera, 'image/jpeg', 'nothing')).status(), (await post(Buffer.alloc(4 * 1024 * 1024))).status()]).toEqual([422, 422, 415, 400, 413]);

@@ -89,7 +89,7 @@ test('the whole workshop goes out as a bundle and as a database, and comes back 
     expect(JSON.stringify(await r.json())).toContain(words);
   }
   expect((await request.post(`${app.url}/api/workshop/restore?how=burn`, { data: 'x' })).status()).toBe(400);
-  expect((await request.post(`${app.url}/api/workshop/restore?how=add`, { headers: { 'content-type': 'application/octet-stream' }, data: Buffer.alloc(17 * 1024 * 1024) })).status()).toBe(413);
+  expect((await request.post(`${app.url}/api/workshop/restore?how=add`, { headers: { 'content-type': 'application/octet-stream' }, data: Buffer.alloc(65 * 1024 * 1024) })).status()).toBe(413);
 });
 
 test('one job goes out as a file the command line reads, and comes in again; a broken one says what is wrong', async ({ watched: page, app, request }) => {

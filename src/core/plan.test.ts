@@ -8,7 +8,7 @@ import { simulatedForecast } from '@/standins/weather';
 import { KNOWN_CODES } from '@/words/say';
 import { CATALOGUE } from './coating/catalogue';
 import { dryRate } from './drying/rate';
-import { ForecastError, plan } from './plan';
+import { airForJob, ForecastError, plan } from './plan';
 import { HOUR, MINUTE, msOf } from './time/instant';
 
 const TZ = HARBOUR_LANE.tz;
@@ -95,6 +95,50 @@ describe('the demo workshop', () => {
       for (const c of p.sessions.flatMap((s) => s.tasks.flatMap((t) => t.cautions))) expect(KNOWN_CODES.cautions).toContain(c);
     }
     expect(n).toBeGreaterThan(150);
+  });
+});
+
+describe('preparation as tasks', () => {
+  const door: Job = {
+    ...demo('cargo-bike'), freeHours: always, place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true }, equipment: { sprayer: 'aerosol', suppliedAir: false }, fittings: ['Handle', 'Badge'],
+    parts: [{ id: 'p', lengthMm: 1000, widthMm: 700, sides: 1, posture: 'upright', hiddenEdgePct: 0, substrate: 'steel', condition: 'failing-clear', dents: [{ lengthMm: 100, widthMm: 80, depthMm: 4 }] }],
+    system: { layers: [{ role: 'filler', productId: 'tamsel-filler', coats: 3 }, { role: 'base', productId: 'orrin-base', coats: 3 }, { role: 'clear', productId: 'halden-1k-gloss', coats: 4 }] },
+  };
+  const tasksOf = (job: Job) => plan({ job, forecast: steady(20), nowMs: NOW }).sessions[0]!.tasks;
+  const prep = tasksOf(door).filter((t) => t.handsOn && t.kind !== 'coat').map((t) => t.id);
+  it('off, filled in two rounds, every rung of the ladder its own task, then degreased, masked, tacked', () => {
+    // 0.7 m² of failing clear: P120, P180, P240, P320 by the ratio rule.
+    expect(prep.slice(0, 3)).toEqual(['s-filler.strip-down', 's-filler.fill', 's-filler.fill2']);
+    expect(prep.filter((x) => x.includes('.sand'))[0]).toBe('s-filler.sand-p120');
+    expect(prep.filter((x) => x.includes('.sand')).at(-1)).toBe('s-filler.sand-p320');
+    expect(prep.indexOf('s-filler.clean')).toBe(prep.findIndex((x) => x.endsWith('sand-p320')) + 1);
+  });
+  it('the rungs take the seam’s time together, a rung ticked is gone, a ladder ticked as one counts for all', () => {
+    const min = (job: Job): number => tasksOf(job).filter((t) => t.kind === 'sand').reduce((a, t) => a + (ms(t.endsAt) - ms(t.startsAt)) / MINUTE, 0);
+    const whole = min(door);
+    expect(whole % 5).toBe(0);
+    const ticked = (taskId: string): Job => ({ ...door, state: { coats: [], activations: [], tasks: [{ taskId, endedAt: DEMO_NOW }] } });
+    expect(min(ticked('s-filler.sand-p120'))).toBeLessThan(whole);
+    expect(min(ticked('s-filler.sand'))).toBe(0);
+  });
+  it('minutes of one’s own are planned with; where silicone is feared every wipe is done twice', () => {
+    const long = (t: { startsAt: string; endsAt: string }): number => (ms(t.endsAt) - ms(t.startsAt)) / MINUTE;
+    const own = tasksOf({ ...door, minutes: { 's-filler.mask': 44 } });
+    expect(long(own.find((t) => t.id === 's-filler.mask')!)).toBe(44);
+    const clean = (job: Job) => tasksOf(job).find((t) => t.kind === 'clean')!, feared: Job = { ...door, parts: door.parts.map((p) => ({ ...p, silicone: true })) };
+    expect(long(clean(feared))).toBe(2 * long(clean(door)));
+    expect(plan({ job: feared, forecast: steady(20), nowMs: NOW }).cautions.map((c) => c.code)).toContain('silicone');
+  });
+  it('two coats of a clean yellow do not hide grey and are told a lighter primer; a grey colour is not', () => {
+    const codes = (hex: string): string[] => plan({ job: { ...door, system: { layers: door.system!.layers.map((l) => (l.role === 'base' ? { ...l, coats: 2 } : l)) }, purpose: { ...door.purpose, colour: { name: 'x', kind: 'solid', hex } } }, forecast: steady(20), nowMs: NOW }).cautions.map((c) => c.code);
+    expect(codes('#F2C200')).toContain('primer-shade');
+    expect(codes('#8A8A8A')).not.toContain('primer-shade');
+  });
+  it('a box stood upright still has a flat top: its air is that of a flat face (a garage has neither sun nor sky, a carport has)', () => {
+    const box = (faces: ('top' | 'front')[]): Job => ({ ...door, place: { ...HARBOUR_LANE, shelter: 'open' }, parts: [{ ...door.parts[0]!, shape: { kind: 'box', heightMm: 300, faces } }] });
+    const gap = (job: Job): number => airForJob(job, steady(10, { cloudFrac: 0, rhPct: 80 }), NOW, NOW).gapK[20 * 2]!;
+    // Clear sky at 20 h: what faces the sky has cooled further below the air.
+    expect(gap(box(['top', 'front']))).toBeLessThan(gap(box(['front'])));
   });
 });
 

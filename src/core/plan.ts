@@ -12,11 +12,14 @@ import { atPart, type AtPart } from './air/at-part';
 import { airView, type AirView } from './air/view';
 import { ensembleOf, DRESSED_MEMBERS } from './air/ensemble';
 import { lightnessOf } from './coating/colour';
+import { coatsToHide, PRIMER_SHADES } from './coating/depth';
+import { schoolOf } from './coating/schools';
 import { systemFor, type SystemResult } from './coating/system';
 import { HEEL_FRAC, materialFor, NEED_SD_FRAC, RISK_OF_SHORT, transferFrac } from './material/consumption';
 import { seedOf } from './numerics/random';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
 import { OVERRUN_MM, partAreaM2, totalAreaM2 } from './surface/area';
+import { facesOf } from './surface/shape';
 import { withZones } from './surface/zones';
 import { HOUR, isoOf, MINUTE, msOf } from './time/instant';
 
@@ -53,8 +56,14 @@ export function airForJob(job: Job, forecast: Forecast, nowMs: number, issuedMs:
     absorptance: absorptanceOf(lightnessOf(job.purpose.colour.hex)),
     // One face that lies on something follows the sun and the sky most: the worst part counts.
     backFree: job.parts.every((p) => p.sides === 2 || p.posture === 'upright'),
-    flatFrac: job.parts.some((p) => p.posture === 'flat') ? 1 : job.parts.some((p) => p.posture === 'sloped') ? 0.6 : 0,
+    flatFrac: skyShare(job),
   });
+}
+
+/** How much of the sky the worst face sees: a box stood upright still has its flat top. */
+function skyShare(job: Job): number {
+  const faces = new Set(job.parts.flatMap((p) => facesOf(p).map((f) => f.posture)));
+  return faces.has('flat') ? 1 : faces.has('sloped') ? 0.6 : 0;
 }
 
 export function weatherSeed(job: Job, issuedMs: number): number {
@@ -123,7 +132,7 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
   const used = system.layers.map((l) => system.products.get(l.productId)!);
   const iso = used.find((p) => p.isocyanate);
   if (iso) add(job.equipment.suppliedAir ? 'isocyanate' : 'isocyanate-no-air', 'stop', { product: iso.name });
-  if (job.parts.some((p) => p.condition === 'sound-paint' || p.condition === 'failing-clear')) { add('old-paint-lead', 'stop'); add('rub-test', 'mind'); }
+  if (job.parts.some((p) => p.condition === 'sound-paint' || p.condition === 'failing-clear' || p.condition === 'chipped')) { add('old-paint-lead', 'stop'); add('rub-test', 'mind'); }
   if (used.some((p) => p.chemistry === '2k-epoxy')) add('skin-sensitiser', 'mind');
   if (used.some((p) => p.kind === 'etch-primer')) add('etch-acid', 'mind');
   add('solvent-vapour', 'mind');
@@ -136,6 +145,10 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
   const colours = used.filter((p) => p.kind === 'basecoat' || p.kind === 'mid-coat' || p.kind === 'enamel' || p.kind === 'single-stage' || p.kind === 'heat-paint');
   if (colours.length > 0 && !colours.some((p) => (p.effect ?? 'solid') === job.purpose.colour.kind)) add('effect-differs', 'mind', { kind: job.purpose.colour.kind });
   for (const x of system.seams) if (x.reason.code === 'seam-overridden') add('seam-overridden', 'mind', { below: String(x.reason.params.below), above: String(x.reason.params.above) });
+  if (job.parts.some((p) => p.silicone)) add('silicone', 'mind');
+  if (job.parts.some((p) => p.dents?.length)) add('filler-peroxide', 'mind');
+  if (job.purpose.finish !== 'gloss' && schoolOf(job, 'flatting') === 'flatted') add('matte-not-polished', 'mind', { finish: job.purpose.finish });
+  for (const x of shadeFaults(job, system)) add('primer-shade', 'mind', x);
   if (total > job.budget.amount) add('over-budget', 'mind', { total, budget: job.budget.amount, currency: job.budget.currency });
   const last = sessions.at(-1);
   if (job.purpose.deadline !== undefined && last && last.handleAt.slice(0, 10) > job.purpose.deadline) add('past-deadline', 'mind', { at: last.handleAt, deadline: job.purpose.deadline });
@@ -150,6 +163,21 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
     if (night) add('night-after', 'mind', { session: s.id, at: s.handleAt });
   }
   return out;
+}
+
+/** Oklab lightness of the usual primer. */
+const GREY = PRIMER_SHADES.find(([n]) => n === 'grey')![1];
+/** Colours whose planned coats do not hide a grey primer, with the shade that would do in fewest. */
+function shadeFaults(job: Job, system: SystemResult): Caution['params'][] {
+  return system.layers.flatMap((l) => {
+    const p = system.products.get(l.productId)!, hex = l.hex ?? job.purpose.colour.hex;
+    if (p.kind !== 'basecoat' && p.kind !== 'enamel' && p.kind !== 'single-stage') return [];
+    // Under a candy or a flake lies a silver ground of its own.
+    if (job.purpose.colour.kind === 'candy' || job.purpose.colour.kind === 'flake') return [];
+    const needs = (lightness: number): number => coatsToHide(hex, lightness, p.filmUmPerCoat, p.hidesUm);
+    const best = [...PRIMER_SHADES].sort((a, b) => needs(a[1]) - needs(b[1]))[0]!;
+    return needs(GREY) > l.coats && needs(best[1]) < needs(GREY) ? [{ product: p.name, coats: l.coats, grey: needs(GREY), shade: best[0], best: needs(best[1]) }] : [];
+  });
 }
 
 function assumptionsOf(job: Job, system: SystemResult, forecast: Forecast): Plan['assumptions'] {

@@ -108,7 +108,13 @@ describe('photographs', () => {
     jobStore(db).insert('a', job, 1);
     const store = photoStore(db, join(folder, 'photos')), picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
     expect(store.add('a', { id: 'one', partId: 'bonnet', moment: 'before' }, picture, 5)).toBe('kept');
-    expect(store.list('a')).toEqual([{ id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5 }]);
+    expect(store.list('a')).toEqual([{ id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5, note: '' }]);
+    expect([store.note('one', 'chip by the hinge'), store.list('a')[0]!.note, store.note('none', 'x')]).toEqual([true, 'chip by the hinge', false]);
+    const copies = [...store.everything()];
+    expect(copies.map((c) => [c.id, c.jobId, c.note, c.picture.byteLength])).toEqual([['one', 'a', 'chip by the hinge', 4]]);
+    expect(store.bringIn({ ...copies[0]!, picture })).toBe(false);
+    expect(store.bringIn({ ...copies[0]!, id: 'two', picture })).toBe(true);
+    expect([store.list('a').map((p) => p.note), store.remove('two', 6)]).toEqual([['chip by the hinge', 'chip by the hinge'], true]);
     expect(Uint8Array.from(store.read('one')!)).toEqual(picture);
     expect(store.read('../photos/one')).toBeNull();
     expect([store.remove('one', 9), store.remove('one', 9), store.list('a').length, store.read('one')]).toEqual([true, false, 0, null]);

@@ -90,16 +90,18 @@ export function jobStore(db: Db): JobStore {
     everything: () => every.all().map((r) => ({ id: r.id, createdMs: r.created_ms, removed: r.deleted_ms !== null, job: jobOf(r.id, r.doc) })),
     bringIn: db.transaction((jobs: ReturnType<JobStore['everything']>, replace: boolean, newId: () => string, nowMs: number) => {
       let added = 0, same = 0;
+      const ids: Record<string, string> = {};
       const putAside = replace ? clearBench.run(nowMs).changes : 0;
       for (const j of jobs) {
         const doc = JSON.stringify(j.job), known = anyId.get(j.id);
         if (known && !replace && (known.deleted_ms !== null) === j.removed && sameJson(JSON.parse(known.doc) as Json, j.job as unknown as Json)) { same++; continue; }
         const id = known ? newId() : j.id;
+        ids[j.id] = id;
         insert.run(id, doc, j.createdMs, nowMs);
         if (j.removed) mark.run(nowMs, id);
         added++;
       }
-      return { added, same, putAside };
+      return { added, same, putAside, ids };
     }),
     isEmpty: () => count.get()!.n === 0,
   };

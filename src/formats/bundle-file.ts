@@ -2,24 +2,29 @@
 import * as z from 'zod';
 import type { Job } from '@/model/job';
 import { faultsOf, type Fault, type Parsed } from './faults';
+import { jpegFault } from './jpeg';
 import { parseJob } from './job-file';
 
-export const BUNDLE_FORMAT = 1;
+/** 2 added photographs; a bundle of format 1 has none and is still read. */
+export const BUNDLE_FORMAT = 2;
 export interface BundledJob { readonly id: string; readonly createdMs: number; readonly removed: boolean; readonly job: Job }
+export interface BundledPhoto { readonly id: string; readonly jobId: string; readonly partId: string; readonly moment: 'before' | 'after'; readonly createdMs: number; readonly note: string; /** base64 of a JPEG without camera data */ readonly jpeg: string }
+export interface Bundle { readonly jobs: readonly BundledJob[]; readonly photos: readonly BundledPhoto[] }
 
 const envelope = z.strictObject({
   kind: z.literal('pellucid-workshop'),
   format: z.number().int().min(1),
   savedAt: z.string().max(40),
   jobs: z.array(z.strictObject({ id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/), createdMs: z.number().int().min(0), removed: z.boolean(), job: z.unknown() })).max(5000),
+  photos: z.array(z.strictObject({ id: z.uuid(), jobId: z.string().max(60), partId: z.string().max(60), moment: z.enum(['before', 'after']), createdMs: z.number().int().min(0), note: z.string().max(300), jpeg: z.base64().max(5_000_000) })).max(3000).optional(),
 });
 
-export function bundleText(jobs: readonly BundledJob[], savedAt: string): string {
-  return JSON.stringify({ kind: 'pellucid-workshop', format: BUNDLE_FORMAT, savedAt, jobs }, null, 1);
+export function bundleText(jobs: readonly BundledJob[], savedAt: string, photos: readonly BundledPhoto[] = []): string {
+  return JSON.stringify({ kind: 'pellucid-workshop', format: BUNDLE_FORMAT, savedAt, jobs, photos }, null, 1);
 }
 
 /** Every job of a bundle, or everything wrong with it by path. */
-export function parseBundle(raw: unknown): Parsed<BundledJob[]> {
+export function parseBundle(raw: unknown): Parsed<Bundle> {
   const format = typeof raw === 'object' && raw !== null ? (raw as { format?: unknown }).format : undefined;
   if (typeof format === 'number' && format > BUNDLE_FORMAT) return { ok: false, faults: [{ path: 'format', expected: `at most ${BUNDLE_FORMAT}: this copy was saved by a newer Pellucid (format ${format}); update the program first` }] };
   const r = envelope.safeParse(raw);
@@ -31,5 +36,16 @@ export function parseBundle(raw: unknown): Parsed<BundledJob[]> {
     if (parsed.ok) jobs.push({ ...entry, job: parsed.value });
     else for (const f of parsed.faults) faults.push({ path: `jobs[${i}].job.${f.path}`, expected: f.expected });
   });
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: jobs };
+  const photos = r.data.photos ?? [];
+  photos.forEach((p, i) => {
+    if (!r.data.jobs.some((j) => j.id === p.jobId)) faults.push({ path: `photos[${i}].jobId`, expected: `the id of a job in this bundle (“${p.jobId}”)` });
+    const fault = jpegFault(bytesOfBase64(p.jpeg));
+    if (fault) faults.push({ path: `photos[${i}].jpeg`, expected: `a JPEG without camera data: ${fault}` });
+  });
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: { jobs, photos } };
+}
+
+/** The bytes of a base64 text. */
+export function bytesOfBase64(text: string): Uint8Array {
+  return Uint8Array.from(atob(text), (c) => c.charCodeAt(0));
 }

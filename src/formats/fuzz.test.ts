@@ -55,9 +55,17 @@ describe('damaged files', () => {
   });
   it('a bundle comes back as it went; damaged it is told what is wrong (seed 32)', () => {
     const whole = DEMO_JOBS.map((d, i) => ({ id: d.id, createdMs: i, removed: i === 1, job: d.job }));
-    const raw = JSON.parse(bundleText(whole, DEMO_NOW)) as unknown;
+    // The smallest JPEG that is let in (ITU-T T.81): start, a scan, end.
+    const photo = { id: '6f1c2c1e-8f52-4c55-9d1c-0d2f7d3b1a11', jobId: whole[0]!.id, partId: 'bonnet', moment: 'before' as const, createdMs: 3, note: 'a chip', jpeg: btoa(String.fromCharCode(0xff, 0xd8, 0xff, 0xda, 0, 2, 1, 2, 3, 0xff, 0xd9)) };
+    const raw = JSON.parse(bundleText(whole, DEMO_NOW, [photo])) as unknown;
     const back = parseBundle(raw);
-    expect(back.ok && back.value).toEqual(whole);
+    expect(back.ok && back.value).toEqual({ jobs: whole, photos: [photo] });
+    const { photos: _none, ...older } = raw as { photos: unknown };
+    const old = parseBundle({ ...older, format: 1 });
+    expect(old.ok && [old.value.jobs.length, old.value.photos]).toEqual([whole.length, []]);
+    const exif = btoa(String.fromCharCode(0xff, 0xd8, 0xff, 0xe1, 0, 10, 69, 120, 105, 102, 0, 0, 1, 1, 0xff, 0xda, 0, 2, 1, 0xff, 0xd9));
+    const spied = parseBundle({ ...(raw as object), photos: [{ ...photo, jpeg: exif }, { ...photo, jobId: 'nobody' }] });
+    expect(!spied.ok && spied.faults.map((x) => x.path)).toEqual(['photos[0].jpeg', 'photos[1].jobId']);
     let refused = 0;
     fc.assert(fc.property(fc.array(damage, { minLength: 1, maxLength: 2 }), (hits) => { const r = parseBundle(damaged(raw, hits)); told(r); if (!r.ok) refused++; }), { numRuns: 150, seed: 32 });
     expect(refused).toBeGreaterThan(50);

@@ -54,6 +54,7 @@ export const partSchema = z.strictObject({
   areaFrac: z.number().gt(0).max(1).optional().describe('share of the faces that this part stands for; left out means all'),
   dents: z.array(z.strictObject({ lengthMm: mm, widthMm: mm, depthMm: z.number().gt(0).max(100) })).max(30).optional().describe('hollows to fill'),
   count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
+  silicone: z.boolean().optional().describe('water beads after degreasing, or it was polished or treated: wax or silicone to be feared'),
 });
 export type Part = z.infer<typeof partSchema>;
 
@@ -77,6 +78,7 @@ export const systemLayerSchema = z.strictObject({
   productId: z.string().min(1).max(60),
   coats: z.number().int().min(1).max(8),
   only: z.array(id).max(40).optional().describe('the parts it goes on; left out means all'),
+  hex: z.string().regex(/^#[0-9A-Fa-f]{6}$/, 'a colour like #55693A').optional().describe('colour of this layer where it is not the job\'s: a stripe, a second tone'),
 });
 export type SystemLayer = z.infer<typeof systemLayerSchema>;
 
@@ -135,6 +137,7 @@ export const jobSchema = z.strictObject({
   }),
   starts: z.array(z.strictObject({ sessionId: id, at: isoSchema })).max(6).optional().describe('session starts set by hand'),
   state: stateSchema.optional(),
+  minutes: z.record(z.string().max(120), z.number().min(1).max(600)).optional().describe('hands-on minutes of a task by its id, where the owner knows better'),
   fittings: z.array(z.string().min(1).max(60)).max(26).optional().describe('what comes off first, in order; each goes into a lettered bag'),
   schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
   overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),

@@ -1,7 +1,7 @@
 /** The closed lists of a job: without a schema, so that a form may use them alone. */
 export const SHELTERS = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
 export const SUBSTRATES = ['steel', 'galvanised', 'aluminium', 'abs', 'pp', 'pe', 'fibreglass', 'wood'] as const;
-export const CONDITIONS = ['bare', 'e-coat', 'sound-paint', 'failing-clear', 'filled', 'rust', 'unknown-paint'] as const;
+export const CONDITIONS = ['bare', 'e-coat', 'sound-paint', 'failing-clear', 'chipped', 'filled', 'rust', 'unknown-paint'] as const;
 export const POSTURES = ['flat', 'sloped', 'upright', 'underside'] as const;
 export const GRADES = ['workhorse', 'tidy', 'show'] as const;
 export const FINISHES = ['gloss', 'satin', 'matte'] as const;

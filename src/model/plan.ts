@@ -6,12 +6,13 @@ import * as z from 'zod';
 import { markSchema, noticeSchema } from './marks';
 import { ROLES } from './product';
 
-export const TASK_KINDS = ['sand', 'clean', 'mask', 'tack', 'activate', 'coat', 'flash', 'dry', 'unmask'] as const;
+export const TASK_KINDS = ['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack', 'activate', 'coat', 'flash', 'dry', 'unmask'] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 const iso = z.string();
 
 export const planLayerSchema = z.strictObject({
   id: z.string(), role: z.enum(ROLES), productId: z.string(), coats: z.number().int(), filmUmPerCoat: z.number(), partIds: z.array(z.string()),
+  hex: z.string().optional().describe('its own colour, where it is not the job\'s'),
 });
 export type PlanLayer = z.infer<typeof planLayerSchema>;
 

@@ -27,7 +27,7 @@ export interface JobStore {
   /** Every job there is, taken off or not, for a copy of the whole. */
   everything(): { readonly id: string; readonly createdMs: number; readonly removed: boolean; readonly job: Job }[];
   /** Brings jobs of a copy in, all or none; a job whose id is taken by another comes in beside it. With `replace` what was on the bench is taken off first, never destroyed. */
-  bringIn(jobs: ReturnType<JobStore['everything']>, replace: boolean, newId: () => string, nowMs: number): { readonly added: number; readonly same: number; readonly putAside: number };
+  bringIn(jobs: ReturnType<JobStore['everything']>, replace: boolean, newId: () => string, nowMs: number): { readonly added: number; readonly same: number; readonly putAside: number; /** the id each added job got, by the id it came with */ readonly ids: Readonly<Record<string, string>> };
   isEmpty(): boolean;
 }
 

@@ -22,7 +22,7 @@ function mapStore(): JobStore {
     list: () => [...rows.values()], load: (id) => rows.get(id) ?? null, isEmpty: () => rows.size === 0,
     insert: (id, job, t) => { rows.set(id, { id, version: 1, job, createdMs: t, updatedMs: t, steps: NONE }); },
     update: (id, version, job, t) => { const r = rows.get(id); if (!r) return { kind: 'missing' }; if (r.version !== version) return { kind: 'stale', version: r.version, job: r.job }; rows.set(id, { ...r, job, version: version + 1, updatedMs: t }); return { kind: 'saved', version: version + 1, job, steps: NONE }; },
-    remove: (id) => rows.delete(id), restore: () => false, removed: () => [], step: () => ({ kind: 'nothing' }), everything: () => [], bringIn: () => ({ added: 0, same: 0, putAside: 0 }),
+    remove: (id) => rows.delete(id), restore: () => false, removed: () => [], step: () => ({ kind: 'nothing' }), everything: () => [], bringIn: () => ({ added: 0, same: 0, putAside: 0, ids: {} }),
   };
 }
 

@@ -5,7 +5,7 @@ import type { ProductKind, Role } from '@/model/product';
 import type { Mark } from '@/model/marks';
 
 export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = { steel: 'Steel', galvanised: 'Galvanised steel', aluminium: 'Aluminium', abs: 'ABS plastic', pp: 'PP or TPO plastic', pe: 'PE plastic', fibreglass: 'Fibreglass', wood: 'Wood' };
-export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = { bare: 'bare', 'e-coat': 'electro-coat', 'sound-paint': 'sound old paint', 'failing-clear': 'failing clear', filled: 'body filler', rust: 'rust', 'unknown-paint': 'unknown old paint' };
+export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = { bare: 'bare', 'e-coat': 'electro-coat', 'sound-paint': 'sound old paint', 'failing-clear': 'failing clear', chipped: 'chipped or scratched', filled: 'body filler', rust: 'rust', 'unknown-paint': 'unknown old paint' };
 export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = { flat: 'flat', sloped: 'sloped', upright: 'upright', underside: 'underside' };
 export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = { open: 'in the open', carport: 'carport', 'lean-to': 'lean-to', tent: 'tent', garage: 'garage, door open' };
 /** Where that is, for sentences. */
@@ -23,7 +23,7 @@ export const ROUTE_WORDS: Readonly<Record<string, readonly [string, string]>> = 
 export const GRADE_NAMES: Readonly<Record<Purpose['grade'], string>> = { workhorse: 'workhorse', tidy: 'tidy', show: 'show' };
 export const ROLE_NAMES: Readonly<Record<Role, string>> = { promoter: 'Promoter', seal: 'Wood seal', etch: 'Etch', epoxy: 'Epoxy', 'spray-filler': 'Spray filler', surfacer: 'Surfacer', filler: 'Filler', sealer: 'Sealer', base: 'Base', mid: 'Mid-coat', colour: 'Colour', clear: 'Clear' };
 export const KIND_NAMES: Readonly<Record<ProductKind, string>> = { 'adhesion-promoter': 'adhesion promoter', 'wood-sealer': 'wood sealer', 'spray-filler': 'polyester spray filler', surfacer: '2K surfacer', sealer: '2K sealer', 'mid-coat': 'mid-coat', 'single-stage': '2K single-stage colour', 'etch-primer': 'etch primer', 'epoxy-primer': 'epoxy primer', 'filler-primer': 'filler primer', basecoat: 'basecoat', enamel: 'enamel', 'heat-paint': 'heat paint', clear: 'clear' };
-export const TASK_NAMES: Readonly<Record<TaskKind, string>> = { sand: 'Sand', clean: 'Degrease', mask: 'Mask', tack: 'Tack off', activate: 'Activate', coat: 'Coat', flash: 'Flash', dry: 'Dry', unmask: 'Tape off' };
+export const TASK_NAMES: Readonly<Record<TaskKind, string>> = { 'strip-down': 'Strip down', fill: 'Fill', sand: 'Sand', clean: 'Degrease', mask: 'Mask', tack: 'Tack off', activate: 'Activate', coat: 'Coat', flash: 'Flash', dry: 'Dry', unmask: 'Tape off' };
 export const COLOUR_KIND_NAMES: Readonly<Record<Purpose['colour']['kind'], string>> = { solid: 'solid', metallic: 'metallic', pearl: 'pearl', flake: 'flake', candy: 'candy' };
 export const EXPOSURE_NAMES: Readonly<Record<Purpose['exposure'][number], string>> = { sun: 'sun', fuel: 'fuel', heat: 'heat over 90 °C', 'stone-chips': 'stone chips', flex: 'flexing' };
 

@@ -6,7 +6,8 @@ import type { SaveResult } from '@/usecases/ports';
 
 /** A job with many parts is under 40 kB; a quarter megabyte leaves room. */
 export const MOST_JOB_BYTES = 256 * 1024;
-export const MOST_BUNDLE_BYTES = 16 * 1024 * 1024;
+/** With photographs of some dozen jobs, about 250 kB each. */
+export const MOST_BUNDLE_BYTES = 64 * 1024 * 1024;
 
 export const refused = (status: number, error: string, faults: readonly Fault[] = []): Response => Response.json({ error, faults }, { status });
 export const noSuchJob = (): Response => refused(404, 'This job is not here any more. It may have been deleted in another tab; go back to the bench.');

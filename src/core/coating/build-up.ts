@@ -38,7 +38,7 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Read
   layers.forEach((l, i) => {
     const p = products.get(l.productId);
     if (!p) blockers.push(notice('product-unknown', { product: l.productId, layer: i + 1 }));
-    else planned.push({ id: ids[i]!, role: l.role, productId: p.id, coats: l.coats, filmUmPerCoat: p.filmUmPerCoat, partIds: [...(l.only ?? job.parts.map((x) => x.id))] });
+    else planned.push({ id: ids[i]!, role: l.role, productId: p.id, coats: l.coats, filmUmPerCoat: p.filmUmPerCoat, partIds: [...(l.only ?? job.parts.map((x) => x.id))], ...(l.hex ? { hex: l.hex } : {}) });
   });
 
   const lightness = lightnessOf(job.purpose.colour.hex);

@@ -31,7 +31,7 @@ const rawPlastic: Need = (p) => has(p, ['pp', 'abs'], ['bare']);
 const rawWood: Need = (p) => has(p, ['wood'], ['bare']);
 /** What epoxy alone answers: zinc, rust, filler, a paint nobody knows, gelcoat. */
 const wantsEpoxy: Need = (p) => has(p, ['galvanised', 'fibreglass'], ['bare']) || p.condition === 'filled' || p.condition === 'rust' || p.condition === 'unknown-paint';
-const rough: Need = (p) => p.condition === 'failing-clear' || bareMetal(p) || wantsEpoxy(p) || rawWood(p);
+const rough: Need = (p) => p.condition === 'failing-clear' || p.condition === 'chipped' || bareMetal(p) || wantsEpoxy(p) || rawWood(p);
 
 /** The system of one route; the job's own sheets come before the catalogue's. */
 export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, route: Route): Suggestion {

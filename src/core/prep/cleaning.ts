@@ -24,19 +24,23 @@ export function perimeterM(parts: readonly Part[]): number {
 export function cleaningPlan(parts: readonly Part[], seams: readonly Seam[], sessions: number): CleaningPlan {
   const areaM2 = totalAreaM2(parts), sanded = seams.filter((s) => s.join === 'sanded' || s.join === 'scuffed');
   const wet = seams.filter((s) => s.join === 'wet-on-wet');
+  // Where silicone is feared everything is wiped once more, with fresh cloths.
+  const fearedM2 = totalAreaM2(parts.filter((p) => p.silicone)) * (1 + Math.max(1, sessions));
   const wipes: Notice[] = [
+    ...(fearedM2 > 0 ? [{ code: 'wipe-silicone', params: {} }] : []),
     { code: 'wipe-before-sanding', params: { areaM2 } },
     ...sanded.map((s): Notice => ({ code: 'wipe-after-sanding', params: { above: s.above } })),
     ...wet.map((s): Notice => ({ code: 'blow-and-tack', params: { below: s.below, above: s.above } })),
   ];
   const perimeter = perimeterM(parts);
-  return { wipes, degreaserMl: areaM2 * WIPE_ML_PER_M2 * (1 + Math.max(1, sessions)), tapeM: perimeter * TAPE_FACTOR, coverM2: perimeter * COVER_M, tackCloths: Math.max(1, sessions) };
+  return { wipes, degreaserMl: WIPE_ML_PER_M2 * (areaM2 * (1 + Math.max(1, sessions)) + fearedM2), tapeM: perimeter * TAPE_FACTOR, coverM2: perimeter * COVER_M, tackCloths: Math.max(1, sessions) };
 }
 
 /** Tests before the day, each with when. Adhesion once cured: cross-cut and tape, ISO 2409 or ASTM D3359. */
 export function testsNeeded(parts: readonly Part[], seams: readonly Seam[], products: readonly Product[]): Notice[] {
   const out: Notice[] = [];
-  if (parts.some((p) => ['sound-paint', 'failing-clear', 'unknown-paint'].includes(p.condition))) out.push({ code: 'test-rub', params: {} });
+  if (parts.some((p) => ['sound-paint', 'failing-clear', 'unknown-paint', 'chipped'].includes(p.condition))) out.push({ code: 'test-rub', params: {} });
+  out.push({ code: 'test-water-break', params: {} });
   if (parts.some((p) => p.substrate === 'pp' || p.substrate === 'abs')) out.push({ code: 'test-float', params: {} });
   const makers = new Set(products.flatMap((p) => (p.maker ? [p.maker] : [])));
   if (makers.size > 1 || seams.some((s) => s.verdict === 'care')) out.push({ code: 'test-compatibility', params: {} });

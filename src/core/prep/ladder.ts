@@ -46,7 +46,7 @@ export function grits(startP: number, endP: number): number[] {
 }
 
 /** Where sanding starts: the coarsest paper that what is there asks for, never coarser than needed. Common practice. */
-const START: Partial<Record<Part['condition'], number>> = { 'failing-clear': 120, filled: 80, rust: 80, 'unknown-paint': 240 };
+const START: Partial<Record<Part['condition'], number>> = { 'failing-clear': 120, chipped: 180, filled: 80, rust: 80, 'unknown-paint': 240 };
 const BARE_START: Partial<Record<Part['substrate'], number>> = { wood: 150, fibreglass: 120 };
 
 /** First grit of a seam over a surface; bare metal, plastic and sound paint are keyed in one go. */

@@ -8,6 +8,7 @@ import type { PlanLayer, Seam, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { HEEL_FRAC, transferFrac, usage } from '../material/consumption';
 import { schoolOf } from '../coating/schools';
+import { fillerPlan } from '../prep/filler';
 import { ladderMinPerM2, ladderOf } from '../prep/ladder';
 import { totalAreaM2 } from '../surface/area';
 import { msOf } from '../time/instant';
@@ -67,24 +68,38 @@ export function splitAtSeams(layers: readonly PlanLayer[], seams: readonly Seam[
   return groups;
 }
 
-function prepOf(id: string, group: readonly PlanLayer[], seams: readonly Seam[], parts: ReadonlyMap<string, Part>, first: boolean): PrepStep[] {
+/** Minutes to take one fitting off and bag it; to mix and spread one round of body filler, and until it can be blocked at 20 °C. From memory. */
+const FITTING_MIN = 5, SPREAD_MIN = 10, FILLER_HARD_MIN = 20;
+
+/** The rungs of one seam as tasks; together they take the seam's time in fives. */
+function sandingOf(id: string, s: Seam, of: readonly Part[]): PrepStep[] {
+  const rungs = ladderOf(s), areaM2 = totalAreaM2(of), total = round5(areaM2 * ladderMinPerM2(s)), all = rungs.reduce((a, r) => a + r.minPerM2, 0);
+  const strip = s.below.endsWith('/failing-clear'), levelled = s.join === 'sanded' && !s.below.startsWith('surface:');
+  if (rungs.length <= 1) return [{ id, kind: 'sand', minutes: total, partIds: s.partIds, detail: { code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry', params: { grit: s.gritP ?? 0, ladder: `P${s.gritP ?? 0}`, below: s.below, areaM2 } } }];
+  let spent = 0;
+  return rungs.map((r, i): PrepStep => {
+    const last = i === rungs.length - 1, minutes = last ? Math.max(1, total - spent) : Math.max(1, Math.round(total * r.minPerM2 / all));
+    spent += minutes;
+    const code = i === 0 ? (strip ? 'rung-strip' : levelled ? 'rung-guide' : 'rung-first') : last ? 'rung-last' : 'rung-next';
+    return { id: `${id}-p${r.gritP}`, kind: 'sand', minutes, partIds: s.partIds, detail: { code, params: { grit: r.gritP, before: rungs[i - 1]?.gritP ?? 0, wet: r.wet ? 1 : 0, below: s.below, areaM2 } } };
+  });
+}
+
+function prepOf(job: Job, id: string, group: readonly PlanLayer[], seams: readonly Seam[], parts: ReadonlyMap<string, Part>, first: boolean): PrepStep[] {
   const prep: PrepStep[] = [];
   const inside = new Set(group.map((l) => l.id));
   const sanding = seams.filter((s) => inside.has(s.above) && (s.join === 'sanded' || s.join === 'scuffed'));
-  sanding.forEach((s, i) => {
-    const of = s.partIds.map((x) => parts.get(x)!);
-    const strip = s.below.endsWith('/failing-clear');
-    prep.push({
-      id: `${id}.sand${i === 0 ? '' : i + 1}`, kind: 'sand', minutes: round5(totalAreaM2(of) * ladderMinPerM2(s)), partIds: s.partIds,
-      detail: { code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry', params: { grit: s.gritP ?? 0, ladder: ladderOf(s).map((r) => `P${r.gritP}`).join(', '), below: s.below, areaM2: totalAreaM2(of) } },
-    });
-  });
-  const all = [...new Set(group.flatMap((l) => l.partIds))];
-  const areaM2 = totalAreaM2(all.map((x) => parts.get(x)!));
-  prep.push({ id: `${id}.clean`, kind: 'clean', minutes: round5(5 + 8 * areaM2), partIds: all, detail: { code: 'clean', params: { areaM2 } } });
+  if (first) {
+    const off = job.fittings?.length ?? 0, dents = job.parts.flatMap((p) => p.dents ?? []), filler = fillerPlan(dents, 20);
+    if (off > 0) prep.push({ id: `${id}.strip-down`, kind: 'strip-down', minutes: round5(FITTING_MIN * off), partIds: [], detail: { code: 'strip-down', params: { count: off } } });
+    for (let n = 1; filler && n <= filler.layers; n++) prep.push({ id: `${id}.fill${n === 1 ? '' : n}`, kind: 'fill', minutes: SPREAD_MIN + FILLER_HARD_MIN, partIds: job.parts.filter((p) => p.dents?.length).map((p) => p.id), detail: { code: 'fill', params: { round: n, rounds: filler.layers, pasteG: Math.round(filler.pasteG / filler.layers), hardMin: FILLER_HARD_MIN } } });
+  }
+  sanding.forEach((s, i) => { prep.push(...sandingOf(`${id}.sand${i === 0 ? '' : i + 1}`, s, s.partIds.map((x) => parts.get(x)!))); });
+  const all = [...new Set(group.flatMap((l) => l.partIds))], of = all.map((x) => parts.get(x)!), areaM2 = totalAreaM2(of), feared = of.some((p) => p.silicone);
+  prep.push({ id: `${id}.clean`, kind: 'clean', minutes: round5(5 + 8 * areaM2) * (feared ? 2 : 1), partIds: all, detail: { code: feared ? 'clean-twice' : 'clean', params: { areaM2 } } });
   prep.push({ id: `${id}.mask`, kind: 'mask', minutes: first ? 15 : 10, partIds: all, detail: { code: first ? 'mask' : 'mask-again', params: {} } });
   prep.push({ id: `${id}.tack`, kind: 'tack', minutes: TACK_MIN + 2, partIds: all, detail: { code: 'tack-and-warm', params: {} } });
-  return prep;
+  return prep.map((p) => ({ ...p, minutes: job.minutes?.[p.id] ?? p.minutes }));
 }
 
 function coatsOf(job: Job, layer: PlanLayer, product: Product, parts: ReadonlyMap<string, Part>): Omit<CoatStep, 'activateCans' | 'firstOfLayer'>[] {
@@ -126,7 +141,8 @@ export function draftsOf(job: Job, layers: readonly PlanLayer[], seams: readonly
       const ml = left.filter((x) => x.product.id === s.product.id).reduce((a, x) => a + x.ml, 0);
       return { ...s, firstOfLayer: s.coat === 1, activateCans: needs ? cansFor(s.product, ml) : 0 };
     });
-    const prep = lastDone ? [] : prepOf(id, group, seams, parts, g === 0).filter((p) => !tasksDone.has(p.id));
+    // A ladder ticked as one, before its rungs were tasks of their own, counts for all of them.
+    const prep = lastDone ? [] : prepOf(job, id, group, seams, parts, g === 0).filter((p) => !tasksDone.has(p.id) && !tasksDone.has(p.id.replace(/-p\d+$/, '')));
     sessions.push({
       id, layers: group, prep, prepMin: prep.reduce((a, p) => a + p.minutes, 0), steps, unmask: g === groups.length - 1,
       carry: lastDone ? { product: lastDone.product, endedMs: done.get(lastDone.id)! } : null,

@@ -54,7 +54,7 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
   const seconds = d.steps.some((s) => s.product.isocyanate);
   let t = pick.startMs;
   for (const p of d.prep) {
-    const cautions = p.kind === 'sand' ? ['sanding-dust'] : p.kind === 'clean' ? ['solvent-vapour'] : [];
+    const cautions = p.kind === 'sand' ? ['sanding-dust'] : p.kind === 'fill' ? ['filler-peroxide'] : p.kind === 'clean' ? ['solvent-vapour'] : [];
     add({ id: p.id, kind: p.kind, layerId: null, coat: null, partIds: [...p.partIds], handsOn: true, detail: p.detail, checks: prepChecks(p.kind), cautions }, t, t + p.minutes * MINUTE);
     t += p.minutes * MINUTE;
   }

@@ -22,6 +22,7 @@ import { gaugeFor } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { LayerRow, ProductSelect } from './layer-row';
+import { OrderPanel } from './order-panel';
 import { PrepPanel } from './prep-panel';
 import { ColourPanel, SchoolsPanel } from './schools-panel';
 import { RoutesPanel } from './routes-panel';
@@ -29,7 +30,7 @@ import { RoutesPanel } from './routes-panel';
 /** Not needed for the first look: fetched once the page stands. */
 const SheetsPanel = dynamic(() => import('./sheets-panel').then((m) => m.SheetsPanel), { ssr: false, loading: () => <section className="panel" aria-busy="true" style={{ minHeight: 92 }}><div className="hd">Your own data sheets</div></section> });
 
-const asSystem = (layers: readonly PlanLayer[], parts: number): SystemLayer[] => layers.map((l) => ({ role: l.role, productId: l.productId, coats: l.coats, ...(l.partIds.length < parts ? { only: l.partIds } : {}) }));
+const asSystem = (layers: readonly PlanLayer[], parts: number): SystemLayer[] => layers.map((l) => ({ role: l.role, productId: l.productId, coats: l.coats, ...(l.partIds.length < parts ? { only: l.partIds } : {}), ...(l.hex ? { hex: l.hex } : {}) }));
 
 function SeamRow({ seam, onTakeOn, onGiveBack }: { seam: Seam; onTakeOn: () => void; onGiveBack: () => void }) {
   const f = useFormat();
@@ -65,6 +66,7 @@ export function BuildUpStage() {
   const drawing = useRef<HTMLDivElement>(null);
   const save = (as: 'svg' | 'png'): void => { const svg = drawing.current?.querySelector('svg'); if (svg) void saveDrawing(svg, job.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').slice(0, 40) || 'build-up', as).catch((e: Error) => setSaid(e.message)); };
   const [said, setSaid] = useState<string | null>(null);
+  const nameOf = (id: string): string => (id.startsWith('surface:') ? surfaceName(id) : system.products.get(system.layers.find((l) => l.id === id)?.productId ?? '')?.name ?? id);
   const indexOf = (l: PlanLayer): number => system.layers.indexOf(l);
   const zoned = withZones(job).parts, surfaces = zoned.filter((p, i) => zoned.findIndex((x) => x.substrate === p.substrate && x.condition === p.condition) === i);
   const stackFaults = system.blockers.filter((b) => b.code !== 'seam-no');
@@ -88,7 +90,7 @@ export function BuildUpStage() {
           <Fragment key={l.id}>
             <LayerRow layer={l} index={indexOf(l)} count={system.layers.length} product={system.products.get(l.productId)!} products={products} jobHex={groundHex(job, system.products.get(l.productId)!)} selected={selected === l.id}
               onSelect={() => setSelected(selected === l.id ? null : l.id)}
-              onChange={(patch) => setLayers((ls) => ls.map((x, i) => (i === indexOf(l) ? { ...x, ...patch } : x)))}
+              onChange={(patch) => setLayers((ls) => ls.map((x, i) => { if (i !== indexOf(l)) return x; const { hex, ...rest } = { ...x, ...patch }; return hex ? { ...rest, hex } : rest; }))}
               onMove={(by) => { const i = indexOf(l); setLayers((ls) => { const out = [...ls]; const [x] = out.splice(i, 1); out.splice(i + by, 0, x!); return out; }); setSelected(null); }}
               onRemove={() => { setLayers((ls) => ls.filter((_x, i) => i !== indexOf(l))); setSelected(null); }} />
             {system.seams.filter((s) => s.above === l.id).map((s) => <SeamRow key={s.below} seam={s} onTakeOn={() => override(s, true)} onGiveBack={() => override(s, false)} />)}
@@ -99,7 +101,7 @@ export function BuildUpStage() {
         <SaveLine />
         <div className="row" style={{ padding: '4px 0 10px' }}><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/materials`}>On to the materials</LinkButton></div>
       </section>
-      <div className="below"><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /><PrepPanel job={withZones(job)} seams={system.seams} products={system.layers.map((l) => system.products.get(l.productId)!)} sessions={Math.max(1, plan.sessions.length)} panelC={desk.air.now.panelC} nameOf={(id) => (id.startsWith('surface:') ? surfaceName(id) : system.products.get(system.layers.find((l) => l.id === id)?.productId ?? '')?.name ?? id)} /><SchoolsPanel /><ColourPanel job={job} products={system.layers.map((l) => system.products.get(l.productId)!)} /><SheetsPanel /></div>
+      <div className="below"><OrderPanel desk={desk} nameOf={nameOf} /><RoutesPanel job={job} chosen={system.layers} onTake={(r) => desk.edit(({ starts: _s, ...j }) => ({ ...j, system: { layers: [...r.layers] } }))} /><PrepPanel job={withZones(job)} seams={system.seams} products={system.layers.map((l) => system.products.get(l.productId)!)} sessions={Math.max(1, plan.sessions.length)} panelC={desk.air.now.panelC} nameOf={nameOf} /><SchoolsPanel /><ColourPanel job={job} products={system.layers.map((l) => system.products.get(l.productId)!)} /><SheetsPanel /></div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="build-up" />
     </Columns>
   );

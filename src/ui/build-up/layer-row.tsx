@@ -5,6 +5,7 @@ import IconButton from '@mui/material/IconButton';
 import ListSubheader from '@mui/material/ListSubheader';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
+import TextField from '@mui/material/TextField';
 import type { Mark } from '@/model/marks';
 import type { SystemLayer } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
@@ -25,6 +26,8 @@ export function ProductSelect({ value, products, label, onChange }: { value: str
   );
 }
 
+const COLOURED: ReadonlySet<Product['kind']> = new Set(['basecoat', 'mid-coat', 'enamel', 'single-stage', 'heat-paint']);
+
 const markOf = (p: Product, field: string): Mark => p.provenance.byField?.[field] ?? p.provenance.rest;
 
 function Figure({ label, text, mark }: { label: string; text: string; mark: Mark }) {
@@ -38,7 +41,7 @@ export interface LayerRowProps {
 
 export function LayerRow({ layer, index, count, product: p, products, jobHex, selected, onSelect, onChange, onMove, onRemove }: LayerRowProps) {
   const f = useFormat();
-  const paint = paintOf(p, jobHex);
+  const paint = paintOf(p, layer.hex ?? jobHex);
   const name = `${p.name}, layer ${index + 1}`;
   return (
     <div className="layer" data-selected={selected}>
@@ -71,6 +74,7 @@ export function LayerRow({ layer, index, count, product: p, products, jobHex, se
             <Figure label="Humidity" text={`to ${f.pct(p.rhMaxFrac)}`} mark={markOf(p, 'rhMaxFrac')} />
             <Figure label="Wind" text={`to ${f.speed(p.windMaxMs)}`} mark={markOf(p, 'windMaxMs')} />
           </dl>
+          {COLOURED.has(p.kind) && <div className="row"><TextField size="small" type="color" label="Colour of this layer" value={layer.hex ?? jobHex} onChange={(e) => onChange({ hex: e.target.value })} sx={{ width: 150 }} slotProps={{ inputLabel: { shrink: true } }} />{layer.hex ? <Button size="small" onClick={() => onChange({ hex: '' })}>As the job</Button> : <span className="small muted">as the job; a stripe or second tone has its own</span>}</div>}
           <div className="row">
             <Button size="small" variant="outlined" disabled={index === count - 1} onClick={() => onMove(1)}>Move up</Button>
             <Button size="small" variant="outlined" disabled={index === 0} onClick={() => onMove(-1)}>Move down</Button>

@@ -9,8 +9,8 @@ import { RIBBON } from './ribbon';
 
 const HOUR = 3_600_000, MIN = 60_000;
 const ms = (iso: string): number => Date.parse(iso);
-const PREP_FILL: Readonly<Record<string, string>> = { sand: '#D8C19A', clean: '#CFE0E6', mask: '#E4E8E2', tack: '#E4E8E2' };
-const PREP_WORD: Readonly<Record<string, string>> = { sand: 'sand', clean: 'clean', mask: 'mask', tack: 'tack' };
+const PREP_FILL: Readonly<Record<string, string>> = { 'strip-down': '#E4E8E2', fill: '#C9B79A', sand: '#D8C19A', clean: '#CFE0E6', mask: '#E4E8E2', tack: '#E4E8E2' };
+const PREP_WORD: Readonly<Record<string, string>> = { 'strip-down': 'off', fill: 'fill', sand: 'sand', clean: 'clean', mask: 'mask', tack: 'tack' };
 
 export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { plan: Plan; session: Session; products: readonly Product[]; jobHex: string; f: Format; onShift?: (halfHours: number) => void }) {
   const { width: W, left: LEFT, right: RIGHT } = RIBBON;
@@ -39,7 +39,7 @@ export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { pl
   const offset = ms(`${s.startsAt.slice(0, 19)}Z`) - ms(s.startsAt);
   const clock = (t: number): string => new Date(t + offset).toISOString().slice(11, 16);
   const coats = s.tasks.filter((t) => t.kind === 'coat');
-  const paint = (t: Task): string => { const l = plan.layers.find((y) => y.id === t.layerId), p = l && products.find((y) => y.id === l.productId); if (!p) return '#999999'; const q = paintOf(p, jobHex); return over(q.fill, Math.max(0.85, q.alpha)); };
+  const paint = (t: Task): string => { const l = plan.layers.find((y) => y.id === t.layerId), p = l && products.find((y) => y.id === l.productId); if (!p) return '#999999'; const q = paintOf(p, l?.hex ?? jobHex); return over(q.fill, Math.max(0.85, q.alpha)); };
   const act = s.activations[0];
   const prep = s.tasks.filter((t) => PREP_FILL[t.kind]);
   const flashes = s.tasks.filter((t) => t.kind === 'flash');

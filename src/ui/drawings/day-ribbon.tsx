@@ -22,7 +22,7 @@ export function DayRibbon({ air, plan, session: s, suit, dayStartMs, nowMs, tz, 
   const hours = Array.from({ length: Math.round((to - from) / HOUR) + 1 }, (_, i) => from + i * HOUR);
   const H = y(to) + 12;
   const spans = (suit?.spans ?? []).filter((x) => ms(x.endsAt) > from && ms(x.startsAt) < to);
-  const paint = (layerId: string | null): string => { const l = plan.layers.find((x) => x.id === layerId), p = products.find((x) => x.id === l?.productId); if (!p) return 'var(--mark)'; const q = paintOf(p, jobHex); return over(q.fill, Math.max(0.8, q.alpha)); };
+  const paint = (layerId: string | null): string => { const l = plan.layers.find((x) => x.id === layerId), p = products.find((x) => x.id === l?.productId); if (!p) return 'var(--mark)'; const q = paintOf(p, l?.hex ?? jobHex); return over(q.fill, Math.max(0.8, q.alpha)); };
   const coats = here?.tasks.filter((t) => t.kind === 'coat') ?? [];
   const act = here?.activations[0];
   const prepFrom = here ? ms(here.startsAt) : 0;

@@ -47,7 +47,7 @@ export function Ribbon({ air, plan, sessionId, products, jobHex, nowMs, fromMs, 
   const suit: Suit | undefined = plan.suits.find((s) => s.sessionId === sessionId);
   const label = (text: string, y: number, sub?: string) => <g><text x="0" y={y} fontSize="13.500" fontWeight="600" fill="var(--ink)">{text}</text>{sub && <text x="0" y={y + 15} fontSize="12" fill="var(--ink-2)">{sub}</text>}</g>;
   const product = (id: string): Product | undefined => products.find((p) => p.id === id);
-  const layerPaint = (layerId: string | null): string => { const l = plan.layers.find((y) => y.id === layerId); const p = l && product(l.productId); if (!p) return '#999999'; const paint = paintOf(p, jobHex); return over(paint.fill, Math.max(0.8, paint.alpha)); };
+  const layerPaint = (layerId: string | null): string => { const l = plan.layers.find((y) => y.id === layerId); const p = l && product(l.productId); if (!p) return '#999999'; const paint = paintOf(p, l?.hex ?? jobHex); return over(paint.fill, Math.max(0.8, paint.alpha)); };
   return (
     <svg viewBox={`0 0 ${W} ${cTop + cH + 4}`} width="100%" role="img" aria-label={describe(plan, suit, f)}>
       <clipPath id={clip}><rect x={LEFT} y="0" width={W - LEFT - RIGHT} height={cTop + cH + 4} /></clipPath>

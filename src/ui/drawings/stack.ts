@@ -30,7 +30,7 @@ export function stackOf(job: Job, plan: { readonly layers: Readonly<Plan['layers
   const bands = plan.layers.map((l): Band => {
     const p = products.find((x) => x.id === l.productId);
     const doneCoats = Array.from({ length: l.coats }, (_, i) => i + 1).filter((c) => done.has(`${l.id}.${c}`)).length;
-    return { id: l.id, name: p?.name ?? l.productId, role: ROLE_NAMES[l.role], coats: l.coats, doneCoats, umPerCoat: l.filmUmPerCoat, um: l.coats * l.filmUmPerCoat, awayUm: plan.seams.some((x) => x.below === l.id && x.join === 'sanded') ? sandAwayUm(l.coats * l.filmUmPerCoat) : 0, paint: p ? paintOf(p, groundHex(job, p)) : { fill: '#999999', texture: 'x-solid', alpha: 1 } };
+    return { id: l.id, name: p?.name ?? l.productId, role: ROLE_NAMES[l.role], coats: l.coats, doneCoats, umPerCoat: l.filmUmPerCoat, um: l.coats * l.filmUmPerCoat, awayUm: plan.seams.some((x) => x.below === l.id && x.join === 'sanded') ? sandAwayUm(l.coats * l.filmUmPerCoat) : 0, paint: p ? paintOf(p, l.hex ?? groundHex(job, p)) : { fill: '#999999', texture: 'x-solid', alpha: 1 } };
   });
   const rank = { ok: 0, care: 1, no: 2 } as const;
   const worst = new Map<string, Seam>();

@@ -8,6 +8,7 @@ export const Anchor = ({ size = 18 }: Size) => <svg width={size} height={size} v
 export const Drop = ({ size = 14 }: Size) => <svg width={size} height={size} viewBox="0 0 14 14" aria-hidden="true"><path d="M7 1c2.500 3.500 4 5.300 4 7.500a4 4 0 0 1-8 0C3 6.300 4.500 4.500 7 1z" fill="#9FB7BC" stroke="var(--water)" /></svg>;
 
 const TASK_PATHS: Readonly<Record<string, string>> = {
+  'strip-down': 'M5 8h14l-1 13H6zM9 8V5a3 3 0 0 1 6 0v3M12 12v5', fill: 'M4 19c4-1 7-4 9-8l5-7 2 2-6 7c-3 4-6 6-10 6zM13 11l2 2',
   sand: 'M3 15h18v5H3zM5 15l2-7h10l2 7M8 11h8', clean: 'M4 18c3-6 5-9 8-9s5 3 8 9M7 6h10M9 6V3h6v3', mask: 'M12 3a9 9 0 1 0 9 9h-5a4 4 0 1 1-4-4z', tack: 'M4 8c4-3 6 3 9 0s5-1 7 1v9c-3 2-5-1-8 1s-5 0-8 0z',
   activate: 'M8 9h8v12H8zM10 9V6h4v3M9 4h6M12 12v6M9.500 15h5', coat: 'M4 8h7v5H4zM11 9l9-4M11 10.500h10M11 12l9 4M6 13v7h3v-7', flash: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2', dry: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2', unmask: 'M4 6h16v4H4zM4 10c4 2 4 8 9 9l7-3',
 };

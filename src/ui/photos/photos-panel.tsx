@@ -2,27 +2,15 @@
 /** Photographs of the parts, before and after: made small here, and without what a camera writes into them. */
 import { useCallback, useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { isoOf } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
+import { madeSmall } from './small';
 
-interface Photo { readonly id: string; readonly partId: string; readonly moment: 'before' | 'after'; readonly createdMs: number }
-const MOST_PX = 1600;
-
-/** The picture drawn anew: at most 1600 px a side, JPEG, nothing but its pixels. */
-async function madeSmall(file: File): Promise<Blob> {
-  const bitmap = await createImageBitmap(file).catch(() => { throw new Error(`${file.name} is no picture this browser can read.`); });
-  const scale = Math.min(1, MOST_PX / Math.max(bitmap.width, bitmap.height)), canvas = document.createElement('canvas');
-  canvas.width = Math.max(1, Math.round(bitmap.width * scale)); canvas.height = Math.max(1, Math.round(bitmap.height * scale));
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-  bitmap.close();
-  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.82));
-  if (!blob) throw new Error(`${file.name} could not be made small. Try another picture.`);
-  return blob;
-}
-
+interface Photo { readonly id: string; readonly partId: string; readonly moment: 'before' | 'after'; readonly createdMs: number; readonly note: string }
 export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
   const { id, job } = useDesk();
   const f = useFormat();
@@ -51,6 +39,11 @@ export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
     const r = await fetch(`/api/photos/${photoId}`, { method: 'DELETE' }).catch(() => null);
     if (r?.ok) await load(); else setSaid('Not taken out. Try again.');
   };
+  const note = async (photoId: string, text: string): Promise<void> => {
+    if (photos.find((p) => p.id === photoId)?.note === text) return;
+    const r = await fetch(`/api/photos/${photoId}`, { method: 'PATCH', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ note: text }) }).catch(() => null);
+    if (r?.ok) { setSaid(null); await load(); } else setSaid('The note is not kept. Press Enter in it to try again.');
+  };
   const nameOf = (pid: string): string => job.parts.find((p) => p.id === pid)?.name ?? pid;
   const shown = photos.filter((p) => p.moment === moment), names = Object.fromEntries(job.parts.map((p) => [p.id, p.name ?? p.id]));
   return (
@@ -63,8 +56,9 @@ export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
       </div>
       {shown.length === 0 && <p className="cap">None yet. One of the whole part and one of each bad place tell most, next time.</p>}
       <ul className="photos">{shown.map((p) => <li key={p.id}>
-        <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer"><img src={`/api/photos/${p.id}`} alt={`${nameOf(p.partId)}, ${moment}, ${f.dayTime(isoOf(p.createdMs, job.place.tz))}`} loading="lazy" /></a>
+        <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer"><img src={`/api/photos/${p.id}`} alt={`${nameOf(p.partId)}, ${moment}, ${f.dayTime(isoOf(p.createdMs, job.place.tz))}${p.note ? `: ${p.note}` : ''}`} loading="lazy" /></a>
         <span className="row small" style={{ gap: 6 }}>{nameOf(p.partId)}<span className="push" /><Button size="small" aria-label={`Take the photograph of ${nameOf(p.partId)} out`} onClick={() => void remove(p.id)}>Take out</Button></span>
+        <TextField size="small" fullWidth label="Note" defaultValue={p.note} slotProps={{ htmlInput: { maxLength: 300, 'aria-label': `Note to the photograph of ${nameOf(p.partId)}` } }} onBlur={(e) => void note(p.id, e.target.value.trim())} onKeyDown={(e) => { if (e.key === 'Enter') void note(p.id, (e.target as HTMLInputElement).value.trim()); }} sx={{ mt: 0.5 }} />
       </li>)}</ul>
     </section>
   );

@@ -10,13 +10,13 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { FileButton } from '../parts/file-button';
 import { ThemeSwitch, UnitSwitch } from '../shell/switches';
 
-const MOST_BYTES = 16 * 1024 * 1024;
+const MOST_BYTES = 64 * 1024 * 1024;
 const KEYS: readonly [string, string][] = [
   ['Tab, Shift + Tab', 'forward and back through everything that can be used'], ['Ctrl + Z', 'take the last change of a job back'], ['Ctrl + Shift + Z, Ctrl + Y', 'do it again'],
   ['Left, Right on the week', 'start half an hour earlier, later'], ['Up, Down in a number', 'a step more, a step less'], ['Enter, then Enter', 'confirm what otherwise wants a long press'], ['Escape', 'close a list or a question'],
 ];
 
-interface Answer { readonly id?: string; readonly added?: number; readonly same?: number; readonly putAside?: number; readonly error?: string; readonly faults?: readonly { path: string; expected: string }[] }
+interface Answer { readonly id?: string; readonly added?: number; readonly same?: number; readonly putAside?: number; readonly photos?: number; readonly error?: string; readonly faults?: readonly { path: string; expected: string }[] }
 
 export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: string }[] }) {
   const router = useRouter();
@@ -24,7 +24,7 @@ export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: stri
   const [said, setSaid] = useState<{ bad: boolean; text: ReactNode } | null>(null);
   const [asked, setAsked] = useState<File | null>(null);
   const post = async (what: string, url: string, file: File, type: string | null, told: (a: Answer) => ReactNode): Promise<void> => {
-    if (file.size > MOST_BYTES) { setSaid({ bad: true, text: `${file.name} is larger than 16 MB. Choose a copy saved by this page.` }); return; }
+    if (file.size > MOST_BYTES) { setSaid({ bad: true, text: `${file.name} is larger than 64 MB. Choose a copy saved by this page.` }); return; }
     setBusy(what); setSaid(null);
     try {
       const r = await fetch(url, { method: 'POST', headers: { 'content-type': type ?? 'application/octet-stream' }, body: await file.arrayBuffer() });
@@ -36,7 +36,7 @@ export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: stri
   };
   const restore = (file: File, how: 'add' | 'replace'): void => {
     setAsked(null);
-    void post('restore', `/api/workshop/restore?how=${how}`, file, null, (a) => `Brought in: ${a.added ?? 0}. Here already, the same: ${a.same ?? 0}.${a.putAside ? ` Taken off the bench, to be put back there: ${a.putAside}.` : ''}`);
+    void post('restore', `/api/workshop/restore?how=${how}`, file, null, (a) => `Brought in: ${a.added ?? 0}. Here already, the same: ${a.same ?? 0}.${a.photos ? ` Photographs: ${a.photos}.` : ''}${a.putAside ? ` Taken off the bench, to be put back there: ${a.putAside}.` : ''}`);
   };
   return (
     <main id="main" className="body" style={{ maxWidth: 980 }}>
@@ -44,7 +44,7 @@ export function WorkshopView({ jobs }: { jobs: readonly { id: string; name: stri
       <section className="panel" aria-label="Look"><div className="hd" style={{ marginBottom: 10 }}>Look <small>kept in this browser</small></div>
         <div className="row" style={{ gap: 24 }}><span className="row"><span className="muted">Units</span><UnitSwitch /></span><span className="row"><span className="muted">Theme</span><ThemeSwitch /></span></div></section>
       <section className="panel" aria-label="Copies"><div className="hd" style={{ marginBottom: 4 }}>Copies of the whole workshop</div>
-        <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>The bundle is text that any program can read. The database copy also holds what can be taken back. Both come back on this page, into this or another Pellucid. Photographs are not in them: they lie in the folder “photos” beside the database.</p>
+        <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>The bundle is text that any program can read, photographs in it. The database copy holds what can be taken back, and no photographs. Both come back on this page, into this or another Pellucid.</p>
         <div className="row"><Button variant="contained" href="/api/workshop/bundle" download>Save as a bundle (JSON)</Button><Button variant="outlined" href="/api/workshop/copy" download>Save the database (SQLite)</Button><span className="push" /><FileButton label={busy === 'restore' ? 'Bringing it in' : 'Bring a copy back'} accept=".json,.sqlite,application/json" busy={busy !== null} onFiles={([f]) => setAsked(f ?? null)} /></div>
       </section>
       <section className="panel" aria-label="Single jobs"><div className="hd" style={{ marginBottom: 4 }}>Single jobs</div>

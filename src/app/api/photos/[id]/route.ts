@@ -1,4 +1,5 @@
-import { refused } from '@/app/api/answer';
+import * as z from 'zod';
+import { bodyOf, refused } from '@/app/api/answer';
 import { workshop } from '@/app/wiring';
 
 interface Context { params: Promise<{ id: string }> }
@@ -7,6 +8,16 @@ const gone = (): Response => refused(404, 'This photograph is not here any more.
 export async function GET(_request: Request, { params }: Context): Promise<Response> {
   const picture = workshop().photos.read((await params).id);
   return picture ? new Response(new Uint8Array(picture), { headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=86400, immutable' } }) : gone();
+}
+
+const noteSchema = z.strictObject({ note: z.string().max(300) });
+
+export async function PATCH(request: Request, { params }: Context): Promise<Response> {
+  const sent = await bodyOf(request, 4096);
+  if (!sent.ok) return sent.answer;
+  const note = noteSchema.safeParse(sent.value);
+  if (!note.success) return refused(400, 'A note has at most 300 letters.');
+  return workshop().photos.note((await params).id, note.data.note) ? Response.json({ kept: true }) : gone();
 }
 
 export async function DELETE(_request: Request, { params }: Context): Promise<Response> {

@@ -4,7 +4,7 @@ import { bundleText } from '@/formats/bundle-file';
 
 /** The whole workshop as one JSON file. */
 export async function GET(): Promise<Response> {
-  const { store, clock } = workshop();
+  const { store, photos, clock } = workshop();
   const savedAt = new Date(clock.nowMs()).toISOString();
-  return fileAnswer(bundleText(store.everything(), savedAt), `pellucid-workshop-${savedAt.slice(0, 10)}.json`, 'application/json');
+  return fileAnswer(bundleText(store.everything(), savedAt, [...photos.everything()].map(({ picture, ...p }) => ({ ...p, jpeg: Buffer.from(picture).toString('base64') }))), `pellucid-workshop-${savedAt.slice(0, 10)}.json`, 'application/json');
 }

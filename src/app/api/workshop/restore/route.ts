@@ -4,7 +4,7 @@ import { workshop } from '@/app/wiring';
 import { withSentDb } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
 import { DatabaseTooNew } from '@/data/open';
-import { parseBundle, type BundledJob } from '@/formats/bundle-file';
+import { bytesOfBase64, parseBundle, type BundledJob, type BundledPhoto } from '@/formats/bundle-file';
 import { parseJson } from '@/formats/job-file';
 
 const SQLITE = 'SQLite format 3\0';
@@ -17,7 +17,7 @@ export async function POST(request: Request): Promise<Response> {
   const sent = await bytesOf(request, MOST_BUNDLE_BYTES);
   if (!sent.ok) return sent.answer;
   if (sent.value.byteLength === 0) return refused(400, 'The file is empty. Choose a copy saved by this page.');
-  let jobs: readonly BundledJob[];
+  let jobs: readonly BundledJob[], pictures: readonly BundledPhoto[] = [];
   if (new TextDecoder('latin1').decode(sent.value.subarray(0, SQLITE.length)) === SQLITE) {
     try { jobs = withSentDb(sent.value, (db) => jobStore(db).everything()); } catch (e) {
       return refused(422, e instanceof DatabaseTooNew ? e.message : 'This database was not saved by Pellucid, or is damaged. Nothing was changed; choose another copy.');
@@ -27,8 +27,15 @@ export async function POST(request: Request): Promise<Response> {
     if (!json.ok) return refused(422, 'This is neither a JSON bundle nor an SQLite copy of a workshop. Nothing was changed.', json.faults);
     const parsed = parseBundle(json.value);
     if (!parsed.ok) return refused(422, 'This bundle cannot be read. Nothing was changed.', parsed.faults.slice(0, 20));
-    jobs = parsed.value;
+    ({ jobs, photos: pictures } = parsed.value);
   }
-  const { store, clock } = workshop();
-  return Response.json(store.bringIn([...jobs], how === 'replace', newId, clock.nowMs()));
+  const { store, photos, clock } = workshop();
+  const { ids, ...came } = store.bringIn([...jobs], how === 'replace', newId, clock.nowMs());
+  let shown = 0;
+  for (const { jpeg, ...p } of pictures) {
+    const jobId = ids[p.jobId] ?? p.jobId;
+    // A job that came in beside another brings its pictures along under names of their own.
+    if (photos.bringIn({ ...p, id: jobId === p.jobId ? p.id : randomUUID(), jobId, picture: bytesOfBase64(jpeg) })) shown++;
+  }
+  return Response.json({ ...came, photos: shown });
 }
