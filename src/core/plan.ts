@@ -15,7 +15,7 @@ import { lightnessOf } from './coating/colour';
 import { coatsToHide, PRIMER_SHADES } from './coating/depth';
 import { schoolOf } from './coating/schools';
 import { systemFor, type SystemResult } from './coating/system';
-import { HEEL_FRAC, materialFor, NEED_SD_FRAC, RISK_OF_SHORT, transferFrac } from './material/consumption';
+import { COAT_SD_FRAC, HABIT_SD_FRAC, HEEL_FRAC, materialFor, RISK_OF_SHORT, transferFrac } from './material/consumption';
 import { seedOf } from './numerics/random';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
 import { OVERRUN_MM, partAreaM2, totalAreaM2 } from './surface/area';
@@ -90,7 +90,7 @@ function planWith(asked: PlanRequest, air: AtPart): Plan {
   const issuedMs = request.issuedMs ?? nowMs;
   const system = systemFor(job, request.catalogue);
   const used = [...new Set(system.layers.map((l) => l.productId))];
-  const materials = used.map((id) => materialFor(job, system.products.get(id)!, system.layers.filter((l) => l.productId === id)));
+  const materials = used.map((id) => materialFor(job, system.products.get(id)!, system.layers, system.seams));
   const s = system.blockers.length === 0 && system.layers.length > 0
     ? schedule(job, system.layers, system.seams, system.products, materials, air, nowMs)
     : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };
@@ -185,8 +185,9 @@ function assumptionsOf(job: Job, system: SystemResult, forecast: Forecast): Plan
     { what: 'overrun-mm', value: OVERRUN_MM, unit: 'mm', provenance: 'M' },
     ...[...new Set(system.layers.map((l) => transferFrac(job, system.products.get(l.productId)!)))].map((f) => ({ what: 'transfer', value: f, unit: '1', provenance: 'M' as const })),
     { what: 'heel', value: HEEL_FRAC, unit: '1', provenance: 'M' },
-    { what: 'need-sd', value: NEED_SD_FRAC, unit: '1', provenance: 'M' },
-    { what: 'risk-of-short', value: RISK_OF_SHORT, unit: '1', provenance: 'CP' },
+    { what: 'habit-sd', value: HABIT_SD_FRAC, unit: '1', provenance: 'M' },
+    { what: 'coat-sd', value: COAT_SD_FRAC, unit: '1', provenance: 'M' },
+    { what: 'risk-of-short', value: job.risk.runOut ?? RISK_OF_SHORT, unit: '1', provenance: job.risk.runOut === undefined ? 'CP' : 'own' },
     { what: 'hour-value', value: job.risk.hourValue ?? DEFAULT_HOUR_VALUE, unit: job.budget.currency, provenance: job.risk.hourValue === undefined ? 'M' : 'own' },
     { what: 'delay-per-day', value: job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY, unit: job.budget.currency, provenance: job.risk.delayPerDay === undefined ? 'M' : 'own' },
     { what: 'dew-gap', value: 3, unit: 'K', provenance: 'P' },

@@ -25,7 +25,7 @@ export function compareRoutes(job: Job): RouteSummary[] {
     const minutes = drafts.sessions.reduce((a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0), 0);
     return {
       route: p.route, layers: p.layers, names: b.layers.map((l) => products.get(l.productId)!.name), coats: b.layers.reduce((a, l) => a + l.coats, 0), filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
-      sessions: drafts.sessions.length, handsOnH: minutes / 60, cost: used.reduce((a, id) => a + materialFor(bare, products.get(id)!, b.layers.filter((l) => l.productId === id)).cost, 0),
+      sessions: drafts.sessions.length, handsOnH: minutes / 60, cost: used.reduce((a, id) => a + materialFor(bare, products.get(id)!, b.layers, b.seams).cost, 0),
       isocyanate: p.isocyanate, recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir), why: p.why,
     };
   });

@@ -32,18 +32,22 @@ export const seamSchema = z.strictObject({
 });
 export type Seam = z.infer<typeof seamSchema>;
 
-export const ML_CAUSES = ['film', 'carrier', 'overspray', 'overrun', 'heel', 'margin', 'spare'] as const;
+export const ML_CAUSES = ['film', 'sanded', 'carrier', 'overspray', 'overrun', 'nozzle', 'nib', 'purge', 'heel', 'margin', 'spare'] as const;
+const boughtSchema = z.array(z.strictObject({ size: z.number(), unit: z.enum(['can', 'tin']), count: z.number().int(), price: z.number() }));
 export const materialSchema = z.strictObject({
   productId: z.string(),
   begun: z.boolean().describe('a coat of it is on already: bought, and only the rest is counted'),
   needMl: z.number().describe('contents to have ready, heel, margin and spare included'),
   spreadMl: z.number().describe('one standard deviation of the contents used'),
-  sprayMl: z.number().describe('what leaves the nozzle, expected'),
+  sprayMl: z.number().describe('sprayed at the parts, expected'),
+  useMl: z.number().describe('expected use: sprayed, tested, done again, left in the gun'),
   areaM2: z.number(),
   breakdown: z.array(z.strictObject({ cause: z.enum(ML_CAUSES), ml: z.number() })),
-  factors: z.strictObject({ overrun: z.number(), transferFrac: z.number(), solidsFrac: z.number(), heelFrac: z.number(), riskOfShort: z.number() }),
+  factors: z.strictObject({ overrun: z.number(), transferFrac: z.number(), solidsFrac: z.number(), heelFrac: z.number(), riskOfShort: z.number(), cv: z.number().describe('standard deviation over mean of the use') }),
+  shortChance: z.number().nullable().describe('of running out in mid-coat with these packs, spare sealed; null once begun'),
   shelfMl: z.number(),
-  packs: z.array(z.strictObject({ size: z.number(), unit: z.enum(['can', 'tin']), count: z.number().int(), price: z.number() })),
+  packs: boughtSchema,
+  ingredients: z.array(z.strictObject({ id: z.string(), part: z.enum(['base', 'hardener', 'reducer']), needMl: z.number(), shelfMl: z.number(), packs: boughtSchema, cost: z.number() })).describe('what it is poured from; the first is the product itself'),
   cost: z.number(),
 });
 export type Material = z.infer<typeof materialSchema>;

@@ -54,6 +54,8 @@ export const productSchema = z.strictObject({
   dewGapMinK: z.number().min(0).max(15),
   windMaxMs: z.number().gt(0).max(10).describe('mean wind at the part, m/s'),
   packs: z.array(packSchema).min(1).max(6),
+  hardenerPacks: z.array(packSchema).min(1).max(6).optional().describe('packs of its hardener; left out means usual sizes'),
+  reducerPacks: z.array(packSchema).min(1).max(6).optional().describe('packs of its reducer; left out means usual sizes'),
   mix: z.strictObject({ base: z.number().gt(0).max(100), hardener: z.number().min(0).max(100), reducer: z.number().min(0).max(200) }).optional().describe('parts by volume, base : hardener : reducer; left out means ready to spray'),
   cureMin: minutes.optional().describe('until fully cured'),
   hidesUm: z.number().gt(0).max(400).optional().describe('dry film that hides the ground, µm'),

@@ -5,7 +5,10 @@ import type { Job, Part } from '@/model/job';
 import { CATALOGUE } from '../coating/catalogue';
 import { systemFor } from '../coating/system';
 import { overrunFactor, partAreaM2, sweptAreaM2 } from '../surface/area';
-import { HEEL_FRAC, materialFor, TRANSFER_FRAC, usage } from './consumption';
+import { CHARACTER_WEIGHT, characterOf, coatWeights } from '../coating/character';
+import { normals } from '../numerics/random';
+import { COAT_SD_FRAC, coatUses, exceedChance, HABIT_SD_FRAC, HEEL_FRAC, materialFor, NOZZLE_ML, PURGE_ML, quantileFactor, REDO_FRAC, TRANSFER_FRAC, usage } from './consumption';
+import { ingredientsOf } from './ingredients';
 import { cheapestPacks } from './packs';
 import { expectedMl, usedMl } from './used';
 
@@ -46,7 +49,7 @@ describe('consumption', () => {
     expect(u.filmMl + u.carrierMl + u.oversprayMl + u.overrunMl).toBeCloseTo(u.sprayMl, 9);
   });
   const bare = { ...DEMO_JOBS[2]!.job };
-  const lines = (job: Job) => { const s = systemFor(job); return s.layers.map((l) => materialFor(job, s.products.get(l.productId)!, [l])); };
+  const lines = (job: Job) => { const s = systemFor(job); return [...new Set(s.layers.map((l) => l.productId))].map((id) => materialFor(job, s.products.get(id)!, s.layers, s.seams)); };
   it('the breakdown adds up to the need to a tenth of a millilitre, over 200 random parts', () => {
     let n = 0;
     fc.assert(fc.property(fc.integer({ min: 50, max: 4000 }), fc.integer({ min: 50, max: 3000 }), fc.integer({ min: 0, max: 100 }), fc.constantFrom<1 | 2>(1, 2), (l, w, h, sides) => {
@@ -67,6 +70,72 @@ describe('consumption', () => {
     const count = (x: Job): number => lines(x).find((m) => m.productId === 'tamsel-filler')!.packs.reduce((a, p) => a + p.count, 0);
     expect(count(bare) - count(j)).toBe(2);
     expect(count({ ...bare, state: { coats: [{ layerId: 'filler', coat: 1, endedAt: '2026-05-15T18:00' }], activations: [] } })).toBe(0);
+  });
+  it('the coats of a layer differ in character and add up to the sheet’s film (1e-9)', () => {
+    expect([1, 2, 3, 4].map((c) => characterOf(product('orrin-metallic'), c, 4, 'tack'))).toEqual(['mist', 'medium', 'medium', 'drop']);
+    expect([1, 2].map((c) => characterOf(product('halden-2k-gloss'), c, 2, 'tack'))).toEqual(['tack', 'full']);
+    expect(characterOf(product('halden-2k-matte'), 2, 2, 'tack')).toBe('even');
+    for (const p of CATALOGUE) for (let n = 1; n <= 8; n++) expect(coatWeights(p, n, 'tack').reduce((a, b) => a + b, 0)).toBeCloseTo(n, 9);
+    const w = coatWeights(product('orrin-metallic'), 4, 'tack');
+    expect(w[3]! / w[1]!).toBeCloseTo(CHARACTER_WEIGHT.drop, 9);
+  });
+  it('what sanding takes off is told apart and was film all the same; test cards, mending and cleaning are in the use', () => {
+    const s = systemFor(bare), m = materialFor(bare, s.products.get('tamsel-filler')!, s.layers, s.seams), ml = (cause: string): number => m.breakdown.find((b) => b.cause === cause)!.ml;
+    const area = m.areaM2, coats = s.layers.find((l) => l.productId === 'tamsel-filler')!.coats;
+    expect(ml('film') + ml('sanded')).toBeCloseTo(area * 25 * coats, 6);
+    expect(ml('sanded')).toBeCloseTo(area * Math.min(20, 25 * coats / 4), 6);
+    const base = materialFor(bare, s.products.get('orrin-base')!, s.layers, s.seams);
+    expect(base.useMl).toBeCloseTo(base.sprayMl * (1 + REDO_FRAC[bare.purpose.grade]) + NOZZLE_ML.aerosol + PURGE_ML.aerosol, 9);
+  });
+  it('one coat spreads ±20 % as the trade says; more coats a little less, never below the habit', () => {
+    const at = (coats: number): number => { const s = systemFor(bare), l = s.layers.find((x) => x.role === 'base')!; return materialFor(bare, s.products.get(l.productId)!, [{ ...l, coats }]).factors.cv; };
+    expect(Math.abs(at(1) - 0.2)).toBeLessThan(0.02);
+    for (let n = 1; n < 6; n++) expect(at(n + 1)).toBeLessThan(at(n));
+    expect(at(8)).toBeGreaterThan(HABIT_SD_FRAC * 0.9);
+  });
+  it('less risk never needs less; the quantile and the tail undo each other to the accuracy of the package’s probit', () => {
+    const need = (runOut: number): number => lines({ ...bare, risk: { ...bare.risk, runOut } }).reduce((a, m) => a + m.needMl, 0);
+    for (const [a, b] of [[0.2, 0.1], [0.1, 0.05], [0.05, 0.01]] as const) expect(need(b)).toBeGreaterThan(need(a));
+    for (const cv of [0.05, 0.2, 0.5]) for (const risk of [0.01, 0.05, 0.2]) expect(exceedChance(cv, quantileFactor(cv, risk))).toBeCloseTo(risk, 3);
+  });
+  it('with the cans recommended, running out happens at most at the chosen rate, over 20000 seeded worlds for each product and risk', () => {
+    // A world: one habit for all coats, a luck for each, each lognormal of mean 1 with the spread that is assumed.
+    const z = normals(77), draw = (cv: number): number => { const s2 = Math.log(1 + cv * cv); return Math.exp(Math.sqrt(s2) * z() - s2 / 2); }, N = 20_000;
+    let checked = 0;
+    for (const runOut of [0.05, 0.2]) for (const d of DEMO_JOBS) {
+      const { state: _state, shelf: _shelf, ...whole } = d.job, job: Job = { ...whole, risk: { ...d.job.risk, runOut } }, s = systemFor(job);
+      for (const id of new Set(s.layers.map((l) => l.productId))) {
+        const p = s.products.get(id)!, m = materialFor(job, p, s.layers, s.seams), coats = new Map<string, number>();
+        for (const u of coatUses(job, p, s.layers)) coats.set(`${u.layerId}.${u.coat}`, (coats.get(`${u.layerId}.${u.coat}`) ?? 0) + u.sprayMl);
+        const ml = (cause: string): number => m.breakdown.find((b) => b.cause === cause)!.ml, fixed = ml('nozzle') + ml('nib') + ml('purge'), spare = ml('spare'), parts = new Map(job.parts.map((x) => [x.id, x]));
+        const areaCv = Math.sqrt(Math.max(0, (m.factors.cv * m.useMl / m.sprayMl) ** 2 - HABIT_SD_FRAC ** 2 - [...coats.values()].reduce((a, x) => a + (x / m.sprayMl) ** 2, 0) * COAT_SD_FRAC ** 2));
+        expect(parts.size).toBeGreaterThan(0);
+        const exact = (m.needMl - spare) * (1 - m.factors.heelFrac), bought = m.packs.reduce((a, x) => a + x.count * x.size, 0), inCans = (bought - spare) * (1 - m.factors.heelFrac);
+        let shortExact = 0, shortCans = 0;
+        for (let i = 0; i < N; i++) {
+          const habit = draw(HABIT_SD_FRAC) * draw(areaCv);
+          let used = fixed;
+          for (const x of coats.values()) used += x * habit * draw(COAT_SD_FRAC);
+          if (used > exact) shortExact++;
+          if (used > inCans) shortCans++;
+        }
+        const error = 3 * Math.sqrt(runOut * (1 - runOut) / N);
+        // The need itself meets the rate on both sides; whole cans only make it safer.
+        expect(Math.abs(shortExact / N - runOut), `${job.name} ${id}`).toBeLessThan(error + 0.006);
+        expect(shortCans / N).toBeLessThanOrEqual(runOut + error + 0.006);
+        expect(Math.abs(shortCans / N - m.shortChance!)).toBeLessThan(error + 0.012);
+        checked++;
+      }
+    }
+    expect(checked).toBeGreaterThan(12);
+  });
+  it('a mixed product is bought as base, hardener and reducer in its ratio (4:1:0.5 of one litre: 727, 182, 91 ml)', () => {
+    const g = ingredientsOf(product('tamsel-surfacer'));
+    expect(g.map((x) => [x.part, Math.round(x.share * 1000)])).toEqual([['base', 727], ['hardener', 182], ['reducer', 91]]);
+    expect(g.reduce((a, x) => a + x.share, 0)).toBeCloseTo(1, 12);
+    expect(ingredientsOf(product('orrin-base')).length).toBe(1);
+    const own = ingredientsOf(product('tamsel-surfacer'), { 'tamsel-surfacer.hardener@250': 99 });
+    expect(own[1]!.packs.find((x) => x.sizeMl === 250)!.price).toBe(99);
   });
   it('refuses a transfer of zero', () => expect(() => usage(product('orrin-base'), [hood], 1, 0)).toThrow(RangeError));
 });
@@ -96,11 +165,11 @@ describe('what was really used', () => {
     expect(usedMl({ by: 'weight', productId: base.id, beforeG: 300, afterG: 100, gPerMl: 1 }, base)).toBe(200);
     expect(() => usedMl({ by: 'weight', productId: base.id, beforeG: 100, afterG: 300 }, base)).toThrow(RangeError);
   });
-  it('what was expected counts every coat, also those already on, and the heel that stays in the can', () => {
+  it('what was expected counts every coat, also those already on, the test card and the heel that stays in the can', () => {
     const job = DEMO_JOBS[0]!.job, layers = systemFor(job).layers, l = layers.filter((x) => x.productId === 'tamsel-filler');
     const spray = usage(product('tamsel-filler'), job.parts, l.reduce((a, x) => a + x.coats, 0), TRANSFER_FRAC.aerosol).sprayMl;
     expect(l.length).toBeGreaterThan(0);
-    expect(expectedMl(job, product('tamsel-filler'), layers)).toBeCloseTo(spray / (1 - HEEL_FRAC), 6);
-    expect(materialFor(job, product('tamsel-filler'), l).sprayMl).toBe(0);
+    expect(expectedMl(job, product('tamsel-filler'), layers)).toBeCloseTo((spray + NOZZLE_ML.aerosol + PURGE_ML.aerosol) / (1 - HEEL_FRAC), 6);
+    expect(materialFor(job, product('tamsel-filler'), layers).sprayMl).toBe(0);
   });
 });

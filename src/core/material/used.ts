@@ -1,9 +1,9 @@
 /** What was really used, from the log: by cans emptied or by weight before and after; and what the plan had expected. */
 import type { Job, Used } from '@/model/job';
-import type { PlanLayer } from '@/model/plan';
+import type { PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
-import { HEEL_FRAC, transferFrac, usage } from './consumption';
+import { materialFor } from './consumption';
 
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
 export const CAN_G_PER_ML = 0.78;
@@ -17,8 +17,8 @@ export function usedMl(u: Used, product: Product): number {
   return ml;
 }
 
-/** What all coats of a product were expected to take out of its cans, heel included, ml. */
-export function expectedMl(job: Job, product: Product, layers: readonly PlanLayer[]): number {
-  const parts = new Map(withZones(job).parts.map((p) => [p.id, p])), transfer = transferFrac(job, product);
-  return layers.filter((l) => l.productId === product.id).reduce((a, l) => a + usage(product, l.partIds.flatMap((x) => parts.get(x) ?? []), l.coats, transfer).sprayMl, 0) / (1 - HEEL_FRAC);
+/** What all coats of a product were expected to take out of its cans, test cards, mending and heel included, ml; what is on already counts too. */
+export function expectedMl(job: Job, product: Product, layers: readonly PlanLayer[], seams: readonly Seam[] = []): number {
+  const { state: _state, ...before } = withZones(job), m = materialFor(before, product, layers, seams);
+  return m.useMl / (1 - m.factors.heelFrac);
 }

@@ -1,5 +1,5 @@
 /** Odds and quantiles, over the registry's statistics package. */
-import { probit, quantileSorted } from 'simple-statistics';
+import { errorFunction, probit, quantileSorted } from 'simple-statistics';
 
 /**
  * Chance from k good futures of n: Laplace's rule of succession, (k + 1)/(n + 2); never 0 or 1.
@@ -14,6 +14,11 @@ export function chanceOf(good: number, of: number): number {
 export function normalQuantile(p: number): number {
   if (!(p > 0 && p < 1)) throw new RangeError(`normalQuantile: needs 0 < p < 1, got ${p}`);
   return probit(p);
+}
+
+/** Chance that a standard normal exceeds z: (1 − erf(z/√2))/2. */
+export function normalTail(z: number): number {
+  return (1 - errorFunction(z / Math.SQRT2)) / 2;
 }
 
 /** Median of any finite numbers. */

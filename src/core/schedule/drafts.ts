@@ -6,6 +6,8 @@ import type { Job, Part } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { PlanLayer, Seam, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { splitAtSeams } from '../coating/sessions';
+import { coatWeights } from '../coating/character';
 import { HEEL_FRAC, transferFrac, usage } from '../material/consumption';
 import { schoolOf } from '../coating/schools';
 import { fillerPlan } from '../prep/filler';
@@ -54,20 +56,6 @@ export interface Drafts {
 
 const round5 = (min: number): number => Math.max(5, Math.ceil(min / 5) * 5);
 
-/**
- * Layers grouped into sessions: a new one begins where a layer goes on a sanded or scuffed film of
- * the same stretch. What lies below from an earlier session is sanded with the preparation.
- */
-export function splitAtSeams(layers: readonly PlanLayer[], seams: readonly Seam[]): PlanLayer[][] {
-  const groups: PlanLayer[][] = [];
-  layers.forEach((layer, i) => {
-    const now = new Set(groups.at(-1)?.map((l) => l.id));
-    const cut = i === 0 || seams.some((s) => s.above === layer.id && s.join !== 'wet-on-wet' && now.has(s.below));
-    if (cut) groups.push([layer]); else groups.at(-1)!.push(layer);
-  });
-  return groups;
-}
-
 /** Minutes to take one fitting off and bag it; to mix and spread one round of body filler, and until it can be blocked at 20 °C. From memory. */
 const FITTING_MIN = 5, SPREAD_MIN = 10, FILLER_HARD_MIN = 20;
 
@@ -106,13 +94,14 @@ function coatsOf(job: Job, layer: PlanLayer, product: Product, parts: ReadonlyMa
   const transfer = transferFrac(job, product);
   const minutesFor = (ml: number, n: number): number => ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN * n;
   const on = layer.partIds.map((x) => parts.get(x)!);
-  const ml = usage(product, on, 1, transfer).sprayMl;
-  const firstMl = on[0] ? usage(product, [on[0]], 1, transfer).sprayMl : 0;
-  const minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
-  return Array.from({ length: layer.coats }, (_, i) => ({
-    id: `${layer.id}.c${i + 1}`, layerId: layer.id, product, coat: i + 1, coats: layer.coats, minutes,
-    firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds, firstClear: schoolOf(job, 'firstClear'),
-  }));
+  const firstClear = schoolOf(job, 'firstClear');
+  return coatWeights(product, layer.coats, firstClear).map((weight, i) => {
+    const ml = usage(product, on, weight, transfer).sprayMl, firstMl = on[0] ? usage(product, [on[0]], weight, transfer).sprayMl : 0, minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
+    return {
+      id: `${layer.id}.c${i + 1}`, layerId: layer.id, product, coat: i + 1, coats: layer.coats, minutes,
+      firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds, firstClear,
+    };
+  });
 }
 
 /** Cans that the expected use of a session empties. */

@@ -3,6 +3,7 @@ import type { Notice } from '@/model/marks';
 import type { Activation, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { AtPart } from '../air/at-part';
+import { characterOf, type Character } from '../coating/character';
 import { HOUR, isoOf, MINUTE } from '../time/instant';
 import { ACTIVATE_MIN, UNMASK_AFTER_MIN, UNMASK_MIN, type CoatStep, type Draft } from './drafts';
 import type { StartOption } from './options';
@@ -31,16 +32,8 @@ function coatChecks(air: AtPart, s: CoatStep, ms: number, underName: string | nu
   ];
 }
 
-/** How a coat goes on: first light, last drop coat on metallic, wet clear. */
-function coatManner(s: CoatStep): string {
-  const last = s.coat === s.coats && s.coats > 1;
-  switch (s.product.kind) {
-    case 'basecoat': return s.coat === 1 ? 'manner-first-light' : last && s.product.effect === 'metallic' ? 'manner-drop' : 'manner-medium';
-    case 'clear': return s.coat === 1 ? (s.firstClear === 'medium' ? 'manner-medium' : 'manner-tack') : s.product.gloss === 'matte' ? 'manner-even' : 'manner-full-wet';
-    case 'adhesion-promoter': case 'etch-primer': return 'manner-thin';
-    default: return s.coat === 1 ? 'manner-first-light' : 'manner-medium';
-  }
-}
+const MANNER: Readonly<Record<Character, string>> = { mist: 'manner-first-light', tack: 'manner-tack', thin: 'manner-thin', medium: 'manner-medium', even: 'manner-even', full: 'manner-full-wet', drop: 'manner-drop' };
+const coatManner = (s: CoatStep): string => MANNER[characterOf(s.product, s.coat, s.coats, s.firstClear)];
 
 export interface Written { readonly session: Session; readonly handsOnMin: number }
 

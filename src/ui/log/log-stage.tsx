@@ -52,7 +52,7 @@ export function LogStage() {
           <div className="hd">Material used <small>by the can, or on the kitchen scale before and after</small></div>
           {used.length === 0 && <p className="cap" style={{ marginTop: 8 }}>No layers, so nothing to log.</p>}
           <ul className="loglist">{used.map((id) => {
-            const p = products.find((x) => x.id === id)!, u = log.used.find((x) => x.productId === id), expected = expectedMl(job, p, plan.layers);
+            const p = products.find((x) => x.id === id)!, u = log.used.find((x) => x.productId === id), expected = expectedMl(job, p, plan.layers, plan.seams);
             const ml = u && !(u.by === 'weight' && u.afterG > u.beforeG) ? usedMl(u, p) : null;
             return (
               <li key={id} className="row">
