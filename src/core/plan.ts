@@ -16,6 +16,8 @@ import { coatsToHide, PRIMER_SHADES } from './coating/depth';
 import { schoolOf } from './coating/schools';
 import { systemFor, type SystemResult } from './coating/system';
 import { COAT_SD_FRAC, HABIT_SD_FRAC, HEEL_FRAC, materialFor, RISK_OF_SHORT, transferFrac } from './material/consumption';
+import { totalsOf } from './material/money';
+import { jobConsumables } from './material/session-pours';
 import { seedOf } from './numerics/random';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE, schedule } from './schedule/schedule';
 import { OVERRUN_MM, partAreaM2, totalAreaM2 } from './surface/area';
@@ -96,13 +98,13 @@ function planWith(asked: PlanRequest, air: AtPart): Plan {
     : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };
   const stuck = s.blockers.some((b) => b.code === 'no-window' || b.code === 'no-free-stretch' || b.code === 'no-chain');
   const blockers = [...system.blockers, ...s.blockers, ...(stuck ? [placeThatWouldOpen(request, system, materials)] : []), ...(system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [])];
-  const total = materials.reduce((a, m) => a + m.cost, 0);
+  const money = totalsOf(job, materials, jobConsumables(job, system.layers, system.seams, system.products), 0), { total } = money;
   return {
     kind: blockers.length > 0 ? 'blocked' : 'planned', now: isoOf(nowMs, tz),
     parts: whole.parts.map((p) => ({ id: p.id, areaM2: partAreaM2(p) })),
     layers: [...system.layers], suggested: system.suggested, seams: [...system.seams], materials,
     sessions: [...s.sessions], chance: s.chance, suits: [...s.suits], startOptions: [...s.startOptions], alternatives: [...s.alternatives],
-    blockers, cautions: cautionsOf(job, system, total, s.sessions), cost: { currency: job.budget.currency, total, budget: job.budget.amount },
+    blockers, cautions: cautionsOf(job, system, total, s.sessions), cost: { currency: job.budget.currency, paint: money.paint, prep: money.prep, tax: money.tax, total, budget: job.budget.amount },
     handsOnH: s.handsOnH, assumptions: assumptionsOf(job, system, forecast), seed: weatherSeed(job, issuedMs),
   };
 }

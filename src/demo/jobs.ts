@@ -1,5 +1,6 @@
 /** The invented workshop at Harbour Lane: one lean-to, four jobs at different stages and one that is done. */
 import type { FreeHours, Job, Place } from '@/model/job';
+import type { StockItem } from '@/model/stock';
 
 export const DEMO_NOW = '2026-05-16T07:50';
 
@@ -90,4 +91,13 @@ export const DEMO_FINISHED: readonly { id: string; job: Job }[] = [
       },
     },
   },
+];
+
+/** What stands on the shelf at Harbour Lane: some of it good, some of it not. */
+export const DEMO_STOCK: readonly StockItem[] = [
+  { id: 'shelf-filler', productId: 'tamsel-filler', part: 'base', name: 'Tamsel filler primer', batch: 'K-0412', sizeMl: 400, remainingMl: 240, openedOn: '2026-04-18', boughtOn: '2026-04-11' },
+  { id: 'shelf-base', productId: 'orrin-base', part: 'base', name: 'Orrin base, shell white', sizeMl: 400, remainingMl: 150, openedOn: '2025-08-02', boughtOn: '2025-07-30', note: 'left from the shed sign' },
+  { id: 'shelf-hardener', productId: 'tamsel-surfacer.hardener', part: 'hardener', name: 'Tamsel surfacer hardener', sizeMl: 250, remainingMl: 180, openedOn: '2026-03-10', boughtOn: '2026-02-20' },
+  { id: 'shelf-etch', productId: 'tamsel-etch', part: 'base', name: 'Tamsel etch primer', batch: 'B-77', sizeMl: 400, remainingMl: 310, openedOn: '2023-06-04', boughtOn: '2023-05-28' },
+  { id: 'shelf-degreaser', productId: 'degreaser', part: 'cleaner', name: 'Degreaser', sizeMl: 1000, remainingMl: 620, openedOn: '2026-01-15', boughtOn: '2026-01-15' },
 ];

@@ -123,6 +123,7 @@ export const jobSchema = z.strictObject({
   equipment: z.strictObject({
     sprayer: z.enum(SPRAYERS),
     suppliedAir: z.boolean().describe('an air-fed mask with breathing-grade air is at hand'),
+    kitJobs: z.number().int().min(1).max(100).optional().describe('jobs over which bought kit is spread; left out means this one alone'),
     cupMl: z.number().min(20).max(2000).optional().describe('cup of the gun, ml; left out means 600'),
   }),
   parts: z.array(partSchema).min(1).max(40),
@@ -131,7 +132,6 @@ export const jobSchema = z.strictObject({
   shelf: z.array(z.strictObject({ productId: z.string().min(1).max(80), remainingMl: z.number().min(0).max(20_000), stockId: z.string().max(60).optional().describe('the item of the workshop\'s shelf it was set aside from') })).max(60).optional().describe('set aside for this job'),
   prices: z.record(z.string().max(120), z.number().min(0).max(100_000)).optional().describe('own prices of packs, by ingredient@size or consumable'),
   have: z.array(z.string().max(80)).max(120).optional().describe('consumables that are here already'),
-  bought: z.array(z.string().max(120)).max(300).optional().describe('lines of the shopping list that are ticked off'),
   freeHours: freeHoursSchema,
   budget: z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/, 'a three-letter code like GBP'), amount: z.number().min(0).max(1_000_000), taxPct: z.number().min(0).max(60).optional().describe('tax that comes on top of the prices; left out means it is in them') }),
   risk: z.strictObject({

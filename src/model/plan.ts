@@ -103,7 +103,7 @@ export const planSchema = z.strictObject({
   alternatives: z.array(alternativeSchema),
   blockers: z.array(noticeSchema),
   cautions: z.array(cautionSchema),
-  cost: z.strictObject({ currency: z.string(), total: z.number(), budget: z.number() }),
+  cost: z.strictObject({ currency: z.string(), paint: z.number(), prep: z.number().describe('paper, cleaner, tape, protection'), tax: z.number(), total: z.number(), budget: z.number() }),
   handsOnH: z.number(),
   assumptions: z.array(z.strictObject({ what: z.string(), value: z.union([z.number(), z.string()]), unit: z.string(), provenance: markSchema })),
   seed: z.number().int(),

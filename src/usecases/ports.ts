@@ -1,6 +1,7 @@
 /** What the use cases need from outside; data, standins and app fulfil it, tests pass a Map. */
 import type { Forecast } from '@/model/forecast';
 import type { Job, Place } from '@/model/job';
+import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 
 /** What can be taken back and done again: the path each step changed, '' for several at once, null when there is none. */
 export interface Steps { readonly undo: string | null; readonly redo: string | null }
@@ -32,3 +33,17 @@ export interface JobStore {
 }
 
 export interface Weather { forecastFor(place: Place, nowMs: number): { forecast: Forecast; issuedMs: number } }
+
+/** The workshop's shelf. Every change leaves a move behind it. */
+export interface StockStore {
+  list(): StockItem[];
+  load(id: string): StockItem | null;
+  add(id: string, draft: StockDraft, nowMs: number): void;
+  change(id: string, draft: StockDraft, kind: StockMove['kind'], note: string, nowMs: number): boolean;
+  /** Takes from an item; never more than is in it. */
+  take(id: string, ml: number, note: string, nowMs: number): { readonly kind: 'taken'; readonly remainingMl: number } | { readonly kind: 'too-little'; readonly remainingMl: number } | { readonly kind: 'missing' };
+  remove(id: string, nowMs: number): boolean;
+  restore(id: string, nowMs: number): boolean;
+  /** Newest first. */
+  moves(most: number): StockMove[];
+}

@@ -75,7 +75,7 @@ const REDONE: ReadonlySet<Product['kind']> = new Set(['basecoat', 'mid-coat', 'e
  * Spread of the use of a set of coats, one standard deviation over the mean: the painter's habit is
  * one for all coats, each coat has its own luck, each part's area was measured once.
  */
-export function useSdFrac(uses: readonly CoatUse[], parts: ReadonlyMap<string, Part>): number {
+export function spreadOfUse(uses: readonly CoatUse[], parts: ReadonlyMap<string, Part>): number {
   const total = uses.reduce((a, u) => a + u.sprayMl, 0);
   if (!(total > 0)) return 0;
   const by = (key: (u: CoatUse) => string): number[] => { const m = new Map<string, number>(); for (const u of uses) m.set(key(u), (m.get(key(u)) ?? 0) + u.sprayMl); return [...m.values()]; };
@@ -122,7 +122,7 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
   }, 0));
   const sessions = open.length === 0 ? 0 : Math.max(1, sessionsLeft(product, all, seams, new Set(open.map((u) => u.layerId))));
   const nozzle = NOZZLE_ML[product.carrier] * sessions, purge = PURGE_ML[product.carrier] * sessions, nib = REDONE.has(product.kind) ? sum.spray * REDO_FRAC[job.purpose.grade] : 0;
-  const useMl = sum.spray + nozzle + nib + purge, cv = useMl > 0 ? useSdFrac(open, parts) * sum.spray / useMl : 0;
+  const useMl = sum.spray + nozzle + nib + purge, cv = useMl > 0 ? spreadOfUse(open, parts) * sum.spray / useMl : 0;
   const keep = 1 - heelShare, margin = Math.max(0, useMl * (quantileFactor(cv, risk) - 1)) / keep, heel = useMl * heelShare / keep;
   // One spare can of colour: a spitting nozzle costs a coat, and the shade cannot be bought again on the day. What dies once activated is bought lean.
   const spare = product.kind === 'basecoat' && open.length > 0 && !begun && product.carrier === 'aerosol' && product.potLifeMin === undefined ? product.packs[0]!.sizeMl : 0;

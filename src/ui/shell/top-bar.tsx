@@ -13,7 +13,7 @@ export interface TopBarProps {
   readonly title: string; readonly under: string; readonly back: string | null;
 }
 
-const MAIN = [['/', 'Bench'], ['/workshop', 'Workshop']] as const;
+const MAIN = [['/', 'Bench'], ['/shelf', 'Shelf'], ['/shopping', 'Shopping'], ['/workshop', 'Workshop']] as const;
 
 export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }: TopBarProps) {
   const f = useFormat();

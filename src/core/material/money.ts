@@ -1,0 +1,113 @@
+/** What it costs: laid out over parts, layers and coats; what is left and worth; ways to do it; what the total hangs on. */
+import type { Job, Part } from '@/model/job';
+import type { Material, PlanLayer, Seam } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { withZones } from '../surface/zones';
+import { partAreaM2, totalAreaM2 } from '../surface/area';
+import type { Consumable } from './consumables';
+import { coatUses, materialFor } from './consumption';
+import { ingredientsOf } from './ingredients';
+import { leftoverShare } from './shelf';
+
+export interface CostRow { readonly partId: string; readonly layerId: string; readonly coat: number; readonly cost: number }
+/** Paint money laid out: what is bought of a product goes to its coats and parts by what they are sprayed with. Adds up to what is bought. */
+export function paintLedger(whole: Job, layers: readonly PlanLayer[], products: ReadonlyMap<string, Product>, materials: readonly Material[]): CostRow[] {
+  const job = withZones(whole), original = new Map(job.parts.map((p) => [p.id, p.id.replace(/--z\d+$/, '')]));
+  return materials.flatMap((m) => {
+    const uses = coatUses(job, products.get(m.productId)!, layers).filter((u) => !u.done), total = uses.reduce((a, u) => a + u.sprayMl, 0);
+    return total > 0 ? uses.map((u) => ({ partId: original.get(u.partId)!, layerId: u.layerId, coat: u.coat, cost: m.cost * u.sprayMl / total })) : [];
+  });
+}
+
+/** Sums of the ledger by a key. */
+export function costBy(rows: readonly CostRow[], key: (r: CostRow) => string): Map<string, number> {
+  const out = new Map<string, number>();
+  for (const r of rows) out.set(key(r), (out.get(key(r)) ?? 0) + r.cost);
+  return out;
+}
+
+export interface Leftover { readonly productId: string; readonly ingredientId: string; readonly ml: number; readonly worth: number; /** 1 keeps, 0 dies */ readonly keeps: number }
+/** What is expected to be left of what is bought, and what it is worth to the next job. */
+export function leftovers(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Leftover[] {
+  return materials.filter((m) => !m.begun).flatMap((m) => {
+    const p = products.get(m.productId)!, offers = ingredientsOf(p, job.prices);
+    return m.ingredients.flatMap((g, i): Leftover[] => {
+      const bought = g.packs.reduce((a, k) => a + k.count * k.size, 0);
+      if (bought === 0) return [];
+      const used = m.useMl / (1 - m.factors.heelFrac) * (m.needMl > 0 ? g.needMl / m.needMl : 0), ml = Math.max(0, g.shelfMl + bought - used), perMl = Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), keeps = leftoverShare(p, g.part);
+      return [{ productId: p.id, ingredientId: g.id, ml, worth: ml * perMl * keeps, keeps }];
+    });
+  });
+}
+
+export interface Totals { readonly paint: number; readonly prep: number; readonly tax: number; readonly total: number; readonly perM2: number; readonly leftoverWorth: number }
+export function totalsOf(job: Job, materials: readonly Material[], consumables: readonly Consumable[], leftoverWorth: number): Totals {
+  const paint = materials.reduce((a, m) => a + m.cost, 0), prep = consumables.reduce((a, c) => a + c.cost, 0), tax = (paint + prep) * (job.budget.taxPct ?? 0) / 100, total = paint + prep + tax, m2 = totalAreaM2(job.parts);
+  return { paint, prep, tax, total, perM2: m2 > 0 ? total / m2 : 0, leftoverWorth };
+}
+
+/** Money by the millilitre, without the steps of packs: what the total tends to. */
+export function smoothPaintCost(job: Job, layers: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>): number {
+  return [...new Set(layers.map((l) => l.productId))].reduce((sum, id) => {
+    const p = products.get(id)!, m = materialFor({ ...job, shelf: [] }, p, layers, seams), offers = ingredientsOf(p, job.prices);
+    return sum + m.ingredients.reduce((a, g, i) => a + g.needMl * Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), 0);
+  }, 0);
+}
+
+export interface Sensitivity { readonly what: 'area' | 'transfer' | 'film' | 'coats' | 'price' | 'risk'; readonly low: number; readonly high: number }
+/**
+ * What the paint money moves between when one input goes from its low to its high, all else kept;
+ * the widest first. Area ±5 %, share that lands 0.5–0.65, film ±15 %, a coat of colour less or
+ * more, prices ±15 %, risk 20–1 %. Ranges from memory.
+ */
+export function sensitivity(job: Job, layers: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>): Sensitivity[] {
+  const cost = (j: Job = job, ls = layers, ps = products): number => smoothPaintCost(j, ls, seams, ps);
+  const over = (change: (p: Product) => Product): ReadonlyMap<string, Product> => new Map([...products].map(([id, p]) => [id, change(p)]));
+  const scaled = (k: number): Job => ({ ...job, parts: job.parts.map((p) => ({ ...p, areaFrac: Math.min(1, p.areaFrac ?? 1), hiddenEdgePct: (100 + p.hiddenEdgePct) * k - 100 })) });
+  const film = (k: number) => over((p) => ({ ...p, filmUmPerCoat: p.filmUmPerCoat * k })), price = (k: number): ReadonlyMap<string, Product> => over((p) => ({ ...p, packs: p.packs.map((x) => ({ ...x, price: x.price * k })) }));
+  // The share that lands enters as film does, the other way round.
+  const lands = (t: number) => over((p) => ({ ...p, filmUmPerCoat: p.filmUmPerCoat * 0.575 / t }));
+  const coats = (by: number) => layers.map((l) => (l.role === 'base' || l.role === 'colour' || l.role === 'mid' ? { ...l, coats: Math.max(1, l.coats + by) } : l));
+  const risk = (runOut: number): Job => ({ ...job, risk: { ...job.risk, runOut } });
+  const list: Sensitivity[] = [
+    { what: 'area', low: cost(scaled(0.95)), high: cost(scaled(1.05)) }, { what: 'transfer', low: cost(job, layers, lands(0.65)), high: cost(job, layers, lands(0.5)) },
+    { what: 'film', low: cost(job, layers, film(0.85)), high: cost(job, layers, film(1.15)) }, { what: 'coats', low: cost(job, coats(-1)), high: cost(job, coats(1)) },
+    { what: 'price', low: cost(job, layers, price(0.85)), high: cost(job, layers, price(1.15)) }, { what: 'risk', low: cost(risk(0.2)), high: cost(risk(0.01)) },
+  ];
+  return list.sort((a, b) => (b.high - b.low) - (a.high - a.low));
+}
+
+/** Price of the kit for a gun, of air-fed breathing, and of a shop, in the budget's currency. Invented, from memory of the order of magnitude; editable. */
+export const KIT = { gun: 62, compressor: 185, airFed: 240, shopPerM2: 210, shopFixed: 90 } as const;
+
+/** The parts grown or shrunk so that their area is k times as large, shape kept. */
+export function grown(parts: readonly Part[], k: number): Part[] {
+  if (!(k > 0)) throw new RangeError('grown: factor above 0');
+  const s = Math.sqrt(k), mm = (x: number): number => x * s;
+  return parts.map((p): Part => {
+    const q = { ...p, lengthMm: mm(p.lengthMm), widthMm: mm(p.widthMm) }, h = p.shape;
+    if (!h) return q;
+    switch (h.kind) {
+      case 'curved': return { ...q, shape: { ...h, ...(h.riseMm !== undefined ? { riseMm: mm(h.riseMm) } : {}), ...(h.girthMm !== undefined ? { girthMm: mm(h.girthMm) } : {}) } };
+      case 'box': case 'ellipsoid': return { ...q, shape: { ...h, heightMm: mm(h.heightMm) } };
+      case 'tube': return { ...q, shape: { ...h, diameterMm: mm(h.diameterMm) } };
+      case 'frame': return { ...q, shape: { ...h, tubes: h.tubes.map((t) => ({ ...t, lengthMm: mm(t.lengthMm), diameterMm: mm(t.diameterMm) })) } };
+      case 'cone': return { ...q, shape: { ...h, topMm: mm(h.topMm), bottomMm: mm(h.bottomMm), heightMm: mm(h.heightMm) } };
+      case 'polygon': return { ...q, shape: { ...h, pointsMm: h.pointsMm.map(([x, y]) => [mm(x), mm(y)]) } };
+      case 'known': return { ...q, shape: { ...h, areaM2: h.areaM2 * k } };
+    }
+  });
+}
+
+/**
+ * Area at which a dearer kit with cheaper paint costs the same, m², by halving between a twentieth and forty times the job; null when it never does in that range.
+ * @param cheap, dear money at k times the job's area
+ */
+export function breakEvenM2(areaM2: number, cheap: (k: number) => number, dear: (k: number) => number): number | null {
+  let lo = 0.05, hi = 40;
+  if (dear(lo) <= cheap(lo) || dear(hi) > cheap(hi)) return null;
+  for (let i = 0; i < 40; i++) { const mid = Math.sqrt(lo * hi); if (dear(mid) > cheap(mid)) lo = mid; else hi = mid; }
+  return areaM2 * hi;
+}
+
+export const areaOf = (job: Job): number => job.parts.reduce((a, p) => a + partAreaM2(p), 0);

@@ -1,0 +1,47 @@
+/** The ways to get it painted, in money: cans, activated clear, a gun bought or here, a shop; and from which area the gun pays. */
+import type { Job } from '@/model/job';
+import { buildUp } from './coating/build-up';
+import { CATALOGUE, productsOf } from './coating/catalogue';
+import { breakEvenM2, grown, KIT, smoothPaintCost } from './material/money';
+import { jobConsumables } from './material/session-pours';
+import { compareRoutes, type RouteSummary } from './routes';
+import { totalAreaM2 } from './surface/area';
+import { withZones } from './surface/zones';
+
+export interface Way {
+  readonly id: RouteSummary['route'] | 'shop'; readonly paint: number; readonly prep: number;
+  /** Share of the kit that has to be bought for it, over the jobs it is spread on. */
+  readonly kit: number; readonly total: number; readonly perM2: number; readonly handsOnH: number; readonly isocyanate: boolean;
+}
+export interface Ways { readonly list: readonly Way[]; readonly breakEven: { readonly cans: string; readonly gun: string; readonly m2: number | null } | null; readonly areaM2: number }
+
+/** Prices of kit and shop under these keys may be the owner's own. */
+export const KIT_KEYS = { gun: 'kit-gun', compressor: 'kit-compressor', airFed: 'kit-air-fed', shopPerM2: 'shop-m2', shopFixed: 'shop-fixed' } as const;
+export const kitPrice = (job: Job, what: keyof typeof KIT): number => job.prices?.[KIT_KEYS[what]] ?? KIT[what];
+
+/** What must be bought before a way can be gone, all of it. */
+export function kitFor(job: Job, route: RouteSummary['route'], isocyanate: boolean): number {
+  const gun = route.startsWith('gun') && job.equipment.sprayer === 'aerosol' ? kitPrice(job, 'gun') + kitPrice(job, 'compressor') : 0;
+  return gun + (isocyanate && !job.equipment.suppliedAir ? kitPrice(job, 'airFed') : 0);
+}
+
+/** Every way that holds on this surface, cheapest first, the shop among them. */
+export function waysOf(whole: Job): Ways {
+  const { state: _state, starts: _starts, shelf: _shelf, ...job } = withZones(whole), products = productsOf(CATALOGUE, job.products), areaM2 = totalAreaM2(job.parts), spread = job.equipment.kitJobs ?? 1;
+  const routes = compareRoutes(job);
+  const ways = routes.map((r): Way => {
+    // A gun route is sprayed with a gun: what lands is the gun's share, not the can's.
+    const with_ = r.route.startsWith('gun') && job.equipment.sprayer === 'aerosol' ? { ...job, equipment: { ...job.equipment, sprayer: 'hvlp' as const } } : job, b = buildUp(with_, r.layers, products);
+    const prep = jobConsumables(with_, b.layers, b.seams, products).reduce((a, c) => a + c.cost, 0), kit = kitFor(job, r.route, r.isocyanate) / spread, total = r.cost + prep + kit;
+    return { id: r.route, paint: r.cost, prep, kit, total, perM2: areaM2 > 0 ? total / areaM2 : 0, handsOnH: r.handsOnH, isocyanate: r.isocyanate };
+  });
+  const shop = kitPrice(job, 'shopFixed') + kitPrice(job, 'shopPerM2') * areaM2;
+  const list: Way[] = [...ways, { id: 'shop' as const, paint: 0, prep: 0, kit: 0, total: shop, perM2: areaM2 > 0 ? shop / areaM2 : 0, handsOnH: 0, isocyanate: false }].sort((a, b) => a.total - b.total);
+  const cans = ways.filter((w) => w.id.startsWith('cans')).sort((a, b) => a.total - b.total)[0], gun = ways.filter((w) => w.id.startsWith('gun')).sort((a, b) => a.total - b.total)[0];
+  if (!cans || !gun) return { list, breakEven: null, areaM2 };
+  const at = (w: Way) => {
+    const layers = routes.find((r) => r.route === w.id)!.layers;
+    return (k: number): number => { const j: Job = { ...job, parts: grown(job.parts, k) }, b = buildUp(j, layers, products); return smoothPaintCost(j, b.layers, b.seams, products) + w.kit; };
+  };
+  return { list, breakEven: { cans: cans.id, gun: gun.id, m2: breakEvenM2(areaM2, at(cans), at(gun)) }, areaM2 };
+}

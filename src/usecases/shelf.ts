@@ -1,0 +1,24 @@
+/** The shelf as it is shown: what is there, until when it is good, what it is set aside for, and who could use it up. */
+import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
+import { expiryOf, type Expiry } from '@/core/material/shelf';
+import { systemFor } from '@/core/coating/system';
+import type { StockItem, StockMove } from '@/model/stock';
+import type { Product } from '@/model/product';
+import { jobsToShopFor } from './shopping';
+import type { JobStore, StockStore } from './ports';
+
+export interface ShelfRow { readonly item: StockItem; readonly expiry: Expiry; readonly setAside: readonly { readonly jobId: string; readonly name: string; readonly ml: number }[]; /** open jobs that want it and have not set it aside */ readonly wantedBy: readonly { readonly jobId: string; readonly name: string }[] }
+export interface ShelfView { readonly rows: readonly ShelfRow[]; readonly moves: readonly StockMove[]; readonly products: readonly Product[]; readonly jobs: readonly { readonly id: string; readonly name: string }[] }
+
+export function shelfView(store: JobStore, stock: StockStore, nowMs: number): ShelfView {
+  const jobs = jobsToShopFor(store), products = new Map(jobs.reduce<Product[]>((a, s) => [...a, ...(s.job.products ?? [])], [...productsOf(CATALOGUE, undefined).values()]).map((p) => [p.id, p]));
+  const wants = jobs.map((s) => ({ s, used: new Set(systemFor(s.job).layers.map((l) => l.productId)) }));
+  const baseOf = (id: string): string => id.replace(/\.(hardener|reducer)$/, '');
+  const rows = stock.list().map((item): ShelfRow => ({
+    item, expiry: expiryOf(item, products.get(baseOf(item.productId)) ?? null, nowMs),
+    setAside: jobs.flatMap((s) => (s.job.shelf ?? []).filter((x) => x.stockId === item.id && x.remainingMl > 0).map((x) => ({ jobId: s.id, name: s.job.name, ml: x.remainingMl }))),
+    wantedBy: wants.filter((w) => w.used.has(baseOf(item.productId)) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id)).map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
+  }));
+  const rank = { expired: 0, dying: 1, soon: 2, good: 3, empty: 4 } as const;
+  return { rows: rows.sort((a, b) => rank[a.expiry.state] - rank[b.expiry.state] || (a.expiry.until ?? '9999').localeCompare(b.expiry.until ?? '9999')), moves: stock.moves(60), products: [...products.values()], jobs: jobs.map((s) => ({ id: s.id, name: s.job.name })) };
+}
