@@ -15,7 +15,7 @@ import { lightnessOf } from './coating/colour';
 import { coatsToHide, PRIMER_SHADES } from './coating/depth';
 import { schoolOf } from './coating/schools';
 import { systemFor, type SystemResult } from './coating/system';
-import { COAT_SD_FRAC, HABIT_SD_FRAC, HEEL_FRAC, materialFor, RISK_OF_SHORT, transferFrac } from './material/consumption';
+import { COAT_SD_FRAC, HABIT_SD_FRAC, HEEL_FRAC, materialsOf, RISK_OF_SHORT, transferFrac } from './material/consumption';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { seedOf } from './numerics/random';
@@ -91,8 +91,7 @@ function planWith(asked: PlanRequest, air: AtPart): Plan {
   const tz = job.place.tz;
   const issuedMs = request.issuedMs ?? nowMs;
   const system = systemFor(job, request.catalogue);
-  const used = [...new Set(system.layers.map((l) => l.productId))];
-  const materials = used.map((id) => materialFor(job, system.products.get(id)!, system.layers, system.seams));
+  const materials = materialsOf(job, system.layers, system.seams, system.products);
   const s = system.blockers.length === 0 && system.layers.length > 0
     ? schedule(job, system.layers, system.seams, system.products, materials, air, nowMs)
     : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };

@@ -4,7 +4,7 @@ import type { Notice } from '@/model/marks';
 import { buildUp } from './coating/build-up';
 import { CATALOGUE, productsOf } from './coating/catalogue';
 import { proposals, type Route } from './coating/suggest';
-import { materialFor } from './material/consumption';
+import { materialsOf } from './material/consumption';
 import { withZones } from './surface/zones';
 import { draftsOf } from './schedule/drafts';
 
@@ -21,11 +21,10 @@ export function compareRoutes(job: Job): RouteSummary[] {
   const { state: _state, starts: _starts, ...bare } = withZones(job);
   return proposals(bare, products).map((p) => {
     const b = buildUp(bare, p.layers, products), drafts = draftsOf(bare, b.layers, b.seams, products);
-    const used = [...new Set(b.layers.map((l) => l.productId))];
     const minutes = drafts.sessions.reduce((a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0), 0);
     return {
       route: p.route, layers: p.layers, names: b.layers.map((l) => products.get(l.productId)!.name), coats: b.layers.reduce((a, l) => a + l.coats, 0), filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
-      sessions: drafts.sessions.length, handsOnH: minutes / 60, cost: used.reduce((a, id) => a + materialFor(bare, products.get(id)!, b.layers, b.seams).cost, 0),
+      sessions: drafts.sessions.length, handsOnH: minutes / 60, cost: materialsOf(bare, b.layers, b.seams, products).reduce((a, m) => a + m.cost, 0),
       isocyanate: p.isocyanate, recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir), why: p.why,
     };
   });

@@ -26,7 +26,7 @@ export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
         { id: 'guard-l', name: 'Left mudguard', lengthMm: 640, widthMm: 220, sides: 1, posture: 'sloped', hiddenEdgePct: 12, substrate: 'steel', condition: 'failing-clear' },
         { id: 'guard-r', name: 'Right mudguard', lengthMm: 640, widthMm: 220, sides: 1, posture: 'sloped', hiddenEdgePct: 12, substrate: 'steel', condition: 'failing-clear' },
       ],
-      budget: { currency: 'GBP', amount: 140 },
+      budget: { currency: 'GBP', amount: 200 },
       shelf: [{ productId: 'tamsel-filler', remainingMl: 400 }],
       state: { coats: [1, 2, 3].map((coat) => ({ layerId: 'filler', coat, endedAt: `2026-05-15T18:${10 + coat * 14}` })), activations: [] },
     },
@@ -38,7 +38,7 @@ export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
       purpose: { grade: 'show', finish: 'gloss', colour: { name: 'Silver', hex: '#C9CED0', kind: 'metallic' }, exposure: [] },
       equipment: { sprayer: 'aerosol', suppliedAir: true },
       parts: [{ id: 'shell', name: 'Mixer shell', lengthMm: 520, widthMm: 400, sides: 1, posture: 'upright', hiddenEdgePct: 5, substrate: 'aluminium', condition: 'sound-paint' }],
-      budget: { currency: 'GBP', amount: 90 },
+      budget: { currency: 'GBP', amount: 190 },
       state: { coats: [1, 2].map((coat) => ({ layerId: 'filler', coat, endedAt: `2026-05-15T17:${20 + coat * 13}` })), activations: [] },
     },
   },
@@ -53,7 +53,7 @@ export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
         { id: 'side-r', name: 'Right side', lengthMm: 620, widthMm: 300, sides: 1, posture: 'upright', hiddenEdgePct: 4, substrate: 'aluminium', condition: 'bare' },
         { id: 'lid', name: 'Lid', lengthMm: 600, widthMm: 300, sides: 1, posture: 'flat', hiddenEdgePct: 6, substrate: 'aluminium', condition: 'bare' },
       ],
-      budget: { currency: 'GBP', amount: 150 },
+      budget: { currency: 'GBP', amount: 240 },
     },
   },
   {
@@ -66,7 +66,7 @@ export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
         { id: 'lid-1', name: 'Front lid', lengthMm: 900, widthMm: 400, sides: 1, posture: 'flat', hiddenEdgePct: 5, substrate: 'abs', condition: 'bare' },
         { id: 'lid-2', name: 'Rear lid', lengthMm: 800, widthMm: 400, sides: 1, posture: 'flat', hiddenEdgePct: 5, substrate: 'abs', condition: 'bare' },
       ],
-      budget: { currency: 'GBP', amount: 130 },
+      budget: { currency: 'GBP', amount: 210 },
     },
   },
 ];
@@ -81,7 +81,7 @@ export const DEMO_FINISHED: readonly { id: string; job: Job }[] = [
       purpose: { grade: 'workhorse', finish: 'satin', colour: { name: 'Rust red', hex: '#8C3B2E', kind: 'solid' }, exposure: [] },
       equipment: { sprayer: 'aerosol', suppliedAir: false },
       parts: [{ id: 'lid', name: 'Lid', lengthMm: 560, widthMm: 240, sides: 1, posture: 'flat', hiddenEdgePct: 20, substrate: 'steel', condition: 'bare' }],
-      budget: { currency: 'GBP', amount: 60 },
+      budget: { currency: 'GBP', amount: 120 },
       system: { layers: [{ role: 'etch', productId: 'tamsel-etch', coats: 1 }, { role: 'filler', productId: 'tamsel-filler', coats: 2 }, { role: 'base', productId: 'orrin-base', coats: 3 }, { role: 'clear', productId: 'halden-1k-satin', coats: 3 }] },
       state: { coats: [...toolbox('etch', '08', ['17:25']), ...toolbox('filler', '08', ['18:02', '18:20']), ...toolbox('base', '09', ['10:31', '10:46', '11:02']), ...toolbox('clear', '09', ['11:30', '11:47', '12:04'])], activations: [] },
       log: {
@@ -96,7 +96,7 @@ export const DEMO_FINISHED: readonly { id: string; job: Job }[] = [
 /** What stands on the shelf at Harbour Lane: some of it good, some of it not. */
 export const DEMO_STOCK: readonly StockItem[] = [
   { id: 'shelf-filler', productId: 'tamsel-filler', part: 'base', name: 'Tamsel filler primer', batch: 'K-0412', sizeMl: 400, remainingMl: 240, openedOn: '2026-04-18', boughtOn: '2026-04-11' },
-  { id: 'shelf-base', productId: 'orrin-base', part: 'base', name: 'Orrin base, shell white', sizeMl: 400, remainingMl: 150, openedOn: '2025-08-02', boughtOn: '2025-07-30', note: 'left from the shed sign' },
+  { id: 'shelf-base', productId: 'orrin-base', part: 'base', name: 'Orrin base', colour: 'Shell white', sizeMl: 400, remainingMl: 150, openedOn: '2025-08-02', boughtOn: '2025-07-30', note: 'left from the shed sign' },
   { id: 'shelf-hardener', productId: 'tamsel-surfacer.hardener', part: 'hardener', name: 'Tamsel surfacer hardener', sizeMl: 250, remainingMl: 180, openedOn: '2026-03-10', boughtOn: '2026-02-20' },
   { id: 'shelf-etch', productId: 'tamsel-etch', part: 'base', name: 'Tamsel etch primer', batch: 'B-77', sizeMl: 400, remainingMl: 310, openedOn: '2023-06-04', boughtOn: '2023-05-28' },
   { id: 'shelf-degreaser', productId: 'degreaser', part: 'cleaner', name: 'Degreaser', sizeMl: 1000, remainingMl: 620, openedOn: '2026-01-15', boughtOn: '2026-01-15' },

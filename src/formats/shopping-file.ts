@@ -2,7 +2,7 @@
 import Papa from 'papaparse';
 import { SHOPPING_GROUPS, type ShoppingList } from '@/model/shopping';
 import type { Format } from '@/words/format';
-import { GROUP_NAMES, lineName, packName } from '@/words/shopping';
+import { countName, GROUP_NAMES, lineName, packName } from '@/words/shopping';
 
 /** One row a line, header first; a cell that a table program would take for a formula is quoted as text. */
 export function listCsv(list: ShoppingList, f: Format): string {
@@ -15,7 +15,7 @@ export function listText(list: ShoppingList, f: Format): string {
   for (const g of SHOPPING_GROUPS) {
     const lines = list.lines.filter((l) => l.group === g && !l.have);
     if (lines.length === 0) continue;
-    out.push(GROUP_NAMES[g], ...lines.map((l) => `  [ ] ${l.count} x ${packName(l, f)}  ${lineName(l)}  ${f.money(l.cost, list.currency)}`), '');
+    out.push(GROUP_NAMES[g], ...lines.map((l) => `  [ ] ${countName(l, f).replace('×', 'x')}  ${lineName(l)}  ${f.money(l.cost, list.currency)}`), '');
   }
   if (list.tax > 0) out.push(`Tax ${list.taxPct} %: ${f.money(list.tax, list.currency)}`);
   out.push(`In all: ${f.money(list.total, list.currency)}`);

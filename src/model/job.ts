@@ -129,7 +129,7 @@ export const jobSchema = z.strictObject({
   parts: z.array(partSchema).min(1).max(40),
   system: z.strictObject({ layers: z.array(systemLayerSchema).min(1).max(10) }).optional(),
   products: z.array(productSchema).max(60).optional(),
-  shelf: z.array(z.strictObject({ productId: z.string().min(1).max(80), remainingMl: z.number().min(0).max(20_000), stockId: z.string().max(60).optional().describe('the item of the workshop\'s shelf it was set aside from') })).max(60).optional().describe('set aside for this job'),
+  shelf: z.array(z.strictObject({ productId: z.string().min(1).max(80), remainingMl: z.number().min(0).max(20_000), colour: z.string().max(60).optional().describe('its colour by name; left out means the job\'s first'), stockId: z.string().max(60).optional().describe('the item of the workshop\'s shelf it was set aside from') })).max(60).optional().describe('set aside for this job'),
   prices: z.record(z.string().max(120), z.number().min(0).max(100_000)).optional().describe('own prices of packs, by ingredient@size or consumable'),
   have: z.array(z.string().max(80)).max(120).optional().describe('consumables that are here already'),
   freeHours: freeHoursSchema,

@@ -36,6 +36,8 @@ export const ML_CAUSES = ['film', 'sanded', 'carrier', 'overspray', 'overrun', '
 const boughtSchema = z.array(z.strictObject({ size: z.number(), unit: z.enum(['can', 'tin']), count: z.number().int(), price: z.number() }));
 export const materialSchema = z.strictObject({
   productId: z.string(),
+  colour: z.strictObject({ hex: z.string(), name: z.string() }).nullable().describe('of a coloured product; two colours are two lines'),
+  layerIds: z.array(z.string()),
   begun: z.boolean().describe('a coat of it is on already: bought, and only the rest is counted'),
   needMl: z.number().describe('contents to have ready, heel, margin and spare included'),
   spreadMl: z.number().describe('one standard deviation of the contents used'),

@@ -4,8 +4,8 @@ import * as z from 'zod';
 export const SHOPPING_GROUPS = ['paint', 'paper', 'clean', 'mask', 'mix', 'protect'] as const;
 export type ShoppingGroup = (typeof SHOPPING_GROUPS)[number];
 export interface ShoppingLine {
-  /** Also the key of its price and of its tick. */
-  readonly key: string; readonly group: ShoppingGroup;
+  /** Also the key of its tick. */
+  readonly key: string; readonly priceKey: string; readonly colour: string | null; readonly group: ShoppingGroup;
   /** A product or its ingredient; null for a consumable. */
   readonly productId: string | null; readonly part: 'base' | 'hardener' | 'reducer' | null; readonly name: string | null;
   readonly params: Readonly<Record<string, number>>;

@@ -9,6 +9,7 @@ export const stockDraftSchema = z.strictObject({
   productId: z.string().min(1).max(80).describe('a product, or one of its ingredients'),
   part: z.enum(STOCK_PARTS),
   name: z.string().min(1).max(80),
+  colour: z.string().max(60).optional().describe('by name, of a coloured product'),
   batch: z.string().max(40).optional(),
   sizeMl: z.number().gt(0).max(20_000),
   remainingMl: z.number().min(0).max(20_000),

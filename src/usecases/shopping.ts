@@ -6,7 +6,8 @@ import { pooledNeed } from '@/core/material/pooled';
 import type { Basket, Purchase } from '@/core/material/purchase';
 import { jobConsumables } from '@/core/material/session-pours';
 import { leftoverShare, orderOfUse } from '@/core/material/shelf';
-import { materialFor } from '@/core/material/consumption';
+import { materialsOf } from '@/core/material/consumption';
+import { sameTint } from '@/core/coating/tint';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
@@ -23,7 +24,7 @@ interface Want { readonly stored: StoredJob; readonly job: Job; readonly product
 function wantOf(stored: StoredJob): Want {
   const s = systemFor(stored.job), { shelf: _set, ...job } = withZones(stored.job);
   // What was set aside for one job is on the workshop's shelf like the rest; it is taken from there.
-  return { stored, job: stored.job, products: s.products, materials: [...new Set(s.layers.map((l) => l.productId))].map((id) => materialFor(job, s.products.get(id)!, s.layers, s.seams)), consumables: jobConsumables(job, s.layers, s.seams, s.products) };
+  return { stored, job: stored.job, products: s.products, materials: materialsOf(job, s.layers, s.seams, s.products), consumables: jobConsumables(job, s.layers, s.seams, s.products) };
 }
 
 /** Jobs that still have something to buy. */
@@ -31,24 +32,26 @@ export function jobsToShopFor(store: JobStore): StoredJob[] {
   return store.list().filter((s) => s.job.log?.closedAt === undefined);
 }
 
-interface Thing { readonly id: string; readonly product: Product; readonly part: 'base' | 'hardener' | 'reducer'; needMl: number; readonly jobs: Set<string>; readonly packs: ReturnType<typeof ingredientsOf>[number]['packs'] }
+interface Thing { readonly id: string; readonly ingredientId: string; /** by name, of a coloured product */ readonly colour: string | null; readonly product: Product; readonly part: 'base' | 'hardener' | 'reducer'; needMl: number; readonly jobs: Set<string>; readonly packs: ReturnType<typeof ingredientsOf>[number]['packs'] }
 
 function thingsOf(wants: readonly Want[]): Map<string, Thing> {
-  const things = new Map<string, Thing>(), byProduct = new Map<string, { product: Product; lines: Material[]; jobs: Want[] }>();
+  const things = new Map<string, Thing>(), byProduct = new Map<string, { colour: string | null; product: Product; lines: Material[]; jobs: Want[] }>();
   for (const w of wants) for (const m of w.materials) {
-    const known = byProduct.get(m.productId) ?? { product: w.products.get(m.productId)!, lines: [], jobs: [] };
+    const key = `${m.productId}${m.colour ? `#${m.colour.name.trim().toLowerCase()}` : ''}`, known = byProduct.get(key) ?? { colour: m.colour?.name ?? null, product: w.products.get(m.productId)!, lines: [], jobs: [] };
     known.lines.push(m); known.jobs.push(w);
-    byProduct.set(m.productId, known);
+    byProduct.set(key, known);
   }
-  for (const { product, lines, jobs } of byProduct.values()) {
+  for (const { product, colour, lines, jobs } of byProduct.values()) {
     const { needMl } = pooledNeed(lines);
     if (needMl <= 0) continue;
     const prices = Object.assign({}, ...jobs.map((w) => w.job.prices ?? {})) as Record<string, number>;
     for (const g of ingredientsOf(product, prices)) {
-      const t: Thing = things.get(g.id) ?? { id: g.id, product, part: g.part, needMl: 0, jobs: new Set<string>(), packs: g.packs };
+      // Hardener and reducer have no colour: they are shared by all that take them.
+      const tint = g.part === 'base' ? colour : null, id = `${g.id}${tint ? `#${tint.trim().toLowerCase()}` : ''}`;
+      const t: Thing = things.get(id) ?? { id, ingredientId: g.id, colour: tint, product, part: g.part, needMl: 0, jobs: new Set<string>(), packs: g.packs };
       t.needMl += needMl * g.share;
       jobs.forEach((w, i) => { if (!lines[i]!.begun) t.jobs.add(w.stored.id); });
-      things.set(g.id, t);
+      things.set(id, t);
     }
   }
   return things;
@@ -62,17 +65,18 @@ function buy(wants: readonly Want[], stock: readonly StockItem[], solve: Solve, 
   const needs: Record<string, number> = {};
   for (const t of things) {
     let left = t.needMl;
-    for (const item of ready.filter((x) => x.productId === t.id)) { const ml = Math.min(left, item.remainingMl); if (ml > 0.5) { left -= ml; shelf.push({ name: item.name, ml, ingredientId: t.id }); } }
+    for (const item of ready.filter((x) => x.productId === t.ingredientId && (t.colour === null || (x.colour !== undefined && sameTint(x.colour, t.colour))))) { const ml = Math.min(left, item.remainingMl); if (ml > 0.5) { left -= ml; shelf.push({ name: item.name, ml, ingredientId: t.ingredientId }); } }
     needs[t.id] = left;
   }
   const offers = things.flatMap((t) => t.packs.map((k) => ({ id: priceKey(t.id, k.sizeMl), price: k.price, contents: { [t.id]: k.sizeMl }, thing: t, sizeMl: k.sizeMl })));
   const worth = Object.fromEntries(things.map((t) => [t.id, leftoverShare(t.product, t.part) * 0.98 * Math.min(...t.packs.map((k) => k.price / k.sizeMl))]));
   const basket = solve({ offers: offers.map(({ id, price, contents }) => ({ id, price, contents })), needs, leftoverWorth: worth });
-  const paintLines = offers.flatMap((o): ShoppingLine[] => { const count = basket.counts[o.id] ?? 0; return count === 0 ? [] : [{ key: o.id, group: o.thing.part === 'base' ? 'paint' : 'mix', productId: o.thing.product.id, part: o.thing.part, name: o.thing.product.name, params: {}, count, packSize: o.sizeMl, unit: 'ml', price: o.price, cost: count * o.price, jobs: [...o.thing.jobs], have: false }]; });
+  const paintLines = offers.flatMap((o): ShoppingLine[] => { const count = basket.counts[o.id] ?? 0; return count === 0 ? [] : [{ key: o.id, priceKey: priceKey(o.thing.ingredientId, o.sizeMl), colour: o.thing.colour, group: o.thing.part === 'base' ? 'paint' : 'mix', productId: o.thing.product.id, part: o.thing.part, name: o.thing.product.name, params: {}, count, packSize: o.sizeMl, unit: 'ml', price: o.price, cost: count * o.price, jobs: [...o.thing.jobs], have: false }]; });
   const byId = new Map<string, { c: Consumable; need: number; jobs: string[]; have: boolean }>();
+  const inHand = (id: string): number => ready.filter((x) => x.productId === id).reduce((a, x) => a + x.remainingMl, 0);
   for (const w of wants) for (const c of w.consumables) { const k = byId.get(c.id) ?? { c, need: 0, jobs: [], have: false }; byId.set(c.id, { c, need: k.need + (c.id === 'cartridges' || c.id === 'goggles' || c.id === 'suit' ? (k.need === 0 ? c.need : 0) : c.need), jobs: [...k.jobs, w.stored.id], have: k.have || c.have }); }
-  const prepLines = [...byId.values()].map(({ c, need, jobs, have }): ShoppingLine => { const count = Math.ceil(need / c.packSize - 1e-9); return { key: c.id, group: c.group, productId: null, part: null, name: null, params: c.params, count, packSize: c.packSize, unit: c.unit, price: c.price, cost: have ? 0 : count * c.price, jobs, have }; });
-  return { lines: [...paintLines, ...prepLines], paint: basket.cost, prep: prepLines.reduce((a, l) => a + l.cost, 0), worth: basket.leftoverWorth, shelf };
+  const prepLines = [...byId.values()].map(({ c, need, jobs, have }): ShoppingLine => { const got = c.unit === 'ml' ? Math.min(need, inHand(c.id)) : 0, count = Math.ceil((need - got) / c.packSize - 1e-9); if (got > 0.5) shelf.push({ name: ready.find((x) => x.productId === c.id)!.name, ml: got, ingredientId: c.id }); return { key: c.id, priceKey: c.id, colour: null, group: c.group, productId: null, part: null, name: null, params: c.params, count, packSize: c.packSize, unit: c.unit, price: c.price, cost: have ? 0 : count * c.price, jobs, have }; });
+  return { lines: [...paintLines, ...prepLines.filter((l) => l.count > 0)], paint: basket.cost, prep: prepLines.reduce((a, l) => a + l.cost, 0), worth: basket.leftoverWorth, shelf };
 }
 
 /** The list for the jobs of these ids; those gone or closed are left out. Prices in more than one currency are refused. */

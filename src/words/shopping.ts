@@ -3,7 +3,7 @@ import type { ShoppingGroup, ShoppingLine } from '@/model/shopping';
 import type { Format } from './format';
 
 export const GROUP_NAMES: Readonly<Record<ShoppingGroup, string>> = { paint: 'Paint', mix: 'Mixing and gun', paper: 'Paper and filler', clean: 'Cleaning', mask: 'Masking', protect: 'Protection' };
-type Named = Pick<ShoppingLine, 'key' | 'name' | 'part' | 'params'>;
+type Named = Pick<ShoppingLine, 'key' | 'name' | 'part' | 'params'> & { readonly colour?: string | null };
 const CONSUMABLES: Readonly<Record<string, string>> = {
   'guide-coat': 'Guide coat, can', 'body-filler': 'Body filler with cream', degreaser: 'Degreaser', cloths: 'Cloths, lint-free', 'tack-cloths': 'Tack cloths', tape: 'Masking tape, 25 mm', cover: 'Masking paper or sheet',
   strainers: 'Strainers', cups: 'Mixing cups', 'gun-wash': 'Gun wash', gloves: 'Nitrile gloves', 'dust-mask': 'Dust mask, P3', cartridges: 'Vapour and particle cartridges', goggles: 'Goggles', suit: 'Spray suit with hood',
@@ -11,7 +11,7 @@ const CONSUMABLES: Readonly<Record<string, string>> = {
 
 /** What a line is called. */
 export function lineName(l: Named): string {
-  if (l.name !== null) return l.part === 'hardener' ? `${l.name}, hardener` : l.part === 'reducer' ? `${l.name.split(' ')[0]} reducer, grade by the day` : l.name;
+  if (l.name !== null) return l.part === 'hardener' ? `${l.name}, hardener` : l.part === 'reducer' ? `${l.name.split(' ')[0]} reducer, grade by the day` : l.colour ? `${l.name}, ${l.colour}` : l.name;
   if (l.key.startsWith('paper-')) return `Paper P${l.params.grit}${l.params.wet ? ', wet' : ', dry'}`;
   return CONSUMABLES[l.key] ?? l.key;
 }
@@ -21,10 +21,17 @@ export function packName(l: Pick<ShoppingLine, 'packSize' | 'unit'>, f: Format):
   switch (l.unit) {
     case 'ml': return f.volume(l.packSize);
     case 'm': return f.units === 'us' ? `${(l.packSize / 0.9144).toFixed(0)} yd` : `${l.packSize} m`;
-    case 'm2': return f.area(l.packSize);
+    case 'm2': return f.area(l.packSize).replace('.00 ', ' ');
     case 'pair': return l.packSize === 1 ? 'pair' : `${l.packSize} pairs`;
     case 'piece': return l.packSize === 1 ? 'one' : `pack of ${l.packSize}`;
   }
+}
+
+/** How many packs of it: “3 × 400 ml”, “2 pairs”, “1”. */
+export function countName(l: Pick<ShoppingLine, 'count' | 'packSize' | 'unit'>, f: Format): string {
+  if (l.packSize === 1 && l.unit === 'piece') return String(l.count);
+  if (l.packSize === 1 && l.unit === 'pair') return `${l.count} ${l.count === 1 ? 'pair' : 'pairs'}`;
+  return `${l.count} × ${packName(l, f)}`;
 }
 
 /** An amount in a line's own unit. */

@@ -4,7 +4,8 @@ import { DEMO_JOBS } from '@/demo/jobs';
 import type { Job } from '@/model/job';
 import { parseJob } from '@/formats/job-file';
 import { lightnessOf } from './colour';
-import { candyHex, coatsToHide, PRIMER_SHADES, SILVER_HEX } from './depth';
+import { candyHex, coatsToHide, PRIMER_SHADES } from './depth';
+import { SILVER_HEX } from './tint';
 import { systemFor } from './system';
 
 describe('candy over a silver ground (Beer–Lambert, light passes each coat twice)', () => {

@@ -4,12 +4,11 @@
  */
 import { converter, formatHex, parse, useMode as register, modeLrgb, modeOklab, modeRgb } from 'culori/fn';
 import { lightnessOf } from './colour';
+import { SILVER_HEX } from './tint';
 
 register(modeRgb); register(modeLrgb); register(modeOklab);
 const toLinear = converter('lrgb');
 
-/** The metallic ground a candy is judged over. Invented demo silver. */
-export const SILVER_HEX = '#C9CED0';
 type Rgb = readonly [number, number, number];
 function linear(hex: string): Rgb {
   const c = toLinear(parse(hex));

@@ -8,6 +8,7 @@ import type { Material, PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { coatWeights } from '../coating/character';
 import { schoolOf } from '../coating/schools';
+import { sameTint, tintOf } from '../coating/tint';
 import { splitAtSeams } from '../coating/sessions';
 import { normalQuantile, normalTail } from '../numerics/stats';
 import { sandAwayUm } from '../prep/paper';
@@ -100,12 +101,23 @@ export function exceedChance(cv: number, factor: number): number {
   return normalTail((Math.log(factor) + s2 / 2) / Math.sqrt(s2));
 }
 
+/** The lines of a job: one for each product, and for each colour of it. @param job with its zones as parts */
+export function materialsOf(job: Job, all: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>): Material[] {
+  const lines = new Map<string, { product: Product; ids: Set<string>; first: boolean }>();
+  for (const l of all) {
+    const product = products.get(l.productId)!, key = `${product.id} ${tintOf(job, product, l)?.hex.toLowerCase() ?? ''}`, known = lines.get(key);
+    if (known) known.ids.add(l.id); else lines.set(key, { product, ids: new Set([l.id]), first: ![...lines.values()].some((x) => x.product.id === product.id) });
+  }
+  return [...lines.values()].map((x) => materialFor(job, x.product, all, seams, x.ids, x.first));
+}
+
 /**
- * One product's line, over all layers that use it.
- * @param all every layer of the job, for the sessions; @param seams for what sanding takes off again
+ * One product's line, over all layers that use it or those named.
+ * @param all every layer of the job, for the sessions; @param seams for what sanding takes off again;
+ * @param only ids of the layers of one colour; @param first whether what is in hand without a colour counts here
  */
-export function materialFor(job: Job, product: Product, all: readonly PlanLayer[], seams: readonly Seam[] = []): Material {
-  const layers = all.filter((l) => l.productId === product.id), uses = coatUses(job, product, layers), open = uses.filter((u) => !u.done);
+export function materialFor(job: Job, product: Product, all: readonly PlanLayer[], seams: readonly Seam[] = [], only?: ReadonlySet<string>, first = true): Material {
+  const layers = all.filter((l) => l.productId === product.id && (only === undefined || only.has(l.id))), colour = layers[0] ? tintOf(job, product, layers[0]) : null, uses = coatUses(job, product, layers), open = uses.filter((u) => !u.done);
   // Once a coat of it is on, its cans have been bought; only what is left to spray is counted.
   const begun = open.length < uses.length;
   const parts = new Map(job.parts.map((p) => [p.id, p])), transfer = transferFrac(job, product), heelShare = heelFrac(product), risk = job.risk.runOut ?? RISK_OF_SHORT;
@@ -127,14 +139,14 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
   // One spare can of colour: a spitting nozzle costs a coat, and the shade cannot be bought again on the day. What dies once activated is bought lean.
   const spare = product.kind === 'basecoat' && open.length > 0 && !begun && product.carrier === 'aerosol' && product.potLifeMin === undefined ? product.packs[0]!.sizeMl : 0;
   const needMl = useMl + heel + margin + spare;
-  const shelfOf = (id: string): number => (job.shelf ?? []).filter((s) => s.productId === id).reduce((a, s) => a + s.remainingMl, 0);
+  const shelfOf = (id: string): number => (job.shelf ?? []).filter((s) => s.productId === id && (s.colour === undefined || colour === null ? first : sameTint(s.colour, colour.name))).reduce((a, s) => a + s.remainingMl, 0);
   const ingredients = ingredientsOf(product, job.prices).map((g) => {
     const need = needMl * g.share, shelfMl = shelfOf(g.id), packs = begun ? [] : cheapestPacks(g.packs, Math.max(0, need - shelfMl));
     return { id: g.id, part: g.part, needMl: need, shelfMl, packs, cost: packs.reduce((a, p) => a + p.count * p.price, 0) };
   });
   const base = ingredients[0]!, readyMl = (base.shelfMl + base.packs.reduce((a, p) => a + p.count * p.size, 0)) / (needMl > 0 ? base.needMl / needMl : 1);
   return {
-    productId: product.id, begun, needMl, spreadMl: useMl * cv / keep, sprayMl: sum.spray, useMl, areaM2: layers.reduce((a, l) => Math.max(a, open.some((u) => u.layerId === l.id) ? totalAreaM2(l.partIds.flatMap((x) => parts.get(x) ?? [])) : 0), 0),
+    productId: product.id, colour, layerIds: layers.map((l) => l.id), begun, needMl, spreadMl: useMl * cv / keep, sprayMl: sum.spray, useMl, areaM2: layers.reduce((a, l) => Math.max(a, open.some((u) => u.layerId === l.id) ? totalAreaM2(l.partIds.flatMap((x) => parts.get(x) ?? [])) : 0), 0),
     breakdown: [
       { cause: 'film', ml: sum.film - sanded }, { cause: 'sanded', ml: sanded }, { cause: 'carrier', ml: sum.carrier }, { cause: 'overspray', ml: sum.overspray }, { cause: 'overrun', ml: sum.overrun },
       { cause: 'nozzle', ml: nozzle }, { cause: 'nib', ml: nib }, { cause: 'purge', ml: purge }, { cause: 'heel', ml: heel }, { cause: 'margin', ml: margin }, { cause: 'spare', ml: spare },

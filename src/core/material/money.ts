@@ -5,7 +5,7 @@ import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
 import { partAreaM2, totalAreaM2 } from '../surface/area';
 import type { Consumable } from './consumables';
-import { coatUses, materialFor } from './consumption';
+import { coatUses, materialsOf } from './consumption';
 import { ingredientsOf } from './ingredients';
 import { leftoverShare } from './shelf';
 
@@ -14,7 +14,7 @@ export interface CostRow { readonly partId: string; readonly layerId: string; re
 export function paintLedger(whole: Job, layers: readonly PlanLayer[], products: ReadonlyMap<string, Product>, materials: readonly Material[]): CostRow[] {
   const job = withZones(whole), original = new Map(job.parts.map((p) => [p.id, p.id.replace(/--z\d+$/, '')]));
   return materials.flatMap((m) => {
-    const uses = coatUses(job, products.get(m.productId)!, layers).filter((u) => !u.done), total = uses.reduce((a, u) => a + u.sprayMl, 0);
+    const uses = coatUses(job, products.get(m.productId)!, layers.filter((l) => m.layerIds.includes(l.id))).filter((u) => !u.done), total = uses.reduce((a, u) => a + u.sprayMl, 0);
     return total > 0 ? uses.map((u) => ({ partId: original.get(u.partId)!, layerId: u.layerId, coat: u.coat, cost: m.cost * u.sprayMl / total })) : [];
   });
 }
@@ -48,8 +48,8 @@ export function totalsOf(job: Job, materials: readonly Material[], consumables: 
 
 /** Money by the millilitre, without the steps of packs: what the total tends to. */
 export function smoothPaintCost(job: Job, layers: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>): number {
-  return [...new Set(layers.map((l) => l.productId))].reduce((sum, id) => {
-    const p = products.get(id)!, m = materialFor({ ...job, shelf: [] }, p, layers, seams), offers = ingredientsOf(p, job.prices);
+  return materialsOf({ ...job, shelf: [] }, layers, seams, products).reduce((sum, m) => {
+    const offers = ingredientsOf(products.get(m.productId)!, job.prices);
     return sum + m.ingredients.reduce((a, g, i) => a + g.needMl * Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), 0);
   }, 0);
 }

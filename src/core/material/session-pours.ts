@@ -16,10 +16,10 @@ export interface SessionPours { readonly session: number; readonly product: Prod
 
 /** Pours of every gun product, session by session; coats already on are left out. @param tempC of the air and the paint, for the pot life */
 export function sessionPours(job: Job, layers: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>, tempC: number): SessionPours[] {
-  return splitAtSeams(layers, seams).flatMap((group, session) => [...new Set(group.map((l) => l.productId))].flatMap((id): SessionPours[] => {
-    const product = products.get(id)!;
+  return splitAtSeams(layers, seams).flatMap((group, session) => [...new Set(group.map((l) => `${l.productId} ${l.hex ?? ''}`))].flatMap((key): SessionPours[] => {
+    const of = group.filter((l) => `${l.productId} ${l.hex ?? ''}` === key), product = products.get(of[0]!.productId)!;
     if (product.carrier !== 'gun') return [];
-    const uses = coatUses(job, product, group).filter((u) => !u.done), keys = [...new Set(uses.map((u) => `${u.layerId}.c${u.coat}`))];
+    const uses = coatUses(job, product, of).filter((u) => !u.done), keys = [...new Set(uses.map((u) => `${u.layerId}.c${u.coat}`))];
     if (keys.length === 0) return [];
     // The test card and what stays in the gun are mixed with the first coat.
     const coats = keys.map((key, i): CoatToPour => { const ml = uses.filter((u) => `${u.layerId}.c${u.coat}` === key).reduce((a, u) => a + u.sprayMl, 0); return { id: key, ml: ml + (i === 0 ? NOZZLE_ML.gun + PURGE_ML.gun : 0), minutes: Math.max(2, Math.ceil(ml / FLOW_ML_MIN)), waitMin: i === 0 ? 0 : product.flashMin }; });

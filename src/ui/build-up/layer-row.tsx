@@ -11,6 +11,7 @@ import type { SystemLayer } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf } from '@/words/format';
+import { COLOURED } from '@/core/coating/tint';
 import { KIND_NAMES } from '@/words/names';
 import { over, paintOf } from '../drawings/ink';
 import { ProvenanceMark } from '../parts/mark';
@@ -25,8 +26,6 @@ export function ProductSelect({ value, products, label, onChange }: { value: str
     </Select>
   );
 }
-
-const COLOURED: ReadonlySet<Product['kind']> = new Set(['basecoat', 'mid-coat', 'enamel', 'single-stage', 'heat-paint']);
 
 const markOf = (p: Product, field: string): Mark => p.provenance.byField?.[field] ?? p.provenance.rest;
 

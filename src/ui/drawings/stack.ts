@@ -1,5 +1,5 @@
 /** The build-up as it is drawn: bands in µm, bottom first, with what is already sprayed. */
-import { SILVER_HEX } from '@/core/coating/depth';
+import { tintOf } from '@/core/coating/tint';
 import { sandAwayUm } from '@/core/prep/paper';
 import type { Job, Part } from '@/model/job';
 import type { Plan, Seam } from '@/model/plan';
@@ -23,7 +23,7 @@ export function seamTag(s: Seam): [string, string] {
 }
 
 /** A candy's ground is silver, whatever the candy. */
-export const groundHex = (job: Pick<Job, 'purpose'>, p: Product): string => (job.purpose.colour.kind === 'candy' && p.kind === 'basecoat' && p.effect === 'metallic' ? SILVER_HEX : job.purpose.colour.hex);
+export const groundHex = (job: Pick<Job, 'purpose'>, p: Product): string => tintOf(job, p, {})?.hex ?? job.purpose.colour.hex;
 
 export function stackOf(job: Job, plan: { readonly layers: Readonly<Plan['layers']>; readonly seams: readonly Seam[] }, products: readonly Product[]): Stack {
   const done = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));

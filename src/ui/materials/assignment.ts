@@ -1,5 +1,6 @@
 /** Cans of a product as they are drawn: which one sprays what, and how full each ends. */
 import { assignCans } from '@/core/material/assign';
+import { sameTint } from '@/core/coating/tint';
 import { coatUses } from '@/core/material/consumption';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
@@ -11,11 +12,11 @@ export interface DrawnCan { readonly sizeMl: number; readonly fullMl: number; re
 /** The cans set aside from the shelf first, then those bought; the spare is the last and stays sealed. */
 export function drawnCans(whole: Job, product: Product, material: Material, layers: readonly PlanLayer[]): DrawnCan[] {
   const job = withZones(whole), heel = material.factors.heelFrac, packMl = product.packs[0]!.sizeMl;
-  const shelf = (whole.shelf ?? []).filter((s) => s.productId === product.id && s.remainingMl > 0.5).flatMap((s) => { const list: { sizeMl: number; fullMl: number; shelf: boolean }[] = []; for (let left = s.remainingMl; left > 0.5; left -= packMl) list.push({ sizeMl: packMl, fullMl: Math.min(left, packMl), shelf: true }); return list; });
+  const shelf = (whole.shelf ?? []).filter((s) => s.productId === product.id && s.remainingMl > 0.5 && (s.colour === undefined || material.colour === null || sameTint(s.colour, material.colour.name))).slice(0, material.shelfMl > 0 ? undefined : 0).flatMap((s) => { const list: { sizeMl: number; fullMl: number; shelf: boolean }[] = []; for (let left = s.remainingMl; left > 0.5; left -= packMl) list.push({ sizeMl: packMl, fullMl: Math.min(left, packMl), shelf: true }); return list; });
   const bought = material.packs.flatMap((k) => Array.from({ length: k.count }, () => ({ sizeMl: k.size, fullMl: k.size, shelf: false })));
   const all = [...shelf, ...bought], spareMl = material.breakdown.find((b) => b.cause === 'spare')?.ml ?? 0, spareAt = spareMl > 0 && bought.length > 0 ? all.length - 1 : -1;
   const cans = all.map((c, i) => ({ usableMl: i === spareAt ? 0 : Math.max(0, c.fullMl - c.sizeMl * heel), partly: c.shelf && c.fullMl < c.sizeMl - 1 }));
-  const a = assignCans(coatUses(job, product, layers).filter((u) => !u.done), cans), names = new Map(job.parts.map((p) => [p.id, p.name ?? p.id]));
+  const a = assignCans(coatUses(job, product, layers.filter((l) => material.layerIds.includes(l.id))).filter((u) => !u.done), cans), names = new Map(job.parts.map((p) => [p.id, p.name ?? p.id]));
   return all.map((c, i) => {
     const mine = a.strokes.filter((s) => s.can === i), useMl = mine.reduce((x, s) => x + s.ml, 0), edges = mine.some((s) => s.where === 'edges'), faces = mine.filter((s) => s.where === 'face');
     const coats = [...new Set(faces.map((s) => s.coat))], parts = [...new Set(faces.map((s) => s.partId))];

@@ -20,9 +20,9 @@ export function CansPanel({ job, plan, product }: { job: Job; plan: Plan; produc
       {plan.materials.length === 0 && <p className="cap" style={{ marginTop: 8 }}>No layers yet. Choose a build-up first, then the cans are counted here.</p>}
       <ul style={{ display: 'flex', gap: 26, paddingTop: 12, flexWrap: 'wrap' }}>
         {aerosols.map((m) => { const p = product(m.productId), cans = drawnCans(job, p, m, plan.layers); return (
-          <li key={m.productId} style={{ maxWidth: '100%' }}>
-            <p style={{ fontWeight: 600, fontSize: 13.5 }}>{p.name}<br /><span className="small muted" style={{ fontWeight: 400 }}>{f.volume(m.useMl)} expected</span></p>
-            <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cans of ${p.name}`}><Cans cans={cans} paint={paintOf(p, plan.layers.find((l) => l.productId === p.id)?.hex ?? job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></div>
+          <li key={m.layerIds[0]} style={{ maxWidth: '100%' }}>
+            <p style={{ fontWeight: 600, fontSize: 13.5 }}>{p.name}<br /><span className="small muted" style={{ fontWeight: 400 }}>{m.colour ? `${m.colour.name}, ` : ''}{f.volume(m.useMl)} expected</span></p>
+            <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cans of ${p.name}`}><Cans cans={cans} paint={paintOf(p, m.colour?.hex ?? job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></div>
             <ol className="small muted" style={{ maxWidth: Math.max(210, cans.length * 76), lineHeight: 1.35 }}>{cans.map((c, i) => (c.does.length > 0 ? <li key={i}><b style={{ fontWeight: 600, color: 'var(--ink)' }}>{i + 1}</b> {c.does.join('; ')}{c.changes ? '; change at an overlap, not in the middle' : ''}</li> : null))}</ol>
             {p.potLifeMin !== undefined && cans.filter((c) => !c.sealed).length > 0 && <p className="small" style={{ maxWidth: 230 }}>Activate one at a time: each dies {durationOf(p.potLifeMin)} after its pin is in. Leave the rest sealed.</p>}
           </li>

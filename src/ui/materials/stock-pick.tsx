@@ -2,6 +2,7 @@
 /** What stands on the workshop's shelf of a thing, to be set aside for this job. */
 import { useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
+import { sameTint } from '@/core/coating/tint';
 import type { ShelfRow } from '@/usecases/shelf';
 import type { Desk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
@@ -13,12 +14,12 @@ export function useShelf(): readonly ShelfRow[] | null {
   return rows;
 }
 
-export function StockPick({ desk, ingredientId, needMl, rows }: { desk: Desk; ingredientId: string; needMl: number; rows: readonly ShelfRow[] | null }) {
+export function StockPick({ desk, ingredientId, colour, needMl, rows }: { desk: Desk; ingredientId: string; colour: string | undefined; needMl: number; rows: readonly ShelfRow[] | null }) {
   const f = useFormat();
-  const mine = (rows ?? []).filter((r) => r.item.productId === ingredientId && r.expiry.state !== 'empty');
+  const mine = (rows ?? []).filter((r) => r.item.productId === ingredientId && (colour === undefined || (r.item.colour !== undefined && sameTint(r.item.colour, colour))) && r.expiry.state !== 'empty');
   if (mine.length === 0) return null;
   const aside = desk.job.shelf ?? [];
-  const set = (stockId: string, ml: number): void => desk.edit(({ shelf, ...j }) => { const left = (shelf ?? []).filter((x) => x.stockId !== stockId), next = ml > 0 ? [...left, { productId: ingredientId, remainingMl: ml, stockId }] : left; return { ...j, ...(next.length > 0 ? { shelf: next } : {}) }; });
+  const set = (stockId: string, ml: number): void => desk.edit(({ shelf, ...j }) => { const left = (shelf ?? []).filter((x) => x.stockId !== stockId), next = ml > 0 ? [...left, { productId: ingredientId, remainingMl: ml, ...(colour === undefined ? {} : { colour }), stockId }] : left; return { ...j, ...(next.length > 0 ? { shelf: next } : {}) }; });
   return (
     <ul className="small">{mine.map((r) => {
       const here = aside.find((x) => x.stockId === r.item.id), others = r.setAside.filter((x) => x.jobId !== desk.id).reduce((a, x) => a + x.ml, 0), free = Math.max(0, r.item.remainingMl - others), ml = Math.round(Math.min(free, Math.max(1, needMl)) * 10) / 10;

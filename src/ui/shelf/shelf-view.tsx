@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { CAN_G_PER_ML } from '@/core/material/used';
+import { COLOURED } from '@/core/coating/tint';
 import { EMPTY_CAN_G } from '@/core/material/shelf';
 import { isoOf } from '@/core/time/instant';
 import { STOCK_PARTS, type StockDraft, type StockItem } from '@/model/stock';
@@ -38,7 +39,7 @@ function ItemForm({ view, item, today, onDone }: { view: ShelfView; item: StockI
   const [faults, setFaults] = useState<Faults>([]), [busy, setBusy] = useState(false), [error, setError] = useState<string | null>(null);
   const f = useFormat();
   const at = (path: string): string | null => faults.find((x) => x.path === path)?.expected ?? null, said = (path: string): string | null => { const e = at(path); return e ? `Expected ${e}.` : null; };
-  const set = (patch: Partial<StockDraft>): void => { setFaults([]); setD((x) => { const n = { ...x, ...patch }; for (const k of ['openedOn', 'boughtOn', 'expiresOn', 'batch', 'note'] as const) if (n[k] === '') delete n[k]; return n; }); };
+  const set = (patch: Partial<StockDraft>): void => { setFaults([]); setD((x) => { const n = { ...x, ...patch }; for (const k of ['openedOn', 'boughtOn', 'expiresOn', 'batch', 'note', 'colour'] as const) if (n[k] === '') delete n[k]; return n; }); };
   const base = d.productId.replace(/\.(hardener|reducer)$/, ''), product = view.products.find((p) => p.id === base);
   const pick = (id: string, part: StockDraft['part']): void => { const p = view.products.find((x) => x.id === id)!; set({ productId: part === 'hardener' ? `${id}.hardener` : part === 'reducer' ? `${(p.maker ?? id).toLowerCase()}.reducer` : id, part, name: part === 'base' ? p.name : `${p.name} ${PART_NAMES[part]}`, sizeMl: part === 'base' ? p.packs[0]!.sizeMl : 500, remainingMl: Math.min(d.remainingMl, part === 'base' ? p.packs[0]!.sizeMl : 500) }); };
   const weighed = w.grossG >= w.tareG && w.gPerMl > 0 ? (w.grossG - w.tareG) / w.gPerMl : null;
@@ -52,7 +53,7 @@ function ItemForm({ view, item, today, onDone }: { view: ShelfView; item: StockI
   return (
     <form aria-label={item ? `Change ${item.name}` : 'Put something on the shelf'} onSubmit={(e) => { e.preventDefault(); void keep(); }} style={{ display: 'grid', gap: 12, padding: '10px 0' }}>
       {!item && <div className="row"><ListChoice label="Product" value={product ? base : ''} options={view.products.map((p) => p.id)} names={Object.fromEntries(view.products.map((p) => [p.id, p.name]))} width={250} onChange={(id) => pick(id, d.part)} /><ListChoice label="It is" value={d.part} options={STOCK_PARTS} names={PART_NAMES} width={170} onChange={(part) => (product ? pick(base, part) : set({ part }))} /></div>}
-      <div className="row"><TextField size="small" label="Name" value={d.name} error={at('name') !== null} helperText={said('name') ?? undefined} onChange={(e) => set({ name: e.target.value.slice(0, 80) })} sx={{ width: 250 }} /><TextField size="small" label="Batch" value={d.batch ?? ''} onChange={(e) => set({ batch: e.target.value.slice(0, 40) })} sx={{ width: 120 }} /><MeasureBox kind="volume" label="Full pack" value={d.sizeMl} min={1} max={20000} step={50} width={132} onChange={(sizeMl) => set({ sizeMl })} fault={said('sizeMl')} /></div>
+      <div className="row"><TextField size="small" label="Name" value={d.name} error={at('name') !== null} helperText={said('name') ?? undefined} onChange={(e) => set({ name: e.target.value.slice(0, 80) })} sx={{ width: 250 }} />{product && COLOURED.has(product.kind) && d.part === 'base' && <TextField size="small" label="Colour, by name" value={d.colour ?? ''} onChange={(e) => set({ colour: e.target.value.slice(0, 60) })} helperText="as on the job, or it is not used" sx={{ width: 200 }} />}<TextField size="small" label="Batch" value={d.batch ?? ''} onChange={(e) => set({ batch: e.target.value.slice(0, 40) })} sx={{ width: 120 }} /><MeasureBox kind="volume" label="Full pack" value={d.sizeMl} min={1} max={20000} step={50} width={132} onChange={(sizeMl) => set({ sizeMl })} fault={said('sizeMl')} /></div>
       <div className="row"><ButtonChoice label="How it is known" value={how} options={['feel', 'weight'] as const} names={{ feel: 'by feel', weight: 'by weight' }} onChange={setHow} />
         {how === 'feel' ? <MeasureBox kind="volume" label="Left in it" value={d.remainingMl} min={0} max={20000} step={10} width={132} onChange={(remainingMl) => set({ remainingMl })} fault={said('remainingMl')} /> : <>
           <NumberBox label="Whole" unit="g" value={w.grossG} min={0} max={50000} width={112} onChange={(grossG) => { setFaults([]); setW({ ...w, grossG }); }} fault={said('weight.grossG')} /><NumberBox label="Empty pack" unit="g" value={w.tareG} min={0} max={50000} width={126} onChange={(tareG) => { setFaults([]); setW({ ...w, tareG }); }} fault={w.tareG > w.grossG ? `At most ${w.grossG} g.` : said('weight.tareG')} /><NumberBox label="Weight of a ml" unit="g" value={w.gPerMl} min={0.3} max={3} step={0.01} width={132} onChange={(gPerMl) => setW({ ...w, gPerMl })} fault={said('weight.gPerMl')} />
@@ -87,7 +88,7 @@ export function ShelfPage({ view, today, tz }: { view: ShelfView; today: string;
         {view.rows.length === 0 && open !== 'new' && <p className="cap">Nothing yet. Put half cans and tins here: jobs then use them first.</p>}
         <ul className="loglist">{view.rows.map((r) => (
           <li key={r.item.id} style={{ display: 'block' }}><div className="row" style={{ flexWrap: 'nowrap', gap: 14 }}><Pack row={r} />
-            <div style={{ flex: 1, minWidth: 0 }}><p><b style={{ fontWeight: 600 }}>{r.item.name}</b>{r.item.batch ? <span className="small muted">, batch {r.item.batch}</span> : null}</p>
+            <div style={{ flex: 1, minWidth: 0 }}><p><b style={{ fontWeight: 600 }}>{r.item.name}</b>{r.item.colour ? <span className="small">, {r.item.colour}</span> : null}{r.item.batch ? <span className="small muted">, batch {r.item.batch}</span> : null}</p>
               <p className="small"><b>{f.volume(r.item.remainingMl)}</b> of {f.volume(r.item.sizeMl)}{r.item.openedOn ? `, opened ${f.day(`${r.item.openedOn}T00:00`)} ${r.item.openedOn.slice(0, 4)}` : ''}{r.item.note ? `; ${r.item.note}` : ''}</p>
               <p className="small row" style={{ gap: 6 }}>{r.expiry.state === 'expired' ? <StopSign size={16} /> : r.expiry.state === 'good' ? <GoSign size={16} /> : <MindSign size={18} />}{STATE_WORDS[r.expiry.state]}{r.expiry.until ? `${r.expiry.state === 'expired' ? ' since' : ' until'} ${f.day(`${r.expiry.until.slice(0, 10)}T00:00`)} ${r.expiry.until.slice(0, 4)}${r.expiry.why === 'activated' ? `, ${r.expiry.until.slice(11, 16)} UTC` : ''}` : ', no date known'}</p>
               {r.setAside.map((s) => <p key={s.jobId} className="small muted">{f.volume(s.ml)} set aside for <Link href={`/jobs/${s.jobId}/materials`}>{s.name}</Link></p>)}

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import { SHOPPING_GROUPS, type ShoppingLine, type ShoppingList } from '@/model/shopping';
-import { GROUP_NAMES, lineName, packName } from '@/words/shopping';
+import { countName, GROUP_NAMES, lineName, packName } from '@/words/shopping';
 import { PriceBox } from '../parts/price-box';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
@@ -28,7 +28,7 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
   const clear = async (): Promise<void> => { const r = await fetch('/api/shopping/tick', { method: 'DELETE' }).catch(() => null); if (r?.ok) setTicks(new Set()); else setSaid(SILENT); };
   const price = async (l: ShoppingLine, value: number): Promise<void> => {
     setSaid(null);
-    const r = await fetch('/api/shopping/price', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ key: l.key, price: value, jobs: l.jobs }) }).catch(() => null);
+    const r = await fetch('/api/shopping/price', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ key: l.priceKey, price: value, jobs: l.jobs }) }).catch(() => null);
     if (r?.ok) router.refresh(); else setSaid(r ? 'This price is not taken: 0 or more.' : SILENT);
   };
   const list = shopping.kind === 'list' ? shopping.list : null, q = `jobs=${chosen.join(',')}&units=${f.units}`, lines = list?.lines.filter((l) => !l.have) ?? [], got = lines.filter((l) => ticks.has(l.key)).length;
@@ -47,7 +47,7 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
         {SHOPPING_GROUPS.map((g) => { const of = lines.filter((l) => l.group === g); return of.length === 0 ? null : (
           <div key={g}><h2 style={{ fontSize: 14, fontWeight: 650, margin: '14px 0 2px' }}>{GROUP_NAMES[g]}</h2>
             <ul className="buylist">{of.map((l) => { const on = ticks.has(l.key), name = lineName(l); return (
-              <li key={l.key} data-on={on}><label><Checkbox checked={on} onChange={(_e, v) => void tick(l.key, v)} slotProps={{ input: { 'aria-label': `${name}, ${l.count} × ${packName(l, f)}` } }} sx={{ p: 1 }} /><span><b>{l.count} × {packName(l, f)}</b> {name}</span></label>
+              <li key={l.key} data-on={on}><label><Checkbox checked={on} onChange={(_e, v) => void tick(l.key, v)} slotProps={{ input: { 'aria-label': `${countName(l, f)} ${name}` } }} sx={{ p: 1 }} /><span><b>{countName(l, f)}</b> {name}</span></label>
                 <span className="row noprint" style={{ gap: 6 }}><PriceBox label={`Price of ${name}, ${packName(l, f)}`} value={l.price} currency={list.currency} onChange={(v) => void price(l, v)} /></span><b className="num">{money(l.cost)}</b></li>); })}</ul></div>); })}
         {lines.length > 0 && <dl className="sums">{list.tax > 0 && <div><dt>Tax, {list.taxPct} %</dt><dd>{money(list.tax)}</dd></div>}<div><dt>In all</dt><dd><b>{money(list.total)}</b></dd></div>{chosen.length > 1 && <div><dt>Paint bought one job at a time</dt><dd>{money(list.apart)}{list.apart > list.paint + 0.005 ? `; together ${money(list.apart - list.paint)} less` : ''}</dd></div>}<div><dt>Expected to be left, worth about<ProvenanceMark mark="M" /></dt><dd>{money(list.leftoverWorth)}</dd></div></dl>}
         {list.shelf.length > 0 && <p className="cap">Taken from the shelf first: {list.shelf.map((s) => `${f.volume(s.ml)} of ${s.name}`).join(', ')}.</p>}

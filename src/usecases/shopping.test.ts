@@ -1,0 +1,112 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { jobStore } from '@/data/job-store';
+import { migrationsIn, openDatabase, type Db } from '@/data/open';
+import { stockStore } from '@/data/stock-store';
+import { tickStore } from '@/data/tick-store';
+import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
+import { listCsv, listText } from '@/formats/shopping-file';
+import type { Job } from '@/model/job';
+import type { ShoppingList } from '@/model/shopping';
+import { packSolver, type PackSolver } from '@/solver/pack-solver';
+import { formatFor } from '@/words/format';
+import { lineName } from '@/words/shopping';
+import { setPrice, shoppingFor } from './shopping';
+import { shelfView } from './shelf';
+
+let db: Db, solve: PackSolver;
+const folder = mkdtempSync(join(tmpdir(), 'pellucid-shop-')), NOW = Date.parse('2026-05-16T07:50:00+01:00');
+const bare = (id: string): Job => { const { state: _s, shelf: _f, ...job } = DEMO_JOBS.find((d) => d.id === id)!.job; return job; };
+beforeAll(async () => {
+  solve = await packSolver();
+  db = openDatabase(join(folder, 'shop.sqlite'), migrationsIn(join(process.cwd(), 'src', 'data', 'migrations')));
+  DEMO_JOBS.slice(0, 3).forEach((d, i) => jobStore(db).insert(d.id, bare(d.id), i));
+});
+afterAll(() => { db.close(); rmSync(folder, { recursive: true }); });
+const list = (ids: string[] | null = null): ShoppingList => { const s = shoppingFor(jobStore(db), stockStore(db), ids, solve, NOW); if (s.kind !== 'list') throw new Error('two currencies'); return s.list; };
+
+describe('shopping', () => {
+  it('several jobs together never cost more paint than one by one, and every line adds up', () => {
+    const all = list();
+    expect(all.lines.length).toBeGreaterThan(10);
+    expect(all.paint).toBeLessThanOrEqual(all.apart + 1e-9);
+    for (const l of all.lines) expect(l.cost).toBeCloseTo(l.have ? 0 : l.count * l.price, 9);
+    expect(all.lines.reduce((a, l) => a + l.cost, 0)).toBeCloseTo(all.paint + all.prep, 6);
+    expect(all.total).toBeCloseTo(all.paint + all.prep + all.tax, 9);
+    expect(new Set(all.lines.map((l) => l.key)).size).toBe(all.lines.length);
+  });
+  it('what is good on the shelf is used first, what is past its time is not', () => {
+    const count = (id: string): number => list().lines.filter((l) => l.key.startsWith(`${id}@`)).reduce((a, l) => a + l.count * l.packSize, 0), before = count('tamsel-filler'), etch = count('tamsel-etch');
+    const stock = stockStore(db);
+    for (const { id, ...draft } of DEMO_STOCK) stock.add(id, id === 'shelf-filler' ? { ...draft, remainingMl: 400 } : draft, NOW);
+    expect(count('tamsel-filler')).toBeLessThan(before);
+    expect(list().shelf.find((s) => s.ingredientId === 'tamsel-filler')!.ml).toBe(400);
+    // The etch on the shelf was opened three years ago.
+    expect(count('tamsel-etch')).toBe(etch);
+  });
+  it('cans of two colours are two lines, and a can of another colour on the shelf is no help', () => {
+    const base = list().lines.filter((l) => l.productId === 'orrin-base');
+    expect(base.length).toBeGreaterThan(1);
+    expect(new Set(base.map((l) => l.colour)).size).toBe(base.length);
+    const total = (): number => list().lines.filter((l) => l.productId === 'orrin-base' && l.colour !== 'Moss green').reduce((a, l) => a + l.count, 0), was = total();
+    const { id: _id, ...green } = DEMO_STOCK[1]!;
+    stockStore(db).add('moss', { ...green, colour: 'moss GREEN', sizeMl: 4000, remainingMl: 4000, openedOn: '2026-05-01' }, NOW);
+    expect(total()).toBe(was);
+    expect(list().lines.some((l) => l.productId === 'orrin-base' && l.colour === 'Moss green')).toBe(false);
+    stockStore(db).remove('moss', NOW);
+  });
+  it('a price set in the list is in every job that buys it, and in the next list', () => {
+    const line = list().lines.find((l) => l.group === 'paint' && l.jobs.length > 1)!;
+    expect(setPrice(jobStore(db), line.jobs, line.priceKey, 3.5, NOW)).toBe(line.jobs.length);
+    expect(list().lines.find((l) => l.key === line.key)!.price).toBe(3.5);
+    for (const id of line.jobs) expect(jobStore(db).load(id)!.steps.undo).not.toBeNull();
+  });
+  it('jobs in two currencies are refused by name', () => {
+    jobStore(db).insert('abroad', { ...bare('cargo-bike'), name: 'Abroad', budget: { currency: 'EUR', amount: 90 } }, 9);
+    const s = shoppingFor(jobStore(db), stockStore(db), null, solve, NOW);
+    expect(s).toEqual({ kind: 'currencies', currencies: ['GBP', 'EUR'] });
+    expect(list(['abroad']).currency).toBe('EUR');
+    jobStore(db).remove('abroad', NOW);
+  });
+  it('as text and as CSV it says the same lines; a formula in a name stays text', () => {
+    const f = formatFor('metric'), l = list(), text = listText(l, f), csv = listCsv({ ...l, lines: [{ ...l.lines[0]!, name: '=1+1', part: 'base' }, ...l.lines.slice(1)] }, f);
+    for (const x of l.lines) expect(text).toContain(lineName(x));
+    expect(text).toContain(`In all: ${f.money(l.total, 'GBP')}`);
+    expect(csv.split('\r\n').length).toBe(l.lines.length + 2);
+    expect(csv).toContain("'=1+1");
+    expect(listText(l, formatFor('us'))).toMatch(/fl oz/);
+  });
+  it('ticks stay until they are taken away', () => {
+    const t = tickStore(db);
+    t.set('tape', true, 1); t.set('tape', true, 2); t.set('gloves', true, 3); t.set('gloves', false, 4);
+    expect(t.list()).toEqual(['tape']);
+    t.clear();
+    expect(t.list()).toEqual([]);
+  });
+});
+
+describe('the shelf in the database', () => {
+  it('every change leaves a move; more than there is is refused and nothing changes; taken off and put back', () => {
+    const s = stockStore(db), { id: _id, ...draft } = DEMO_STOCK[0]!;
+    s.add('one', { ...draft, remainingMl: 100 }, 1);
+    expect(s.take('one', 140, 'too much', 2)).toEqual({ kind: 'too-little', remainingMl: 100 });
+    expect(s.load('one')!.remainingMl).toBe(100);
+    expect(s.take('one', 60, 'bonnet', 3)).toEqual({ kind: 'taken', remainingMl: 40 });
+    expect(s.change('one', { ...draft, remainingMl: 35 }, 'weighed', '', 4)).toBe(true);
+    expect(s.moves(3).map((m) => [m.kind, m.beforeMl, m.afterMl])).toEqual([['weighed', 40, 35], ['used', 100, 40], ['added', 0, 100]]);
+    expect([s.remove('one', 5), s.load('one'), s.restore('one', 6), s.load('one')!.remainingMl]).toEqual([true, null, true, 35]);
+    expect(s.take('none', 1, '', 7)).toEqual({ kind: 'missing' });
+    expect(() => db.prepare("UPDATE stock SET remaining_ml = -1 WHERE id = 'one'").run()).toThrow(/CHECK/);
+  });
+  it('the page’s view: the worst first, who could use it up, what is set aside', () => {
+    const store = jobStore(db), j = store.load('tractor-bonnet')!;
+    store.update('tractor-bonnet', j.version, { ...j.job, shelf: [{ productId: 'tamsel-filler', remainingMl: 50, stockId: 'shelf-filler' }] }, NOW);
+    const v = shelfView(store, stockStore(db), NOW), states = v.rows.map((r) => r.expiry.state);
+    expect(states[0]).toBe('expired');
+    const row = v.rows.find((r) => r.item.id === 'shelf-filler')!;
+    expect(row.setAside).toEqual([{ jobId: 'tractor-bonnet', name: bare('tractor-bonnet').name, ml: 50 }]);
+    expect(row.wantedBy.every((w) => w.jobId !== 'tractor-bonnet')).toBe(true);
+  });
+});
