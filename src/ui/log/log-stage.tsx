@@ -20,6 +20,7 @@ import { doneList } from '../spray-day/task-words';
 import { useFormat } from '../theme/providers';
 import { PhotosPanel } from '../photos/photos-panel';
 import { MarkBlocks } from './mark-blocks';
+import { ShelfPanel } from './shelf-panel';
 
 const EMPTY: JobLog = { used: [], outcomes: [], note: '' };
 const BY = { cans: 'by the can', weight: 'by weight' } as const;
@@ -70,6 +71,7 @@ export function LogStage() {
           })}</ul>
           <p className="cap" style={{ marginTop: 8 }}>Weight is turned into volume at 0.78 g/ml for a can, 1 for a tin<ProvenanceMark mark="M" />.</p>
         </section>
+        <ShelfPanel desk={desk} />
         <section className="panel" aria-label="How it came out">
           <div className="hd">How each layer came out <small>0 to be done again, 4 as hoped</small></div>
           <ul className="loglist">{[...plan.layers].reverse().map((l) => {

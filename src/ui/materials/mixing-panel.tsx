@@ -8,7 +8,7 @@ import { withZones } from '@/core/surface/zones';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf } from '@/words/format';
-import { Cup, PART_NAMES } from '../drawings/cup';
+import { Cup } from '../drawings/cup';
 import type { Desk } from '../desk/job-desk';
 import { CautionBox } from '../parts/caution';
 import { MeasureBox } from '../parts/measure-box';
@@ -34,7 +34,7 @@ export function MixingPanel({ desk, plan, product }: { desk: Desk; plan: Plan; p
   return (
     <section className="panel" aria-label="Mixing">
       <div className="hd">Mixing <small>parts by volume; fill to each line in turn, or by the scale with the cup tared</small><span className="r noprint"><MeasureBox kind="volume" label="Cup of the gun" value={desk.job.equipment.cupMl ?? CUP_ML} min={20} max={2000} step={50} width={132} onChange={(cupMl) => desk.edit((j) => ({ ...j, equipment: { ...j.equipment, cupMl } }))} fault={desk.faultAt('equipment.cupMl')} /></span></div>
-      {list.map(({ session, product: p, pours }) => {
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 320px), 1fr))', gap: '0 28px' }}>{list.map(({ session, product: p, pours }) => {
         const first = pours[0]!.coats[0]!, planned = plan.sessions.find((s) => s.tasks.some((t) => t.id === first)), task = planned?.tasks.find((t) => t.id === first), tempC = panelAt(desk.air, task?.startsAt), grade = gradeFor(tempC ?? 20, areaM2), pot = p.potLifeMin === undefined ? null : potLifeAt(p.potLifeMin, p.refTempC, tempC ?? 20);
         return (
           <article key={`${session} ${p.id}`} style={{ borderTop: '1px solid var(--line)', padding: '10px 0' }}>
@@ -43,12 +43,11 @@ export function MixingPanel({ desk, plan, product }: { desk: Desk; plan: Plan; p
             <ul style={{ display: 'flex', flexWrap: 'wrap', gap: '8px 18px', marginTop: 6 }}>{pours.map((q, i) => {
               const marks = p.mix ? mixMarks(p.mix, q.ml, { base: baseDensity(p) }) : [{ part: 'base' as const, ml: q.ml, toMl: q.ml, g: q.ml * baseDensity(p), toG: q.ml * baseDensity(p) }];
               return <li key={i}><p className="small"><b style={{ fontWeight: 600 }}>Pour {i + 1}, {f.volume(q.ml)}</b> {q.part[1] > 1 ? `part ${q.part[0]} of ${q.part[1]} of coat ${q.coats[0]!.split('.c')[1]}` : `coat ${q.coats.map((c) => c.split('.c')[1]).join(' and ')}`}</p>
-                <Cup marks={marks} cupMl={Math.max(desk.job.equipment.cupMl ?? CUP_ML, 1)} text={f.volume} title={`${p.name}, pour ${i + 1}`} />
-                <table className="tbl" style={{ width: 'auto' }}><caption className="sr">Pour {i + 1} of {p.name}</caption><thead><tr><th>to the line</th><th className="num">volume</th><th className="num">scale</th></tr></thead><tbody>{marks.map((m) => <tr key={m.part}><td>{PART_NAMES[m.part]}</td><td className="num">{f.volume(m.toMl)}</td><td className="num">{scale(m.toG)}</td></tr>)}</tbody></table></li>;
+                <Cup marks={marks} cupMl={Math.max(desk.job.equipment.cupMl ?? CUP_ML, 1)} text={f.volume} weight={scale} title={`${p.name}, pour ${i + 1}`} /></li>;
             })}</ul>
           </article>
         );
-      })}
+      })}</div>
       <p className="cap">Weights by density, base and all, from memory where the sheet says nothing<ProvenanceMark mark="M" />; the sheet on the tin wins. Gun cup, strainer and test card take their share of the first pour.</p>
       {list.some((x) => x.product.isocyanate) && <div className="cauts" style={{ marginTop: 8, maxWidth: 480 }}><CautionBox caution={{ code: 'isocyanate', severity: 'stop', params: {} }} /></div>}
     </section>

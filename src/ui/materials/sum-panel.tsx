@@ -26,10 +26,11 @@ export function SumPanel({ desk, plan, product }: { desk: Desk; plan: Plan; prod
   if (!m) return null;
   const ml = (x: number): string => (f.units === 'us' ? f.volume(x) : `${x < 10 ? one(x) : Math.round(x)} ml`), risk = String(desk.job.risk.runOut ?? 0.05);
   return (
-    <section className="panel" aria-label="The sum">
+    <section className="panel noprint" aria-label="The sum">
       <div className="hd">Where it goes <small>expected use, then what must be ready</small></div>
       <div style={{ margin: '10px 0' }}><ButtonChoice label="Product" value={keyOf(m)} options={open.map(keyOf)} names={Object.fromEntries(open.map((x) => [keyOf(x), nameOf(x)]))} onChange={setPicked} /></div>
-      <Waterfall material={m} name={nameOf(m)} text={ml} />
+      <div className="desk-only"><Waterfall material={m} name={nameOf(m)} text={ml} /></div>
+      <div className="phone-only"><Waterfall material={m} name={nameOf(m)} text={ml} size="narrow" /></div>
       <p className="cap" style={{ marginTop: 8 }}>Expected use {f.volume(m.useMl)}, give or take {Math.round(m.factors.cv * 100)} %. {m.shortChance === null ? 'Begun, so nothing more is bought.' : <>With what is bought and set aside, running out in mid-coat has a chance of <b>{chanceText(m.shortChance)}</b>{m.breakdown.some((b) => b.cause === 'spare' && b.ml > 0) ? ', the spare left sealed' : ''}.</>}</p>
       <div className="row noprint" style={{ marginTop: 8 }}><span className="small">At most this chance of running out</span><ButtonChoice label="At most this chance of running out" value={(RISKS as readonly string[]).includes(risk) ? risk as (typeof RISKS)[number] : '0.05'} options={RISKS} names={RISK_NAMES} onChange={(v) => desk.edit((j) => { const { runOut: _r, ...rest } = j.risk; return { ...j, risk: v === '0.05' ? rest : { ...rest, runOut: Number(v) } }; })} /></div>
       <details className="how"><summary>How this was computed, and every figure of it</summary>

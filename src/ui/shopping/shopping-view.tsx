@@ -1,6 +1,6 @@
 'use client';
 /** The shopping list for the jobs that are chosen: grouped, ticked off in the shop, printed, taken along as a file. */
-import { useState } from 'react';
+import { useOptimistic, useState, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -18,7 +18,9 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
   const f = useFormat(), router = useRouter();
   const [ticks, setTicks] = useState<ReadonlySet<string>>(new Set(ticked));
   const [said, setSaid] = useState<string | null>(null);
-  const choose = (ids: readonly string[]): void => router.push(ids.length === jobs.length ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false });
+  // The box answers at once; the list follows when it has been worked out.
+  const [wanted, setWanted] = useOptimistic(chosen), [busy, start] = useTransition();
+  const choose = (ids: readonly string[]): void => start(() => { setWanted(ids); router.push(ids.length === jobs.length ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false }); });
   const tick = async (key: string, on: boolean): Promise<void> => {
     const set = (v: boolean): void => setTicks((t) => { const n = new Set(t); if (v) n.add(key); else n.delete(key); return n; });
     set(on); setSaid(null);
@@ -37,10 +39,10 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
     <main id="main" className="body" style={{ maxWidth: 980 }}>
       <h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650 }}>Shopping</h1>
       <section className="panel noprint" aria-label="For which jobs"><div className="hd" style={{ marginBottom: 6 }}>For which jobs <small>bought together they share packs and one spare</small></div>
-        {jobs.length === 0 ? <p className="cap">No open jobs, so nothing to buy. Start one on the bench.</p> : <ul className="row" style={{ gap: '2px 18px' }}>{jobs.map((j) => <li key={j.id}><label className="row" style={{ gap: 2 }}><Checkbox size="small" checked={chosen.includes(j.id)} onChange={(_e, on) => choose(jobs.map((x) => x.id).filter((id) => (id === j.id ? on : chosen.includes(id))))} sx={{ p: 0.75 }} />{j.name}</label></li>)}</ul>}
+        {jobs.length === 0 ? <p className="cap">No open jobs, so nothing to buy. Start one on the bench.</p> : <ul className="row" style={{ gap: '2px 18px' }}>{jobs.map((j) => <li key={j.id}><label className="row" style={{ gap: 2, flexWrap: 'nowrap' }}><Checkbox size="small" checked={wanted.includes(j.id)} onChange={(_e, on) => choose(jobs.map((x) => x.id).filter((id) => (id === j.id ? on : wanted.includes(id))))} sx={{ p: 0.75 }} />{j.name}</label></li>)}</ul>}
       </section>
       {shopping.kind === 'currencies' && <section className="panel" role="alert" style={{ borderColor: 'var(--oxide)' }}><div className="hd">Two currencies</div><p className="cap" style={{ marginTop: 6 }}>These jobs are in {shopping.currencies.join(' and ')}; their prices cannot be added. Choose jobs of one currency, or change it under Money on Materials.</p></section>}
-      {list && <section className="panel" aria-label="Shopping list">
+      {list && <section className="panel" aria-label="Shopping list" aria-busy={busy} style={busy ? { opacity: 0.6 } : undefined}>
         <div className="hd">To buy <small>{lines.length === 0 ? 'nothing' : `${got} of ${lines.length} ticked`}</small><span className="r row noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print</Button><Button size="small" variant="outlined" href={`/api/shopping/list?as=csv&${q}`} download>CSV</Button><Button size="small" variant="outlined" href={`/api/shopping/list?as=text&${q}`} download>Text</Button>{got > 0 && <Button size="small" onClick={() => void clear()}>Untick all</Button>}</span></div>
         {said && <p className="status" data-kind="bad" role="alert">{said}</p>}
         {lines.length === 0 && <p className="cap" style={{ marginTop: 8 }}>What is left to spray has been bought. Coats already on are not counted.</p>}
