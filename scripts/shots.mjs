@@ -11,7 +11,7 @@ const BASE = process.env.BASE ?? 'http://127.0.0.1:4310';
 const [out = join(ROOT, 'docs', 'screenshots'), ...only] = process.argv.slice(2);
 
 const SHOTS = [
-  ['bench', '/', 1280], ['surface', '/jobs/tractor-bonnet/surface', 1280], ['build-up', '/jobs/cargo-bike/build-up', 1280], ['materials', '/jobs/tractor-bonnet/materials', 1280],
+  ['bench', '/', 1280], ['surface', '/jobs/tractor-bonnet/surface', 1280], ['build-up', '/jobs/cargo-bike/build-up', 1280], ['materials', '/jobs/cargo-bike/materials', 1280], ['shelf', '/shelf', 1280], ['shopping', '/shopping', 1280],
   ['window', '/jobs/cargo-bike/window', 1280], ['window-today', '/jobs/tractor-bonnet/window', 1280], ['spray-day', '/jobs/tractor-bonnet/spray-day', 1280],
   ['log', '/jobs/tractor-bonnet/log', 1280], ['bench-night', '/', 1280, 'dark'], ['window-night', '/jobs/cargo-bike/window', 1280, 'dark'], ['phone-spray-day-night', '/jobs/tractor-bonnet/spray-day', 390, 'dark'],
   ['workshop', '/workshop', 1280], ['phone-bench', '/', 390], ['phone-build-up', '/jobs/cargo-bike/build-up', 390], ['phone-materials', '/jobs/cargo-bike/materials', 390], ['phone-window', '/jobs/tractor-bonnet/window', 390], ['phone-spray-day', '/jobs/tractor-bonnet/spray-day', 390],

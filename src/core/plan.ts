@@ -186,7 +186,7 @@ function assumptionsOf(job: Job, system: SystemResult, forecast: Forecast): Plan
     { what: 'overrun-mm', value: OVERRUN_MM, unit: 'mm', provenance: 'M' },
     ...[...new Set(system.layers.map((l) => transferFrac(job, system.products.get(l.productId)!)))].map((f) => ({ what: 'transfer', value: f, unit: '1', provenance: 'M' as const })),
     { what: 'heel', value: HEEL_FRAC, unit: '1', provenance: 'M' },
-    { what: 'habit-sd', value: HABIT_SD_FRAC, unit: '1', provenance: 'M' },
+    { what: 'habit-sd', value: job.habit?.sdFrac ?? HABIT_SD_FRAC, unit: '1', provenance: job.habit ? 'own' : 'M' },
     { what: 'coat-sd', value: COAT_SD_FRAC, unit: '1', provenance: 'M' },
     { what: 'risk-of-short', value: job.risk.runOut ?? RISK_OF_SHORT, unit: '1', provenance: job.risk.runOut === undefined ? 'CP' : 'own' },
     { what: 'hour-value', value: job.risk.hourValue ?? DEFAULT_HOUR_VALUE, unit: job.budget.currency, provenance: job.risk.hourValue === undefined ? 'M' : 'own' },

@@ -131,6 +131,7 @@ export const jobSchema = z.strictObject({
   products: z.array(productSchema).max(60).optional(),
   shelf: z.array(z.strictObject({ productId: z.string().min(1).max(80), remainingMl: z.number().min(0).max(20_000), colour: z.string().max(60).optional().describe('its colour by name; left out means the job\'s first'), stockId: z.string().max(60).optional().describe('the item of the workshop\'s shelf it was set aside from') })).max(60).optional().describe('set aside for this job'),
   prices: z.record(z.string().max(120), z.number().min(0).max(100_000)).optional().describe('own prices of packs, by ingredient@size or consumable'),
+  habit: z.strictObject({ factor: z.number().min(0.3).max(3), sdFrac: z.number().min(0).max(0.5), jobs: z.number().int().min(1).max(10_000) }).optional().describe('own use against what is reckoned, from the logs of closed jobs'),
   have: z.array(z.string().max(80)).max(120).optional().describe('consumables that are here already'),
   freeHours: freeHoursSchema,
   budget: z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/, 'a three-letter code like GBP'), amount: z.number().min(0).max(1_000_000), taxPct: z.number().min(0).max(60).optional().describe('tax that comes on top of the prices; left out means it is in them') }),

@@ -32,7 +32,7 @@ export const seamSchema = z.strictObject({
 });
 export type Seam = z.infer<typeof seamSchema>;
 
-export const ML_CAUSES = ['film', 'sanded', 'carrier', 'overspray', 'overrun', 'nozzle', 'nib', 'purge', 'heel', 'margin', 'spare'] as const;
+export const ML_CAUSES = ['film', 'sanded', 'carrier', 'overspray', 'overrun', 'habit', 'nozzle', 'nib', 'purge', 'heel', 'margin', 'spare'] as const;
 const boughtSchema = z.array(z.strictObject({ size: z.number(), unit: z.enum(['can', 'tin']), count: z.number().int(), price: z.number() }));
 export const materialSchema = z.strictObject({
   productId: z.string(),

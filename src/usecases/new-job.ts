@@ -1,5 +1,6 @@
 /** A new job: a plain panel to start from, in the workshop's own place and hours. */
 import type { FreeHours, Job, Place } from '@/model/job';
+import { ownUse } from './own-use';
 import type { JobStore } from './ports';
 
 /** First-run place: the user corrects it on Surface. Coordinates of the zone's rough middle would be a guess; these are asked for. */
@@ -9,11 +10,11 @@ export const DEFAULT_HOURS: FreeHours = {
   exceptions: [],
 };
 
-/** A job named by number, with the place, hours, kit, money and schools of the newest job there is: what its owner chose is his default. */
+/** A job named by number, with the place, hours, kit, money, prices and schools of the newest job there is, and what the logs say of his use: what its owner chose is his default. */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
   const jobs = store.list();
   const last = jobs.at(-1)?.job;
-  const taken = new Set(jobs.map((j) => j.job.name));
+  const habit = ownUse(store), taken = new Set(jobs.map((j) => j.job.name));
   let n = 1;
   while (taken.has(n === 1 ? 'New job' : `New job ${n}`)) n++;
   const job: Job = {
@@ -26,6 +27,8 @@ export function newJob(store: JobStore, id: string, nowMs: number): Job {
     budget: last?.budget ?? { currency: 'GBP', amount: 120 },
     risk: { rushSafe: 0.5 },
     ...(last?.schools ? { schools: last.schools } : {}),
+    ...(last?.prices ? { prices: last.prices } : {}),
+    ...(habit ? { habit } : {}),
   };
   store.insert(id, job, nowMs);
   return job;

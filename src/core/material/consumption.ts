@@ -60,7 +60,7 @@ export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[
   return layers.filter((l) => l.productId === product.id).flatMap((l) => coatWeights(product, l.coats, firstClear).flatMap((weight, i) => l.partIds.flatMap((id): CoatUse[] => {
     const p = parts.get(id);
     if (!p) return [];
-    const sprayMl = usage(product, [p], weight, transfer).sprayMl, hidden = p.hiddenEdgePct / (100 + p.hiddenEdgePct);
+    const sprayMl = usage(product, [p], weight, transfer).sprayMl * (job.habit?.factor ?? 1), hidden = p.hiddenEdgePct / (100 + p.hiddenEdgePct);
     return [{ layerId: l.id, coat: i + 1, partId: id, weight, done: on.has(`${l.id}.${i + 1}`), sprayMl, edgeMl: sprayMl * hidden }];
   })));
 }
@@ -76,7 +76,7 @@ const REDONE: ReadonlySet<Product['kind']> = new Set(['basecoat', 'mid-coat', 'e
  * Spread of the use of a set of coats, one standard deviation over the mean: the painter's habit is
  * one for all coats, each coat has its own luck, each part's area was measured once.
  */
-export function spreadOfUse(uses: readonly CoatUse[], parts: ReadonlyMap<string, Part>): number {
+export function spreadOfUse(uses: readonly CoatUse[], parts: ReadonlyMap<string, Part>, habitSd: number = HABIT_SD_FRAC): number {
   const total = uses.reduce((a, u) => a + u.sprayMl, 0);
   if (!(total > 0)) return 0;
   const by = (key: (u: CoatUse) => string): number[] => { const m = new Map<string, number>(); for (const u of uses) m.set(key(u), (m.get(key(u)) ?? 0) + u.sprayMl); return [...m.values()]; };
@@ -84,7 +84,7 @@ export function spreadOfUse(uses: readonly CoatUse[], parts: ReadonlyMap<string,
   const byPart = new Map<string, number>();
   for (const u of uses) byPart.set(u.partId, (byPart.get(u.partId) ?? 0) + u.sprayMl);
   const areas = [...byPart].reduce((a, [id, x]) => { const p = parts.get(id)!, m2 = partAreaM2(p); return a + (m2 > 0 ? x / total * partAreaSdM2(p) / m2 : 0) ** 2; }, 0);
-  return Math.sqrt(HABIT_SD_FRAC ** 2 + coats * COAT_SD_FRAC ** 2 + areas);
+  return Math.sqrt(habitSd ** 2 + coats * COAT_SD_FRAC ** 2 + areas);
 }
 
 /** Factor over the mean that is exceeded with chance `risk`, for a lognormal of mean 1. @param cv standard deviation over mean, 0 or more */
@@ -127,6 +127,8 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
     sum.film += x.filmMl; sum.carrier += x.carrierMl; sum.overspray += x.oversprayMl; sum.overrun += x.overrunMl; sum.spray += x.sprayMl;
     sum.swept += x.areaM2 * x.overrun; sum.area += x.areaM2;
   }
+  const reckoned = sum.spray;
+  sum.spray = open.reduce((a, u) => a + u.sprayMl, 0);
   // What blocking takes off is film like the rest, laid on to be lost.
   const sanded = Math.min(sum.film, layers.reduce((a, l) => {
     const away = seams.some((s) => s.below === l.id && s.join === 'sanded') ? sandAwayUm(l.coats * l.filmUmPerCoat) : 0, area = totalAreaM2(l.partIds.flatMap((x) => parts.get(x) ?? []));
@@ -134,7 +136,7 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
   }, 0));
   const sessions = open.length === 0 ? 0 : Math.max(1, sessionsLeft(product, all, seams, new Set(open.map((u) => u.layerId))));
   const nozzle = NOZZLE_ML[product.carrier] * sessions, purge = PURGE_ML[product.carrier] * sessions, nib = REDONE.has(product.kind) ? sum.spray * REDO_FRAC[job.purpose.grade] : 0;
-  const useMl = sum.spray + nozzle + nib + purge, cv = useMl > 0 ? spreadOfUse(open, parts) * sum.spray / useMl : 0;
+  const useMl = sum.spray + nozzle + nib + purge, cv = useMl > 0 ? spreadOfUse(open, parts, job.habit?.sdFrac) * sum.spray / useMl : 0;
   const keep = 1 - heelShare, margin = Math.max(0, useMl * (quantileFactor(cv, risk) - 1)) / keep, heel = useMl * heelShare / keep;
   // One spare can of colour: a spitting nozzle costs a coat, and the shade cannot be bought again on the day. What dies once activated is bought lean.
   const spare = product.kind === 'basecoat' && open.length > 0 && !begun && product.carrier === 'aerosol' && product.potLifeMin === undefined ? product.packs[0]!.sizeMl : 0;
@@ -149,6 +151,8 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
     productId: product.id, colour, layerIds: layers.map((l) => l.id), begun, needMl, spreadMl: useMl * cv / keep, sprayMl: sum.spray, useMl, areaM2: layers.reduce((a, l) => Math.max(a, open.some((u) => u.layerId === l.id) ? totalAreaM2(l.partIds.flatMap((x) => parts.get(x) ?? [])) : 0), 0),
     breakdown: [
       { cause: 'film', ml: sum.film - sanded }, { cause: 'sanded', ml: sanded }, { cause: 'carrier', ml: sum.carrier }, { cause: 'overspray', ml: sum.overspray }, { cause: 'overrun', ml: sum.overrun },
+      // More or less than reckoned, as one's own logs say.
+      { cause: 'habit', ml: sum.spray - reckoned },
       { cause: 'nozzle', ml: nozzle }, { cause: 'nib', ml: nib }, { cause: 'purge', ml: purge }, { cause: 'heel', ml: heel }, { cause: 'margin', ml: margin }, { cause: 'spare', ml: spare },
     ],
     factors: { overrun: sum.area > 0 ? sum.swept / sum.area : 1, transferFrac: transfer, solidsFrac: product.solidsFrac, heelFrac: heelShare, riskOfShort: risk, cv },

@@ -8,6 +8,7 @@ import { overrunFactor, partAreaM2, sweptAreaM2 } from '../surface/area';
 import { CHARACTER_WEIGHT, characterOf, coatWeights } from '../coating/character';
 import { normals } from '../numerics/random';
 import { COAT_SD_FRAC, coatUses, exceedChance, HABIT_SD_FRAC, HEEL_FRAC, materialFor, NOZZLE_ML, PURGE_ML, quantileFactor, REDO_FRAC, TRANSFER_FRAC, usage } from './consumption';
+import { habitOf, JOB_SD_FRAC } from './habit';
 import { ingredientsOf } from './ingredients';
 import { cheapestPacks } from './packs';
 import { expectedMl, usedMl } from './used';
@@ -47,6 +48,19 @@ describe('consumption', () => {
     const u = usage(product('orrin-base'), [part(1000, 1000)], 3, 0.575);
     expect(u.filmMl).toBeCloseTo(24, 12);
     expect(u.filmMl + u.carrierMl + u.oversprayMl + u.overrunMl).toBeCloseTo(u.sprayMl, 9);
+  });
+  it('theoretical cover: 10 × solids % / µm in m² a litre; 1604.17 ft² · mil a US gallon of 231 in³ (identities)', () => {
+    const u = usage({ ...product('orrin-base'), filmUmPerCoat: 25.4, solidsFrac: 1 }, [part(1000, 1000)], 1, 1);
+    expect(1000 / (u.filmMl + u.carrierMl)).toBeCloseTo(10 * 100 / 25.4, 9);
+    const gallonMl = 231 * 2.54 ** 3, ft2 = 0.3048 ** 2;
+    expect(gallonMl / (u.filmMl + u.carrierMl) / ft2).toBeCloseTo(1604.17, 1);
+  });
+  it('splitting a part in two never asks for less to have ready, margin and all (200 random splits)', () => {
+    const job = DEMO_JOBS[2]!.job, need = (parts: Part[]): number => { const j: Job = { ...job, parts }, s = systemFor(j), base = s.layers.find((x) => x.role === 'base')!; return materialFor(j, s.products.get(base.productId)!, s.layers, s.seams).needMl; };
+    fc.assert(fc.property(fc.integer({ min: 150, max: 3000 }), fc.integer({ min: 100, max: 2000 }), fc.double({ min: 0.1, max: 0.9, noNaN: true }), (l, w, cut) => {
+      const at = (x: number, id: string): Part => part(x, w, { id, substrate: 'aluminium' });
+      expect(need([at(l * cut, 'a'), at(l * (1 - cut), 'b')])).toBeGreaterThan(need([at(l, 'a')]));
+    }), { numRuns: 200, seed: 14 });
   });
   const bare = { ...DEMO_JOBS[2]!.job };
   const lines = (job: Job) => { const s = systemFor(job); return [...new Set(s.layers.map((l) => l.productId))].map((id) => materialFor(job, s.products.get(id)!, s.layers, s.seams)); };
@@ -154,6 +168,30 @@ describe('packs', () => {
   it('buys nothing for nothing and refuses a need that is not a number', () => {
     expect(cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], 0)).toEqual([]);
     expect(() => cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], Number.NaN)).toThrow(RangeError);
+  });
+});
+
+describe('own use, learned from logs', () => {
+  const jobs = (n: number, ratio: number) => Array.from({ length: n }, () => ({ usedMl: 1000 * ratio, expectedMl: 1000 }));
+  it('none without a log; one job moves it part of the way, many nearly all; the spread only shrinks', () => {
+    expect(habitOf([])).toBeNull();
+    expect(habitOf([{ usedMl: 0, expectedMl: 100 }])).toBeNull();
+    let before = HABIT_SD_FRAC;
+    for (const n of [1, 2, 5, 20]) { const h = habitOf(jobs(n, 1.3))!; expect(h.factor).toBeGreaterThan(1); expect(h.factor).toBeLessThan(1.3); expect(h.sdFrac).toBeLessThan(before); before = h.sdFrac; }
+    expect(habitOf(jobs(20, 1.3))!.factor).toBeGreaterThan(1.28);
+    // By hand: prior variance ln(1 + 0.17²), a job's ln(1 + 0.12²); one job of 1.3 takes its share of ln 1.3.
+    const p = 1 / Math.log(1 + 0.17 ** 2), e = 1 / Math.log(1 + 0.12 ** 2);
+    expect(habitOf(jobs(1, 1.3))!.factor).toBeCloseTo(Math.exp(Math.log(1.3) * e / (p + e)), 9);
+  });
+  it('is found back from painters drawn at random: the true factor lies within two spreads in 19 of 20 (2000 seeded)', () => {
+    const z = normals(88), log = (cv: number): number => Math.sqrt(Math.log(1 + cv * cv));
+    let within = 0;
+    for (let i = 0; i < 2000; i++) { const truth = Math.exp(log(HABIT_SD_FRAC) * z()), h = habitOf(Array.from({ length: 4 }, () => ({ usedMl: 1000 * truth * Math.exp(log(JOB_SD_FRAC) * z()), expectedMl: 1000 })))!; if (Math.abs(Math.log(h.factor / truth)) < 1.96 * log(h.sdFrac)) within++; }
+    expect(Math.abs(within / 2000 - 0.95)).toBeLessThan(0.02);
+  });
+  it('moves the need both ways, and the breakdown still adds up', () => {
+    const job = DEMO_JOBS[2]!.job, s = systemFor(job), at = (factor: number) => materialFor({ ...job, habit: { factor, sdFrac: 0.09, jobs: 3 } }, s.products.get('orrin-base')!, s.layers, s.seams), plain = materialFor(job, s.products.get('orrin-base')!, s.layers, s.seams);
+    for (const k of [0.8, 1, 1.25]) { const m = at(k); expect(m.breakdown.reduce((a, b) => a + b.ml, 0)).toBeCloseTo(m.needMl, 6); expect(m.sprayMl).toBeCloseTo(plain.sprayMl * k, 6); expect(m.factors.cv).toBeLessThan(plain.factors.cv); }
   });
 });
 

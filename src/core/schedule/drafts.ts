@@ -96,7 +96,7 @@ function coatsOf(job: Job, layer: PlanLayer, product: Product, parts: ReadonlyMa
   const on = layer.partIds.map((x) => parts.get(x)!);
   const firstClear = schoolOf(job, 'firstClear');
   return coatWeights(product, layer.coats, firstClear).map((weight, i) => {
-    const ml = usage(product, on, weight, transfer).sprayMl, firstMl = on[0] ? usage(product, [on[0]], weight, transfer).sprayMl : 0, minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
+    const own = job.habit?.factor ?? 1, ml = usage(product, on, weight, transfer).sprayMl * own, firstMl = on[0] ? usage(product, [on[0]], weight, transfer).sprayMl * own : 0, minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
     return {
       id: `${layer.id}.c${i + 1}`, layerId: layer.id, product, coat: i + 1, coats: layer.coats, minutes,
       firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds, firstClear,

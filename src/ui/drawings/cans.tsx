@@ -18,6 +18,7 @@ export function Cans({ cans, paint, name, text }: { cans: readonly DrawnCan[]; p
             <rect x="1" y={top + 12 + emptyH + leftH} width={W - 2} height={useH} fill={fill} />{useH > 0 && <rect x="1" y={top + 12 + emptyH + leftH} width={W - 2} height={useH} fill={`url(#${paint.texture})`} />}
             <rect x="1" y={top + H - heelH} width={W - 2} height={heelH} fill="var(--panel-2)" /><rect x="1" y={top + H - heelH} width={W - 2} height={heelH} fill="url(#p-heel)" />
             <path d={`M${W / 2 - 14} 10L${W / 2 - 14} 14C${W / 2 - 20} 20 1 22 1 ${top + 12}V${top + H}H${W - 1}V${top + 12}C${W - 1} 22 ${W / 2 + 20} 20 ${W / 2 + 14} 14V10Z`} fill="none" stroke="var(--ink)" strokeWidth="1.500" />
+            {c.levels.slice(0, -1).map((l) => <path key={`${l.coat} ${l.outMl}`} d={`M2 ${top + 12 + emptyH + leftH + l.outMl * px}H${W - 2}`} stroke={inkOn(fill)} strokeWidth="1" strokeDasharray="3 3" opacity=".75" />)}
             {useH > 24 && <text x={W / 2} y={top + 12 + emptyH + leftH + useH / 2 + 5} fontSize="13" fontWeight="650" textAnchor="middle" fill={inkOn(fill)}>{text(c.useMl)}</text>}
             {c.sealed && <text x={W / 2} y={top + H / 2 + 6} fontSize="13" fontWeight="650" textAnchor="middle" fill={inkOn(over(paint.fill, 0.35 * paint.alpha))}>sealed</text>}
             {!c.sealed && leftH > 20 && <text x={W / 2} y={top + 12 + emptyH + leftH / 2 + 5} fontSize="12.500" textAnchor="middle" fill="var(--ink-2)">{text(c.fullMl - c.useMl - c.heelMl)} left</text>}

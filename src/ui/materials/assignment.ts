@@ -7,7 +7,7 @@ import type { Job } from '@/model/job';
 import type { Material, PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 
-export interface DrawnCan { readonly sizeMl: number; readonly fullMl: number; readonly useMl: number; readonly heelMl: number; readonly shelf: boolean; readonly sealed: boolean; readonly spare: boolean; /** what it does, in words without units */ readonly does: readonly string[]; readonly changes: boolean }
+export interface DrawnCan { readonly sizeMl: number; readonly fullMl: number; readonly useMl: number; readonly heelMl: number; readonly shelf: boolean; readonly sealed: boolean; readonly spare: boolean; /** what it does, in words without units */ readonly does: readonly string[]; readonly changes: boolean; /** what is out of it after each coat that takes from it */ readonly levels: readonly { readonly coat: number; readonly outMl: number }[] }
 
 /** The cans set aside from the shelf first, then those bought; the spare is the last and stays sealed. */
 export function drawnCans(whole: Job, product: Product, material: Material, layers: readonly PlanLayer[]): DrawnCan[] {
@@ -19,8 +19,10 @@ export function drawnCans(whole: Job, product: Product, material: Material, laye
   const a = assignCans(coatUses(job, product, layers.filter((l) => material.layerIds.includes(l.id))).filter((u) => !u.done), cans), names = new Map(job.parts.map((p) => [p.id, p.name ?? p.id]));
   return all.map((c, i) => {
     const mine = a.strokes.filter((s) => s.can === i), useMl = mine.reduce((x, s) => x + s.ml, 0), edges = mine.some((s) => s.where === 'edges'), faces = mine.filter((s) => s.where === 'face');
+    let outMl = 0;
+    const levels = [...new Set(mine.map((s) => `${s.layerId} ${s.coat}`))].map((key) => { const of = mine.filter((s) => `${s.layerId} ${s.coat}` === key); outMl += of.reduce((x, s) => x + s.ml, 0); return { coat: of[0]!.coat, outMl }; });
     const coats = [...new Set(faces.map((s) => s.coat))], parts = [...new Set(faces.map((s) => s.partId))];
     const does = [...(edges ? ['edges and returns'] : []), ...(faces.length > 0 ? [`${parts.length === job.parts.length && parts.length > 1 ? 'every face' : parts.length > 2 ? `${parts.length} parts` : parts.map((x) => names.get(x)!).join(', ')}, ${coats.length === 1 ? `coat ${coats[0]}` : `coats ${Math.min(...coats)}–${Math.max(...coats)}`}`] : [])];
-    return { ...c, useMl, heelMl: Math.min(c.fullMl, c.sizeMl * heel), sealed: useMl < 0.5, spare: i === spareAt, does, changes: mine.some((s) => s.changed) };
+    return { ...c, useMl, heelMl: Math.min(c.fullMl, c.sizeMl * heel), sealed: useMl < 0.5, spare: i === spareAt, does, changes: mine.some((s) => s.changed), levels };
   });
 }

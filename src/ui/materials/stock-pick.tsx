@@ -21,7 +21,7 @@ export function StockPick({ desk, ingredientId, colour, needMl, rows }: { desk: 
   const aside = desk.job.shelf ?? [];
   const set = (stockId: string, ml: number): void => desk.edit(({ shelf, ...j }) => { const left = (shelf ?? []).filter((x) => x.stockId !== stockId), next = ml > 0 ? [...left, { productId: ingredientId, remainingMl: ml, ...(colour === undefined ? {} : { colour }), stockId }] : left; return { ...j, ...(next.length > 0 ? { shelf: next } : {}) }; });
   return (
-    <ul className="small">{mine.map((r) => {
+    <ul className="small noprint">{mine.map((r) => {
       const here = aside.find((x) => x.stockId === r.item.id), others = r.setAside.filter((x) => x.jobId !== desk.id).reduce((a, x) => a + x.ml, 0), free = Math.max(0, r.item.remainingMl - others), ml = Math.round(Math.min(free, Math.max(1, needMl)) * 10) / 10;
       return <li key={r.item.id} className="row" style={{ gap: 6 }}>{r.expiry.state === 'expired' ? <span style={{ color: 'var(--oxide-ink)' }}>{f.volume(r.item.remainingMl)} on the shelf, past its time: a test card first, or buy new.</span> : here ? <><span>{f.volume(here.remainingMl)} set aside of “{r.item.name}”.</span><Button size="small" onClick={() => set(r.item.id, 0)} aria-label={`Put ${r.item.name} back`}>Put back</Button></> : free > 0.5 ? <><span>{f.volume(free)} on the shelf{r.expiry.until ? `, good until ${f.day(`${r.expiry.until.slice(0, 10)}T00:00`)}` : ''}.</span><Button size="small" variant="outlined" onClick={() => set(r.item.id, ml)} aria-label={`Set ${r.item.name} aside`}>Set {f.volume(ml)} aside</Button></> : <span className="muted">On the shelf, but set aside for another job.</span>}</li>;
     })}</ul>

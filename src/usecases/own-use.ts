@@ -1,0 +1,21 @@
+/** The painter's own use, from the logs of closed jobs. */
+import { systemFor } from '@/core/coating/system';
+import { habitOf, type Habit } from '@/core/material/habit';
+import { expectedMl, usedMl } from '@/core/material/used';
+import type { Job } from '@/model/job';
+import type { JobStore } from './ports';
+
+function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
+  const { habit: _own, ...reckoned } = job, s = systemFor(reckoned), sum = { usedMl: 0, expectedMl: 0 };
+  for (const u of job.log?.used ?? []) {
+    const p = s.products.get(u.productId);
+    if (!p || !s.layers.some((l) => l.productId === p.id)) continue;
+    const ml = usedMl(u, p);
+    if (ml > 0) { sum.usedMl += ml; sum.expectedMl += expectedMl(reckoned, p, s.layers, s.seams); }
+  }
+  return sum;
+}
+
+export function ownUse(store: JobStore): Habit | null {
+  return habitOf(store.list().filter((s) => s.job.log?.closedAt !== undefined).map((s) => totalsOf(s.job)));
+}
