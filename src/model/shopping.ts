@@ -16,7 +16,7 @@ export interface ShoppingList {
   readonly currency: string; readonly taxPct: number; readonly lines: readonly ShoppingLine[]; readonly paint: number; readonly prep: number; readonly tax: number; readonly total: number;
   /** What the same jobs would cost bought one by one. */
   readonly apart: number; readonly leftoverWorth: number;
-  readonly shelf: readonly { readonly name: string; readonly ml: number; readonly ingredientId: string }[];
+  readonly shelf: readonly { readonly itemId: string; readonly name: string; readonly ml: number; readonly ingredientId: string }[];
 }
 
 export const tickSchema = z.strictObject({ key: z.string().min(1).max(140), on: z.boolean() });

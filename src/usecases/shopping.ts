@@ -61,11 +61,11 @@ interface Bought { readonly lines: readonly ShoppingLine[]; readonly paint: numb
 
 function buy(wants: readonly Want[], stock: readonly StockItem[], solve: Solve, nowMs: number): Bought {
   const things = [...thingsOf(wants).values()].sort((a, b) => a.id.localeCompare(b.id)), products = new Map(wants.flatMap((w) => [...w.products]));
-  const ready = orderOfUse(stock, (id) => products.get(id) ?? null, nowMs), shelf: { name: string; ml: number; ingredientId: string }[] = [];
+  const ready = orderOfUse(stock, (id) => products.get(id) ?? null, nowMs), shelf: { itemId: string; name: string; ml: number; ingredientId: string }[] = [];
   const needs: Record<string, number> = {};
   for (const t of things) {
     let left = t.needMl;
-    for (const item of ready.filter((x) => x.productId === t.ingredientId && (t.colour === null || (x.colour !== undefined && sameTint(x.colour, t.colour))))) { const ml = Math.min(left, item.remainingMl); if (ml > 0.5) { left -= ml; shelf.push({ name: item.name, ml, ingredientId: t.ingredientId }); } }
+    for (const item of ready.filter((x) => x.productId === t.ingredientId && (t.colour === null || (x.colour !== undefined && sameTint(x.colour, t.colour))))) { const ml = Math.min(left, item.remainingMl); if (ml > 0.5) { left -= ml; shelf.push({ itemId: item.id, name: item.name, ml, ingredientId: t.ingredientId }); } }
     needs[t.id] = left;
   }
   const offers = things.flatMap((t) => t.packs.map((k) => ({ id: priceKey(t.id, k.sizeMl), price: k.price, contents: { [t.id]: k.sizeMl }, thing: t, sizeMl: k.sizeMl })));
@@ -73,9 +73,10 @@ function buy(wants: readonly Want[], stock: readonly StockItem[], solve: Solve, 
   const basket = solve({ offers: offers.map(({ id, price, contents }) => ({ id, price, contents })), needs, leftoverWorth: worth });
   const paintLines = offers.flatMap((o): ShoppingLine[] => { const count = basket.counts[o.id] ?? 0; return count === 0 ? [] : [{ key: o.id, priceKey: priceKey(o.thing.ingredientId, o.sizeMl), colour: o.thing.colour, group: o.thing.part === 'base' ? 'paint' : 'mix', productId: o.thing.product.id, part: o.thing.part, name: o.thing.product.name, params: {}, count, packSize: o.sizeMl, unit: 'ml', price: o.price, cost: count * o.price, jobs: [...o.thing.jobs], have: false }]; });
   const byId = new Map<string, { c: Consumable; need: number; jobs: string[]; have: boolean }>();
-  const inHand = (id: string): number => ready.filter((x) => x.productId === id).reduce((a, x) => a + x.remainingMl, 0);
+  /** Takes from the shelf what is there of a thing, item by item. */
+  const take = (id: string, need: number): number => { let left = need; for (const item of ready.filter((x) => x.productId === id)) { const ml = Math.min(left, item.remainingMl); if (ml > 0.5) { left -= ml; shelf.push({ itemId: item.id, name: item.name, ml, ingredientId: id }); } } return need - left; };
   for (const w of wants) for (const c of w.consumables) { const k = byId.get(c.id) ?? { c, need: 0, jobs: [], have: false }; byId.set(c.id, { c, need: k.need + (c.id === 'cartridges' || c.id === 'goggles' || c.id === 'suit' ? (k.need === 0 ? c.need : 0) : c.need), jobs: [...k.jobs, w.stored.id], have: k.have || c.have }); }
-  const prepLines = [...byId.values()].map(({ c, need, jobs, have }): ShoppingLine => { const got = c.unit === 'ml' ? Math.min(need, inHand(c.id)) : 0, count = Math.ceil((need - got) / c.packSize - 1e-9); if (got > 0.5) shelf.push({ name: ready.find((x) => x.productId === c.id)!.name, ml: got, ingredientId: c.id }); return { key: c.id, priceKey: c.id, colour: null, group: c.group, productId: null, part: null, name: null, params: c.params, count, packSize: c.packSize, unit: c.unit, price: c.price, cost: have ? 0 : count * c.price, jobs, have }; });
+  const prepLines = [...byId.values()].map(({ c, need, jobs, have }): ShoppingLine => { const got = c.unit === 'ml' && !have ? take(c.id, need) : 0, count = Math.ceil((need - got) / c.packSize - 1e-9); return { key: c.id, priceKey: c.id, colour: null, group: c.group, productId: null, part: null, name: null, params: c.params, count, packSize: c.packSize, unit: c.unit, price: c.price, cost: have ? 0 : count * c.price, jobs, have }; });
   return { lines: [...paintLines, ...prepLines.filter((l) => l.count > 0)], paint: basket.cost, prep: prepLines.reduce((a, l) => a + l.cost, 0), worth: basket.leftoverWorth, shelf };
 }
 
@@ -84,8 +85,13 @@ export function shoppingFor(store: JobStore, stock: StockStore, ids: readonly st
   const wants = jobsToShopFor(store).filter((s) => ids === null || ids.includes(s.id)).map(wantOf), currencies = [...new Set(wants.map((w) => w.job.budget.currency))];
   if (currencies.length > 1) return { kind: 'currencies', currencies };
   const together = buy(wants, stock.list(), solve, nowMs);
-  // One by one the first job gets the shelf, the next what it left; protection is bought once either way.
-  const apart = wants.length < 2 ? together.paint : wants.reduce((a, w) => a + buy([w], [], solve, nowMs).paint, 0);
+  // One by one the first job gets the shelf, the next what it left.
+  let left = stock.list(), apart = 0;
+  for (const w of wants) {
+    const alone = buy([w], left, solve, nowMs);
+    apart += alone.paint;
+    left = left.map((item) => ({ ...item, remainingMl: Math.max(0, item.remainingMl - alone.shelf.filter((s) => s.itemId === item.id).reduce((a, s) => a + s.ml, 0)) }));
+  }
   const taxPct = Math.max(0, ...wants.map((w) => w.job.budget.taxPct ?? 0)), tax = (together.paint + together.prep) * taxPct / 100;
   return {
     kind: 'list', products: [...new Map(wants.flatMap((w) => [...w.products])).values()],

@@ -108,7 +108,26 @@ export function materialsOf(job: Job, all: readonly PlanLayer[], seams: readonly
     const product = products.get(l.productId)!, key = `${product.id} ${tintOf(job, product, l)?.hex.toLowerCase() ?? ''}`, known = lines.get(key);
     if (known) known.ids.add(l.id); else lines.set(key, { product, ids: new Set([l.id]), first: ![...lines.values()].some((x) => x.product.id === product.id) });
   }
-  return [...lines.values()].map((x) => materialFor(job, x.product, all, seams, x.ids, x.first));
+  return pooledIngredients([...lines.values()].map((x) => materialFor(job, x.product, all, seams, x.ids, x.first)), job, products);
+}
+
+/** What several lines are poured from (one maker's reducer) is bought once for all of them, with the first that needs it. */
+function pooledIngredients(materials: readonly Material[], job: Job, products: ReadonlyMap<string, Product>): Material[] {
+  const shared = new Map<string, number[]>(), out = [...materials];
+  materials.forEach((m, i) => { if (!m.begun && m.needMl > 0) for (const g of m.ingredients) if (g.part !== 'base') shared.set(g.id, [...(shared.get(g.id) ?? []), i]); });
+  for (const [id, at] of shared) {
+    if (at.length < 2) continue;
+    const need = at.reduce((a, i) => a + materials[i]!.ingredients.find((g) => g.id === id)!.needMl, 0), packs = ingredientsOf(products.get(materials[at[0]!]!.productId)!, job.prices).find((g) => g.id === id)!.packs;
+    at.forEach((i, k) => {
+      const m = out[i]!, ingredients = m.ingredients.map((g) => {
+        if (g.id !== id) return g;
+        const bought = k === 0 ? cheapestPacks(packs, Math.max(0, need - g.shelfMl)) : [];
+        return { ...g, shelfMl: k === 0 ? g.shelfMl : 0, packs: bought, cost: bought.reduce((a, p) => a + p.count * p.price, 0) };
+      });
+      out[i] = { ...m, ingredients, cost: ingredients.reduce((a, g) => a + g.cost, 0) };
+    });
+  }
+  return out;
 }
 
 /**

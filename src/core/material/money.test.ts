@@ -4,6 +4,7 @@ import { DEMO_JOBS } from '@/demo/jobs';
 import type { Job } from '@/model/job';
 import { systemFor } from '../coating/system';
 import { partAreaM2, totalAreaM2 } from '../surface/area';
+import { lineName } from '@/words/shopping';
 import { withZones } from '../surface/zones';
 import { kitFor, waysOf } from '../ways';
 import { consumablesFor, GUN_WASH_ML } from './consumables';
@@ -25,6 +26,22 @@ describe('two colours of one product in one job', () => {
     expect(held.map((m) => m.shelfMl)).toEqual([0, 400]);
     expect(held[0]!.cost).toBe(whole[0]!.cost);
     expect(held[1]!.cost).toBeLessThan(whole[1]!.cost);
+  });
+});
+
+describe('one maker’s reducer for several products', () => {
+  it('is bought once for all that take it: less than for each alone, the needs kept', () => {
+    const job: Job = { ...gunJob, system: { layers: [{ role: 'epoxy', productId: 'tamsel-epoxy-gun', coats: 1 }, { role: 'base', productId: 'orrin-base-gun', coats: 3 }, { role: 'base', productId: 'orrin-metallic-gun', coats: 4, only: [gunJob.parts[0]!.id] }, { role: 'clear', productId: 'halden-gun-gloss', coats: 2 }] } };
+    const s = systemFor(job), list = materialsOf(withZones(job), s.layers, s.seams, s.products), of = list.flatMap((m) => m.ingredients.filter((g) => g.id === 'orrin.reducer'));
+    expect(of.length).toBe(2);
+    const bought = of.reduce((a, g) => a + g.packs.reduce((b, k) => b + k.count * k.size, 0), 0), need = of.reduce((a, g) => a + g.needMl, 0);
+    expect(of[1]!.packs).toEqual([]);
+    expect(bought).toBeGreaterThanOrEqual(need - 1e-6);
+    expect(bought - need).toBeLessThan(500);
+    for (const m of list) expect(m.cost).toBeCloseTo(m.ingredients.reduce((a, g) => a + g.cost, 0), 9);
+    const left = leftovers(job, list, s.products).filter((l) => l.ingredientId === 'orrin.reducer');
+    expect(left.length).toBe(1);
+    expect(left[0]!.ml).toBeLessThan(bought);
   });
 });
 
@@ -95,6 +112,7 @@ describe('several jobs at once', () => {
 
 describe('what the work uses up', () => {
   const { s, z } = worked(gunJob), list = jobConsumables(z, s.layers, s.seams, s.products);
+  it('every line has a name of its own', () => { for (const c of list) expect(lineName({ key: c.id, name: null, part: null, params: c.params }), c.id).not.toBe(c.id); });
   it('whole packs cover every need; what is here costs nothing; own prices win', () => {
     for (const c of list) { expect(c.packs * c.packSize).toBeGreaterThanOrEqual(c.need - 1e-6); expect((c.packs - 1) * c.packSize).toBeLessThan(c.need); expect(c.cost).toBeCloseTo(c.packs * c.price, 9); }
     const own = jobConsumables({ ...z, have: ['tape'], prices: { degreaser: 1 } }, s.layers, s.seams, s.products);

@@ -29,15 +29,16 @@ export function costBy(rows: readonly CostRow[], key: (r: CostRow) => string): M
 export interface Leftover { readonly productId: string; readonly ingredientId: string; readonly ml: number; readonly worth: number; /** 1 keeps, 0 dies */ readonly keeps: number }
 /** What is expected to be left of what is bought, and what it is worth to the next job. */
 export function leftovers(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Leftover[] {
-  return materials.filter((m) => !m.begun).flatMap((m) => {
+  const by = new Map<string, { productId: string; boughtMl: number; shelfMl: number; usedMl: number; perMl: number; keeps: number }>();
+  for (const m of materials) if (!m.begun) {
     const p = products.get(m.productId)!, offers = ingredientsOf(p, job.prices);
-    return m.ingredients.flatMap((g, i): Leftover[] => {
-      const bought = g.packs.reduce((a, k) => a + k.count * k.size, 0);
-      if (bought === 0) return [];
-      const used = m.useMl / (1 - m.factors.heelFrac) * (m.needMl > 0 ? g.needMl / m.needMl : 0), ml = Math.max(0, g.shelfMl + bought - used), perMl = Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), keeps = leftoverShare(p, g.part);
-      return [{ productId: p.id, ingredientId: g.id, ml, worth: ml * perMl * keeps, keeps }];
+    m.ingredients.forEach((g, i) => {
+      // Two colours of one product are two things; what they are mixed with is one.
+      const key = g.part === 'base' ? `${g.id} ${m.colour?.hex ?? ''}` : g.id, was = by.get(key) ?? { productId: p.id, boughtMl: 0, shelfMl: 0, usedMl: 0, perMl: Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), keeps: leftoverShare(p, g.part) };
+      by.set(key, { ...was, boughtMl: was.boughtMl + g.packs.reduce((a, k) => a + k.count * k.size, 0), shelfMl: was.shelfMl + g.shelfMl, usedMl: was.usedMl + m.useMl / (1 - m.factors.heelFrac) * (m.needMl > 0 ? g.needMl / m.needMl : 0) });
     });
-  });
+  }
+  return [...by].flatMap(([key, x]): Leftover[] => { const ml = Math.max(0, x.shelfMl + x.boughtMl - x.usedMl); return x.boughtMl === 0 ? [] : [{ productId: x.productId, ingredientId: key.split(' ')[0]!, ml, worth: ml * x.perMl * x.keeps, keeps: x.keeps }]; });
 }
 
 export interface Totals { readonly paint: number; readonly prep: number; readonly tax: number; readonly total: number; readonly perM2: number; readonly leftoverWorth: number }

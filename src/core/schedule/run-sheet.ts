@@ -32,6 +32,8 @@ function coatChecks(air: AtPart, s: CoatStep, ms: number, underName: string | nu
   ];
 }
 
+/** Rungs that others follow: what is checked is checked after the last. */
+const BEFORE_LAST: ReadonlySet<string> = new Set(['rung-strip', 'rung-guide', 'rung-first', 'rung-next']);
 const MANNER: Readonly<Record<Character, string>> = { mist: 'manner-first-light', tack: 'manner-tack', thin: 'manner-thin', medium: 'manner-medium', even: 'manner-even', full: 'manner-full-wet', drop: 'manner-drop' };
 const coatManner = (s: CoatStep): string => MANNER[characterOf(s.product, s.coat, s.coats, s.firstClear)];
 
@@ -48,7 +50,7 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
   let t = pick.startMs;
   for (const p of d.prep) {
     const cautions = p.kind === 'sand' ? ['sanding-dust'] : p.kind === 'fill' ? ['filler-peroxide'] : p.kind === 'clean' ? ['solvent-vapour'] : [];
-    add({ id: p.id, kind: p.kind, layerId: null, coat: null, partIds: [...p.partIds], handsOn: true, detail: p.detail, checks: prepChecks(p.kind), cautions }, t, t + p.minutes * MINUTE);
+    add({ id: p.id, kind: p.kind, layerId: null, coat: null, partIds: [...p.partIds], handsOn: true, detail: p.detail, checks: BEFORE_LAST.has(p.detail.code) ? [] : prepChecks(p.kind), cautions }, t, t + p.minutes * MINUTE);
     t += p.minutes * MINUTE;
   }
   const activations: Activation[] = [];

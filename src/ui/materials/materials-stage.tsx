@@ -1,5 +1,6 @@
 'use client';
 /** Materials: what to buy, what to pour, what will be left, and how sure that is. */
+import dynamic from 'next/dynamic';
 import { systemFor } from '@/core/coating/system';
 import { jobConsumables } from '@/core/material/session-pours';
 import { withZones } from '@/core/surface/zones';
@@ -11,8 +12,10 @@ import { Verdict } from '../shell/verdict';
 import { BuyPanel } from './buy-panel';
 import { CansPanel } from './cans-panel';
 import { MixingPanel } from './mixing-panel';
-import { MoneyPanel } from './money-panel';
 import { SumPanel } from './sum-panel';
+
+/** Not needed for the first look: fetched once the page stands. */
+const MoneyPanel = dynamic(() => import('./money-panel').then((m) => m.MoneyPanel), { ssr: false, loading: () => <section className="panel" aria-busy="true" style={{ minHeight: 92 }}><div className="hd">Money</div></section> });
 
 export function MaterialsStage() {
   const desk = useDesk();

@@ -97,7 +97,7 @@ export function ShelfPage({ view, today, tz }: { view: ShelfView; today: string;
             {open === r.item.id && <ItemForm view={view} item={r.item} today={today} onDone={done} />}</li>
         ))}</ul>
       </section>
-      {view.moves.length > 0 && <section className="panel" aria-label="Every change"><div className="hd">Every change <small>newest first</small></div><div className="scroll-x" tabIndex={0} role="group" aria-label="Changes to the shelf"><table className="tbl cards"><tbody>{view.moves.slice(0, 30).map((m) => <tr key={m.seq}><td style={{ whiteSpace: 'nowrap' }}>{f.dayTime(isoOf(m.atMs, tz))}</td><td>{nameOf(m.itemId)}</td><td>{MOVE_NAMES[m.kind]}{m.note ? `: ${m.note}` : ''}</td><td className="num" data-label="before">{f.volume(m.beforeMl)}</td><td className="num" data-label="after">{f.volume(m.afterMl)}</td></tr>)}</tbody></table></div></section>}
+      {view.moves.length > 0 && <section className="panel" aria-label="Every change"><div className="hd">Every change <small>newest first</small></div><div className="scroll-x" tabIndex={0} role="group" aria-label="Changes to the shelf"><table className="tbl cards"><tbody>{view.moves.slice(0, 30).map((m) => <tr key={m.seq}><td style={{ whiteSpace: 'nowrap' }}>{f.day(isoOf(m.atMs, tz))} {isoOf(m.atMs, tz).slice(0, 4)}, {f.time(isoOf(m.atMs, tz))}</td><td>{nameOf(m.itemId)}</td><td>{MOVE_NAMES[m.kind]}{m.note ? `: ${m.note}` : ''}</td><td className="num" data-label="before">{f.volume(m.beforeMl)}</td><td className="num" data-label="after">{f.volume(m.afterMl)}</td></tr>)}</tbody></table></div></section>}
     </main>
   );
 }

@@ -17,7 +17,7 @@ const SILENT = 'The server does not answer. Not kept; try again in a moment.';
 export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPageProps) {
   const f = useFormat(), router = useRouter();
   const [ticks, setTicks] = useState<ReadonlySet<string>>(new Set(ticked));
-  const [said, setSaid] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null), [prices, setPrices] = useState(false);
   // The box answers at once; the list follows when it has been worked out.
   const [wanted, setWanted] = useOptimistic(chosen), [busy, start] = useTransition();
   const choose = (ids: readonly string[]): void => start(() => { setWanted(ids); router.push(ids.length === jobs.length ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false }); });
@@ -43,14 +43,14 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
       </section>
       {shopping.kind === 'currencies' && <section className="panel" role="alert" style={{ borderColor: 'var(--oxide)' }}><div className="hd">Two currencies</div><p className="cap" style={{ marginTop: 6 }}>These jobs are in {shopping.currencies.join(' and ')}; their prices cannot be added. Choose jobs of one currency, or change it under Money on Materials.</p></section>}
       {list && <section className="panel" aria-label="Shopping list" aria-busy={busy} style={busy ? { opacity: 0.6 } : undefined}>
-        <div className="hd">To buy <small>{lines.length === 0 ? 'nothing' : `${got} of ${lines.length} ticked`}</small><span className="r row noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print</Button><Button size="small" variant="outlined" href={`/api/shopping/list?as=csv&${q}`} download>CSV</Button><Button size="small" variant="outlined" href={`/api/shopping/list?as=text&${q}`} download>Text</Button>{got > 0 && <Button size="small" onClick={() => void clear()}>Untick all</Button>}</span></div>
+        <div className="hd">To buy <small>{lines.length === 0 ? 'nothing' : `${got} of ${lines.length} ticked`}</small><span className="r row noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print</Button><Button size="small" variant="outlined" href={`/api/shopping/list?as=csv&${q}`} download>CSV</Button><Button size="small" variant="outlined" href={`/api/shopping/list?as=text&${q}`} download>Text</Button>{got > 0 && <Button size="small" onClick={() => void clear()}>Untick all</Button>}<Button size="small" className="phone-inline" aria-pressed={prices} onClick={() => setPrices(!prices)}>{prices ? 'Hide prices' : 'Change prices'}</Button></span></div>
         {said && <p className="status" data-kind="bad" role="alert">{said}</p>}
         {lines.length === 0 && <p className="cap" style={{ marginTop: 8 }}>What is left to spray has been bought. Coats already on are not counted.</p>}
         {SHOPPING_GROUPS.map((g) => { const of = lines.filter((l) => l.group === g); return of.length === 0 ? null : (
           <div key={g}><h2 style={{ fontSize: 14, fontWeight: 650, margin: '14px 0 2px' }}>{GROUP_NAMES[g]}</h2>
-            <ul className="buylist">{of.map((l) => { const on = ticks.has(l.key), name = lineName(l); return (
+            <ul className="buylist" data-prices={prices}>{of.map((l) => { const on = ticks.has(l.key), name = lineName(l); return (
               <li key={l.key} data-on={on}><label><Checkbox checked={on} onChange={(_e, v) => void tick(l.key, v)} slotProps={{ input: { 'aria-label': `${countName(l, f)} ${name}` } }} sx={{ p: 1 }} /><span><b>{countName(l, f)}</b> {name}</span></label>
-                <span className="row noprint" style={{ gap: 6 }}><PriceBox label={`Price of ${name}, ${packName(l, f)}`} value={l.price} currency={list.currency} onChange={(v) => void price(l, v)} /></span><b className="num">{money(l.cost)}</b></li>); })}</ul></div>); })}
+                <span className="price noprint"><PriceBox label={`Price of ${name}, ${packName(l, f)}`} value={l.price} currency={list.currency} onChange={(v) => void price(l, v)} /></span><b className="num">{money(l.cost)}</b></li>); })}</ul></div>); })}
         {lines.length > 0 && <dl className="sums">{list.tax > 0 && <div><dt>Tax, {list.taxPct} %</dt><dd>{money(list.tax)}</dd></div>}<div><dt>In all</dt><dd><b>{money(list.total)}</b></dd></div>{chosen.length > 1 && <div><dt>Paint bought one job at a time</dt><dd>{money(list.apart)}{list.apart > list.paint + 0.005 ? `; together ${money(list.apart - list.paint)} less` : ''}</dd></div>}<div><dt>Expected to be left, worth about<ProvenanceMark mark="M" /></dt><dd>{money(list.leftoverWorth)}</dd></div></dl>}
         {list.shelf.length > 0 && <p className="cap">Taken from the shelf first: {list.shelf.map((s) => `${f.volume(s.ml)} of ${s.name}`).join(', ')}.</p>}
         <p className="cap">The cheapest packs that cover all the jobs, found exactly; what is left over counts for what it will still be worth.</p>
