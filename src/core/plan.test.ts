@@ -98,6 +98,25 @@ describe('the demo workshop', () => {
   });
 });
 
+describe('two products that die in one session', () => {
+  it('each is mixed just before its own first coat and has its own end (epoxy, then surfacer)', () => {
+    const job: Job = {
+      ...demo('cargo-bike'), freeHours: always, place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true }, equipment: { sprayer: 'hvlp', suppliedAir: true },
+      parts: [{ id: 'p', lengthMm: 900, widthMm: 600, sides: 1, posture: 'upright', hiddenEdgePct: 0, substrate: 'steel', condition: 'filled' }],
+      system: { layers: [{ role: 'epoxy', productId: 'tamsel-epoxy-gun', coats: 1 }, { role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 }, { role: 'base', productId: 'orrin-base-gun', coats: 3 }, { role: 'clear', productId: 'halden-gun-gloss', coats: 2 }] },
+    };
+    const s = plan({ job, forecast: steady(20), nowMs: NOW }).sessions[0]!, at = (id: string): number => ms(s.tasks.find((t) => t.id === id)!.startsAt);
+    expect(s.activations.map((a) => a.productId)).toEqual(['tamsel-epoxy-gun', 'tamsel-surfacer']);
+    for (const a of s.activations) {
+      const layer = a.productId === 'tamsel-epoxy-gun' ? 'epoxy' : 'surfacer';
+      expect((at(`${layer}.c1`) - ms(a.at)) / MINUTE).toBe(5);
+      expect((ms(a.usableUntil) - ms(a.at)) / MINUTE).toBeCloseTo(product(a.productId).potLifeMin!, 6);
+      expect(at(`${s.id}.activate-${a.productId}`)).toBe(ms(a.at));
+    }
+    expect(at('epoxy.c1')).toBeLessThan(ms(s.activations[1]!.at));
+  });
+});
+
 describe('preparation as tasks', () => {
   const door: Job = {
     ...demo('cargo-bike'), freeHours: always, place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true }, equipment: { sprayer: 'aerosol', suppliedAir: false }, fittings: ['Handle', 'Badge'],

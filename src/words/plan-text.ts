@@ -19,7 +19,12 @@ export function planText(job: Job, plan: Plan, f: Format): string {
   for (const l of plan.layers) line(`        ${l.id}: ${l.productId}, ${l.coats} x ${f.film(l.filmUmPerCoat)}`);
   line();
   line(`To buy: ${f.money(plan.cost.total, plan.cost.currency)} of ${f.money(plan.cost.budget, plan.cost.currency)}`);
-  for (const m of plan.materials) line(`  ${m.productId}: ${f.volume(m.needMl)} (give or take ${f.volume(m.spreadMl)}); ${m.packs.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ') || 'on the shelf'}`);
+  const packs = (list: Plan['materials'][number]['packs']): string => list.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ');
+  for (const m of plan.materials) {
+    line(`  ${m.productId}${m.colour ? `, ${m.colour.name}` : ''}: ${f.volume(m.needMl)} (give or take ${f.volume(m.spreadMl)}); ${packs(m.packs) || 'on the shelf'}`);
+    for (const g of m.ingredients.slice(1)) if (g.packs.length > 0) line(`    ${g.part}: ${f.volume(g.needMl)}; ${packs(g.packs)}`);
+  }
+  if (plan.cost.prep > 0) line(`  paper, cleaner, tape, protection: ${f.money(plan.cost.prep, plan.cost.currency)}`);
   for (const s of plan.sessions) {
     line();
     line(`${f.dayTime(s.startsAt)} to ${f.time(s.endsAt)}  (${percentOf(s.chance)} %${s.failures[0] ? `; risk: ${CAUSE_LIMITS[s.failures[0].cause] ?? s.failures[0].cause}` : ''})`);

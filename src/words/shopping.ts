@@ -1,5 +1,6 @@
 /** Lines of the shopping list in words. */
 import type { ShoppingGroup, ShoppingLine } from '@/model/shopping';
+import { M_PER_YARD } from '@/core/units/convert';
 import type { Format } from './format';
 
 export const GROUP_NAMES: Readonly<Record<ShoppingGroup, string>> = { paint: 'Paint', mix: 'Mixing and gun', paper: 'Paper and filler', clean: 'Cleaning', mask: 'Masking', protect: 'Protection' };
@@ -20,7 +21,7 @@ export function lineName(l: Named): string {
 export function packName(l: Pick<ShoppingLine, 'packSize' | 'unit'>, f: Format): string {
   switch (l.unit) {
     case 'ml': return f.volume(l.packSize);
-    case 'm': return f.units === 'us' ? `${(l.packSize / 0.9144).toFixed(0)} yd` : `${l.packSize} m`;
+    case 'm': return f.units === 'us' ? `${(l.packSize / M_PER_YARD).toFixed(0)} yd` : `${l.packSize} m`;
     case 'm2': return f.area(l.packSize).replace('.00 ', ' ');
     case 'pair': return l.packSize === 1 ? 'pair' : `${l.packSize} pairs`;
     case 'piece': return l.packSize === 1 ? 'one' : `pack of ${l.packSize}`;
@@ -38,7 +39,7 @@ export function countName(l: Pick<ShoppingLine, 'count' | 'packSize' | 'unit'>, 
 export function amountName(x: number, unit: ShoppingLine['unit'], f: Format): string {
   switch (unit) {
     case 'ml': return f.volume(x);
-    case 'm': return f.units === 'us' ? `${(x / 0.9144).toFixed(1)} yd` : `${x.toFixed(1)} m`;
+    case 'm': return f.units === 'us' ? `${(x / M_PER_YARD).toFixed(1)} yd` : `${x.toFixed(1)} m`;
     case 'm2': return f.area(x);
     case 'pair': return `${Math.ceil(x)} ${Math.ceil(x) === 1 ? 'pair' : 'pairs'}`;
     case 'piece': return String(Math.ceil(x));

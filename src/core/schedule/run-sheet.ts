@@ -4,6 +4,7 @@ import type { Activation, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { AtPart } from '../air/at-part';
 import { characterOf, type Character } from '../coating/character';
+import { NOZZLE_ML, PURGE_ML } from '../material/consumption';
 import { HOUR, isoOf, MINUTE } from '../time/instant';
 import { ACTIVATE_MIN, UNMASK_AFTER_MIN, UNMASK_MIN, type CoatStep, type Draft } from './drafts';
 import type { StartOption } from './options';
@@ -58,13 +59,13 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
   d.steps.forEach((s, k) => {
     const at = r.coatStart[k]!, end = r.coatEnd[k]!;
     if (s.activateCans > 0) {
-      const from = r.activateMs;
+      const from = r.activateMs[k]!;
       add({ id: `${d.id}.activate-${s.product.id}`, kind: 'activate', layerId: s.layerId, coat: null, partIds: [...s.partIds], handsOn: true,
         detail: s.product.carrier === 'gun'
-          ? notice('mix', { product: s.product.name, ml: d.steps.filter((x) => x.product.id === s.product.id).reduce((a, x) => a + x.ml, 0), ratio: s.product.mix ? ratioOf(s.product.mix) : 'as its sheet says' })
+          ? notice('mix', { product: s.product.name, ml: d.steps.filter((x) => x.product.id === s.product.id).reduce((a, x) => a + x.ml, NOZZLE_ML.gun + PURGE_ML.gun), ratio: s.product.mix ? ratioOf(s.product.mix) : 'as its sheet says' })
           : notice('activate', { product: s.product.name, cans: s.activateCans, lifeH: (s.product.potLifeMin ?? 0) / 60 }),
         checks: activateChecks(s.product.isocyanate), cautions: s.product.isocyanate ? ['isocyanate', 'can-pressure'] : ['can-pressure', 'skin-sensitiser'] }, from, at);
-      activations.push({ productId: s.product.id, at: iso(from), cans: s.activateCans, prudentUntil: '', usableUntil: iso(r.potEndsMs) });
+      activations.push({ productId: s.product.id, at: iso(from), cans: s.activateCans, prudentUntil: '', usableUntil: iso(r.potEndsMs[k]!) });
       if (from - last > MINUTE && under !== null) flash(k, s, last, from);
     } else if (at > last && under !== null) flash(k, s, last, at);
     add({ id: s.id, kind: 'coat', layerId: s.layerId, coat: s.coat, partIds: [...s.partIds], handsOn: true,
@@ -92,7 +93,7 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
     end = Math.max(end, from + UNMASK_MIN * MINUTE);
   }
   tasks.sort((a, b) => (a.startsAt < b.startsAt ? -1 : a.startsAt > b.startsAt ? 1 : 0));
-  for (const a of activations) a.prudentUntil = iso(Math.min(end, Date.parse(a.at) + 24 * HOUR, r.potEndsMs));
+  for (const a of activations) a.prudentUntil = iso(Math.min(end, Date.parse(a.at) + 24 * HOUR, Date.parse(a.usableUntil)));
   const handsOnMin = tasks.filter((x) => x.handsOn).reduce((sum, x) => sum + (Date.parse(x.endsAt) - Date.parse(x.startsAt)) / MINUTE, 0);
   const failures = [...pick.causes.entries()].map(([cause, members]) => ({ cause, members })).sort((a, b) => b.members - a.members);
   return {

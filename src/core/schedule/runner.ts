@@ -19,9 +19,9 @@ export interface Run {
   cause: Cause | null;
   /** Instants of each coat, ms; shape [steps]. */
   readonly coatStart: Float64Array; readonly coatEnd: Float64Array;
-  activateMs: number;
+  /** Start of the activation or mixing before a step, NaN where there is none, and the end of the pot each step is sprayed from, Infinity for what keeps; shape [steps]. */
+  readonly activateMs: Float64Array; readonly potEndsMs: Float64Array;
   handsOffMs: number; dustFreeMs: number; touchDryMs: number; handleMs: number; sandMs: number;
-  potEndsMs: number;
 }
 
 const up = (ms: number): number => Math.ceil(ms / MINUTE) * MINUTE;
@@ -35,14 +35,20 @@ export class Runner {
   /** Clocks and limits bound to each step once: the search runs this tens of thousands of times. */
   private readonly clockOf: readonly ProductClock[];
   private readonly limitOf: readonly LimitTable[];
+  /** Which of the session's products a step sprays, and the end of each product's pot in this run. */
+  private readonly productOf: readonly number[];
+  private readonly potOf: Float64Array;
   private readonly carryClock: ProductClock | null;
 
   constructor(private readonly air: AtPart, clocks: Clocks, private readonly place: Place, limits: ReadonlyMap<string, LimitTable>, readonly draft: Draft) {
     const n = draft.steps.length;
     this.clockOf = draft.steps.map((s) => clocks.of(s.product));
     this.limitOf = draft.steps.map((s) => limits.get(s.product.id)!);
+    const ids = [...new Set(draft.steps.map((s) => s.product.id))];
+    this.productOf = draft.steps.map((s) => ids.indexOf(s.product.id));
+    this.potOf = new Float64Array(ids.length);
     this.carryClock = draft.carry ? clocks.of(draft.carry.product) : null;
-    this.out = { ok: true, late: false, cause: null, coatStart: new Float64Array(n), coatEnd: new Float64Array(n), activateMs: NaN, handsOffMs: 0, dustFreeMs: 0, touchDryMs: 0, handleMs: 0, sandMs: 0, potEndsMs: Infinity };
+    this.out = { ok: true, late: false, cause: null, coatStart: new Float64Array(n), coatEnd: new Float64Array(n), activateMs: new Float64Array(n), potEndsMs: new Float64Array(n), handsOffMs: 0, dustFreeMs: 0, touchDryMs: 0, handleMs: 0, sandMs: 0 };
   }
 
   private breaks(cause: Cause, ms: number): void {
@@ -72,14 +78,14 @@ export class Runner {
   run(row: number, startMs: number): Run {
     const { out, draft } = this;
     this.badNode = Infinity; this.badCause = null;
-    out.late = false; out.activateMs = NaN; out.potEndsMs = Infinity;
+    out.late = false; out.activateMs.fill(NaN); this.potOf.fill(Infinity);
     const steps = draft.steps;
     let t = startMs + draft.prepMin * MINUTE;
     let prev: ProductClock | null = this.carryClock;
     let prevEnd = draft.carry?.endedMs ?? 0, prevFirstEnd = prevEnd, layerStart = 0;
     for (const [id, at] of draft.activatedMs) {
       const k = steps.findIndex((s) => s.product.id === id);
-      if (k >= 0) out.potEndsMs = Math.min(out.potEndsMs, this.clockOf[k]!.potEndsAt(row, at));
+      if (k >= 0) this.potOf[this.productOf[k]!] = this.clockOf[k]!.potEndsAt(row, at);
     }
     for (let k = 0; k < steps.length; k++) {
       const s = steps[k]!, p = s.product, clock = this.clockOf[k]!, table = this.limitOf[k]!;
@@ -104,10 +110,12 @@ export class Runner {
         }
       }
       if (s.activateCans > 0) {
-        out.activateMs = at - ACTIVATE_MIN * MINUTE;
-        out.potEndsMs = clock.potEndsAt(row, out.activateMs);
+        out.activateMs[k] = at - ACTIVATE_MIN * MINUTE;
+        this.potOf[this.productOf[k]!] = clock.potEndsAt(row, out.activateMs[k]!);
       }
-      if (p.potLifeMin !== undefined && end > out.potEndsMs) this.breaks('pot-life', out.potEndsMs);
+      const pot = this.potOf[this.productOf[k]!]!;
+      out.potEndsMs[k] = pot;
+      if (p.potLifeMin !== undefined && end > pot) this.breaks('pot-life', pot);
       if (this.isDark(at)) this.breaks('dark', at); else if (this.isDark(end)) this.breaks('dark', end);
       out.coatStart[k] = at; out.coatEnd[k] = end;
       const next = steps[k + 1];

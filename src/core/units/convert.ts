@@ -9,6 +9,7 @@ export const MM_PER_INCH = 25.4;
 export const ML_PER_US_GALLON = 231 * MM_PER_INCH ** 3 / 1000;
 export const ML_PER_US_FL_OZ = ML_PER_US_GALLON / 128;
 /** 1 mil = 0.001 in = 25.4 µm. */
+export const M_PER_YARD = 0.9144;
 export const UM_PER_MIL = 25.4;
 /** Exact: 1 ft = 304.8 mm. */
 export const M2_PER_FT2 = 0.3048 ** 2;
