@@ -244,6 +244,7 @@ const CHECKS: Readonly<Record<string, Say>> = {
   'check-under-flashed': () => 'Base flashed: glides or takes a print without stringing',
   'check-air-fed': () => 'Air-fed mask on, skin covered, others out',
   'check-gloves': () => 'Nitrile gloves and goggles on',
+  'check-strained': () => 'Stirred to the bottom, strained, gun clean and ready',
   'check-all-parts-ready': () => 'All parts degreased, tacked and masked',
   'check-shaken': (p) => `Shaken ${p.s('minutes')} min after activation`,
 };

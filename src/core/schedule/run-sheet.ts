@@ -64,7 +64,7 @@ export function writeSession(air: AtPart, runner: Runner, pick: StartOption, sta
         detail: s.product.carrier === 'gun'
           ? notice('mix', { product: s.product.name, ml: d.steps.filter((x) => x.product.id === s.product.id).reduce((a, x) => a + x.ml, NOZZLE_ML.gun + PURGE_ML.gun), ratio: s.product.mix ? ratioOf(s.product.mix) : 'as its sheet says' })
           : notice('activate', { product: s.product.name, cans: s.activateCans, lifeH: (s.product.potLifeMin ?? 0) / 60 }),
-        checks: activateChecks(s.product.isocyanate), cautions: s.product.isocyanate ? ['isocyanate', 'can-pressure'] : ['can-pressure', 'skin-sensitiser'] }, from, at);
+        checks: activateChecks(s.product, under !== null), cautions: [...(s.product.isocyanate ? ['isocyanate'] : []), ...(s.product.carrier === 'gun' ? [] : ['can-pressure']), ...(s.product.isocyanate ? [] : ['skin-sensitiser'])] }, from, at);
       activations.push({ productId: s.product.id, at: iso(from), cans: s.activateCans, prudentUntil: '', usableUntil: iso(r.potEndsMs[k]!) });
       if (from - last > MINUTE && under !== null) flash(k, s, last, from);
     } else if (at > last && under !== null) flash(k, s, last, at);
@@ -121,6 +121,8 @@ function ratioOf(m: NonNullable<Product['mix']>): string {
   return [m.base, m.hardener, m.reducer].filter((x, i) => i < 2 || x > 0).join(' : ');
 }
 
-function activateChecks(isocyanate: boolean): Notice[] {
-  return [notice('check-under-flashed'), notice('check-can-warm'), ...(isocyanate ? [notice('check-air-fed')] : [notice('check-gloves')]), notice('check-all-parts-ready'), notice('check-shaken', { minutes: ACTIVATE_MIN - 3 })];
+/** Before a pin is pushed or a cup mixed: both start a clock that cannot be stopped. */
+function activateChecks(p: Product, under: boolean): Notice[] {
+  const kit = p.carrier === 'gun' ? [notice('check-strained')] : [notice('check-can-warm'), notice('check-shaken', { minutes: ACTIVATE_MIN - 3 })];
+  return [...(under ? [notice('check-under-flashed')] : []), p.isocyanate ? notice('check-air-fed') : notice('check-gloves'), notice('check-all-parts-ready'), ...kit];
 }

@@ -4,6 +4,7 @@ import { useRef, useState, type PointerEvent } from 'react';
 import type { Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
+import { tightestPot } from './activation';
 import { inkOn, over, paintOf } from './ink';
 import { RIBBON } from './ribbon';
 
@@ -40,7 +41,7 @@ export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { pl
   const clock = (t: number): string => new Date(t + offset).toISOString().slice(11, 16);
   const coats = s.tasks.filter((t) => t.kind === 'coat');
   const paint = (t: Task): string => { const l = plan.layers.find((y) => y.id === t.layerId), p = l && products.find((y) => y.id === l.productId); if (!p) return '#999999'; const q = paintOf(p, l?.hex ?? jobHex); return over(q.fill, Math.max(0.85, q.alpha)); };
-  const act = s.activations[0];
+  const pot = tightestPot(plan, s), act = pot?.act, product = (id: string): string => products.find((p) => p.id === id)?.name ?? id;
   const prep = s.tasks.filter((t) => PREP_FILL[t.kind]);
   const flashes = s.tasks.filter((t) => t.kind === 'flash');
   const last = coats.at(-1);
@@ -67,10 +68,10 @@ export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { pl
           {beside ? <><text x={d + 6} y={y + 8} fill="var(--ink)">{words[0]}</text><text x={d + 6} y={y + h} fill="var(--ink-2)">{words[1]}</text></> : <text x={W - RIGHT - 4} y={y + h + 30} textAnchor="end" fill="var(--ink)">{words.join(', ')}</text>}
         </g>;
       })()}
-      {act && last && (() => {
+      {pot && act && (() => {
         const a = x(ms(act.at)), end = ms(act.usableUntil), top = 104, bottom = 148, life = end - ms(act.at);
         const yAt = (t: number): number => top + (bottom - top) * Math.min(1, (t - ms(act.at)) / life);
-        const usedTo = Math.min(ms(last.endsAt), end), edge = Math.min(end, to);
+        const usedTo = Math.min(ms(pot.last.endsAt), end), edge = Math.min(end, to);
         return <g>
             <line x1={a} x2={a} y1={y - 6} y2={bottom} stroke="var(--lagoon)" strokeWidth="2" /><circle cx={a} cy={y - 8} r="5" fill="var(--lagoon)" stroke="var(--panel)" strokeWidth="1.500" />
           <path d={`M${a} ${top}L${x(edge)} ${yAt(edge)}V${bottom}H${a}Z`} fill="var(--pot)" stroke="var(--lagoon)" />
@@ -78,7 +79,7 @@ export function CloseUp({ plan, session: s, products, jobHex, f, onShift }: { pl
           {(() => {
             // Beside the wedge where there is room before it, else over its pale part.
             const before = a - LEFT > 290, tx = before ? a - 10 : x(usedTo) + 10, anchor = before ? 'end' : 'start';
-            return <g stroke="var(--panel)" strokeWidth="3" paintOrder="stroke"><text x={tx} y={top + 16} fontSize="13" fontWeight="600" textAnchor={anchor} fill="var(--ink)">all coats in {Math.round((ms(last.endsAt) - ms(act.at)) / MIN)} min, prudent to {f.time(act.prudentUntil)}</text><text x={tx} y={top + 33} fontSize="12.500" textAnchor={anchor} fill="var(--ink-2)">dead {f.dayTime(act.usableUntil)}</text></g>;
+            return <g stroke="var(--panel)" strokeWidth="3" paintOrder="stroke"><text x={tx} y={top + 16} fontSize="13" fontWeight="600" textAnchor={anchor} fill="var(--ink)">all coats in {Math.round((ms(pot.last.endsAt) - ms(act.at)) / MIN)} min, prudent to {f.time(act.prudentUntil)}</text><text x={tx} y={top + 33} fontSize="12.500" textAnchor={anchor} fill="var(--ink-2)">{s.activations.length > 1 ? `${product(act.productId)}: ` : ''}dead {f.dayTime(act.usableUntil)}</text></g>;
           })()}
         </g>;
       })()}

@@ -1,4 +1,5 @@
 /** One day of the ribbon turned upright for a phone: hours run down; what suits, the coats, the life of the can. */
+import { tightestPot } from './activation';
 import type { AirView } from '@/core/air/view';
 import { isoOf } from '@/core/time/instant';
 import type { Plan, Session, Suit } from '@/model/plan';
@@ -24,7 +25,7 @@ export function DayRibbon({ air, plan, session: s, suit, dayStartMs, nowMs, tz, 
   const spans = (suit?.spans ?? []).filter((x) => ms(x.endsAt) > from && ms(x.startsAt) < to);
   const paint = (layerId: string | null): string => { const l = plan.layers.find((x) => x.id === layerId), p = products.find((x) => x.id === l?.productId); if (!p) return 'var(--mark)'; const q = paintOf(p, l?.hex ?? jobHex); return over(q.fill, Math.max(0.8, q.alpha)); };
   const coats = here?.tasks.filter((t) => t.kind === 'coat') ?? [];
-  const act = here?.activations[0];
+  const pot = tightestPot(plan, here), act = pot?.act;
   const prepFrom = here ? ms(here.startsAt) : 0;
   return (
     <svg viewBox={`0 0 ${W} ${H}`} width="100%" role="img" aria-label={`${f.day(isoOf(dayStartMs + 12 * HOUR, tz))}: ${spans.filter((x) => x.verdict !== 'no').map((x) => `${x.verdict === 'good' ? 'good' : 'just inside'} ${f.time(x.startsAt)} to ${f.time(x.endsAt)}`).join('; ') || 'no hour suits'}${here ? `; session from ${f.time(here.startsAt)}` : ''}`}>
@@ -49,8 +50,8 @@ export function DayRibbon({ air, plan, session: s, suit, dayStartMs, nowMs, tz, 
         {ms(here.dustFreeAt) < to && <g><line x1="152" x2="180" y1={y(ms(here.dustFreeAt))} y2={y(ms(here.dustFreeAt))} stroke="var(--ink)" strokeWidth="2" /><text x="206" y={y(ms(here.dustFreeAt)) + 5} fontSize="14" fill="var(--ink-2)">dust-free</text></g>}
         {ms(here.handleAt) < to && <g transform={`translate(158 ${y(ms(here.handleAt)) - 8})`}><g fill="none" stroke="var(--ink)" strokeWidth="1.700"><circle cx="8" cy="2" r="2" /><path d="M8 4V14M4 7h8M1.500 9c.5 4 3 5.500 6.500 5.500s6-1.500 6.500-5.500" /></g><text x="48" y="12" fontSize="14" fill="var(--ink-2)">handle-dry</text></g>}
       </>}
-      {act && here && (() => {
-        const a = y(ms(act.at)), life = ms(act.usableUntil) - ms(act.at), end = Math.min(ms(act.usableUntil), to), shown = (end - ms(act.at)) / life, last = ms(coats.at(-1)!.endsAt), x0 = 280, w = 78;
+      {pot && act && here && (() => {
+        const a = y(ms(act.at)), life = ms(act.usableUntil) - ms(act.at), end = Math.min(ms(act.usableUntil), to), shown = (end - ms(act.at)) / life, last = ms(pot.last.endsAt), x0 = 280, w = 78;
         const at = (t: number): number => x0 + w * (1 - (t - ms(act.at)) / life);
         return <g>
           <path d={`M${x0} ${a}H${x0 + w}L${at(end)} ${y(end)}H${x0}Z`} fill="var(--pot)" stroke="var(--lagoon)" />

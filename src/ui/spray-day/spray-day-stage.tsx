@@ -18,7 +18,7 @@ import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../window/session-name';
 import { NowCard } from './now-card';
-import { doneList, taskTitle, type Done } from './task-words';
+import { doneList, isMix, taskTitle, type Done } from './task-words';
 
 export function SprayDayStage() {
   const f = useFormat();
@@ -37,7 +37,7 @@ export function SprayDayStage() {
   // A wait under way: the last coat is on and the next task of the session is still to come.
   const lastCoat = job.state?.coats.length ? Math.max(...job.state.coats.map((c) => msOf(c.endedAt, job.place.tz))) : null;
   const sinceMs = next && session && lastCoat !== null && Date.parse(next.startsAt) - lastCoat < 3 * HOUR ? lastCoat : null;
-  const running = (job.state?.activations ?? []).flatMap((a) => { const p = products.find((x) => x.id === a.productId); const open = plan.layers.some((l) => l.productId === a.productId && Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => !job.state?.coats.some((d) => d.layerId === l.id && d.coat === c))); return p?.potLifeMin !== undefined && open ? [{ atMs: msOf(a.at, job.place.tz), endMs: msOf(a.at, job.place.tz) + p.potLifeMin * MINUTE }] : []; })[0] ?? null;
+  const running = (job.state?.activations ?? []).flatMap((a) => { const p = products.find((x) => x.id === a.productId); const open = plan.layers.some((l) => l.productId === a.productId && Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => !job.state?.coats.some((d) => d.layerId === l.id && d.coat === c))); return p?.potLifeMin !== undefined && open ? [{ atMs: msOf(a.at, job.place.tz), endMs: msOf(a.at, job.place.tz) + p.potLifeMin * MINUTE }] : []; }).sort((a, b) => a.endMs - b.endMs)[0] ?? null;
   const limits = products.find((p) => p.id === plan.layers.find((l) => l.id === (next?.layerId ?? session?.layerIds[0]))?.productId);
 
   return (
@@ -63,10 +63,10 @@ export function SprayDayStage() {
           <section key={s.id} className="panel" aria-label={`Run sheet, ${sessionName(plan, s.layerIds)}`}>
             <div className="hd">{sessionName(plan, s.layerIds)} <small>{f.day(s.startsAt)}, {f.time(s.startsAt)}–{f.time(s.endsAt)}; {percentOf(s.chance)} % of futures end well</small>{i === 0 && <span className="r noprint"><Button size="small" variant="outlined" onClick={() => window.print()}>Print</Button></span>}</div>
             <ol style={{ marginTop: 8 }}>
-              {s.tasks.map((t) => <TaskRow key={t.id} task={t} plan={plan} title={taskTitle(plan, products, t)} f={f} isNext={t.id === next?.id} canTick={i === 0 && t.kind !== 'flash'} onTick={() => record(t, true)} />)}
+              {s.tasks.map((t) => <TaskRow key={t.id} task={t} plan={plan} title={taskTitle(plan, products, t)} mix={isMix(plan, products, t)} f={f} isNext={t.id === next?.id} canTick={i === 0 && t.kind !== 'flash'} onTick={() => record(t, true)} />)}
               <li className="task" data-wait="true"><span className="clock">{f.time(s.handleAt)}</span><span className="icon"><Anchor size={22} /></span><span className="what">Handle-dry{s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : ''}. Until then no rain or dew on it, and not below {f.temp(products.find((p) => p.id === plan.layers.find((l) => l.id === s.layerIds.at(-1))?.productId)?.tempMinC ?? 10)}.{s.readyAt ? ` May be sanded from ${f.dayTime(s.readyAt)}.` : ''}</span></li>
             </ol>
-            {s.activations.map((a) => <p key={a.productId} className="cap" style={{ marginTop: 6 }}>Activated can: prudent until {f.dayTime(a.prudentUntil)}; the label’s life ends {f.dayTime(a.usableUntil)} and never stretches in the cold.</p>)}
+            {s.activations.map((a) => <p key={a.productId} className="cap" style={{ marginTop: 6 }}>{s.activations.length > 1 ? products.find((p) => p.id === a.productId)?.name : 'Activated can'}: prudent until {f.dayTime(a.prudentUntil)}; the label’s life ends {f.dayTime(a.usableUntil)} and never stretches in the cold.</p>)}
           </section>
         ))}
         {plan.sessions.length > 0 && <section className="panel" aria-label="Safety"><div className="hd" style={{ marginBottom: 8 }}>Before you spray <small>the product’s sheet and local rules come first</small></div><div className="wide-cauts">{plan.cautions.filter((c) => c.severity === 'stop' || ['solvent-vapour', 'night-after', 'test-card'].includes(c.code)).map((c, i) => <CautionBox key={i} caution={c} />)}</div></section>}
@@ -77,7 +77,7 @@ export function SprayDayStage() {
   );
 }
 
-function TaskRow({ task: t, plan, title, f, isNext, canTick, onTick }: { task: Task; plan: Plan; title: string; f: Format; isNext: boolean; canTick: boolean; onTick: () => void }) {
+function TaskRow({ task: t, plan, title, mix, f, isNext, canTick, onTick }: { task: Task; plan: Plan; title: string; mix: boolean; f: Format; isNext: boolean; canTick: boolean; onTick: () => void }) {
   const wait = t.kind === 'flash' || t.kind === 'dry';
   const shown = t.kind === 'activate' || (t.kind === 'sand' && plan.cautions.some((c) => c.code === 'old-paint-lead'));
   return (
@@ -91,7 +91,7 @@ function TaskRow({ task: t, plan, title, f, isNext, canTick, onTick }: { task: T
         {shown && <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>{t.cautions.slice(0, 1).map((c) => <CautionBox key={c} caution={{ code: c, severity: c === 'isocyanate' ? 'stop' : 'mind', params: {} }} />)}</div>}
       </div>
       <span className="act">
-        {canTick && (t.kind === 'activate' ? <HoldButton size="small" className="noprint taskdone" variant={isNext ? 'contained' : 'outlined'} onConfirm={onTick} confirmText="Yes, activated" aria-label={`Done: ${title}`}>Activated</HoldButton> : <Button size="small" className="noprint taskdone" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>)}
+        {canTick && (t.kind === 'activate' ? <HoldButton size="small" className="noprint taskdone" variant={isNext ? 'contained' : 'outlined'} onConfirm={onTick} confirmText={mix ? 'Yes, mixed' : 'Yes, activated'} aria-label={`Done: ${title}`}>{mix ? 'Mixed' : 'Activated'}</HoldButton> : <Button size="small" className="noprint taskdone" variant={isNext ? 'contained' : 'outlined'} onClick={onTick} aria-label={`Done: ${title}`}>{t.kind === 'coat' ? 'Coat is on' : 'Done'}</Button>)}
         <span className="printonly sheetbox" />
       </span>
     </li>

@@ -7,11 +7,17 @@ import { TASK_NAMES } from '@/words/names';
 
 export interface Done { readonly id: string; readonly label: string; readonly at: string }
 
+/** True for an activation that is a cup to mix, not a can to pin. */
+export function isMix(plan: Plan, products: readonly Product[], t: Pick<Task, 'layerId'>): boolean {
+  const l = plan.layers.find((x) => x.id === t.layerId);
+  return products.find((p) => p.id === l?.productId)?.carrier === 'gun';
+}
+
 export function taskTitle(plan: Plan, products: readonly Product[], t: Pick<Task, 'kind' | 'layerId' | 'coat'> & { readonly detail?: Task['detail'] }): string {
   const l = plan.layers.find((x) => x.id === t.layerId);
   const name = products.find((p) => p.id === l?.productId)?.name ?? '';
   if (t.kind === 'coat') return `${name}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
-  if (t.kind === 'activate') return `Activate ${name}`;
+  if (t.kind === 'activate') return `${isMix(plan, products, t) ? 'Mix' : 'Activate'} ${name}`;
   if (t.kind === 'dry') return 'Dust-free';
   const grit = t.kind === 'sand' ? Number(t.detail?.params.grit ?? 0) : 0;
   return grit > 0 ? `${TASK_NAMES.sand} P${grit}` : TASK_NAMES[t.kind];
@@ -29,7 +35,7 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
     const product = products.find((p) => tail === `activate-${p.id}`);
     const rung = /^sand\d*-p(\d+)$/.exec(tail);
     if (rung) return { id: t.taskId, label: `Sanded P${rung[1]}`, at: t.endedAt };
-    return { id: t.taskId, label: product ? `Activated ${product.name}` : kinds[tail.replace(/\d+$/, '')] ?? tail, at: t.endedAt };
+    return { id: t.taskId, label: product ? `${product.carrier === 'gun' ? 'Mixed' : 'Activated'} ${product.name}` : kinds[tail.replace(/\d+$/, '')] ?? tail, at: t.endedAt };
   });
   return [...coats, ...others].sort((a, b) => msOf(a.at, job.place.tz) - msOf(b.at, job.place.tz));
 }

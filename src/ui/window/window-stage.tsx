@@ -8,6 +8,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import Slider from '@mui/material/Slider';
 import type { Job } from '@/model/job';
+import type { Product } from '@/model/product';
 import type { Plan, Session, Suit } from '@/model/plan';
 import { dayStart, isoOf } from '@/core/time/instant';
 import { percentOf } from '@/words/format';
@@ -78,7 +79,7 @@ export function WindowStage() {
           {suit && <details><summary>The same as a table</summary><div className="scroll-x" tabIndex={0} role="group" aria-label="Hours as a table"><table className="tbl"><thead><tr><th>First coat from</th><th>to</th><th>verdict</th><th>in the way</th><th className="num">futures that end well</th></tr></thead><tbody>{suit.spans.map((s) => <tr key={s.startsAt}><td>{f.dayTime(s.startsAt)}</td><td>{f.dayTime(s.endsAt)}</td><td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td><td>{s.reasons.map((r) => CAUSE_LIMITS[r] ?? r).join('; ')}</td><td className="num">{s.share === null ? '–' : f.pct(s.share)}</td></tr>)}</tbody></table></div></details>}
         </section>
         {plan.kind === 'blocked' && <section className="panel" aria-label="What is in the way" style={{ borderColor: 'var(--oxide)' }}><div className="hd"><StopSign />No start to offer</div><ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>{plan.blockers.map((b, i) => <li key={i}>{say(b, f)}</li>)}</ul>{job.starts && <Button sx={{ mt: 1 }} variant="contained" onClick={() => setStarts(undefined)}>Let the starts be chosen</Button>}</section>}
-        {session && <Decision key={session.id} session={session} plan={plan} limitsOk={session.feasible}
+        {session && <Decision key={session.id} session={session} plan={plan} products={products} limitsOk={session.feasible}
           controls={<>
             <Button variant="outlined" onClick={() => shift(session, -STEP)} aria-label="Start half an hour earlier">Earlier</Button>
             <Button variant="outlined" onClick={() => shift(session, STEP)} aria-label="Start half an hour later">Later</Button>
@@ -137,17 +138,16 @@ function PhoneDay({ plan, session, suit, options, onPick, onSession, ids, id, la
   );
 }
 
-function Decision({ session: s, plan, limitsOk, controls }: { session: Session; plan: Plan; limitsOk: boolean; controls: React.ReactNode }) {
+function Decision({ session: s, plan, products, limitsOk, controls }: { session: Session; plan: Plan; products: readonly Product[]; limitsOk: boolean; controls: React.ReactNode }) {
   const f = useFormat();
   const first = s.tasks.find((t) => t.kind === 'coat');
-  const act = s.activations[0];
   return (
     <section className="panel" aria-label="The start" style={{ border: '2px solid var(--lagoon)' }}>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))', gap: 18 }}>
         <div>
           <p className="big" style={{ fontSize: 20 }}>{f.day(s.startsAt)}, start {f.time(s.startsAt)}</p>
           <p style={{ color: limitsOk ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>{limitsOk ? `${s.oksOf[0]} of ${s.oksOf[1]} futures end well` : 'Outside a limit or your free hours'}</p>
-          <p className="cap" style={{ marginTop: 6 }}>First coat {f.time(s.sprayAt)}{act ? `, activate ${act.cans === 1 ? 'one can' : `${act.cans} cans`} ${f.time(act.at)}` : ''}, hands off {f.time(s.handsOffAt)}. At stake: {f.money(s.stakes.materials, plan.cost.currency)} of paint and {f.hours(s.stakes.hours)}.</p>
+          <p className="cap" style={{ marginTop: 6 }}>First coat {f.time(s.sprayAt)}{s.activations.map((a) => `, ${products.find((p) => p.id === a.productId)?.carrier === 'gun' ? 'mix' : a.cans === 1 ? 'activate one can' : `activate ${a.cans} cans`} ${f.time(a.at)}`).join('')}, hands off {f.time(s.handsOffAt)}. At stake: {f.money(s.stakes.materials, plan.cost.currency)} of paint and {f.hours(s.stakes.hours)}.</p>
           {s.failures.length > 0 && <p className="cap" style={{ marginTop: 4 }}>What can spoil it: {s.failures.slice(0, 2).map((x) => `${CAUSE_LIMITS[x.cause] ?? x.cause} (${x.members} of ${s.oksOf[1]})`).join(', ')}.</p>}
         </div>
         <ul style={{ display: 'grid', gap: 5, alignContent: 'start' }}>{(first?.checks ?? []).filter((c) => 'value' in c.params).map((c) => { const v = Number(c.params.value), ok = (c.params.min === undefined || v >= Number(c.params.min)) && (c.params.max === undefined || v <= Number(c.params.max)); return <li key={c.code} className="row small" style={{ flexWrap: 'nowrap', gap: 8 }}>{ok ? <GoSign /> : <MindSign size={20} />}<span>{say(c, f)}</span></li>; })}</ul>
