@@ -7,7 +7,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   devIndicators: false,
   // The door in proxy.ts sees every body; a copy of the workshop is larger than its default of 10 MB.
-  experimental: { proxyClientMaxBodySize: '17mb' },
+  experimental: { proxyClientMaxBodySize: '66mb' },
 };
 
 export default config;

@@ -3,7 +3,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import { isoOf } from '@/core/time/instant';
-import type { Session, Task } from '@/model/plan';
+import type { Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
 import { say } from '@/words/say';
 import { HoldButton } from '../parts/hold-button';
@@ -14,13 +14,13 @@ const two = (n: number): string => String(n).padStart(2, '0');
 const timer = (ms: number): string => { const s = Math.max(0, Math.ceil(ms / 1000)); return s < 3600 ? `${Math.floor(s / 60)}:${two(s % 60)}` : durationOf(s / 60); };
 
 export interface NowCardProps {
-  readonly session: Session; readonly task: Task; readonly title: string; readonly f: Format; readonly tz: string; readonly clock: () => number;
+  readonly task: Task; readonly title: string; readonly f: Format; readonly tz: string; readonly clock: () => number;
   /** When what the task waits for began, ms; null when it waits for nothing but its hour. */
   readonly sinceMs: number | null; readonly activated: { readonly atMs: number; readonly endMs: number } | null;
   readonly onDone: () => void; readonly tiles: ReactNode;
 }
 
-export function NowCard({ session, task, title, f, tz, clock, sinceMs, activated, onDone, tiles }: NowCardProps) {
+export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone, tiles }: NowCardProps) {
   // The page is drawn on the server with its clock; the browser's runs from the first second on.
   const [now, setNow] = useState(clock);
   useEffect(() => {

@@ -47,7 +47,7 @@ export function SprayDayStage() {
         <p style={{ marginTop: 8 }}>Ticking a coat moves every time after it: the waits start from when it was really done.</p>
       </Spine>
       <div className="stack">
-        {next && session && <NowCard key={next.id} session={session} task={next} title={taskTitle(plan, products, next)} f={f} tz={job.place.tz} clock={desk.clock} sinceMs={sinceMs} activated={running} onDone={() => record(next, true)} tiles={<AirTiles air={desk.air.now} limits={limits} />} />}
+        {next && session && <NowCard key={next.id} task={next} title={taskTitle(plan, products, next)} f={f} tz={job.place.tz} clock={desk.clock} sinceMs={sinceMs} activated={running} onDone={() => record(next, true)} tiles={<AirTiles air={desk.air.now} limits={limits} />} />}
         {done.length > 0 && (
           <section className="panel noprint" aria-label="Done">
             <div className="hd">Done <small>actual times</small></div>
