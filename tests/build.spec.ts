@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { expect, saved, test } from './server';
 
 test('twelve kinds of job, each brought in and planned through the interface', async ({ watched: page, app, request }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   for (const n of readdirSync('examples')) {
     const { id } = await (await request.post(`${app.url}/api/jobs`, { data: JSON.parse(readFileSync(`examples/${n}/job.json`, 'utf8')) as object })).json() as { id: string };
     await page.goto(`${app.url}/jobs/${id}/build-up`);

@@ -84,6 +84,12 @@ test('the shopping list: jobs chosen, ticked in the shop and still ticked after 
   await expect(list).toContainText(/1 of \d+ ticked/);
   await page.reload();
   await expect(list.getByRole('checkbox', { name: /Nitrile gloves/ })).toBeChecked();
+  // The server does not answer: the tick goes back and it is said.
+  await page.route('**/api/shopping/tick', (r) => r.abort());
+  await list.getByRole('checkbox', { name: /Dust mask/ }).click();
+  await expect(list.getByRole('alert')).toContainText('The server does not answer');
+  await expect(list.getByRole('checkbox', { name: /Dust mask/ })).not.toBeChecked();
+  await page.unroute('**/api/shopping/tick');
   const gloves = list.getByLabel(/^Price of Nitrile gloves/), was = await gloves.inputValue();
   await gloves.fill('9.99');
   await gloves.press('Enter');

@@ -42,7 +42,7 @@ describe('the pack optimum', () => {
     fc.assert(fc.property(fc.array(fc.integer({ min: 10, max: 1500 }), { minLength: 3, maxLength: 3 }), (needs) => {
       const at = (a: number): number => solve({ offers: [{ id: 's', price: 9, contents: { a: 250 } }, { id: 'm', price: 15, contents: { a: 500 } }, { id: 'l', price: 24, contents: { a: 1000 } }], needs: { a } }).cost;
       expect(at(needs.reduce((x, y) => x + y, 0))).toBeLessThanOrEqual(needs.reduce((x, y) => x + at(y), 0) + 1e-9);
-    }), { numRuns: 40, seed: 62 });
+    }), { numRuns: 12, seed: 62 });
   });
   it('a kit wins only where both its halves are wanted', () => {
     const offers = [{ id: 'kit', price: 40, contents: { clear: 1000, hardener: 500 } }, { id: 'clear', price: 30, contents: { clear: 1000 } }, { id: 'hardener', price: 18, contents: { hardener: 500 } }];

@@ -46,6 +46,12 @@ describe('shopping', () => {
     // The etch on the shelf was opened three years ago.
     expect(count('tamsel-etch')).toBe(etch);
   });
+  it('what a job says is in hand is not bought', () => {
+    const store = jobStore(db), j = store.load('cargo-bike')!, cans = (): number => list(['cargo-bike']).lines.filter((l) => l.productId === 'halden-1k-satin').reduce((a, l) => a + l.count, 0), was = cans();
+    store.update('cargo-bike', j.version, { ...j.job, shelf: [{ productId: 'halden-1k-satin', remainingMl: 800 }] }, NOW);
+    expect(was - cans()).toBe(2);
+    store.update('cargo-bike', j.version + 1, j.job, NOW);
+  });
   it('cans of two colours are two lines, and a can of another colour on the shelf is no help', () => {
     const base = list().lines.filter((l) => l.productId === 'orrin-base');
     expect(base.length).toBeGreaterThan(1);

@@ -64,7 +64,9 @@ function buy(wants: readonly Want[], stock: readonly StockItem[], solve: Solve, 
   const ready = orderOfUse(stock, (id) => products.get(id) ?? null, nowMs), shelf: { itemId: string; name: string; ml: number; ingredientId: string }[] = [];
   const needs: Record<string, number> = {};
   for (const t of things) {
-    let left = t.needMl;
+    // What a job says is in hand is not on the shelf, and not bought either.
+    const inHand = wants.flatMap((w) => w.job.shelf ?? []).filter((s) => s.stockId === undefined && s.productId === t.ingredientId && (s.colour === undefined || t.colour === null || sameTint(s.colour, t.colour))).reduce((a, s) => a + s.remainingMl, 0);
+    let left = Math.max(0, t.needMl - inHand);
     for (const item of ready.filter((x) => x.productId === t.ingredientId && (t.colour === null || (x.colour !== undefined && sameTint(x.colour, t.colour))))) { const ml = Math.min(left, item.remainingMl); if (ml > 0.5) { left -= ml; shelf.push({ itemId: item.id, name: item.name, ml, ingredientId: t.ingredientId }); } }
     needs[t.id] = left;
   }
