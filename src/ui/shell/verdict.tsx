@@ -84,7 +84,7 @@ export function Verdict({ plan, session, stage }: { plan: Plan; session: Session
         <h3><span>Cans to buy</span><span>of {f.money(plan.cost.budget, plan.cost.currency)}</span></h3>
         <div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(plan.cost.total, plan.cost.currency)}</span></div>
         <BudgetBar total={plan.cost.total} budget={plan.cost.budget} />
-        <p className="sub">paint {f.money(plan.cost.paint, plan.cost.currency)}, the rest {f.money(plan.cost.prep + plan.cost.tax, plan.cost.currency)}</p>
+        <p className="sub">{plan.cost.prep + plan.cost.tax > 0 ? `paint ${f.money(plan.cost.paint, plan.cost.currency)}, the rest ${f.money(plan.cost.prep + plan.cost.tax, plan.cost.currency)}` : 'paint; the rest is in hand'}</p>
       </div>
       {plan.handsOnH > 0 && <div className="vsec"><h3>Hands-on</h3><div className="pair"><span className="big">{f.hours(plan.handsOnH)}</span><span className="sub" style={{ textAlign: 'right' }}>{plan.sessions.map((s) => <span key={s.id} style={{ display: 'block' }}>{f.day(s.startsAt)}</span>)}</span></div></div>}
       {cautions.length > 0 && <div className="vsec cauts">{cautions.map((c) => <CautionBox key={c.code + JSON.stringify(c.params)} caution={c} />)}</div>}

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
+import { inSentence } from './task-words';
 import { say } from '@/words/say';
 import { HoldButton } from '../parts/hold-button';
 
@@ -37,13 +38,13 @@ export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone,
   }, [soon]);
   const ready = left <= 0, coat = task.kind === 'coat', firm = task.kind === 'activate' || (coat && !ready && sinceMs !== null);
   const share = sinceMs === null ? null : Math.min(1, Math.max(0, (now - sinceMs) / Math.max(1, Date.parse(task.startsAt) - sinceMs)));
-  const done = coat ? 'Coat is on' : task.kind === 'activate' ? (title.startsWith('Mix ') ? 'It is mixed' : 'Can is activated') : `Done: ${title.toLowerCase()}`;
+  const done = coat ? 'Coat is on' : task.kind === 'activate' ? (title.startsWith('Mix ') ? 'It is mixed' : 'Can is activated') : `Done: ${inSentence(title, task.kind)}`;
   return (
     <section className="panel nowcard noprint" aria-label="Now">
       <p className="muted">{ready ? 'Now' : sinceMs !== null ? 'Flash off, leave it alone' : `Next, ${soon ? 'in' : 'at'}`}</p>
       <p className="timer" data-long={!ready && (!soon || left > HOUR)} role="timer" aria-label={ready ? 'ready' : `ready in ${durationOf(left / MIN)}`}>{ready ? 'ready' : soon ? timer(left) : f.time(task.startsAt)}</p>
       {share !== null && !ready && <svg viewBox="0 0 400 34" width="100%" height="34" preserveAspectRatio="none" aria-hidden="true"><rect width="400" height="34" fill="var(--pot)" stroke="var(--lagoon)" /><rect width={400 * share} height="34" fill="var(--lagoon)" /></svg>}
-      <h2>{ready ? title : `At ${f.time(task.startsAt)}${soon ? '' : `, ${f.day(task.startsAt)}`}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`}</h2>
+      <h2>{ready ? title : `At ${f.time(task.startsAt)}${soon ? '' : `, ${f.day(task.startsAt)}`}: ${inSentence(title, task.kind)}`}</h2>
       <p>{say(task.detail, f)}</p>
       {activated && <div><p style={{ display: 'flex', justifyContent: 'space-between', gap: 10 }}><b>Pot life {durationOf(Math.max(0, activated.endMs - now) / MIN)}</b><span className="muted">label’s end {f.dayTime(isoOf(activated.endMs, tz))}</span></p>
         <svg viewBox="0 0 400 40" width="100%" height="40" preserveAspectRatio="none" aria-hidden="true">{(() => { const u = Math.min(1, Math.max(0, (now - activated.atMs) / (activated.endMs - activated.atMs))); return <><path d="M0 0L400 40H0z" fill="var(--pot)" /><path d={`M${400 * u} ${40 * u}L400 40H${400 * u}z`} fill="var(--lagoon)" /><path d={`M${400 * u} 0V40`} stroke="var(--ink)" strokeWidth="3" /></>; })()}</svg></div>}

@@ -18,7 +18,7 @@ import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../window/session-name';
 import { NowCard } from './now-card';
-import { doneList, isMix, taskTitle, type Done } from './task-words';
+import { doneList, inSentence, isMix, taskTitle, type Done } from './task-words';
 
 export function SprayDayStage() {
   const f = useFormat();
@@ -43,7 +43,7 @@ export function SprayDayStage() {
   return (
     <Columns kind="cols-3">
       <Spine job={job} plan={plan} products={products}>
-        {next ? <p><b>Next: {taskTitle(plan, products, next).toLowerCase()}</b> at {f.time(next.startsAt)}, {f.day(next.startsAt)}.</p> : <p><b>Nothing left to spray.</b></p>}
+        {next ? <p><b>Next: {inSentence(taskTitle(plan, products, next), next.kind)}</b> at {f.time(next.startsAt)}, {f.day(next.startsAt)}.</p> : <p><b>Nothing left to spray.</b></p>}
         <p style={{ marginTop: 8 }}>Ticking a coat moves every time after it: the waits start from when it was really done.</p>
       </Spine>
       <div className="stack">

@@ -7,6 +7,11 @@ import { TASK_NAMES } from '@/words/names';
 
 export interface Done { readonly id: string; readonly label: string; readonly at: string }
 
+/** A title inside a sentence: a product keeps its capital, a grit its P. */
+export function inSentence(title: string, kind: Task['kind']): string {
+  return kind === 'coat' ? title : `${title.charAt(0).toLowerCase()}${title.slice(1)}`;
+}
+
 /** True for an activation that is a cup to mix, not a can to pin. */
 export function isMix(plan: Plan, products: readonly Product[], t: Pick<Task, 'layerId'>): boolean {
   const l = plan.layers.find((x) => x.id === t.layerId);
