@@ -13,6 +13,9 @@ const run = (...args: string[]): { code: number | null; out: string; err: string
   const r = spawnSync(process.execPath, ['scripts/run-ts.mjs', 'scripts/plan.ts', ...args], { encoding: 'utf8', env: { ...process.env, PELLUCID_NOW: undefined } });
   return { code: r.status, out: r.stdout, err: r.stderr };
 };
+/** The plain run of an example, once for all that look at it. */
+const plain = new Map<string, ReturnType<typeof run>>();
+const plainRun = (n: string): ReturnType<typeof run> => { const known = plain.get(n) ?? run(`examples/${n}/job.json`, '--now', NOW); plain.set(n, known); return known; };
 const example = (n: string): string[] => [`examples/${n}/job.json`, '--forecast', `examples/${n}/forecast.json`, '--now', NOW];
 const file = (name: string, text: string): string => { const p = join(folder, name); writeFileSync(p, text); return p; };
 
@@ -25,7 +28,7 @@ describe('npm run -s plan', () => {
     expect(p.sessions.length).toBeGreaterThan(1);
   });
   it.each(readdirSync('examples'))('%s, one of the twelve kinds of job, is planned under the simulated weather; no seam refused, no dent or face forgotten', (n) => {
-    const r = run(`examples/${n}/job.json`, '--now', NOW);
+    const r = plainRun(n);
     expect([r.code, r.err]).toEqual([0, '']);
     const p = planSchema.parse(JSON.parse(r.out));
     expect(p.kind).toBe('planned');
@@ -35,7 +38,7 @@ describe('npm run -s plan', () => {
   });
   it('there are twelve kinds of job', () => expect(readdirSync('examples').length).toBe(12));
   it('the proposed systems are what the trade would take (common practice, no source)', () => {
-    const layers = (n: string): string => (JSON.parse(run(`examples/${n}/job.json`, '--now', NOW).out) as { layers: { role: string }[] }).layers.map((l) => l.role).join(' ');
+    const layers = (n: string): string => (JSON.parse(plainRun(n).out) as { layers: { role: string }[] }).layers.map((l) => l.role).join(' ');
     expect(Object.fromEntries(['wooden-case', 'flake-fairing', 'engine-cover', 'dented-door', 'replacement-wing', 'tubular-frame', 'plastic-covers'].map((n) => [n, layers(n)]))).toEqual({
       'wooden-case': 'seal filler base clear', 'flake-fairing': 'epoxy filler base mid clear', 'engine-cover': 'colour', 'dented-door': 'epoxy surfacer base clear', 'replacement-wing': 'surfacer base clear', 'tubular-frame': 'etch filler base clear', 'plastic-covers': 'promoter filler base clear',
     });

@@ -13,8 +13,6 @@ test('twelve kinds of job, each brought in and planned through the interface', a
     await expect(page.getByText('does not hold', { exact: true }), n).toHaveCount(0);
     await page.goto(`${app.url}/jobs/${id}/spray-day`);
     await expect(page.getByRole('region', { name: /^Run sheet/ }).first(), n).toContainText('coat 1 of');
-    await page.goto(`${app.url}/jobs/${id}/surface`);
-    await expect(page.getByRole('img', { name: /^Parts to one scale/ }), n).toBeVisible();
   }
 });
 

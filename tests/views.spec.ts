@@ -9,13 +9,15 @@ for (const size of SIZES) for (const [name, path] of VIEWS) {
   test(`${name} at ${size.width} px fits, has a title, and passes axe by day and by night`, async ({ watched: page, app }) => {
     await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
     await page.setViewportSize(size);
-    await page.goto(app.url + path, { waitUntil: 'networkidle' });
+    await page.goto(app.url + path);
+    await expect(page.getByRole('main').or(page.locator('#main')).first()).toBeVisible();
     await expect(page).toHaveTitle(/ · Pellucid$/);
     await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
     for (const colorScheme of ['light', 'dark'] as const) {
       await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
       expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBe(0);
-      const axe = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      // What night changes are colours.
+      const axe = await (colorScheme === 'light' ? new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : new AxeBuilder({ page }).withRules(['color-contrast'])).analyze();
       expect(axe.violations.map((v) => `${colorScheme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
     }
   });

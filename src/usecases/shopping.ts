@@ -17,7 +17,7 @@ import type { StockItem } from '@/model/stock';
 import type { JobStore, StockStore, StoredJob } from './ports';
 
 export type Solve = (p: Purchase) => Basket;
-export type Shopping = { readonly kind: 'list'; readonly list: ShoppingList; readonly products: readonly Product[] } | { readonly kind: 'currencies'; readonly currencies: readonly string[] };
+export type Shopping = { readonly kind: 'list'; readonly list: ShoppingList } | { readonly kind: 'currencies'; readonly currencies: readonly string[] };
 
 interface Want { readonly stored: StoredJob; readonly job: Job; readonly products: ReadonlyMap<string, Product>; readonly materials: readonly Material[]; readonly consumables: readonly Consumable[] }
 
@@ -96,7 +96,7 @@ export function shoppingFor(store: JobStore, stock: StockStore, ids: readonly st
   }
   const taxPct = Math.max(0, ...wants.map((w) => w.job.budget.taxPct ?? 0)), tax = (together.paint + together.prep) * taxPct / 100;
   return {
-    kind: 'list', products: [...new Map(wants.flatMap((w) => [...w.products])).values()],
+    kind: 'list',
     list: { currency: currencies[0] ?? 'GBP', taxPct, lines: together.lines, paint: together.paint, prep: together.prep, tax, total: together.paint + together.prep + tax, apart, leftoverWorth: together.worth, shelf: together.shelf },
   };
 }

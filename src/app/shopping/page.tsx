@@ -18,7 +18,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ j
     <>
       <a className="skip" href="#main">Skip to the content</a>
       <TopBar placeName={place.name ?? 'Place'} nowIso={isoOf(clock.nowMs(), place.tz)} demoClock={clock.demo} air={null} title="Shopping" under={place.name ?? 'Place'} back="/" />
-      <ShoppingPage jobs={jobs.map((j) => ({ id: j.id, name: j.job.name }))} chosen={ids ?? jobs.map((j) => j.id)} shopping={shopping.kind === 'list' ? { kind: 'list', list: shopping.list } : shopping} ticked={ticks.list()} />
+      <ShoppingPage jobs={jobs.map((j) => ({ id: j.id, name: j.job.name }))} chosen={ids ?? jobs.map((j) => j.id)} shopping={shopping} ticked={ticks.list()} />
     </>
   );
 }

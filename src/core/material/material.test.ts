@@ -165,6 +165,12 @@ describe('packs', () => {
       expect(got.reduce((a, p) => a + p.count * p.size, 0)).toBeGreaterThanOrEqual(need);
     }), { numRuns: 300, seed: 21 });
   });
+  it('a need of thousands of packs is answered at once, covered, and by the cheapest millilitre but for the rest', () => {
+    const list = [{ sizeMl: 1000, unit: 'tin' as const, price: 30 }, { sizeMl: 5000, unit: 'tin' as const, price: 120 }, { sizeMl: 250, unit: 'tin' as const, price: 11 }], got = cheapestPacks(list, 98_765_432), ml = got.reduce((a, p) => a + p.count * p.size, 0), cost = got.reduce((a, p) => a + p.count * p.price, 0);
+    expect(ml).toBeGreaterThanOrEqual(98_765_432); expect(ml - 98_765_432).toBeLessThan(5000);
+    expect(cost).toBeLessThan(98_765_432 * 120 / 5000 + 120);
+    expect(new Set(got.map((p) => p.size)).size).toBe(got.length);
+  });
   it('buys nothing for nothing and refuses a need that is not a number', () => {
     expect(cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], 0)).toEqual([]);
     expect(() => cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], Number.NaN)).toThrow(RangeError);

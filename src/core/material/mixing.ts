@@ -52,11 +52,11 @@ export const POT_SHARE = 0.8;
 /**
  * Pours for the coats of one session, in order: as many whole coats as cup and pot life allow; a
  * coat larger than the cup is poured in equal parts.
- * @param potMin pot life at the temperature, minutes; null for paint that keeps
+ * @param potMin pot life at the temperature, minutes, taken as a minute and a quarter at least; null for paint that keeps
  */
 export function pours(coats: readonly CoatToPour[], cupMl: number, potMin: number | null): Pour[] {
   if (!(cupMl > 0)) throw new RangeError('pours: cup above 0 ml');
-  const out: Pour[] = [], limit = potMin === null ? Number.POSITIVE_INFINITY : potMin * POT_SHARE;
+  const out: Pour[] = [], limit = potMin === null ? Number.POSITIVE_INFINITY : Math.max(1, potMin * POT_SHARE);
   let open: { ml: number; coats: string[]; lastsMin: number } | null = null;
   const close = (): void => { if (open) out.push({ ...open, part: [1, 1] }); open = null; };
   for (const c of coats) {

@@ -3,7 +3,7 @@ import type { Job, Part } from '@/model/job';
 import type { Material, PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
-import { partAreaM2, totalAreaM2 } from '../surface/area';
+import { totalAreaM2 } from '../surface/area';
 import type { Consumable } from './consumables';
 import { coatUses, materialsOf } from './consumption';
 import { ingredientsOf } from './ingredients';
@@ -110,5 +110,3 @@ export function breakEvenM2(areaM2: number, cheap: (k: number) => number, dear: 
   for (let i = 0; i < 40; i++) { const mid = Math.sqrt(lo * hi); if (dear(mid) > cheap(mid)) lo = mid; else hi = mid; }
   return areaM2 * hi;
 }
-
-export const areaOf = (job: Job): number => job.parts.reduce((a, p) => a + partAreaM2(p), 0);

@@ -5,12 +5,17 @@ export interface Bought { size: number; unit: Pack['unit']; count: number; price
 
 /**
  * Exact for up to six sizes: every count of every pack but the last is tried, the last fills up.
- * Equal cost is decided for fewer packs, then for less left over.
+ * Equal cost is decided for fewer packs, then for less left over. A need of more than forty of the
+ * largest packs is first taken down by the pack that is cheapest by the millilitre, then tried out.
  * @param needMl 0 or more; 0 buys nothing
  */
 export function cheapestPacks(packs: readonly Pack[], needMl: number): Bought[] {
   if (!(needMl >= 0) || packs.length === 0) throw new RangeError(`cheapestPacks: needs a pack and a need of 0 or more, got ${needMl}`);
-  const sorted = [...packs].sort((a, b) => b.sizeMl - a.sizeMl);
+  const sorted = [...packs].sort((a, b) => b.sizeMl - a.sizeMl), largest = sorted[0]!.sizeMl;
+  if (needMl > 40 * largest) {
+    const bulk = sorted.reduce((a, p) => (p.price / p.sizeMl < a.price / a.sizeMl ? p : a)), n = Math.floor((needMl - 20 * largest) / bulk.sizeMl), rest = cheapestPacks(packs, needMl - n * bulk.sizeMl), same = rest.find((r) => r.size === bulk.sizeMl && r.price === bulk.price);
+    return same ? rest.map((r) => (r === same ? { ...r, count: r.count + n } : r)) : [{ size: bulk.sizeMl, unit: bulk.unit, count: n, price: bulk.price }, ...rest];
+  }
   let best: { counts: number[]; cost: number; packs: number; ml: number } | null = null;
   const counts = sorted.map(() => 0);
   const walk = (i: number, leftMl: number, cost: number, n: number, ml: number): void => {

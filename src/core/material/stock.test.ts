@@ -41,6 +41,7 @@ describe('mixing', () => {
     expect(potLifeAt(240, 20, 30)).toBe(120);
     expect(potLifeAt(240, 20, 5)).toBe(240);
   });
+  it('a pot that is dead at once still ends in pours of a minute, not in a loop', () => expect(pours([{ id: 'a', ml: 100, minutes: 3, waitMin: 0 }], 600, 0).length).toBe(3));
   it('no pour is larger than the cup or outlives its pot; all of it is poured once (200 random sessions)', () => {
     fc.assert(fc.property(fc.array(fc.record({ ml: fc.double({ min: 5, max: 900, noNaN: true }), minutes: fc.integer({ min: 2, max: 20 }), waitMin: fc.integer({ min: 0, max: 30 }) }), { minLength: 1, maxLength: 6 }), fc.integer({ min: 60, max: 800 }), fc.constantFrom(null, 25, 60, 240), (raw, cup, pot) => {
       const coats = raw.map((c, i) => ({ ...c, id: `c${i}` })), list = pours(coats, cup, pot);

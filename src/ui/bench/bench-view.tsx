@@ -88,8 +88,8 @@ export function BenchView({ bench, nowMs, tz }: { bench: Bench; nowMs: number; t
         {bench.removed.length > 0 && <details><summary>Taken off the bench ({bench.removed.length})</summary><ul style={{ display: 'grid', gap: 6, padding: '4px 0' }}>{bench.removed.map((r) => <li key={r.id} className="row"><span style={{ flex: '0 1 320px' }}>{r.name}</span><Button size="small" variant="outlined" aria-label={`Put ${r.name} back`} onClick={() => void restore(r.id)}>Put it back</Button></li>)}</ul></details>}
       </div>
       {jobs.length > 0 && <TagPlate bar={<><b>{cans} cans</b> to buy, {f.money(total, currency)} of {f.money(budget, currency)}</>}>
-        {next && <div className="vsec"><h3><span>Next good window</span><span>{f.day(next.plan.sessions[0]!.startsAt)}</span></h3><p className="mid">{f.time(next.plan.sessions[0]!.startsAt)}–{f.time(next.plan.sessions[0]!.handsOffAt)}, {next.job.name.toLowerCase()}</p><div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(next.plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div><OddsMarks good={next.plan.sessions.at(-1)!.oksOf[0]} of={next.plan.sessions.at(-1)!.oksOf[1]} /></div>}
-        <div className="vsec"><h3><span>To buy, all jobs</span><span>of {f.money(budget, currency)}</span></h3><div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(total, currency)}</span></div><BudgetBar total={total} budget={budget} /></div>
+        {next && <div className="vsec"><h3><span>Next good window</span><span>{f.day(next.plan.sessions[0]!.startsAt)}</span></h3><p className="mid">{f.time(next.plan.sessions[0]!.startsAt)}–{f.time(next.plan.sessions[0]!.handsOffAt)}, {next.job.name}</p><div className="pair" style={{ margin: '8px 0 6px' }}><span className="big">{percentOf(next.plan.chance ?? 0)} %</span><span className="sub" style={{ textAlign: 'right' }}>of futures<br />end well</span></div><OddsMarks good={next.plan.sessions.at(-1)!.oksOf[0]} of={next.plan.sessions.at(-1)!.oksOf[1]} /></div>}
+        <div className="vsec"><h3><span>To buy, all jobs</span><span>of {f.money(budget, currency)}</span></h3><div className="pair"><span className="big">{cans}</span><span className="mid">{f.money(total, currency)}</span></div><BudgetBar total={total} budget={budget} /><p className="sub">each bought for itself; <Link href="/shopping">together it is less</Link></p></div>
         <div className="vsec"><h3>Hands-on, all jobs</h3><span className="big">{f.hours(jobs.reduce((a, j) => a + j.plan.handsOnH, 0))}</span></div>
         {clash && <div className="vsec cauts"><div className="caut mind" role="note"><MindSign /><p><b>One pair of hands</b>{clash.first} and {clash.second} both want {f.dayTime(clash.at)}. Move one of them.</p></div></div>}
         {next && <div className="vsec cauts">{next.plan.cautions.filter((c) => c.severity === 'stop').slice(0, 2).map((c) => <CautionBox key={c.code} caution={c} />)}</div>}
@@ -119,7 +119,7 @@ function PhoneBench({ jobs, next, nowMs, tz, stacks, max }: { jobs: readonly Ben
 /** The first two jobs whose hands-on hours fall on one another; each job is planned for itself. */
 function clashOf(jobs: readonly BenchJob[]): { first: string; second: string; at: string } | null {
   const all = jobs.flatMap((j) => j.plan.sessions.map((s) => ({ name: j.job.name, id: j.id, from: Date.parse(s.startsAt), to: Date.parse(s.handsOffAt), at: s.startsAt }))).sort((a, b) => a.from - b.from);
-  for (const a of all) { const b = all.find((x) => x.id !== a.id && x.from >= a.from && x.from < a.to); if (b) return { first: a.name, second: b.name.charAt(0).toLowerCase() + b.name.slice(1), at: b.at }; }
+  for (const a of all) { const b = all.find((x) => x.id !== a.id && x.from >= a.from && x.from < a.to); if (b) return { first: a.name, second: b.name, at: b.at }; }
   return null;
 }
 

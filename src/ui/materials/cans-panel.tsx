@@ -10,6 +10,9 @@ import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { drawnCans } from './assignment';
 
+/** More cans than this are not drawn one by one. */
+const MOST_CANS = 20;
+
 export function CansPanel({ job, plan, product }: { job: Job; plan: Plan; product: (id: string) => Product }) {
   const f = useFormat();
   const aerosols = plan.materials.filter((m) => !m.begun && m.needMl > 0 && product(m.productId).carrier === 'aerosol'), count = aerosols.reduce((a, m) => a + m.packs.reduce((b, p) => b + p.count, 0), 0);
@@ -22,8 +25,9 @@ export function CansPanel({ job, plan, product }: { job: Job; plan: Plan; produc
         {aerosols.map((m) => { const p = product(m.productId), cans = drawnCans(job, p, m, plan.layers); return (
           <li key={m.layerIds[0]} style={{ maxWidth: '100%' }}>
             <p style={{ fontWeight: 600, fontSize: 13.5 }}>{p.name}<br /><span className="small muted" style={{ fontWeight: 400 }}>{m.colour ? `${m.colour.name}, ` : ''}{f.volume(m.useMl)} expected</span></p>
-            <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cans of ${p.name}`}><Cans cans={cans} paint={paintOf(p, m.colour?.hex ?? job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></div>
-            <ol className="small muted" style={{ maxWidth: Math.max(210, cans.length * 76), lineHeight: 1.35 }}>{cans.map((c, i) => (c.does.length > 0 ? <li key={i}><b style={{ fontWeight: 600, color: 'var(--ink)' }}>{i + 1}</b> {c.does.join('; ')}{c.changes ? '; change at an overlap, not in the middle' : ''}</li> : null))}</ol>
+            <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cans of ${p.name}`}><Cans cans={cans.slice(0, MOST_CANS)} paint={paintOf(p, m.colour?.hex ?? job.purpose.colour.hex)} name={p.name} text={(ml) => (f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml)))} /></div>
+            <ol className="small muted" style={{ maxWidth: Math.max(210, Math.min(cans.length, MOST_CANS) * 76), lineHeight: 1.35 }}>{cans.slice(0, MOST_CANS).map((c, i) => (c.does.length > 0 ? <li key={i}><b style={{ fontWeight: 600, color: 'var(--ink)' }}>{i + 1}</b> {c.does.join('; ')}{c.changes ? '; change at an overlap, not in the middle' : ''}</li> : null))}</ol>
+            {cans.length > MOST_CANS && <p className="small">And {cans.length - MOST_CANS} cans more. For so much a gun is the better tool.</p>}
             {p.potLifeMin !== undefined && cans.filter((c) => !c.sealed).length > 0 && <p className="small" style={{ maxWidth: 250 }}>{plan.sessions.flatMap((s) => s.activations.filter((a) => a.productId === p.id).map((a) => <span key={s.id} style={{ display: 'block' }}><b style={{ fontWeight: 600 }}>{f.dayTime(a.at)}</b>: {a.cans} to activate, dead {f.dayTime(a.usableUntil)}.</span>))}One at a time: each dies {durationOf(p.potLifeMin)} after its pin is in. Leave the rest sealed.</p>}
           </li>
         ); })}

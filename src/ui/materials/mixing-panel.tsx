@@ -15,6 +15,8 @@ import { MeasureBox } from '../parts/measure-box';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 
+/** More cups than this are not drawn one by one. */
+const MOST_CUPS = 12;
 const GRADE_NAMES = { fast: 'fast', standard: 'standard', slow: 'slow', 'very-slow': 'very slow' } as const;
 
 /** Air at the part at an instant, from the hours the page draws. */
@@ -40,11 +42,12 @@ export function MixingPanel({ desk, plan, product }: { desk: Desk; plan: Plan; p
           <article key={`${session} ${p.id}`} style={{ borderTop: '1px solid var(--line)', padding: '10px 0' }}>
             <h3 style={{ fontSize: 14.5, fontWeight: 650 }}>{p.name}{p.mix ? `, ${[p.mix.base, p.mix.hardener, p.mix.reducer].filter((x, i) => i === 0 || x > 0).join(' : ')}` : ', ready to spray'}</h3>
             <p className="cap">{task ? `${f.dayTime(task.startsAt)}, panel ${f.temp(Math.round((tempC ?? 20) * 10) / 10)}` : 'No start yet, so taken at 20 °C'}: {p.mix && (p.mix.reducer > 0 || p.mix.hardener > 0) ? <><b>{GRADE_NAMES[grade]}</b> {p.mix.reducer > 0 ? 'reducer' : 'hardener'}{p.mix.reducer > 0 && p.mix.hardener > 0 ? ' and hardener' : ''}<ProvenanceMark mark="CP" />. </> : null}{pot !== null ? `Pot life there ${durationOf(pot)}; four fifths of it are planned with. ` : ''}Strain every pour. Keep some gun wash; {p.potLifeMin !== undefined ? `gun clean by ${durationOf(pot!)} after mixing: 2K left in it is its end.` : 'rinse before it dries.'}</p>
-            <ul style={{ display: 'flex', flexWrap: 'wrap', gap: '8px 18px', marginTop: 6 }}>{pours.map((q, i) => {
+            <ul style={{ display: 'flex', flexWrap: 'wrap', gap: '8px 18px', marginTop: 6 }}>{pours.slice(0, MOST_CUPS).map((q, i) => {
               const marks = p.mix ? mixMarks(p.mix, q.ml, { base: baseDensity(p) }) : [{ part: 'base' as const, ml: q.ml, toMl: q.ml, g: q.ml * baseDensity(p), toG: q.ml * baseDensity(p) }];
               return <li key={i}><p className="small"><b style={{ fontWeight: 600 }}>Pour {i + 1}, {f.volume(q.ml)}</b> {q.part[1] > 1 ? `part ${q.part[0]} of ${q.part[1]} of coat ${q.coats[0]!.split('.c')[1]}` : `coat ${q.coats.map((c) => c.split('.c')[1]).join(' and ')}`}</p>
                 <Cup marks={marks} cupMl={Math.max(desk.job.equipment.cupMl ?? CUP_ML, 1)} text={f.volume} weight={scale} title={`${p.name}, pour ${i + 1}`} /></li>;
             })}</ul>
+            {pours.length > MOST_CUPS && <p className="cap">And {pours.length - MOST_CUPS} more pours. A larger cup saves most of them.</p>}
           </article>
         );
       })}</div>
