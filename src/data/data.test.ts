@@ -144,7 +144,8 @@ describe('killed while writing', () => {
       const child = fork(writer, { stdio: 'ignore' });
       await new Promise<void>((done) => {
         child.on('message', (v) => { acknowledged = v as number; });
-        setTimeout(() => child.kill('SIGKILL'), 120 + round * 17);
+        // Counted from its first acknowledgement: however long it takes to start, it dies while it writes.
+        child.once('message', () => setTimeout(() => child.kill('SIGKILL'), 20 + round * 13));
         child.on('exit', () => done());
       });
       const again = openDatabase(file, MIGRATIONS);
