@@ -14,6 +14,7 @@ import { ensembleOf, DRESSED_MEMBERS } from './air/ensemble';
 import { lightnessOf } from './coating/colour';
 import { coatsToHide, PRIMER_SHADES } from './coating/depth';
 import { schoolOf } from './coating/schools';
+import { COLOURED } from './coating/tint';
 import { systemFor, type SystemResult } from './coating/system';
 import { COAT_SD_FRAC, HABIT_SD_FRAC, HEEL_FRAC, materialsOf, RISK_OF_SHORT, transferFrac } from './material/consumption';
 import { totalsOf } from './material/money';
@@ -97,7 +98,7 @@ function planWith(asked: PlanRequest, air: AtPart): Plan {
     : { sessions: [], chance: null, suits: [], startOptions: [], alternatives: [], blockers: [], handsOnH: 0 };
   const stuck = s.blockers.some((b) => b.code === 'no-window' || b.code === 'no-free-stretch' || b.code === 'no-chain');
   const blockers = [...system.blockers, ...s.blockers, ...(stuck ? [placeThatWouldOpen(request, system, materials)] : []), ...(system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [])];
-  const money = totalsOf(job, materials, jobConsumables(job, system.layers, system.seams, system.products), 0), { total } = money;
+  const money = totalsOf(job, materials, jobConsumables(job, system.layers, system.seams, system.products)), { total } = money;
   return {
     kind: blockers.length > 0 ? 'blocked' : 'planned', now: isoOf(nowMs, tz),
     parts: whole.parts.map((p) => ({ id: p.id, areaM2: partAreaM2(p) })),
@@ -143,7 +144,7 @@ function cautionsOf(job: Job, system: SystemResult, total: number, sessions: rea
   const top = used.at(-1);
   if (top?.gloss && top.gloss !== job.purpose.finish) add('finish-differs', 'mind', { product: top.name, gloss: top.gloss, finish: job.purpose.finish });
   if (top && (top.kind === 'basecoat' || top.kind === 'mid-coat')) add('base-without-clear', 'mind', { product: top.name });
-  const colours = used.filter((p) => p.kind === 'basecoat' || p.kind === 'mid-coat' || p.kind === 'enamel' || p.kind === 'single-stage' || p.kind === 'heat-paint');
+  const colours = used.filter((p) => COLOURED.has(p.kind));
   if (colours.length > 0 && !colours.some((p) => (p.effect ?? 'solid') === job.purpose.colour.kind)) add('effect-differs', 'mind', { kind: job.purpose.colour.kind });
   for (const x of system.seams) if (x.reason.code === 'seam-overridden') add('seam-overridden', 'mind', { below: String(x.reason.params.below), above: String(x.reason.params.above) });
   if (job.parts.some((p) => p.silicone)) add('silicone', 'mind');

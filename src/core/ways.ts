@@ -30,9 +30,8 @@ export function waysOf(whole: Job): Ways {
   const { state: _state, starts: _starts, shelf: _shelf, ...job } = withZones(whole), products = productsOf(CATALOGUE, job.products), areaM2 = totalAreaM2(job.parts), spread = job.equipment.kitJobs ?? 1;
   const routes = compareRoutes(job);
   const ways = routes.map((r): Way => {
-    // A gun route is sprayed with a gun: what lands is the gun's share, not the can's.
-    const equipped = r.route.startsWith('gun') && job.equipment.sprayer === 'aerosol' ? { ...job, equipment: { ...job.equipment, sprayer: 'hvlp' as const } } : job, b = buildUp(equipped, r.layers, products);
-    const prep = jobConsumables(equipped, b.layers, b.seams, products).reduce((a, c) => a + c.cost, 0), kit = kitFor(job, r.route, r.isocyanate) / spread, total = r.cost + prep + kit;
+    const b = buildUp(job, r.layers, products);
+    const prep = jobConsumables(job, b.layers, b.seams, products).reduce((a, c) => a + c.cost, 0), kit = kitFor(job, r.route, r.isocyanate) / spread, total = r.cost + prep + kit;
     return { id: r.route, paint: r.cost, prep, kit, total, perM2: areaM2 > 0 ? total / areaM2 : 0, handsOnH: r.handsOnH, isocyanate: r.isocyanate };
   });
   const shop = kitPrice(job, 'shopFixed') + kitPrice(job, 'shopPerM2') * areaM2;

@@ -17,6 +17,14 @@ export function stockStore(db: Db): StockStore {
   const moves = db.prepare<[number], MoveRow>('SELECT * FROM stock_moves ORDER BY seq DESC LIMIT ?');
   const itemOf = (r: Row): StockItem => ({ ...stockDraftSchema.parse(JSON.parse(r.doc)), remainingMl: r.remaining_ml, id: r.id });
   const put = (id: string, draft: StockDraft): void => { write.run(JSON.stringify(draft), draft.remainingMl, id); };
+  /** Off the shelf, or back on it; the move says how much was in it. */
+  const setGone = db.transaction((id: string, off: boolean, nowMs: number): boolean => {
+    const was = (off ? one : gone).get(id);
+    if (!was) return false;
+    mark.run(off ? nowMs : null, id);
+    move.run(id, nowMs, off ? 'removed' : 'restored', was.remaining_ml, was.remaining_ml, '');
+    return true;
+  });
   return {
     list: () => all.all().map(itemOf),
     load: (id) => { const r = one.get(id); return r ? itemOf(r) : null; },
@@ -40,20 +48,8 @@ export function stockStore(db: Db): StockStore {
       move.run(id, nowMs, 'used', was.remaining_ml, remainingMl, note);
       return { kind: 'taken' as const, remainingMl };
     }),
-    remove: db.transaction((id: string, nowMs: number): boolean => {
-      const was = one.get(id);
-      if (!was) return false;
-      mark.run(nowMs, id);
-      move.run(id, nowMs, 'removed', was.remaining_ml, was.remaining_ml, '');
-      return true;
-    }),
-    restore: db.transaction((id: string, nowMs: number): boolean => {
-      const was = gone.get(id);
-      if (!was) return false;
-      mark.run(null, id);
-      move.run(id, nowMs, 'restored', was.remaining_ml, was.remaining_ml, '');
-      return true;
-    }),
+    remove: (id, nowMs) => setGone(id, true, nowMs),
+    restore: (id, nowMs) => setGone(id, false, nowMs),
     moves: (most) => moves.all(most).map((m) => ({ seq: m.seq, itemId: m.stock_id, atMs: m.at_ms, kind: m.kind as StockMove['kind'], beforeMl: m.before_ml, afterMl: m.after_ml, note: m.note })),
   };
 }

@@ -2,6 +2,7 @@
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import { expiryOf, type Expiry } from '@/core/material/shelf';
 import { sameTint, tintOf } from '@/core/coating/tint';
+import { ingredientsOf } from '@/core/material/ingredients';
 import { systemFor } from '@/core/coating/system';
 import type { StockItem, StockMove } from '@/model/stock';
 import type { Product } from '@/model/product';
@@ -13,12 +14,11 @@ export interface ShelfView { readonly rows: readonly ShelfRow[]; readonly moves:
 
 export function shelfView(store: JobStore, stock: StockStore, nowMs: number): ShelfView {
   const jobs = jobsToShopFor(store), products = new Map(jobs.reduce<Product[]>((a, s) => [...a, ...(s.job.products ?? [])], [...productsOf(CATALOGUE, undefined).values()]).map((p) => [p.id, p]));
-  const wants = jobs.map((s) => { const sys = systemFor(s.job); return { s, used: sys.layers.map((l) => ({ id: l.productId, tint: tintOf(s.job, sys.products.get(l.productId)!, l)?.name ?? null })) }; });
-  const baseOf = (id: string): string => id.replace(/\.(hardener|reducer)$/, '');
+  const wants = jobs.map((s) => { const sys = systemFor(s.job); return { s, used: sys.layers.flatMap((l) => { const p = sys.products.get(l.productId)!; return ingredientsOf(p).map((g) => ({ id: g.id, tint: g.part === 'base' ? tintOf(s.job, p, l)?.name ?? null : null })); }) }; });
   const rows = stock.list().map((item): ShelfRow => ({
-    item, expiry: expiryOf(item, products.get(baseOf(item.productId)) ?? null, nowMs),
+    item, expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
     setAside: jobs.flatMap((s) => (s.job.shelf ?? []).filter((x) => x.stockId === item.id && x.remainingMl > 0).map((x) => ({ jobId: s.id, name: s.job.name, ml: x.remainingMl }))),
-    wantedBy: wants.filter((w) => w.used.some((u) => u.id === baseOf(item.productId) && (u.tint === null || item.part !== 'base' || (item.colour !== undefined && sameTint(item.colour, u.tint)))) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id)).map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
+    wantedBy: wants.filter((w) => w.used.some((u) => u.id === item.productId && (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint)))) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id)).map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
   }));
   const rank = { expired: 0, dying: 1, soon: 2, good: 3, empty: 4 } as const;
   return { rows: rows.sort((a, b) => rank[a.expiry.state] - rank[b.expiry.state] || (a.expiry.until ?? '9999').localeCompare(b.expiry.until ?? '9999')), moves: stock.moves(60), products: [...products.values()], jobs: jobs.map((s) => ({ id: s.id, name: s.job.name })) };

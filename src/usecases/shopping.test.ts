@@ -114,5 +114,9 @@ describe('the shelf in the database', () => {
     const row = v.rows.find((r) => r.item.id === 'shelf-filler')!;
     expect(row.setAside).toEqual([{ jobId: 'tractor-bonnet', name: bare('tractor-bonnet').name, ml: 50 }]);
     expect(row.wantedBy.every((w) => w.jobId !== 'tractor-bonnet')).toBe(true);
+    // A maker's reducer is wanted by a job that mixes one of his products.
+    store.insert('gun', { ...bare('tractor-bonnet'), name: 'With a gun', equipment: { sprayer: 'hvlp', suppliedAir: true }, system: { layers: [{ role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 }, { role: 'colour', productId: 'skerry-single', coats: 2 }] } }, NOW);
+    stockStore(db).add('thin', { productId: 'tamsel.reducer', part: 'reducer', name: 'Tamsel reducer', sizeMl: 1000, remainingMl: 700 }, NOW);
+    expect(shelfView(store, stockStore(db), NOW).rows.find((r) => r.item.id === 'thin')!.wantedBy.map((w) => w.jobId)).toEqual(['gun']);
   });
 });

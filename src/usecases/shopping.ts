@@ -7,7 +7,7 @@ import type { Basket, Purchase } from '@/core/material/purchase';
 import { jobConsumables } from '@/core/material/session-pours';
 import { leftoverShare, orderOfUse } from '@/core/material/shelf';
 import { materialsOf } from '@/core/material/consumption';
-import { sameTint } from '@/core/coating/tint';
+import { sameTint, tintKey } from '@/core/coating/tint';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
@@ -37,7 +37,7 @@ interface Thing { readonly id: string; readonly ingredientId: string; /** by nam
 function thingsOf(wants: readonly Want[]): Map<string, Thing> {
   const things = new Map<string, Thing>(), byProduct = new Map<string, { colour: string | null; product: Product; lines: Material[]; jobs: Want[] }>();
   for (const w of wants) for (const m of w.materials) {
-    const key = `${m.productId}${m.colour ? `#${m.colour.name.trim().toLowerCase()}` : ''}`, known = byProduct.get(key) ?? { colour: m.colour?.name ?? null, product: w.products.get(m.productId)!, lines: [], jobs: [] };
+    const key = `${m.productId}${m.colour ? `#${tintKey(m.colour.name)}` : ''}`, known = byProduct.get(key) ?? { colour: m.colour?.name ?? null, product: w.products.get(m.productId)!, lines: [], jobs: [] };
     known.lines.push(m); known.jobs.push(w);
     byProduct.set(key, known);
   }
@@ -47,7 +47,7 @@ function thingsOf(wants: readonly Want[]): Map<string, Thing> {
     const prices = Object.assign({}, ...jobs.map((w) => w.job.prices ?? {})) as Record<string, number>;
     for (const g of ingredientsOf(product, prices)) {
       // Hardener and reducer have no colour: they are shared by all that take them.
-      const tint = g.part === 'base' ? colour : null, id = `${g.id}${tint ? `#${tint.trim().toLowerCase()}` : ''}`;
+      const tint = g.part === 'base' ? colour : null, id = `${g.id}${tint ? `#${tintKey(tint)}` : ''}`;
       const t: Thing = things.get(id) ?? { id, ingredientId: g.id, colour: tint, product, part: g.part, needMl: 0, jobs: new Set<string>(), packs: g.packs };
       t.needMl += needMl * g.share;
       jobs.forEach((w, i) => { if (!lines[i]!.begun) t.jobs.add(w.stored.id); });

@@ -26,7 +26,8 @@ export function durationOf(minutes: number): string {
   return rest === 0 ? `${h} h` : `${h} h ${String(rest).padStart(2, '0')}`;
 }
 
-const SYMBOLS: Readonly<Record<string, string>> = { GBP: '£', EUR: '€', USD: '$' };
+/** Signs that stand before an amount; other currencies go by their code. */
+export const CURRENCY_SIGNS: Readonly<Record<string, string>> = { GBP: '£', EUR: '€', USD: '$' };
 
 /** ISO with offset carries its own clock: the day and time are read off the text, whatever zone the reader is in. */
 function clockOf(iso: string): string { return iso.slice(11, 16); }
@@ -48,7 +49,7 @@ export function formatFor(units: UnitSystem): Format {
     volume: (ml) => (us ? `${fixed(flOzFromMl(ml), 1)} fl oz` : `${fixed(ml, 0)} ml`),
     speed: (ms) => (us ? `${fixed(mphFromMs(ms), 1)} mph` : `${fixed(ms, 1)} m/s`),
     length: (mm) => (us ? `${fixed(inFromMm(mm), 1)} in` : `${fixed(mm, 0)} mm`),
-    money: (a, currency) => { const s = SYMBOLS[currency]; return s ? `${s}${a.toFixed(2)}` : `${a.toFixed(2)} ${currency}`; },
+    money: (a, currency) => { const s = CURRENCY_SIGNS[currency]; return s ? `${s}${a.toFixed(2)}` : `${a.toFixed(2)} ${currency}`; },
     pct: (f) => `${Math.round(f * 100)} %`,
     duration: durationOf,
     hours: (h) => durationOf(h * 60),

@@ -16,5 +16,6 @@ export function tintOf(job: Pick<Job, 'purpose'>, product: Pick<Product, 'kind' 
   return colour.kind === 'candy' && product.kind === 'basecoat' && product.effect === 'metallic' ? { hex: SILVER_HEX, name: 'silver ground' } : { hex: colour.hex, name: colour.name };
 }
 
-/** True when two colours go by the same name, letters of either case. */
-export const sameTint = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+/** The name of a colour as it is compared: letters of either case, no space around. */
+export const tintKey = (name: string): string => name.trim().toLowerCase();
+export const sameTint = (a: string, b: string): boolean => tintKey(a) === tintKey(b);

@@ -8,13 +8,13 @@ import type { Material, PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { coatWeights } from '../coating/character';
 import { schoolOf } from '../coating/schools';
-import { sameTint, tintOf } from '../coating/tint';
+import { COLOURED, sameTint, tintOf } from '../coating/tint';
 import { splitAtSeams } from '../coating/sessions';
-import { normalQuantile, normalTail } from '../numerics/stats';
+import { logSd, normalQuantile, normalTail } from '../numerics/stats';
 import { sandAwayUm } from '../prep/paper';
 import { partAreaM2, partAreaSdM2, sweptAreaM2, totalAreaM2 } from '../surface/area';
 import { ingredientsOf } from './ingredients';
-import { cheapestPacks } from './packs';
+import { cheapestPacks, packsCost, packsMl } from './packs';
 
 /** Share of the sprayed solids that stays while the fan is wholly on the part, in a learner's hands. From memory: aerosol 0.5–0.65, HVLP and LVLP the same, conventional 0.25–0.40. */
 export const TRANSFER_FRAC = { aerosol: 0.575, hvlp: 0.575, lvlp: 0.575, conventional: 0.325 } as const;
@@ -35,6 +35,9 @@ export interface Usage { readonly sprayMl: number; readonly filmMl: number; read
 export function transferFrac(job: Job, product: Product): number {
   return TRANSFER_FRAC[product.carrier === 'aerosol' ? 'aerosol' : job.equipment.sprayer === 'aerosol' ? 'hvlp' : job.equipment.sprayer];
 }
+
+/** Trigger flow, ml/s: a full can gives about 1 g/s of 0.78 g/ml; a small gun 100 ml/min. Share of a round with the trigger down. From memory. */
+export const FLOW_ML_S = { aerosol: 1 / 0.78, gun: 100 / 60 } as const, TRIGGER_SHARE = 0.7;
 
 /** Share that stays in the pack. */
 export const heelFrac = (product: Pick<Product, 'carrier'>): number => (product.carrier === 'aerosol' ? HEEL_FRAC : TIN_HEEL_FRAC);
@@ -70,8 +73,6 @@ function sessionsLeft(product: Product, layers: readonly PlanLayer[], seams: rea
   return splitAtSeams(layers, seams).filter((g) => g.some((l) => l.productId === product.id && left.has(l.id))).length;
 }
 
-const REDONE: ReadonlySet<Product['kind']> = new Set(['basecoat', 'mid-coat', 'enamel', 'single-stage', 'heat-paint', 'clear']);
-
 /**
  * Spread of the use of a set of coats, one standard deviation over the mean: the painter's habit is
  * one for all coats, each coat has its own luck, each part's area was measured once.
@@ -79,26 +80,24 @@ const REDONE: ReadonlySet<Product['kind']> = new Set(['basecoat', 'mid-coat', 'e
 export function spreadOfUse(uses: readonly CoatUse[], parts: ReadonlyMap<string, Part>, habitSd: number = HABIT_SD_FRAC): number {
   const total = uses.reduce((a, u) => a + u.sprayMl, 0);
   if (!(total > 0)) return 0;
-  const by = (key: (u: CoatUse) => string): number[] => { const m = new Map<string, number>(); for (const u of uses) m.set(key(u), (m.get(key(u)) ?? 0) + u.sprayMl); return [...m.values()]; };
-  const coats = by((u) => `${u.layerId}.${u.coat}`).reduce((a, x) => a + (x / total) ** 2, 0);
-  const byPart = new Map<string, number>();
-  for (const u of uses) byPart.set(u.partId, (byPart.get(u.partId) ?? 0) + u.sprayMl);
-  const areas = [...byPart].reduce((a, [id, x]) => { const p = parts.get(id)!, m2 = partAreaM2(p); return a + (m2 > 0 ? x / total * partAreaSdM2(p) / m2 : 0) ** 2; }, 0);
+  const by = (key: (u: CoatUse) => string): Map<string, number> => { const m = new Map<string, number>(); for (const u of uses) m.set(key(u), (m.get(key(u)) ?? 0) + u.sprayMl); return m; };
+  const coats = [...by((u) => `${u.layerId}.${u.coat}`).values()].reduce((a, x) => a + (x / total) ** 2, 0);
+  const areas = [...by((u) => u.partId)].reduce((a, [id, x]) => { const p = parts.get(id)!, m2 = partAreaM2(p); return a + (m2 > 0 ? x / total * partAreaSdM2(p) / m2 : 0) ** 2; }, 0);
   return Math.sqrt(habitSd ** 2 + coats * COAT_SD_FRAC ** 2 + areas);
 }
 
 /** Factor over the mean that is exceeded with chance `risk`, for a lognormal of mean 1. @param cv standard deviation over mean, 0 or more */
 export function quantileFactor(cv: number, risk: number): number {
-  const s2 = Math.log(1 + cv * cv), s = Math.sqrt(s2);
-  return Math.exp(normalQuantile(1 - risk) * s - s2 / 2);
+  const s = logSd(cv);
+  return Math.exp(normalQuantile(1 - risk) * s - s * s / 2);
 }
 
 /** Chance that a lognormal of mean 1 exceeds `factor`. */
 export function exceedChance(cv: number, factor: number): number {
   if (!(factor > 0)) return 1;
   if (cv === 0) return factor >= 1 ? 0 : 1;
-  const s2 = Math.log(1 + cv * cv);
-  return normalTail((Math.log(factor) + s2 / 2) / Math.sqrt(s2));
+  const s = logSd(cv);
+  return normalTail((Math.log(factor) + s * s / 2) / s);
 }
 
 /** The lines of a job: one for each product, and for each colour of it. @param job with its zones as parts */
@@ -122,7 +121,7 @@ function pooledIngredients(materials: readonly Material[], job: Job, products: R
       const m = out[i]!, ingredients = m.ingredients.map((g) => {
         if (g.id !== id) return g;
         const bought = k === 0 ? cheapestPacks(packs, Math.max(0, need - g.shelfMl)) : [];
-        return { ...g, shelfMl: k === 0 ? g.shelfMl : 0, packs: bought, cost: bought.reduce((a, p) => a + p.count * p.price, 0) };
+        return { ...g, shelfMl: k === 0 ? g.shelfMl : 0, packs: bought, cost: packsCost(bought) };
       });
       out[i] = { ...m, ingredients, cost: ingredients.reduce((a, g) => a + g.cost, 0) };
     });
@@ -154,7 +153,7 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
     return a + away * area * (open.some((u) => u.layerId === l.id) ? 1 : 0);
   }, 0));
   const sessions = open.length === 0 ? 0 : Math.max(1, sessionsLeft(product, all, seams, new Set(open.map((u) => u.layerId))));
-  const nozzle = NOZZLE_ML[product.carrier] * sessions, purge = PURGE_ML[product.carrier] * sessions, nib = REDONE.has(product.kind) ? sum.spray * REDO_FRAC[job.purpose.grade] : 0;
+  const nozzle = NOZZLE_ML[product.carrier] * sessions, purge = PURGE_ML[product.carrier] * sessions, nib = COLOURED.has(product.kind) || product.kind === 'clear' ? sum.spray * REDO_FRAC[job.purpose.grade] : 0;
   const useMl = sum.spray + nozzle + nib + purge, cv = useMl > 0 ? spreadOfUse(open, parts, job.habit?.sdFrac) * sum.spray / useMl : 0;
   const keep = 1 - heelShare, margin = Math.max(0, useMl * (quantileFactor(cv, risk) - 1)) / keep, heel = useMl * heelShare / keep;
   // One spare can of colour: a spitting nozzle costs a coat, and the shade cannot be bought again on the day. What dies once activated is bought lean.
@@ -163,9 +162,9 @@ export function materialFor(job: Job, product: Product, all: readonly PlanLayer[
   const shelfOf = (id: string): number => (job.shelf ?? []).filter((s) => s.productId === id && (s.colour === undefined || colour === null ? first : sameTint(s.colour, colour.name))).reduce((a, s) => a + s.remainingMl, 0);
   const ingredients = ingredientsOf(product, job.prices).map((g) => {
     const need = needMl * g.share, shelfMl = shelfOf(g.id), packs = begun ? [] : cheapestPacks(g.packs, Math.max(0, need - shelfMl));
-    return { id: g.id, part: g.part, needMl: need, shelfMl, packs, cost: packs.reduce((a, p) => a + p.count * p.price, 0) };
+    return { id: g.id, part: g.part, needMl: need, shelfMl, packs, cost: packsCost(packs) };
   });
-  const base = ingredients[0]!, readyMl = (base.shelfMl + base.packs.reduce((a, p) => a + p.count * p.size, 0)) / (needMl > 0 ? base.needMl / needMl : 1);
+  const base = ingredients[0]!, readyMl = (base.shelfMl + packsMl(base.packs)) / (needMl > 0 ? base.needMl / needMl : 1);
   return {
     productId: product.id, colour, layerIds: layers.map((l) => l.id), begun, needMl, spreadMl: useMl * cv / keep, sprayMl: sum.spray, useMl, areaM2: layers.reduce((a, l) => Math.max(a, open.some((u) => u.layerId === l.id) ? totalAreaM2(l.partIds.flatMap((x) => parts.get(x) ?? [])) : 0), 0),
     breakdown: [

@@ -1,11 +1,10 @@
 /** What a painter's own logs say of his use: how much more or less than reckoned, and how sure that is by now. */
+import { logSd } from '../numerics/stats';
 import { HABIT_SD_FRAC } from './consumption';
 
 export interface Habit { /** own use over what was reckoned */ readonly factor: number; /** what is still unsure of it, one standard deviation */ readonly sdFrac: number; /** closed jobs behind it */ readonly jobs: number }
 /** How far one job's total strays from the painter's own mean, one standard deviation as a share. From memory. */
 export const JOB_SD_FRAC = 0.12;
-
-const logSd = (cv: number): number => Math.sqrt(Math.log(1 + cv * cv));
 
 /**
  * Own use from jobs that were logged: a normal prior on the logarithm of the factor, mean 0 and the

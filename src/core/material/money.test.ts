@@ -53,7 +53,7 @@ describe('money', () => {
     expect([...costBy(rows, (r) => r.partId).keys()].sort()).toEqual(job.parts.map((p) => p.id).sort());
   });
   it('tax comes on top where it is set; paint and the rest make the total', () => {
-    const { materials, s, z } = worked(bonnet), prep = jobConsumables(z, s.layers, s.seams, s.products), t = totalsOf({ ...bonnet, budget: { ...bonnet.budget, taxPct: 20 } }, materials, prep, 0);
+    const { materials, s, z } = worked(bonnet), prep = jobConsumables(z, s.layers, s.seams, s.products), t = totalsOf({ ...bonnet, budget: { ...bonnet.budget, taxPct: 20 } }, materials, prep);
     expect(t.total).toBeCloseTo((t.paint + t.prep) * 1.2, 9);
     // The trade’s rough figure (common practice, no source): consumables and protection are a quarter to two fifths of a first job, more on a small one.
     expect(t.prep / (t.paint + t.prep)).toBeGreaterThan(0.2); expect(t.prep / (t.paint + t.prep)).toBeLessThan(0.65);

@@ -3,10 +3,10 @@ import type { Job, Part } from '@/model/job';
 import type { Material, PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
-import { totalAreaM2 } from '../surface/area';
 import type { Consumable } from './consumables';
 import { coatUses, materialsOf } from './consumption';
-import { ingredientsOf } from './ingredients';
+import { ingredientsOf, type Ingredient } from './ingredients';
+import { packsMl } from './packs';
 import { leftoverShare } from './shelf';
 
 export interface CostRow { readonly partId: string; readonly layerId: string; readonly coat: number; readonly cost: number }
@@ -26,25 +26,25 @@ export function costBy(rows: readonly CostRow[], key: (r: CostRow) => string): M
   return out;
 }
 
-export interface Leftover { readonly productId: string; readonly ingredientId: string; readonly ml: number; readonly worth: number; /** 1 keeps, 0 dies */ readonly keeps: number }
+export interface Leftover { readonly productId: string; readonly ingredientId: string; readonly part: Ingredient['part']; readonly colour: string | null; readonly ml: number; readonly worth: number; /** 1 keeps, 0 dies */ readonly keeps: number }
 /** What is expected to be left of what is bought, and what it is worth to the next job. */
 export function leftovers(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Leftover[] {
-  const by = new Map<string, { productId: string; boughtMl: number; shelfMl: number; usedMl: number; perMl: number; keeps: number }>();
+  const by = new Map<string, Pick<Leftover, 'productId' | 'ingredientId' | 'part' | 'colour'> & { boughtMl: number; shelfMl: number; usedMl: number; perMl: number; keeps: number }>();
   for (const m of materials) if (!m.begun) {
     const p = products.get(m.productId)!, offers = ingredientsOf(p, job.prices);
     m.ingredients.forEach((g, i) => {
       // Two colours of one product are two things; what they are mixed with is one.
-      const key = g.part === 'base' ? `${g.id} ${m.colour?.hex ?? ''}` : g.id, was = by.get(key) ?? { productId: p.id, boughtMl: 0, shelfMl: 0, usedMl: 0, perMl: Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), keeps: leftoverShare(p, g.part) };
-      by.set(key, { ...was, boughtMl: was.boughtMl + g.packs.reduce((a, k) => a + k.count * k.size, 0), shelfMl: was.shelfMl + g.shelfMl, usedMl: was.usedMl + m.useMl / (1 - m.factors.heelFrac) * (m.needMl > 0 ? g.needMl / m.needMl : 0) });
+      const key = g.part === 'base' ? `${g.id} ${m.colour?.hex ?? ''}` : g.id, was = by.get(key) ?? { productId: p.id, ingredientId: g.id, part: g.part, colour: g.part === 'base' ? m.colour?.name ?? null : null, boughtMl: 0, shelfMl: 0, usedMl: 0, perMl: Math.min(...offers[i]!.packs.map((k) => k.price / k.sizeMl)), keeps: leftoverShare(p, g.part) };
+      by.set(key, { ...was, boughtMl: was.boughtMl + packsMl(g.packs), shelfMl: was.shelfMl + g.shelfMl, usedMl: was.usedMl + m.useMl / (1 - m.factors.heelFrac) * (m.needMl > 0 ? g.needMl / m.needMl : 0) });
     });
   }
-  return [...by].flatMap(([key, x]): Leftover[] => { const ml = Math.max(0, x.shelfMl + x.boughtMl - x.usedMl); return x.boughtMl === 0 ? [] : [{ productId: x.productId, ingredientId: key.split(' ')[0]!, ml, worth: ml * x.perMl * x.keeps, keeps: x.keeps }]; });
+  return [...by.values()].flatMap((x): Leftover[] => { const ml = Math.max(0, x.shelfMl + x.boughtMl - x.usedMl); return x.boughtMl === 0 ? [] : [{ productId: x.productId, ingredientId: x.ingredientId, part: x.part, colour: x.colour, ml, worth: ml * x.perMl * x.keeps, keeps: x.keeps }]; });
 }
 
-export interface Totals { readonly paint: number; readonly prep: number; readonly tax: number; readonly total: number; readonly perM2: number; readonly leftoverWorth: number }
-export function totalsOf(job: Job, materials: readonly Material[], consumables: readonly Consumable[], leftoverWorth: number): Totals {
-  const paint = materials.reduce((a, m) => a + m.cost, 0), prep = consumables.reduce((a, c) => a + c.cost, 0), tax = (paint + prep) * (job.budget.taxPct ?? 0) / 100, total = paint + prep + tax, m2 = totalAreaM2(job.parts);
-  return { paint, prep, tax, total, perM2: m2 > 0 ? total / m2 : 0, leftoverWorth };
+export interface Totals { readonly paint: number; readonly prep: number; readonly tax: number; readonly total: number }
+export function totalsOf(job: Job, materials: readonly Material[], consumables: readonly Consumable[]): Totals {
+  const paint = materials.reduce((a, m) => a + m.cost, 0), prep = consumables.reduce((a, c) => a + c.cost, 0), tax = (paint + prep) * (job.budget.taxPct ?? 0) / 100;
+  return { paint, prep, tax, total: paint + prep + tax };
 }
 
 /** Money by the millilitre, without the steps of packs: what the total tends to. */

@@ -3,6 +3,9 @@ import type { Pack } from '@/model/product';
 
 export interface Bought { size: number; unit: Pack['unit']; count: number; price: number }
 
+export const packsCost = (packs: readonly Bought[]): number => packs.reduce((a, p) => a + p.count * p.price, 0);
+export const packsMl = (packs: readonly Bought[]): number => packs.reduce((a, p) => a + p.count * p.size, 0);
+
 /**
  * Exact for up to six sizes: every count of every pack but the last is tried, the last fills up.
  * Equal cost is decided for fewer packs, then for less left over. A need of more than forty of the

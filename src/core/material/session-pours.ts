@@ -4,13 +4,11 @@ import type { PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { splitAtSeams } from '../coating/sessions';
 import { consumablesFor, type Consumable } from './consumables';
-import { coatUses, NOZZLE_ML, PURGE_ML } from './consumption';
+import { coatUses, FLOW_ML_S, NOZZLE_ML, PURGE_ML, TRIGGER_SHARE } from './consumption';
 import { potLifeAt, pours, type CoatToPour, type Pour } from './mixing';
 
 /** Cup of a gun where nothing else is said, ml. Common practice: 600 ml by gravity. */
 export const CUP_ML = 600;
-/** A gun's flow with the trigger down most of the time, ml a minute. From memory. */
-const FLOW_ML_MIN = 100 * 0.7;
 
 export interface SessionPours { readonly session: number; readonly product: Product; readonly pours: readonly Pour[] }
 
@@ -22,7 +20,7 @@ export function sessionPours(job: Job, layers: readonly PlanLayer[], seams: read
     const uses = coatUses(job, product, of).filter((u) => !u.done), keys = [...new Set(uses.map((u) => `${u.layerId}.c${u.coat}`))];
     if (keys.length === 0) return [];
     // The test card and what stays in the gun are mixed with the first coat.
-    const coats = keys.map((key, i): CoatToPour => { const ml = uses.filter((u) => `${u.layerId}.c${u.coat}` === key).reduce((a, u) => a + u.sprayMl, 0); return { id: key, ml: ml + (i === 0 ? NOZZLE_ML.gun + PURGE_ML.gun : 0), minutes: Math.max(2, Math.ceil(ml / FLOW_ML_MIN)), waitMin: i === 0 ? 0 : product.flashMin }; });
+    const coats = keys.map((key, i): CoatToPour => { const ml = uses.filter((u) => `${u.layerId}.c${u.coat}` === key).reduce((a, u) => a + u.sprayMl, 0); return { id: key, ml: ml + (i === 0 ? NOZZLE_ML.gun + PURGE_ML.gun : 0), minutes: Math.max(2, Math.ceil(ml / FLOW_ML_S.gun / 60 / TRIGGER_SHARE)), waitMin: i === 0 ? 0 : product.flashMin }; });
     return [{ session, product, pours: pours(coats, job.equipment.cupMl ?? CUP_ML, product.potLifeMin === undefined ? null : potLifeAt(product.potLifeMin, product.refTempC, tempC)) }];
   }));
 }

@@ -21,6 +21,11 @@ export function normalTail(z: number): number {
   return (1 - errorFunction(z / Math.SQRT2)) / 2;
 }
 
+/** Standard deviation of the logarithm of a lognormal whose own is `cv` times its mean. */
+export function logSd(cv: number): number {
+  return Math.sqrt(Math.log(1 + cv * cv));
+}
+
 /** Median of any finite numbers. */
 export function median(values: readonly number[]): number {
   return quantileSorted([...values].sort((a, b) => a - b), 0.5);

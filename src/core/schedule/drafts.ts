@@ -8,17 +8,15 @@ import type { PlanLayer, Seam, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { splitAtSeams } from '../coating/sessions';
 import { coatWeights } from '../coating/character';
-import { HEEL_FRAC, transferFrac, usage } from '../material/consumption';
+import { FLOW_ML_S, HEEL_FRAC, transferFrac, TRIGGER_SHARE, usage } from '../material/consumption';
 import { schoolOf } from '../coating/schools';
 import { fillerPlan } from '../prep/filler';
 import { ladderMinPerM2, ladderOf } from '../prep/ladder';
 import { totalAreaM2 } from '../surface/area';
 import { msOf } from '../time/instant';
 
-/** Trigger flow, ml/s: a full can gives about 1 g/s of 0.78 g/ml; a small gun 100 ml/min. From memory. */
-const FLOW_ML_S = { aerosol: 1 / 0.78, gun: 100 / 60 } as const;
-/** Share of a round with the trigger down, and minutes to step to the next part. From memory. */
-const TRIGGER_SHARE = 0.7, STEP_MIN = 0.5;
+/** Minutes to step to the next part. From memory. */
+const STEP_MIN = 0.5;
 /** Minutes before the first coat of an activated can: push the pin, shake, write the time on it. Common practice: at least 2 min of shaking after activation. */
 export const ACTIVATE_MIN = 5;
 export const TACK_MIN = 3;

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import InputAdornment from '@mui/material/InputAdornment';
 import TextField from '@mui/material/TextField';
+import { CURRENCY_SIGNS } from '@/words/format';
 
-const SIGNS: Readonly<Record<string, string>> = { GBP: '£', EUR: '€', USD: '$' };
 
 export function PriceBox({ label, value, currency, onChange }: { label: string; value: number; currency: string; onChange: (price: number) => void }) {
   const [draft, setDraft] = useState<string | null>(null);
@@ -12,6 +12,6 @@ export function PriceBox({ label, value, currency, onChange }: { label: string; 
   const give = (): void => { if (draft !== null && !bad && price !== value) onChange(Math.round(price * 100) / 100); if (!bad) setDraft(null); };
   return (
     <TextField size="small" value={draft ?? value.toFixed(2)} error={bad} helperText={bad ? 'A price of 0 or more.' : undefined} onChange={(e) => setDraft(e.target.value)} onBlur={give} onKeyDown={(e) => { if (e.key === 'Enter') give(); if (e.key === 'Escape') setDraft(null); }}
-      sx={{ width: 104 }} slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'decimal', style: { textAlign: 'right', padding: '5px 8px' } }, input: { startAdornment: <InputAdornment position="start" sx={{ mr: 0 }}>{SIGNS[currency] ?? currency}</InputAdornment> } }} />
+      sx={{ width: 104 }} slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'decimal', style: { textAlign: 'right', padding: '5px 8px' } }, input: { startAdornment: <InputAdornment position="start" sx={{ mr: 0 }}>{CURRENCY_SIGNS[currency] ?? currency}</InputAdornment> } }} />
   );
 }

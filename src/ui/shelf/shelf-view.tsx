@@ -7,6 +7,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { CAN_G_PER_ML } from '@/core/material/used';
 import { COLOURED } from '@/core/coating/tint';
+import { ingredientId } from '@/core/material/ingredients';
 import { EMPTY_CAN_G } from '@/core/material/shelf';
 import { isoOf } from '@/core/time/instant';
 import { STOCK_PARTS, type StockDraft, type StockItem } from '@/model/stock';
@@ -19,6 +20,7 @@ import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 
 const PART_NAMES = { base: 'paint', hardener: 'hardener', reducer: 'reducer', cleaner: 'cleaner', other: 'something else' } as const;
+const PARTS = ['base', 'hardener', 'reducer'] as const;
 const MOVE_NAMES = { added: 'put on the shelf', weighed: 'weighed', estimated: 'estimated', used: 'used', edited: 'changed', removed: 'taken off', restored: 'put back' } as const;
 const STATE_WORDS = { expired: 'past its time', dying: 'activated, dying', soon: 'use up', good: 'good', empty: 'empty' } as const;
 type Faults = readonly { path: string; expected: string }[];
@@ -40,8 +42,8 @@ function ItemForm({ view, item, today, onDone }: { view: ShelfView; item: StockI
   const f = useFormat();
   const at = (path: string): string | null => faults.find((x) => x.path === path)?.expected ?? null, said = (path: string): string | null => { const e = at(path); return e ? `Expected ${e}.` : null; };
   const set = (patch: Partial<StockDraft>): void => { setFaults([]); setD((x) => { const n = { ...x, ...patch }; for (const k of ['openedOn', 'boughtOn', 'expiresOn', 'batch', 'note', 'colour'] as const) if (n[k] === '') delete n[k]; return n; }); };
-  const base = d.productId.replace(/\.(hardener|reducer)$/, ''), product = view.products.find((p) => p.id === base);
-  const pick = (id: string, part: StockDraft['part']): void => { const p = view.products.find((x) => x.id === id)!; set({ productId: part === 'hardener' ? `${id}.hardener` : part === 'reducer' ? `${(p.maker ?? id).toLowerCase()}.reducer` : id, part, name: part === 'base' ? p.name : `${p.name} ${PART_NAMES[part]}`, sizeMl: part === 'base' ? p.packs[0]!.sizeMl : 500, remainingMl: Math.min(d.remainingMl, part === 'base' ? p.packs[0]!.sizeMl : 500) }); };
+  const product = view.products.find((p) => PARTS.some((part) => ingredientId(p, part) === d.productId)), base = product?.id ?? '';
+  const pick = (id: string, part: StockDraft['part']): void => { const p = view.products.find((x) => x.id === id)!; set({ productId: part === 'hardener' || part === 'reducer' ? ingredientId(p, part) : id, part, name: part === 'base' ? p.name : `${p.name} ${PART_NAMES[part]}`, sizeMl: part === 'base' ? p.packs[0]!.sizeMl : 500, remainingMl: Math.min(d.remainingMl, part === 'base' ? p.packs[0]!.sizeMl : 500) }); };
   const weighed = w.grossG >= w.tareG && w.gPerMl > 0 ? (w.grossG - w.tareG) / w.gPerMl : null;
   const keep = async (): Promise<void> => {
     setBusy(true); setError(null);
@@ -52,7 +54,7 @@ function ItemForm({ view, item, today, onDone }: { view: ShelfView; item: StockI
   const date = (label: string, key: 'boughtOn' | 'openedOn' | 'expiresOn') => <TextField size="small" type="date" label={label} value={d[key] ?? ''} error={at(key) !== null} helperText={said(key) ?? undefined} onChange={(e) => set({ [key]: e.target.value })} sx={{ width: 160 }} slotProps={{ inputLabel: { shrink: true } }} />;
   return (
     <form aria-label={item ? `Change ${item.name}` : 'Put something on the shelf'} noValidate onSubmit={(e) => { e.preventDefault(); void keep(); }} style={{ display: 'grid', gap: 12, padding: '10px 0' }}>
-      {!item && <div className="row"><ListChoice label="Product" value={product ? base : ''} options={view.products.map((p) => p.id)} names={Object.fromEntries(view.products.map((p) => [p.id, p.name]))} width={250} onChange={(id) => pick(id, d.part)} /><ListChoice label="It is" value={d.part} options={STOCK_PARTS} names={PART_NAMES} width={170} onChange={(part) => (product ? pick(base, part) : set({ part }))} /></div>}
+      {!item && <div className="row"><ListChoice label="Product" value={base} options={view.products.map((p) => p.id)} names={Object.fromEntries(view.products.map((p) => [p.id, p.name]))} width={250} onChange={(id) => pick(id, d.part)} /><ListChoice label="It is" value={d.part} options={STOCK_PARTS} names={PART_NAMES} width={170} onChange={(part) => (product ? pick(base, part) : set({ part }))} /></div>}
       <div className="row"><TextField size="small" label="Name" value={d.name} error={at('name') !== null} helperText={said('name') ?? undefined} onChange={(e) => set({ name: e.target.value.slice(0, 80) })} sx={{ width: 250 }} />{product && COLOURED.has(product.kind) && d.part === 'base' && <TextField size="small" label="Colour, by name" value={d.colour ?? ''} onChange={(e) => set({ colour: e.target.value.slice(0, 60) })} helperText="as on the job, or it is not used" sx={{ width: 200 }} />}<TextField size="small" label="Batch" value={d.batch ?? ''} onChange={(e) => set({ batch: e.target.value.slice(0, 40) })} sx={{ width: 120 }} /><MeasureBox kind="volume" label="Full pack" value={d.sizeMl} min={1} max={20000} step={50} width={132} onChange={(sizeMl) => set({ sizeMl })} fault={said('sizeMl')} /></div>
       <div className="row"><ButtonChoice label="How it is known" value={how} options={['feel', 'weight'] as const} names={{ feel: 'by feel', weight: 'by weight' }} onChange={setHow} />
         {how === 'feel' ? <MeasureBox kind="volume" label="Left in it" value={d.remainingMl} min={0} max={20000} step={10} width={132} onChange={(remainingMl) => set({ remainingMl })} fault={said('remainingMl')} /> : <>
