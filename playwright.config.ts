@@ -11,10 +11,21 @@ export default defineConfig({
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: '.cache/e2e.json' }]],
   use: {
-    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'Europe/London', reducedMotion: 'reduce',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    reducedMotion: 'reduce',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
 } as Parameters<typeof defineConfig>[0]);

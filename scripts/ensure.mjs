@@ -10,58 +10,106 @@ const at = (...p) => join(ROOT, ...p);
 export const say = (text) => process.stdout.write(`${text}\n`);
 
 export function run(command, args, env = {}) {
-  const r = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env } });
+  const r = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  });
   return r.status ?? 1;
 }
 
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 20)) { say(`Node ${process.versions.node} is too old: Pellucid needs 20.20 or newer.`); process.exit(1); }
+  if (major < 20 || (major === 20 && minor < 20)) {
+    say(`Node ${process.versions.node} is too old: Pellucid needs 20.20 or newer.`);
+    process.exit(1);
+  }
 }
 
-const hashOf = (files) => { const h = createHash('sha256'); for (const f of files) h.update(f).update(readFileSync(at(f))); return h.digest('hex'); };
+const hashOf = (files) => {
+  const h = createHash('sha256');
+  for (const f of files) h.update(f).update(readFileSync(at(f)));
+  return h.digest('hex');
+};
 
 /** Installs the packages when the lock file is not the one they were installed from. */
 export function ensurePackages() {
   const stamp = at('node_modules', '.pellucid-lock');
   const want = hashOf(['package-lock.json']);
-  const usable = () => existsSync(at('node_modules', 'next')) && existsSync(at('node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node'));
+  const usable = () =>
+    existsSync(at('node_modules', 'next')) &&
+    existsSync(at('node_modules', 'better-sqlite3', 'build', 'Release', 'better_sqlite3.node'));
   if (usable() && existsSync(stamp) && readFileSync(stamp, 'utf8') === want) return;
   say('Installing packages (the database driver is compiled once: two to four minutes) …');
-  if (run('npm', ['ci', '--no-audit', '--no-fund']) !== 0 || !usable()) { say('The packages could not be installed. Check the network and that python3, make and g++ are there, then run this again.'); process.exit(1); }
+  if (run('npm', ['ci', '--no-audit', '--no-fund']) !== 0 || !usable()) {
+    say(
+      'The packages could not be installed. Check the network and that python3, make and g++ are there, then run this again.',
+    );
+    process.exit(1);
+  }
   writeFileSync(stamp, want);
 }
 
 function filesUnder(dir) {
-  return readdirSync(at(dir), { withFileTypes: true }).flatMap((e) => { const p = join(dir, e.name); return e.isDirectory() ? filesUnder(p) : /\.(test|bench)\.ts$/.test(e.name) ? [] : [p]; });
+  return readdirSync(at(dir), { withFileTypes: true }).flatMap((e) => {
+    const p = join(dir, e.name);
+    return e.isDirectory() ? filesUnder(p) : /\.(test|bench)\.ts$/.test(e.name) ? [] : [p];
+  });
 }
 
 /** Builds when the sources are not those of the last build. */
 export function ensureBuild() {
   const stamp = at('.next', 'pellucid-sources');
   const want = hashOf([...filesUnder('src').sort(), 'package-lock.json', 'next.config.ts', 'tsconfig.json']);
-  if (existsSync(stamp) && existsSync(at('.next', 'BUILD_ID')) && readFileSync(stamp, 'utf8') === want) return;
+  if (existsSync(stamp) && existsSync(at('.next', 'BUILD_ID')) && readFileSync(stamp, 'utf8') === want)
+    return;
   say('Building (about a minute, after each change of the program) …');
-  if (run(process.execPath, [at('node_modules', 'next', 'dist', 'bin', 'next'), 'build']) !== 0) { say('The build failed; the lines above say where.'); process.exit(1); }
+  if (run(process.execPath, [at('node_modules', 'next', 'dist', 'bin', 'next'), 'build']) !== 0) {
+    say('The build failed; the lines above say where.');
+    process.exit(1);
+  }
   mkdirSync(at('.next'), { recursive: true });
   writeFileSync(stamp, want);
 }
 
 /** Starts the built app in a process group of its own; on loopback unless PELLUCID_BIND says otherwise. */
 export function startServer(port, env, stdio = 'inherit') {
-  return spawn(process.execPath, [at('node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', process.env.PELLUCID_BIND ?? '127.0.0.1', '-p', String(port)], {
-    cwd: ROOT, stdio, detached: true, env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...env },
-  });
+  return spawn(
+    process.execPath,
+    [
+      at('node_modules', 'next', 'dist', 'bin', 'next'),
+      'start',
+      '-H',
+      process.env.PELLUCID_BIND ?? '127.0.0.1',
+      '-p',
+      String(port),
+    ],
+    {
+      cwd: ROOT,
+      stdio,
+      detached: true,
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...env },
+    },
+  );
 }
 
 export function stopServer(child) {
   if (child.exitCode !== null || child.pid === undefined) return;
-  try { process.kill(-child.pid, 'SIGTERM'); } catch { /* already gone */ }
+  try {
+    process.kill(-child.pid, 'SIGTERM');
+  } catch {
+    /* already gone */
+  }
 }
 
 export async function answers(url, tries = 120) {
   for (let i = 0; i < tries; i++) {
-    try { const r = await fetch(url); if (r.ok) return true; } catch { /* not yet */ }
+    try {
+      const r = await fetch(url);
+      if (r.ok) return true;
+    } catch {
+      /* not yet */
+    }
     await new Promise((done) => setTimeout(done, 250));
   }
   return false;
@@ -69,18 +117,31 @@ export async function answers(url, tries = 120) {
 
 /** Chromium of the system for the interface tests; installed through apt where that is possible. */
 export function ensureChromium() {
-  const known = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].filter(Boolean).find((p) => existsSync(p));
+  const known = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser']
+    .filter(Boolean)
+    .find((p) => existsSync(p));
   if (known) return known;
   if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
     say('Installing Chromium for the interface tests …');
     run('apt-get', ['update', '-qq']);
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      DEBIAN_FRONTEND: 'noninteractive',
+    });
     if (existsSync('/usr/bin/chromium')) return '/usr/bin/chromium';
   }
-  say('The interface tests need Chromium. Install the package "chromium" of your system, or set CHROMIUM_PATH to its binary, then run this again.');
+  say(
+    'The interface tests need Chromium. Install the package "chromium" of your system, or set CHROMIUM_PATH to its binary, then run this again.',
+  );
   process.exit(1);
 }
 
-
 /** Flags with which Chromium runs as root, on a machine without a screen, and asks nobody for anything. */
-export const CHROMIUM_ARGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+export const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];

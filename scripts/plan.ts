@@ -18,12 +18,20 @@ import { formatFor } from '@/words/format';
 import { planText } from '@/words/plan-text';
 
 class BadInput extends Error {
-  constructor(readonly file: string, readonly faults: readonly Fault[]) { super(file); }
+  constructor(
+    readonly file: string,
+    readonly faults: readonly Fault[],
+  ) {
+    super(file);
+  }
 }
-const bad = (file: string, path: string, expected: string): BadInput => new BadInput(file, [{ path, expected }]);
+const bad = (file: string, path: string, expected: string): BadInput =>
+  new BadInput(file, [{ path, expected }]);
 
 function read(file: string, what: string): string {
-  try { return readFileSync(file, 'utf8'); } catch (e) {
+  try {
+    return readFileSync(file, 'utf8');
+  } catch (e) {
     throw bad(what, file, `a file that can be read (${(e as NodeJS.ErrnoException).code ?? 'not readable'})`);
   }
 }
@@ -35,10 +43,30 @@ function take<T>(what: string, parsed: Parsed<T>): T {
 function main(argv: string[]): string {
   let args;
   try {
-    args = parseArgs({ args: argv, allowPositionals: true, options: { forecast: { type: 'string' }, now: { type: 'string' }, schema: { type: 'boolean' }, text: { type: 'boolean' } } });
-  } catch (e) { throw bad('arguments', '--', e instanceof Error ? e.message : 'known options'); }
+    args = parseArgs({
+      args: argv,
+      allowPositionals: true,
+      options: {
+        forecast: { type: 'string' },
+        now: { type: 'string' },
+        schema: { type: 'boolean' },
+        text: { type: 'boolean' },
+      },
+    });
+  } catch (e) {
+    throw bad('arguments', '--', e instanceof Error ? e.message : 'known options');
+  }
   const { values, positionals } = args;
-  if (values.schema) return JSON.stringify({ job: z.toJSONSchema(jobSchema), forecast: z.toJSONSchema(forecastSchema), plan: z.toJSONSchema(planSchema) }, null, 2);
+  if (values.schema)
+    return JSON.stringify(
+      {
+        job: z.toJSONSchema(jobSchema),
+        forecast: z.toJSONSchema(forecastSchema),
+        plan: z.toJSONSchema(planSchema),
+      },
+      null,
+      2,
+    );
   const [file, extra] = positionals;
   if (file === undefined) throw bad('arguments', 'job.json', 'the path of a job file, or --schema');
   if (extra !== undefined) throw bad('arguments', extra, 'only one job file');
@@ -46,17 +74,37 @@ function main(argv: string[]): string {
   const tz = job.place.tz;
   let nowMs = Date.now();
   const nowText = values.now ?? process.env.PELLUCID_NOW;
-  if (nowText !== undefined) { try { nowMs = msOf(nowText, tz); } catch { throw bad('arguments', values.now !== undefined ? '--now' : 'PELLUCID_NOW', `an ISO time like 2026-05-16T07:50 (got ${nowText})`); } }
-  let forecast: Forecast, issuedMs = nowMs;
+  if (nowText !== undefined) {
+    try {
+      nowMs = msOf(nowText, tz);
+    } catch {
+      throw bad(
+        'arguments',
+        values.now !== undefined ? '--now' : 'PELLUCID_NOW',
+        `an ISO time like 2026-05-16T07:50 (got ${nowText})`,
+      );
+    }
+  }
+  let forecast: Forecast;
+  let issuedMs = nowMs;
   if (values.forecast !== undefined) {
     const text = read(values.forecast, 'forecast');
-    forecast = /\.csv$/i.test(values.forecast) ? take(values.forecast, parseForecastCsv(text, tz)) : take(values.forecast, parseForecast(take(values.forecast, parseJson(text))));
+    forecast = /\.csv$/i.test(values.forecast)
+      ? take(values.forecast, parseForecastCsv(text, tz))
+      : take(values.forecast, parseForecast(take(values.forecast, parseJson(text))));
   } else ({ forecast, issuedMs } = simulatedForecast(job.place, nowMs));
   try {
     const p = plan({ job, forecast, nowMs, issuedMs });
     return values.text ? planText(job, p, formatFor('metric')) : JSON.stringify(p, null, 2);
   } catch (e) {
-    if (e instanceof ForecastError) throw bad(values.forecast ?? 'forecast', 'start', e.code === 'does-not-cover-now' ? `a forecast that covers now, ${e.params.now} (it runs from ${e.params.from} to ${e.params.to})` : 'at least six hours of forecast ahead of now');
+    if (e instanceof ForecastError)
+      throw bad(
+        values.forecast ?? 'forecast',
+        'start',
+        e.code === 'does-not-cover-now'
+          ? `a forecast that covers now, ${e.params.now} (it runs from ${e.params.from} to ${e.params.to})`
+          : 'at least six hours of forecast ahead of now',
+      );
     throw e;
   }
 }

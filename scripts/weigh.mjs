@@ -7,7 +7,13 @@ import { chromium } from '@playwright/test';
 import { CHROMIUM_ARGS, ensureChromium } from './ensure.mjs';
 
 const BASE = process.env.BASE ?? 'http://127.0.0.1:4310';
-const PAGES = ['/', '/workshop', ...['surface', 'build-up', 'materials', 'window', 'spray-day', 'log'].map((s) => `/jobs/tractor-bonnet/${s}`)];
+const PAGES = [
+  '/',
+  '/workshop',
+  ...['surface', 'build-up', 'materials', 'window', 'spray-day', 'log'].map(
+    (s) => `/jobs/tractor-bonnet/${s}`,
+  ),
+];
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
 for (const path of PAGES) {
   const html = await (await fetch(BASE + path)).text();
@@ -17,15 +23,19 @@ for (const path of PAGES) {
   const client = await context.newCDPSession(page);
   await client.send('Network.enable');
   const kind = new Map();
-  let first = 0, ahead = 0;
+  let first = 0;
+  let ahead = 0;
   client.on('Network.responseReceived', (e) => kind.set(e.requestId, { type: e.type, url: e.response.url }));
   client.on('Network.loadingFinished', (e) => {
     const k = kind.get(e.requestId);
     if (k?.type !== 'Script' && !k?.url.endsWith('.js')) return;
-    if (own.has(k.url)) first += e.encodedDataLength; else ahead += e.encodedDataLength;
+    if (own.has(k.url)) first += e.encodedDataLength;
+    else ahead += e.encodedDataLength;
   });
   await page.goto(BASE + path, { waitUntil: 'networkidle' });
-  process.stdout.write(`${path.padEnd(32)} ${(first / 1000).toFixed(0).padStart(5)} kB at first, ${(ahead / 1000).toFixed(0).padStart(5)} kB fetched ahead\n`);
+  process.stdout.write(
+    `${path.padEnd(32)} ${(first / 1000).toFixed(0).padStart(5)} kB at first, ${(ahead / 1000).toFixed(0).padStart(5)} kB fetched ahead\n`,
+  );
   await context.close();
 }
 await browser.close();

@@ -7,17 +7,26 @@ import { NextResponse, type NextRequest } from 'next/server';
 
 const LOCAL = new Set(['127.0.0.1', 'localhost', '[::1]']);
 /** Further names, when the owner serves it to a phone in his own network: PELLUCID_HOSTS=bench.local,192.168.1.20 */
-const further = (): ReadonlySet<string> => new Set((process.env.PELLUCID_HOSTS ?? '').split(',').map((h) => h.trim().toLowerCase()).filter((h) => h !== ''));
+const further = (): ReadonlySet<string> =>
+  new Set(
+    (process.env.PELLUCID_HOSTS ?? '')
+      .split(',')
+      .map((h) => h.trim().toLowerCase())
+      .filter((h) => h !== ''),
+  );
 const nameOf = (host: string): string => host.toLowerCase().replace(/:\d+$/, '');
 
 function refusal(request: NextRequest): string | null {
   const host = request.headers.get('host') ?? '';
   const name = nameOf(host);
-  if (!LOCAL.has(name) && !further().has(name)) return 'This workshop answers to names of its own machine only. Open it at http://127.0.0.1, or name the host in PELLUCID_HOSTS.';
+  if (!LOCAL.has(name) && !further().has(name))
+    return 'This workshop answers to names of its own machine only. Open it at http://127.0.0.1, or name the host in PELLUCID_HOSTS.';
   if (request.method === 'GET' || request.method === 'HEAD') return null;
   const origin = request.headers.get('origin');
-  if (origin !== null && (!URL.canParse(origin) || new URL(origin).host !== host.toLowerCase())) return 'A page of another origin may not change this workshop.';
-  if (request.headers.get('sec-fetch-site') === 'cross-site') return 'A page of another site may not change this workshop.';
+  if (origin !== null && (!URL.canParse(origin) || new URL(origin).host !== host.toLowerCase()))
+    return 'A page of another origin may not change this workshop.';
+  if (request.headers.get('sec-fetch-site') === 'cross-site')
+    return 'A page of another site may not change this workshop.';
   return null;
 }
 
@@ -26,8 +35,18 @@ export function proxy(request: NextRequest): NextResponse {
   if (no !== null) return NextResponse.json({ error: no, faults: [] }, { status: 403 });
   const nonce = btoa(crypto.randomUUID());
   const policy = [
-    "default-src 'none'", `script-src 'self' 'nonce-${nonce}'`, "style-src 'self' 'unsafe-inline'", "img-src 'self' data: blob:", "font-src 'self'", "connect-src 'self'", "worker-src 'self'",
-    "manifest-src 'self'", "form-action 'self'", "base-uri 'none'", "frame-ancestors 'none'", "object-src 'none'",
+    "default-src 'none'",
+    `script-src 'self' 'nonce-${nonce}'`,
+    "style-src 'self' 'unsafe-inline'",
+    "img-src 'self' data: blob:",
+    "font-src 'self'",
+    "connect-src 'self'",
+    "worker-src 'self'",
+    "manifest-src 'self'",
+    "form-action 'self'",
+    "base-uri 'none'",
+    "frame-ancestors 'none'",
+    "object-src 'none'",
   ].join('; ');
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);

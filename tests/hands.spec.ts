@@ -4,9 +4,14 @@ import { expect, saved, test } from './server';
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-  test('the bench has the air, what comes next and one button to the run sheet', async ({ watched: page, app }) => {
+  test('the bench has the air, what comes next and one button to the run sheet', async ({
+    watched: page,
+    app,
+  }) => {
     await page.goto(app.url);
-    await expect(page.getByRole('list', { name: 'The air at the part now' }).getByRole('listitem')).toHaveCount(4);
+    await expect(
+      page.getByRole('list', { name: 'The air at the part now' }).getByRole('listitem'),
+    ).toHaveCount(4);
     await expect(page.getByRole('region', { name: 'Next' })).toContainText('08:00 sand');
     await page.getByRole('link', { name: /Open today’s run sheet/ }).tap();
     await expect(page).toHaveURL(/spray-day$/);
@@ -30,26 +35,47 @@ test.describe('on a phone', () => {
     await expect(start).toHaveAttribute('aria-pressed', 'true');
     await expect(page.getByRole('region', { name: 'The start' })).toContainText('Sun 17 May, start 10:00');
     await saved(page);
-    for (const b of await page.locator('main button:visible, main a.MuiButton-root:visible').all()) { const box = await b.boundingBox(); expect(box!.height, await b.textContent() ?? '').toBeGreaterThanOrEqual(44); }
+    for (const b of await page.locator('main button:visible, main a.MuiButton-root:visible').all()) {
+      const box = await b.boundingBox();
+      expect(box!.height, (await b.textContent()) ?? '').toBeGreaterThanOrEqual(44);
+    }
   });
 
   test('no text is smaller than 14 px, and no row is cut off', async ({ watched: page, app }) => {
-    for (const path of ['/', '/jobs/tractor-bonnet/spray-day', '/jobs/cargo-bike/materials', '/jobs/cargo-bike/build-up', '/jobs/cargo-bike/window', '/jobs/toolbox-lid/log']) {
+    for (const path of [
+      '/',
+      '/jobs/tractor-bonnet/spray-day',
+      '/jobs/cargo-bike/materials',
+      '/jobs/cargo-bike/build-up',
+      '/jobs/cargo-bike/window',
+      '/jobs/toolbox-lid/log',
+    ]) {
       await page.goto(app.url + path, { waitUntil: 'networkidle' });
-      const small = await page.evaluate(() => [...document.querySelectorAll('body *')].flatMap((e) => {
-        const own = [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent!.trim() !== '');
-        if (!own || !(e as HTMLElement).checkVisibility?.({ opacityProperty: true }) || e.closest('.sr, .sr-phone, legend, .jobhead > div')) return [];
-        // Drawings scale with their box: what counts is what the eye gets.
-        const svg = e.closest('svg'), m = svg ? (e as SVGGraphicsElement).getScreenCTM?.() : null;
-        const px = parseFloat(getComputedStyle(e).fontSize) * (m ? Math.hypot(m.a, m.b) : 1);
-        return px < (svg ? 11.9 : 12) ? [`${px.toFixed(1)} ${e.textContent!.slice(0, 30)}`] : [];
-      }));
+      const small = await page.evaluate(() =>
+        [...document.querySelectorAll('body *')].flatMap((e) => {
+          const own = [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent!.trim() !== '');
+          if (
+            !own ||
+            !(e as HTMLElement).checkVisibility?.({ opacityProperty: true }) ||
+            e.closest('.sr, .sr-phone, legend, .jobhead > div')
+          )
+            return [];
+          // Drawings scale with their box: what counts is what the eye gets.
+          const svg = e.closest('svg');
+          const m = svg ? (e as SVGGraphicsElement).getScreenCTM?.() : null;
+          const px = parseFloat(getComputedStyle(e).fontSize) * (m ? Math.hypot(m.a, m.b) : 1);
+          return px < (svg ? 11.9 : 12) ? [`${px.toFixed(1)} ${e.textContent!.slice(0, 30)}`] : [];
+        }),
+      );
       expect(small, path).toEqual([]);
     }
   });
 });
 
-test('what cannot be taken back asks twice: by a long press, or by a second press from the keyboard', async ({ watched: page, app }) => {
+test('what cannot be taken back asks twice: by a long press, or by a second press from the keyboard', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/spray-day`);
   const sheet = page.getByRole('region', { name: 'Run sheet, Base and clear' });
   const act = sheet.getByRole('button', { name: 'Done: Activate Halden 2K clear' });
@@ -71,15 +97,31 @@ test('what cannot be taken back asks twice: by a long press, or by a second pres
   await saved(page);
 });
 
-test('the keyboard alone: skip link, stages, a start moved, focus always to be seen', async ({ watched: page, app }) => {
+test('the keyboard alone: skip link, stages, a start moved, focus always to be seen', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/cargo-bike/window`);
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused();
   let seen = 0;
   for (let i = 0; i < 40; i++) {
     await page.keyboard.press('Tab');
-    const ring = await page.evaluate(() => { const e = document.activeElement; if (!e || e === document.body) return 'none'; const s = getComputedStyle(e), p = e.parentElement ? getComputedStyle(e.parentElement) : s; return s.outlineStyle !== 'none' && parseFloat(s.outlineWidth) >= 2 || p.outlineStyle !== 'none' || e.matches('input, [role=combobox]') ? 'ring' : `no ring on ${e.outerHTML.slice(0, 80)}`; });
-    if (ring !== 'none') { expect(ring).toBe('ring'); seen++; }
+    const ring = await page.evaluate(() => {
+      const e = document.activeElement;
+      if (!e || e === document.body) return 'none';
+      const s = getComputedStyle(e);
+      const p = e.parentElement ? getComputedStyle(e.parentElement) : s;
+      return (s.outlineStyle !== 'none' && parseFloat(s.outlineWidth) >= 2) ||
+        p.outlineStyle !== 'none' ||
+        e.matches('input, [role=combobox]')
+        ? 'ring'
+        : `no ring on ${e.outerHTML.slice(0, 80)}`;
+    });
+    if (ring !== 'none') {
+      expect(ring).toBe('ring');
+      seen++;
+    }
   }
   expect(seen).toBeGreaterThan(20);
   await page.getByRole('button', { name: 'Start half an hour later' }).focus();
@@ -96,7 +138,10 @@ test('a session is dragged in the close-up by half hours', async ({ watched: pag
   await page.goto(`${app.url}/jobs/stand-mixer/window`);
   const start = page.getByRole('region', { name: 'The start' });
   const before = /start (\d\d:\d\d)/.exec((await start.textContent())!)![1]!;
-  const coat = page.getByRole('img', { name: /^Session close up/ }).locator('rect[stroke-dasharray="3 2"]').first();
+  const coat = page
+    .getByRole('img', { name: /^Session close up/ })
+    .locator('rect[stroke-dasharray="3 2"]')
+    .first();
   const box = (await coat.boundingBox())!;
   await page.mouse.move(box.x + 3, box.y + 10);
   await page.mouse.down();
@@ -111,17 +156,42 @@ test('a session is dragged in the close-up by half hours', async ({ watched: pag
 });
 
 test('at 200 % text and at 320 px nothing is cut off sideways', async ({ watched: page, app }) => {
-  for (const [width, height] of [[640, 400], [320, 640]] as const) {
+  for (const [width, height] of [
+    [640, 400],
+    [320, 640],
+  ] as const) {
     await page.setViewportSize({ width, height });
-    for (const path of ['/', '/workshop', '/jobs/tractor-bonnet/surface', '/jobs/cargo-bike/build-up', '/jobs/cargo-bike/materials', '/jobs/cargo-bike/window', '/jobs/tractor-bonnet/spray-day', '/jobs/toolbox-lid/log']) {
+    for (const path of [
+      '/',
+      '/workshop',
+      '/jobs/tractor-bonnet/surface',
+      '/jobs/cargo-bike/build-up',
+      '/jobs/cargo-bike/materials',
+      '/jobs/cargo-bike/window',
+      '/jobs/tractor-bonnet/spray-day',
+      '/jobs/toolbox-lid/log',
+    ]) {
       await page.goto(app.url + path);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth), `${path} at ${width}`).toBeLessThanOrEqual(0);
+      expect(
+        await page.evaluate(
+          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+        ),
+        `${path} at ${width}`,
+      ).toBeLessThanOrEqual(0);
     }
   }
 });
 
-test('a run sheet prints on one page a session, the shopping list on one page', async ({ watched: page, app }) => {
-  const pages = async (): Promise<number> => ((await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length;
+test('a run sheet prints on one page a session, the shopping list on one page', async ({
+  watched: page,
+  app,
+}) => {
+  const pages = async (): Promise<number> =>
+    (
+      (await page.pdf({ format: 'A4', preferCSSPageSize: true }))
+        .toString('latin1')
+        .match(/\/Type\s*\/Page[^s]/g) ?? []
+    ).length;
   await page.goto(`${app.url}/jobs/tractor-bonnet/spray-day`, { waitUntil: 'networkidle' });
   expect(await pages()).toBe(1);
   await page.goto(`${app.url}/jobs/cargo-bike/spray-day`, { waitUntil: 'networkidle' });
@@ -130,12 +200,32 @@ test('a run sheet prints on one page a session, the shopping list on one page', 
   expect(await pages()).toBe(1);
 });
 
-test('US units: lengths are typed in inches and stored in millimetres, to the digit, however often they are switched', async ({ watched: page, app }) => {
+test('US units: lengths are typed in inches and stored in millimetres, to the digit, however often they are switched', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
-  const us = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'US' }), metric = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'metric' });
-  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first(), length = part.getByLabel('Length');
-  const stored = async (): Promise<number> => (await (await page.request.get(`${app.url}/api/jobs/cargo-bike`)).json() as { job: { parts: { lengthMm: number }[] } }).job.parts[0]!.lengthMm;
-  for (let i = 0; i < 3; i++) { await us.click(); await length.focus(); await length.blur(); await metric.click(); await length.focus(); await length.blur(); }
+  const us = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'US' });
+  const metric = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'metric' });
+  const part = page
+    .getByRole('group')
+    .filter({ has: page.getByLabel('Hidden edges') })
+    .first();
+  const length = part.getByLabel('Length');
+  const stored = async (): Promise<number> =>
+    (
+      (await (await page.request.get(`${app.url}/api/jobs/cargo-bike`)).json()) as {
+        job: { parts: { lengthMm: number }[] };
+      }
+    ).job.parts[0]!.lengthMm;
+  for (let i = 0; i < 3; i++) {
+    await us.click();
+    await length.focus();
+    await length.blur();
+    await metric.click();
+    await length.focus();
+    await length.blur();
+  }
   expect(await stored()).toBe(620);
   await us.click();
   await expect(length).toHaveValue('24.41');

@@ -9,9 +9,15 @@ import { percentOf } from '../src/words/format';
 import { appServer, expect, saved, test } from './server';
 import { test as plain } from '@playwright/test';
 
-test('a length of nought says so beside the field, and is not saved over the good one', async ({ page, app }) => {
+test('a length of nought says so beside the field, and is not saved over the good one', async ({
+  page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
-  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  const part = page
+    .getByRole('group')
+    .filter({ has: page.getByLabel('Hidden edges') })
+    .first();
   await part.getByLabel('Length').fill('0');
   await expect(part.getByText('Between 1 and 10000.')).toBeVisible();
   await page.waitForTimeout(700);
@@ -24,7 +30,10 @@ test('a length of nought says so beside the field, and is not saved over the goo
 
 test('electro-coat on plastic is refused beside the choice', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/locker-lids/surface`);
-  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  const part = page
+    .getByRole('group')
+    .filter({ has: page.getByLabel('Hidden edges') })
+    .first();
   await part.getByLabel('What lies on it').click();
   await page.getByRole('option', { name: 'electro-coat' }).click();
   await expect(part.getByText(/electro-coat is found on metal only/)).toBeVisible();
@@ -37,19 +46,42 @@ test('routes refuse what they cannot read, with a sentence and the path', async 
   const put = (data: unknown) => request.put(`${app.url}/api/jobs/stand-mixer`, { data });
   const worse = await put({ version: 1, job: { ...job, parts: [{ ...job.parts[0]!, lengthMm: -4 }] } });
   expect(worse.status()).toBe(422);
-  expect(await worse.json()).toMatchObject({ faults: [{ path: 'parts[0].lengthMm', expected: 'a number above 0 (got -4)' }] });
+  expect(await worse.json()).toMatchObject({
+    faults: [{ path: 'parts[0].lengthMm', expected: 'a number above 0 (got -4)' }],
+  });
   expect((await put({ version: 1, job: { ...job, hue: 3 } })).status()).toBe(422);
-  expect((await request.put(`${app.url}/api/jobs/stand-mixer`, { headers: { 'content-type': 'application/json' }, data: Buffer.from('{"version":') })).status()).toBe(400);
+  expect(
+    (
+      await request.put(`${app.url}/api/jobs/stand-mixer`, {
+        headers: { 'content-type': 'application/json' },
+        data: Buffer.from('{"version":'),
+      })
+    ).status(),
+  ).toBe(400);
   expect((await put({ job })).status()).toBe(400);
   expect((await put({ version: 1, job: { ...job, name: 'x'.repeat(300_000) } })).status()).toBe(413);
-  expect((await request.put(`${app.url}/api/jobs/nowhere`, { data: { version: 1, job } })).status()).toBe(404);
-  expect((await request.post(`${app.url}/api/jobs/stand-mixer/step`, { data: { version: 1, side: 'sideways' } })).status()).toBe(400);
-  expect(await (await request.post(`${app.url}/api/jobs/toolbox-lid/step`, { data: { version: 1, side: 'undo' } })).json()).toMatchObject({ error: 'There is nothing to take back.' });
+  expect((await request.put(`${app.url}/api/jobs/nowhere`, { data: { version: 1, job } })).status()).toBe(
+    404,
+  );
+  expect(
+    (
+      await request.post(`${app.url}/api/jobs/stand-mixer/step`, { data: { version: 1, side: 'sideways' } })
+    ).status(),
+  ).toBe(400);
+  expect(
+    await (
+      await request.post(`${app.url}/api/jobs/toolbox-lid/step`, { data: { version: 1, side: 'undo' } })
+    ).json(),
+  ).toMatchObject({ error: 'There is nothing to take back.' });
   expect((await request.get(`${app.url}/api/jobs/nowhere`)).status()).toBe(404);
   expect((await request.get(`${app.url}/jobs/nowhere/surface`)).status()).toBe(404);
 });
 
-test('two tabs: what each changed elsewhere is merged, the same field is asked about', async ({ page, context, app }) => {
+test('two tabs: what each changed elsewhere is merged, the same field is asked about', async ({
+  page,
+  context,
+  app,
+}) => {
   const url = `${app.url}/jobs/stand-mixer/surface`;
   const other = await context.newPage();
   await page.goto(url);
@@ -77,7 +109,10 @@ test('undo goes back after a reload, by button and by key, and redo forward agai
   await page.goto(`${app.url}/jobs/cargo-bike/build-up`);
   const section = page.getByRole('img', { name: /Cross-section to scale/ }).first();
   const before = await section.getAttribute('aria-label');
-  await page.getByRole('group', { name: /Coats of Tamsel filler primer/ }).getByRole('button', { name: 'One coat more' }).click();
+  await page
+    .getByRole('group', { name: /Coats of Tamsel filler primer/ })
+    .getByRole('button', { name: 'One coat more' })
+    .click();
   await expect(section).not.toHaveAttribute('aria-label', before!);
   await saved(page);
   await page.reload();
@@ -95,7 +130,11 @@ test('the screen and the command line say the same chance and the same cost', as
   const { job } = DEMO_JOBS[2]!;
   const file = join(mkdtempSync(join(tmpdir(), 'pellucid-same-')), 'job.json');
   writeFileSync(file, JSON.stringify(job));
-  const r = spawnSync(process.execPath, ['scripts/run-ts.mjs', 'scripts/plan.ts', file, '--now', '2026-05-16T07:50'], { encoding: 'utf8' });
+  const r = spawnSync(
+    process.execPath,
+    ['scripts/run-ts.mjs', 'scripts/plan.ts', file, '--now', '2026-05-16T07:50'],
+    { encoding: 'utf8' },
+  );
   const plan = JSON.parse(r.stdout) as Plan;
   await page.goto(`${app.url}/jobs/cargo-bike/window`);
   const verdict = page.getByRole('complementary', { name: 'Verdict' });
@@ -103,85 +142,128 @@ test('the screen and the command line say the same chance and the same cost', as
   await expect(verdict).toContainText(`£${plan.cost.total.toFixed(2)}`);
 });
 
-plain('a server killed in the middle of work loses nothing acknowledged, and the page carries on', async ({ page }) => {
-  plain.setTimeout(90_000);
-  const app = await appServer();
-  try {
-    await page.goto(`${app.url}/jobs/locker-lids/surface`);
-    await page.getByLabel('Name of the job').fill('Lids, before the kill');
-    await saved(page);
-    await app.kill();
-    await page.getByLabel('Name of the job').fill('Lids, typed while it was dead');
-    await expect(page.getByText(/the server does not answer/)).toBeVisible();
-    await app.start();
-    await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
-    await page.reload();
-    await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, typed while it was dead');
-    // And when the page itself is closed while the server is away.
-    await app.kill();
-    await page.getByLabel('Name of the job').fill('Lids, closed unsaved');
-    await expect(page.getByText(/the server does not answer/)).toBeVisible();
-    await page.goto('about:blank');
-    await app.start();
-    await page.goto(`${app.url}/jobs/locker-lids/surface`);
-    await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, closed unsaved');
-    await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
-  } finally { await app.stop(); }
-});
-
-plain('killed four times in the middle of saving, it never forgets an edit it had acknowledged', async ({ request }) => {
-  plain.setTimeout(120_000);
-  const app = await appServer();
-  try {
-    const read = async (): Promise<{ version: number; job: { name: string } }> => await (await request.get(`${app.url}/api/jobs/stand-mixer`)).json() as { version: number; job: { name: string } };
-    const { job } = await read();
-    let acknowledged = '', saves = 0;
-    for (let round = 0; round < 4; round++) {
-      let { version } = await read(), killed = false, death: Promise<void> = Promise.resolve();
-      for (let i = 0; !killed && i < 400; i++) {
-        const name = `round ${round}, save ${i}`;
-        const r = await request.put(`${app.url}/api/jobs/stand-mixer`, { data: { version, job: { ...job, name } } }).catch(() => null);
-        if (r?.status() !== 200) break;
-        acknowledged = name; saves++;
-        ({ version } = await r.json() as { version: number });
-        // The clock of the kill starts with the first save acknowledged: a cold server may take its time for that one.
-        if (i === 0) death = new Promise<void>((done) => setTimeout(() => { void app.kill().then(() => { killed = true; done(); }); }, 250 + 130 * round));
-      }
-      await death;
+plain(
+  'a server killed in the middle of work loses nothing acknowledged, and the page carries on',
+  async ({ page }) => {
+    plain.setTimeout(90_000);
+    const app = await appServer();
+    try {
+      await page.goto(`${app.url}/jobs/locker-lids/surface`);
+      await page.getByLabel('Name of the job').fill('Lids, before the kill');
+      await saved(page);
+      await app.kill();
+      await page.getByLabel('Name of the job').fill('Lids, typed while it was dead');
+      await expect(page.getByText(/the server does not answer/)).toBeVisible();
       await app.start();
-      const now = (await read()).job.name, at = (n: string): number => Number(/save (\d+)/.exec(n)![1]);
-      expect(now.startsWith(`round ${round}`)).toBe(true);
-      expect(at(now)).toBeGreaterThanOrEqual(at(acknowledged));
+      await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+      await page.reload();
+      await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, typed while it was dead');
+      // And when the page itself is closed while the server is away.
+      await app.kill();
+      await page.getByLabel('Name of the job').fill('Lids, closed unsaved');
+      await expect(page.getByText(/the server does not answer/)).toBeVisible();
+      await page.goto('about:blank');
+      await app.start();
+      await page.goto(`${app.url}/jobs/locker-lids/surface`);
+      await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, closed unsaved');
+      await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+    } finally {
+      await app.stop();
     }
-    expect(saves).toBeGreaterThan(8);
-  } finally { await app.stop(); }
-});
+  },
+);
 
-plain('from nothing at all: an empty workshop teaches, and twelve inputs lead to a run sheet', async ({ page }) => {
-  plain.setTimeout(90_000);
-  const app = await appServer({ PELLUCID_DEMO: '0' });
-  try {
-    let inputs = 0;
-    const did = async (act: () => Promise<unknown>): Promise<void> => { inputs++; await act(); };
-    await page.goto(app.url);
-    await expect(page.getByText('Nothing on the bench yet')).toBeVisible();
-    await expect(page.getByText(/A job is one thing to repaint/)).toBeVisible();
-    await did(() => page.locator('section').getByRole('button', { name: 'New job' }).click());
-    await expect(page).toHaveURL(/\/surface$/);
-    await did(() => page.getByLabel('Name of the job').fill('Letter box'));
-    const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
-    await did(() => part.getByLabel('Length').fill('380'));
-    await did(() => part.getByLabel('Width').fill('260'));
-    await saved(page);
-    await did(() => page.getByRole('link', { name: 'On to the build-up' }).click());
-    await did(() => page.getByRole('link', { name: 'On to the materials' }).click());
-    await did(() => page.getByRole('link', { name: 'On to the window' }).click());
-    await did(() => page.getByRole('link', { name: 'On to the run sheet' }).click());
-    await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText('coat 1 of');
-    expect(inputs).toBeLessThanOrEqual(12);
-    await page.goto(`${app.url}/nowhere`);
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('This is not here');
-    await page.getByRole('link', { name: 'Back to the bench' }).click();
-    await expect(page.getByRole('heading', { name: 'Letter box' })).toBeVisible();
-  } finally { await app.stop(); }
-});
+plain(
+  'killed four times in the middle of saving, it never forgets an edit it had acknowledged',
+  async ({ request }) => {
+    plain.setTimeout(120_000);
+    const app = await appServer();
+    try {
+      const read = async (): Promise<{ version: number; job: { name: string } }> =>
+        (await (await request.get(`${app.url}/api/jobs/stand-mixer`)).json()) as {
+          version: number;
+          job: { name: string };
+        };
+      const { job } = await read();
+      let acknowledged = '';
+      let saves = 0;
+      for (let round = 0; round < 4; round++) {
+        let { version } = await read();
+        let killed = false;
+        let death: Promise<void> = Promise.resolve();
+        for (let i = 0; !killed && i < 400; i++) {
+          const name = `round ${round}, save ${i}`;
+          const r = await request
+            .put(`${app.url}/api/jobs/stand-mixer`, { data: { version, job: { ...job, name } } })
+            .catch(() => null);
+          if (r?.status() !== 200) break;
+          acknowledged = name;
+          saves++;
+          ({ version } = (await r.json()) as { version: number });
+          // The clock of the kill starts with the first save acknowledged: a cold server may take its time for that one.
+          if (i === 0)
+            death = new Promise<void>((done) =>
+              setTimeout(
+                () => {
+                  void app.kill().then(() => {
+                    killed = true;
+                    done();
+                  });
+                },
+                250 + 130 * round,
+              ),
+            );
+        }
+        await death;
+        await app.start();
+        const now = (await read()).job.name;
+        const at = (n: string): number => Number(/save (\d+)/.exec(n)![1]);
+        expect(now.startsWith(`round ${round}`)).toBe(true);
+        expect(at(now)).toBeGreaterThanOrEqual(at(acknowledged));
+      }
+      expect(saves).toBeGreaterThan(8);
+    } finally {
+      await app.stop();
+    }
+  },
+);
+
+plain(
+  'from nothing at all: an empty workshop teaches, and twelve inputs lead to a run sheet',
+  async ({ page }) => {
+    plain.setTimeout(90_000);
+    const app = await appServer({ PELLUCID_DEMO: '0' });
+    try {
+      let inputs = 0;
+      const did = async (act: () => Promise<unknown>): Promise<void> => {
+        inputs++;
+        await act();
+      };
+      await page.goto(app.url);
+      await expect(page.getByText('Nothing on the bench yet')).toBeVisible();
+      await expect(page.getByText(/A job is one thing to repaint/)).toBeVisible();
+      await did(() => page.locator('section').getByRole('button', { name: 'New job' }).click());
+      await expect(page).toHaveURL(/\/surface$/);
+      await did(() => page.getByLabel('Name of the job').fill('Letter box'));
+      const part = page
+        .getByRole('group')
+        .filter({ has: page.getByLabel('Hidden edges') })
+        .first();
+      await did(() => part.getByLabel('Length').fill('380'));
+      await did(() => part.getByLabel('Width').fill('260'));
+      await saved(page);
+      await did(() => page.getByRole('link', { name: 'On to the build-up' }).click());
+      await did(() => page.getByRole('link', { name: 'On to the materials' }).click());
+      await did(() => page.getByRole('link', { name: 'On to the window' }).click());
+      await did(() => page.getByRole('link', { name: 'On to the run sheet' }).click());
+      await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText('coat 1 of');
+      expect(inputs).toBeLessThanOrEqual(12);
+      await page.goto(`${app.url}/nowhere`);
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText('This is not here');
+      await page.getByRole('link', { name: 'Back to the bench' }).click();
+      await expect(page.getByRole('heading', { name: 'Letter box' })).toBeVisible();
+    } finally {
+      await app.stop();
+    }
+  },
+);

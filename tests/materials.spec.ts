@@ -2,19 +2,36 @@
 import { readFileSync } from 'node:fs';
 import { expect, saved, test } from './server';
 
-test('the waterfall adds up on the screen, less risk asks for more, a price of one’s own is kept', async ({ watched: page, app }) => {
+test('the waterfall adds up on the screen, less risk asks for more, a price of one’s own is kept', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/cargo-bike/materials`);
-  const sum = page.getByRole('region', { name: 'The sum' }), fall = sum.getByRole('img', { name: /to have ready/ }).first();
-  const words = (await fall.getAttribute('aria-label'))!, ml = (what: RegExp): number => Number(what.exec(words)![1]);
-  const parts = [...words.split(': ').slice(1).join(': ').matchAll(/(?:^|, )([^,]*?) ([\d.]+) ml/g)].map((m) => [m[1]!, Number(m[2])] as const), steps = parts.filter(([n]) => n !== 'expected use' && n !== 'to have ready');
+  const sum = page.getByRole('region', { name: 'The sum' });
+  const fall = sum.getByRole('img', { name: /to have ready/ }).first();
+  const words = (await fall.getAttribute('aria-label'))!;
+  const ml = (what: RegExp): number => Number(what.exec(words)![1]);
+  const parts = [
+    ...words
+      .split(': ')
+      .slice(1)
+      .join(': ')
+      .matchAll(/(?:^|, )([^,]*?) ([\d.]+) ml/g),
+  ].map((m) => [m[1]!, Number(m[2])] as const);
+  const steps = parts.filter(([n]) => n !== 'expected use' && n !== 'to have ready');
   // Each figure is rounded to a millilitre, or a tenth below ten.
-  expect(Math.abs(steps.reduce((a, [, x]) => a + x, 0) - ml(/to have ready ([\d.]+) ml/))).toBeLessThan(steps.length * 0.6);
+  expect(Math.abs(steps.reduce((a, [, x]) => a + x, 0) - ml(/to have ready ([\d.]+) ml/))).toBeLessThan(
+    steps.length * 0.6,
+  );
   await sum.getByRole('button', { name: '1 %', exact: true }).click();
   await expect(fall).not.toHaveAttribute('aria-label', words);
   const now = (await fall.getAttribute('aria-label'))!;
-  expect(Number(/against running out ([\d.]+) ml/.exec(now)![1])).toBeGreaterThan(ml(/against running out ([\d.]+) ml/));
+  expect(Number(/against running out ([\d.]+) ml/.exec(now)![1])).toBeGreaterThan(
+    ml(/against running out ([\d.]+) ml/),
+  );
   await saved(page);
-  const buy = page.getByRole('region', { name: 'To buy' }), price = buy.getByLabel(/^Price of Tamsel filler primer/);
+  const buy = page.getByRole('region', { name: 'To buy' });
+  const price = buy.getByLabel(/^Price of Tamsel filler primer/);
   await price.fill('-3');
   await price.press('Enter');
   await expect(buy.getByText('A price of 0 or more.')).toBeVisible();
@@ -29,7 +46,10 @@ test('the waterfall adds up on the screen, less risk asks for more, a price of o
   await expect(buy.getByLabel('Goggles is here already')).toBeChecked();
 });
 
-test('a can on the shelf is weighed, refused when the empty is heavier, set aside, shared fairly, booked off in the log; every change is listed', async ({ page, app }) => {
+test('a can on the shelf is weighed, refused when the empty is heavier, set aside, shared fairly, booked off in the log; every change is listed', async ({
+  page,
+  app,
+}) => {
   await page.goto(`${app.url}/shelf`);
   await page.getByRole('button', { name: 'Weigh or change Tamsel filler primer' }).click();
   const form = page.getByRole('form', { name: 'Change Tamsel filler primer' });
@@ -53,7 +73,11 @@ test('a can on the shelf is weighed, refused when the empty is heavier, set asid
   await buy.getByRole('button', { name: 'Set Tamsel filler primer aside' }).click();
   await expect(buy.getByText('250 ml set aside of “Tamsel filler primer”.')).toBeVisible();
   await saved(page);
-  await expect(page.getByRole('region', { name: 'Cans' }).getByRole('img', { name: /^Tamsel filler primer: can 1 from the shelf sprays/ })).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'Cans' })
+      .getByRole('img', { name: /^Tamsel filler primer: can 1 from the shelf sprays/ }),
+  ).toBeVisible();
   await page.goto(`${app.url}/jobs/cargo-bike/log`);
   const shelf = page.getByRole('region', { name: 'Shelf' });
   await shelf.getByLabel('Used of it').fill('400');
@@ -64,7 +88,9 @@ test('a can on the shelf is weighed, refused when the empty is heavier, set asid
   await expect(shelf.getByText('200 ml of Tamsel filler primer booked off the shelf.')).toBeVisible();
   await saved(page);
   await page.goto(`${app.url}/shelf`);
-  await expect(page.getByRole('region', { name: 'Every change' }).getByRole('row').first()).toContainText('used: Cargo-bike box panels');
+  await expect(page.getByRole('region', { name: 'Every change' }).getByRole('row').first()).toContainText(
+    'used: Cargo-bike box panels',
+  );
   await page.getByRole('button', { name: 'Take Degreaser off the shelf' }).click();
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByRole('button', { name: 'Take Degreaser off the shelf' })).toBeVisible();
@@ -75,7 +101,11 @@ test('a can on the shelf is weighed, refused when the empty is heavier, set asid
   await expect(add.getByText(/Expected at most the pack, 400 ml/)).toBeVisible();
 });
 
-test('the shopping list: jobs chosen, ticked in the shop and still ticked after a reload, a price set for all, taken along as CSV and text; two currencies are refused', async ({ page, app, request }) => {
+test('the shopping list: jobs chosen, ticked in the shop and still ticked after a reload, a price set for all, taken along as CSV and text; two currencies are refused', async ({
+  page,
+  app,
+  request,
+}) => {
   await page.goto(`${app.url}/shopping`);
   const list = page.getByRole('region', { name: 'Shopping list' });
   await expect(list.getByRole('checkbox').first()).toBeVisible();
@@ -90,30 +120,54 @@ test('the shopping list: jobs chosen, ticked in the shop and still ticked after 
   await expect(list.getByRole('alert')).toContainText('The server does not answer');
   await expect(list.getByRole('checkbox', { name: /Dust mask/ })).not.toBeChecked();
   await page.unroute('**/api/shopping/tick');
-  const gloves = list.getByLabel(/^Price of Nitrile gloves/), was = await gloves.inputValue();
+  const gloves = list.getByLabel(/^Price of Nitrile gloves/);
+  const was = await gloves.inputValue();
   await gloves.fill('9.99');
   await gloves.press('Enter');
   await expect(list).toContainText(/£(9\.99|19\.98)/);
   expect(was).not.toBe('9.99');
-  const csv = await (await request.get(`${app.url}/api/shopping/list?as=csv`)).text(), text = await (await request.get(`${app.url}/api/shopping/list?as=text&units=us`)).text();
+  const csv = await (await request.get(`${app.url}/api/shopping/list?as=csv`)).text();
+  const text = await (await request.get(`${app.url}/api/shopping/list?as=text&units=us`)).text();
   expect(csv.split('\r\n')[0]).toBe('group,item,count,pack,each,total,currency,here');
   expect(text).toMatch(/fl oz/);
   await page.getByRole('region', { name: 'For which jobs' }).getByRole('checkbox').first().uncheck();
   await expect(page).toHaveURL(/jobs=/);
-  const job = JSON.parse(readFileSync('examples/mirror-shells/job.json', 'utf8')) as { budget: { currency: string } };
+  const job = JSON.parse(readFileSync('examples/mirror-shells/job.json', 'utf8')) as {
+    budget: { currency: string };
+  };
   await request.post(`${app.url}/api/jobs`, { data: { ...job, budget: { ...job.budget, currency: 'EUR' } } });
   await page.goto(`${app.url}/shopping`);
   await expect(page.getByRole('alert').filter({ hasText: 'Two currencies' })).toContainText('GBP and EUR');
   expect((await request.get(`${app.url}/api/shopping/list?as=csv`)).status()).toBe(409);
-  for (const bad of [{ key: 'tape', price: -1, jobs: ['cargo-bike'] }, { key: 'tape', price: 'x', jobs: ['cargo-bike'] }]) expect((await request.post(`${app.url}/api/shopping/price`, { data: bad })).status()).toBe(422);
-  expect((await request.post(`${app.url}/api/stock`, { data: { item: { productId: 'x', part: 'base', name: 'x', sizeMl: 0, remainingMl: 0 } } })).status()).toBe(422);
+  for (const bad of [
+    { key: 'tape', price: -1, jobs: ['cargo-bike'] },
+    { key: 'tape', price: 'x', jobs: ['cargo-bike'] },
+  ])
+    expect((await request.post(`${app.url}/api/shopping/price`, { data: bad })).status()).toBe(422);
+  expect(
+    (
+      await request.post(`${app.url}/api/stock`, {
+        data: { item: { productId: 'x', part: 'base', name: 'x', sizeMl: 0, remainingMl: 0 } },
+      })
+    ).status(),
+  ).toBe(422);
 });
 
-test('a gun job says what to pour, to which line, in which grade; units switch at once; money adds up and other ways stand beside it', async ({ watched: page, app, request }) => {
-  const { id } = await (await request.post(`${app.url}/api/jobs`, { data: JSON.parse(readFileSync('examples/dented-door/job.json', 'utf8')) as object })).json() as { id: string };
+test('a gun job says what to pour, to which line, in which grade; units switch at once; money adds up and other ways stand beside it', async ({
+  watched: page,
+  app,
+  request,
+}) => {
+  const { id } = (await (
+    await request.post(`${app.url}/api/jobs`, {
+      data: JSON.parse(readFileSync('examples/dented-door/job.json', 'utf8')) as object,
+    })
+  ).json()) as { id: string };
   await page.goto(`${app.url}/jobs/${id}/materials`);
   const mix = page.getByRole('region', { name: 'Mixing' });
-  await expect(mix.getByRole('img', { name: /surfacer, pour 1: base to \d+ ml, \d+ g on the scale, then hardener/ })).toBeVisible();
+  await expect(
+    mix.getByRole('img', { name: /surfacer, pour 1: base to \d+ ml, \d+ g on the scale, then hardener/ }),
+  ).toBeVisible();
   await expect(mix).toContainText(/(fast|standard) reducer and hardener/);
   const pours = await mix.getByRole('img').count();
   await mix.getByLabel('Cup of the gun').fill('120');

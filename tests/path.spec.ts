@@ -1,36 +1,61 @@
 /** The whole way of someone who has never seen it: from a bare part to a ticked run sheet. */
 import { expect, saved, test } from './server';
 
-test('a newcomer plans a panel from nothing to the run sheet in at most twelve inputs', async ({ watched: page, app }) => {
+test('a newcomer plans a panel from nothing to the run sheet in at most twelve inputs', async ({
+  watched: page,
+  app,
+}) => {
   let inputs = 0;
-  const did = async (act: () => Promise<unknown>): Promise<void> => { inputs++; await act(); };
+  const did = async (act: () => Promise<unknown>): Promise<void> => {
+    inputs++;
+    await act();
+  };
   await page.goto(app.url);
   await did(() => page.getByRole('button', { name: 'New job' }).click());
   await expect(page).toHaveURL(/\/surface$/);
   await did(() => page.getByLabel('Name of the job').fill('Bike basket tray'));
-  const part = page.getByRole('group').filter({ has: page.getByLabel('Hidden edges') }).first();
+  const part = page
+    .getByRole('group')
+    .filter({ has: page.getByLabel('Hidden edges') })
+    .first();
   await did(() => part.getByLabel('Length').fill('450'));
   await did(() => part.getByLabel('Width').fill('320'));
-  await did(async () => { await part.getByLabel('Made of').click(); await page.getByRole('option', { name: 'Aluminium' }).click(); });
+  await did(async () => {
+    await part.getByLabel('Made of').click();
+    await page.getByRole('option', { name: 'Aluminium' }).click();
+  });
   await part.getByLabel('Width').blur();
   await saved(page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bike basket tray');
   await did(() => page.getByRole('link', { name: 'On to the build-up' }).click());
   await expect(page.getByText('Tamsel etch primer').first()).toBeVisible();
   await did(() => page.getByRole('link', { name: 'On to the materials' }).click());
-  await expect(page.getByRole('heading', { name: /cans to buy/ }).or(page.getByText(/cans to buy, and what each one sprays/))).toBeVisible();
+  await expect(
+    page
+      .getByRole('heading', { name: /cans to buy/ })
+      .or(page.getByText(/cans to buy, and what each one sprays/)),
+  ).toBeVisible();
   await did(() => page.getByRole('link', { name: 'On to the window' }).click());
   await expect(page.getByRole('region', { name: 'The start' })).toContainText('futures end well');
   await did(() => page.getByRole('link', { name: 'On to the run sheet' }).click());
-  await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText('Tamsel etch primer, coat 1 of 1');
+  await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText(
+    'Tamsel etch primer, coat 1 of 1',
+  );
   expect(inputs).toBeLessThanOrEqual(12);
 });
 
-test('a wrong product is refused at its seam, with reason and way out, and undo brings the old one back', async ({ watched: page, app }) => {
+test('a wrong product is refused at its seam, with reason and way out, and undo brings the old one back', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/cargo-bike/build-up`);
   await page.getByRole('combobox', { name: 'Product of layer 1' }).click();
   await page.getByRole('option', { name: 'Skerry enamel' }).click();
-  await expect(page.getByText('Skerry enamel does not hold on bare metal for long. Add an etch or epoxy primer under it.')).toBeVisible();
+  await expect(
+    page.getByText(
+      'Skerry enamel does not hold on bare metal for long. Add an etch or epoxy primer under it.',
+    ),
+  ).toBeVisible();
   await expect(page.getByText('does not hold', { exact: true }).first()).toBeVisible();
   await saved(page);
   await expect(page.getByRole('complementary', { name: 'Verdict' })).toContainText('Blocked');
@@ -44,7 +69,10 @@ test('coats, layers and the section follow one another', async ({ watched: page,
   await page.goto(`${app.url}/jobs/locker-lids/build-up`);
   const section = page.getByRole('img', { name: /Cross-section to scale/ }).first();
   await expect(section).toHaveAttribute('aria-label', /118 µm in all/);
-  await page.getByRole('group', { name: 'Coats of Halden 1K clear, layer 4' }).getByRole('button', { name: 'One coat more' }).click();
+  await page
+    .getByRole('group', { name: 'Coats of Halden 1K clear, layer 4' })
+    .getByRole('button', { name: 'One coat more' })
+    .click();
   await expect(section).toHaveAttribute('aria-label', /128 µm in all/);
   await saved(page);
   await page.reload();
@@ -54,16 +82,25 @@ test('coats, layers and the section follow one another', async ({ watched: page,
   await saved(page);
 });
 
-test('what is on the shelf is taken off the list, and the sum adds up on the screen', async ({ watched: page, app }) => {
+test('what is on the shelf is taken off the list, and the sum adds up on the screen', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/cargo-bike/materials`);
-  const row = page.getByRole('region', { name: 'To buy' }).getByRole('row').filter({ hasText: 'Tamsel filler primer' });
+  const row = page
+    .getByRole('region', { name: 'To buy' })
+    .getByRole('row')
+    .filter({ hasText: 'Tamsel filler primer' });
   await expect(row).toContainText('4 × 400 ml');
   await row.getByLabel('In hand').fill('800');
   await row.getByLabel('In hand').blur();
   await saved(page);
   await expect(row).toContainText('2 × 400 ml');
   await page.getByText('How this was computed, and every figure of it').click();
-  for (const line of await page.getByRole('region', { name: 'The sum' }).locator('details table tbody tr').all()) {
+  for (const line of await page
+    .getByRole('region', { name: 'The sum' })
+    .locator('details table tbody tr')
+    .all()) {
     const cells = (await line.locator('td').allTextContents()).slice(5).map(Number);
     expect(Math.abs(cells.slice(0, -1).reduce((a, b) => a + b, 0) - cells.at(-1)!)).toBeLessThan(0.5);
   }
@@ -72,7 +109,10 @@ test('what is on the shelf is taken off the list, and the sum adds up on the scr
   await saved(page);
 });
 
-test('moving a start recomputes in place, is kept after a reload, and can be let go', async ({ watched: page, app }) => {
+test('moving a start recomputes in place, is kept after a reload, and can be let go', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/stand-mixer/window`);
   const start = page.getByRole('region', { name: 'The start' });
   await expect(start).toContainText('Sat 16 May, start 10:00');
@@ -90,13 +130,20 @@ test('moving a start recomputes in place, is kept after a reload, and can be let
   await page.getByRole('button', { name: 'Let it be chosen' }).click();
   await expect(start).toContainText('start 10:00');
   await saved(page);
-  await page.getByRole('region', { name: 'Alternatives' }).getByRole('button', { name: 'Take this' }).first().click();
+  await page
+    .getByRole('region', { name: 'Alternatives' })
+    .getByRole('button', { name: 'Take this' })
+    .first()
+    .click();
   await expect(start).toContainText('Sun 17 May');
   await page.getByRole('button', { name: 'Let it be chosen' }).click();
   await saved(page);
 });
 
-test('an hour that breaks a limit can be chosen, and the page says what it breaks', async ({ watched: page, app }) => {
+test('an hour that breaks a limit can be chosen, and the page says what it breaks', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/window`);
   const start = page.getByRole('region', { name: 'The start' });
   for (let i = 0; i < 12; i++) await page.getByRole('button', { name: 'Start half an hour later' }).click();
@@ -108,7 +155,10 @@ test('an hour that breaks a limit can be chosen, and the page says what it break
   await saved(page);
 });
 
-test('the checklist records actual times, moves what follows, and takes a tick back', async ({ watched: page, app }) => {
+test('the checklist records actual times, moves what follows, and takes a tick back', async ({
+  watched: page,
+  app,
+}) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/spray-day`);
   const sheet = page.getByRole('region', { name: 'Run sheet, Base and clear' });
   await expect(sheet.getByRole('button', { name: 'Done: Sand P400' })).toBeVisible();

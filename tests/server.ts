@@ -6,13 +6,23 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test as base, expect, type Page } from '@playwright/test';
 
-export interface AppServer { readonly url: string; readonly port: number; kill(): Promise<void>; start(): Promise<void>; stop(): Promise<void> }
+export interface AppServer {
+  readonly url: string;
+  readonly port: number;
+  kill(): Promise<void>;
+  start(): Promise<void>;
+  stop(): Promise<void>;
+}
 
-const freePort = (): Promise<number> => new Promise((done, fail) => {
-  const s = createServer();
-  s.once('error', fail);
-  s.listen(0, '127.0.0.1', () => { const a = s.address(); s.close(() => done(typeof a === 'object' && a ? a.port : 0)); });
-});
+const freePort = (): Promise<number> =>
+  new Promise((done, fail) => {
+    const s = createServer();
+    s.once('error', fail);
+    s.listen(0, '127.0.0.1', () => {
+      const a = s.address();
+      s.close(() => done(typeof a === 'object' && a ? a.port : 0));
+    });
+  });
 
 export async function appServer(env: Record<string, string> = {}): Promise<AppServer> {
   const folder = mkdtempSync(join(tmpdir(), 'pellucid-e2e-'));
@@ -23,23 +33,53 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
     const c = child;
     if (!c || c.exitCode !== null || c.pid === undefined) return;
     const gone = new Promise<void>((done) => c.once('exit', () => done()));
-    try { process.kill(-c.pid, signal); } catch { /* already gone */ }
+    try {
+      process.kill(-c.pid, signal);
+    } catch {
+      /* already gone */
+    }
     await gone;
     child = null;
   };
   const start = async (): Promise<void> => {
-    child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-      detached: true, stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', PELLUCID_DATA: folder, PELLUCID_DEMO: '1', PELLUCID_NOW: '2026-05-16T07:50', ...env },
-    });
+    child = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+      {
+        detached: true,
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: {
+          ...process.env,
+          NODE_ENV: 'production',
+          NEXT_TELEMETRY_DISABLED: '1',
+          PELLUCID_DATA: folder,
+          PELLUCID_DEMO: '1',
+          PELLUCID_NOW: '2026-05-16T07:50',
+          ...env,
+        },
+      },
+    );
     for (let i = 0; i < 160; i++) {
-      try { if ((await fetch(url)).ok) return; } catch { /* not yet */ }
+      try {
+        if ((await fetch(url)).ok) return;
+      } catch {
+        /* not yet */
+      }
       await new Promise((r) => setTimeout(r, 125));
     }
     throw new Error('the server did not answer');
   };
   await start();
-  return { url, port, start, kill: () => end('SIGKILL'), stop: async () => { await end('SIGTERM'); rmSync(folder, { recursive: true, force: true }); } };
+  return {
+    url,
+    port,
+    start,
+    kill: () => end('SIGKILL'),
+    stop: async () => {
+      await end('SIGTERM');
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
 }
 
 /** The server of the spec file under way: every file starts from the demo workshop as it was made. */
@@ -47,7 +87,14 @@ let current: { readonly file: string; readonly server: AppServer } | null = null
 
 /** Every page is watched: no console error, no page error, no request to any other machine. */
 export const test = base.extend<{ app: AppServer; watched: Page }, { lastServer: void }>({
-  lastServer: [async ({}, give) => { await give(); await current?.server.stop(); current = null; }, { scope: 'worker', auto: true }],
+  lastServer: [
+    async ({}, give) => {
+      await give();
+      await current?.server.stop();
+      current = null;
+    },
+    { scope: 'worker', auto: true },
+  ],
   app: async ({}, give, info) => {
     if (current?.file !== info.file) {
       await current?.server.stop();
@@ -57,9 +104,14 @@ export const test = base.extend<{ app: AppServer; watched: Page }, { lastServer:
   },
   watched: async ({ page, app }, give) => {
     const faults: string[] = [];
-    page.on('console', (m) => { if (m.type() === 'error') faults.push(m.text()); });
+    page.on('console', (m) => {
+      if (m.type() === 'error') faults.push(m.text());
+    });
     page.on('pageerror', (e) => faults.push(e.message));
-    page.on('request', (r) => { if (!r.url().startsWith(app.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:')) faults.push(`request left the machine: ${r.url()}`); });
+    page.on('request', (r) => {
+      if (!r.url().startsWith(app.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:'))
+        faults.push(`request left the machine: ${r.url()}`);
+    });
     await give(page);
     expect(faults).toEqual([]);
   },
@@ -70,5 +122,10 @@ export { expect };
 /** Waits until the draft on the page is saved. */
 export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(380);
-  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ }).first()).toBeVisible();
+  await expect(
+    page
+      .getByRole('status')
+      .filter({ hasText: /^Saved$/ })
+      .first(),
+  ).toBeVisible();
 }

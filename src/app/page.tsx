@@ -18,9 +18,19 @@ export default async function Page() {
   const place = b.open[0]?.job.place ?? DEFAULT_PLACE;
   return (
     <>
-      <a className="skip" href="#main">Skip to the content</a>
+      <a className="skip" href="#main">
+        Skip to the content
+      </a>
       <DrawingDefs />
-      <TopBar placeName={place.name ?? 'Place'} nowIso={isoOf(nowMs, place.tz)} demoClock={clock.demo} air={b.open[0]?.airNow ?? null} title="On the bench" under={`${place.name ?? 'Place'}${clock.demo ? ', demo clock' : ''}`} back={null} />
+      <TopBar
+        placeName={place.name ?? 'Place'}
+        nowIso={isoOf(nowMs, place.tz)}
+        demoClock={clock.demo}
+        air={b.open[0]?.airNow ?? null}
+        title="On the bench"
+        under={`${place.name ?? 'Place'}${clock.demo ? ', demo clock' : ''}`}
+        back={null}
+      />
       <BenchView bench={b} nowMs={nowMs} tz={place.tz} />
     </>
   );

@@ -13,8 +13,27 @@ describe('plan()', () => {
     const nowMs = msOf(DEMO_NOW, job.place.tz);
     const s = simulatedForecast(job.place, nowMs);
     // Another latitude each time: another sun, so that no air, table or start is known already.
-    bench(`${id}, anew`, () => { plan({ job: { ...job, place: { ...job.place, lat: job.place.lat + ++n * 1e-7 } }, ...s, nowMs }); }, options);
+    bench(
+      `${id}, anew`,
+      () => {
+        plan({ job: { ...job, place: { ...job.place, lat: job.place.lat + ++n * 1e-7 } }, ...s, nowMs });
+      },
+      options,
+    );
     const sessionId = plan({ job, ...s, nowMs }).sessions[0]!.id;
-    bench(`${id}, moved`, () => { plan({ job: { ...job, starts: [{ sessionId, at: isoOf(nowMs + (2 + n++ % 20) * HOUR / 2, job.place.tz) }] }, ...s, nowMs }); }, options);
+    bench(
+      `${id}, moved`,
+      () => {
+        plan({
+          job: {
+            ...job,
+            starts: [{ sessionId, at: isoOf(nowMs + ((2 + (n++ % 20)) * HOUR) / 2, job.place.tz) }],
+          },
+          ...s,
+          nowMs,
+        });
+      },
+      options,
+    );
   }
 });

@@ -9,9 +9,18 @@ import { withZones } from './surface/zones';
 import { draftsOf } from './schedule/drafts';
 
 export interface RouteSummary {
-  readonly route: Route; readonly layers: readonly SystemLayer[]; readonly names: readonly string[]; readonly coats: number; readonly filmUm: number; readonly sessions: number;
+  readonly route: Route;
+  readonly layers: readonly SystemLayer[];
+  readonly names: readonly string[];
+  readonly coats: number;
+  readonly filmUm: number;
+  readonly sessions: number;
   /** Hands-on hours, waits not counted. */
-  readonly handsOnH: number; readonly cost: number; readonly isocyanate: boolean; readonly recommended: boolean; readonly why: readonly Notice[];
+  readonly handsOnH: number;
+  readonly cost: number;
+  readonly isocyanate: boolean;
+  readonly recommended: boolean;
+  readonly why: readonly Notice[];
 }
 
 /** @returns up to four routes, the one for the owner's kit first; empty when none holds */
@@ -20,12 +29,24 @@ export function compareRoutes(job: Job): RouteSummary[] {
   // What is already sprayed belongs to the build-up chosen; a comparison starts from the bare part.
   const { state: _state, starts: _starts, ...bare } = withZones(job);
   return proposals(bare, products).map((p) => {
-    const b = buildUp(bare, p.layers, products), drafts = draftsOf(bare, b.layers, b.seams, products);
-    const minutes = drafts.sessions.reduce((a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0), 0);
+    const b = buildUp(bare, p.layers, products);
+    const drafts = draftsOf(bare, b.layers, b.seams, products);
+    const minutes = drafts.sessions.reduce(
+      (a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0),
+      0,
+    );
     return {
-      route: p.route, layers: p.layers, names: b.layers.map((l) => products.get(l.productId)!.name), coats: b.layers.reduce((a, l) => a + l.coats, 0), filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
-      sessions: drafts.sessions.length, handsOnH: minutes / 60, cost: materialsOf(bare, b.layers, b.seams, products).reduce((a, m) => a + m.cost, 0),
-      isocyanate: p.isocyanate, recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir), why: p.why,
+      route: p.route,
+      layers: p.layers,
+      names: b.layers.map((l) => products.get(l.productId)!.name),
+      coats: b.layers.reduce((a, l) => a + l.coats, 0),
+      filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
+      sessions: drafts.sessions.length,
+      handsOnH: minutes / 60,
+      cost: materialsOf(bare, b.layers, b.seams, products).reduce((a, m) => a + m.cost, 0),
+      isocyanate: p.isocyanate,
+      recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir),
+      why: p.why,
     };
   });
 }

@@ -9,38 +9,93 @@ import { totalAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
 
 export interface Way {
-  readonly id: RouteSummary['route'] | 'shop'; readonly paint: number; readonly prep: number;
+  readonly id: RouteSummary['route'] | 'shop';
+  readonly paint: number;
+  readonly prep: number;
   /** Share of the kit that has to be bought for it, over the jobs it is spread on. */
-  readonly kit: number; readonly total: number; readonly perM2: number; readonly handsOnH: number; readonly isocyanate: boolean;
+  readonly kit: number;
+  readonly total: number;
+  readonly perM2: number;
+  readonly handsOnH: number;
+  readonly isocyanate: boolean;
 }
-export interface Ways { readonly list: readonly Way[]; readonly breakEven: { readonly cans: string; readonly gun: string; readonly m2: number | null } | null; readonly areaM2: number }
+export interface Ways {
+  readonly list: readonly Way[];
+  readonly breakEven: { readonly cans: string; readonly gun: string; readonly m2: number | null } | null;
+  readonly areaM2: number;
+}
 
 /** Prices of kit and shop under these keys may be the owner's own. */
-export const KIT_KEYS = { gun: 'kit-gun', compressor: 'kit-compressor', airFed: 'kit-air-fed', shopPerM2: 'shop-m2', shopFixed: 'shop-fixed' } as const;
-export const kitPrice = (job: Job, what: keyof typeof KIT): number => job.prices?.[KIT_KEYS[what]] ?? KIT[what];
+export const KIT_KEYS = {
+  gun: 'kit-gun',
+  compressor: 'kit-compressor',
+  airFed: 'kit-air-fed',
+  shopPerM2: 'shop-m2',
+  shopFixed: 'shop-fixed',
+} as const;
+export const kitPrice = (job: Job, what: keyof typeof KIT): number =>
+  job.prices?.[KIT_KEYS[what]] ?? KIT[what];
 
 /** What must be bought before a way can be gone, all of it. */
 export function kitFor(job: Job, route: RouteSummary['route'], isocyanate: boolean): number {
-  const gun = route.startsWith('gun') && job.equipment.sprayer === 'aerosol' ? kitPrice(job, 'gun') + kitPrice(job, 'compressor') : 0;
+  const gun =
+    route.startsWith('gun') && job.equipment.sprayer === 'aerosol'
+      ? kitPrice(job, 'gun') + kitPrice(job, 'compressor')
+      : 0;
   return gun + (isocyanate && !job.equipment.suppliedAir ? kitPrice(job, 'airFed') : 0);
 }
 
 /** Every way that holds on this surface, cheapest first, the shop among them. */
 export function waysOf(whole: Job): Ways {
-  const { state: _state, starts: _starts, shelf: _shelf, ...job } = withZones(whole), products = productsOf(CATALOGUE, job.products), areaM2 = totalAreaM2(job.parts), spread = job.equipment.kitJobs ?? 1;
+  const { state: _state, starts: _starts, shelf: _shelf, ...job } = withZones(whole);
+  const products = productsOf(CATALOGUE, job.products);
+  const areaM2 = totalAreaM2(job.parts);
+  const spread = job.equipment.kitJobs ?? 1;
   const routes = compareRoutes(job);
   const ways = routes.map((r): Way => {
     const b = buildUp(job, r.layers, products);
-    const prep = jobConsumables(job, b.layers, b.seams, products).reduce((a, c) => a + c.cost, 0), kit = kitFor(job, r.route, r.isocyanate) / spread, total = r.cost + prep + kit;
-    return { id: r.route, paint: r.cost, prep, kit, total, perM2: areaM2 > 0 ? total / areaM2 : 0, handsOnH: r.handsOnH, isocyanate: r.isocyanate };
+    const prep = jobConsumables(job, b.layers, b.seams, products).reduce((a, c) => a + c.cost, 0);
+    const kit = kitFor(job, r.route, r.isocyanate) / spread;
+    const total = r.cost + prep + kit;
+    return {
+      id: r.route,
+      paint: r.cost,
+      prep,
+      kit,
+      total,
+      perM2: areaM2 > 0 ? total / areaM2 : 0,
+      handsOnH: r.handsOnH,
+      isocyanate: r.isocyanate,
+    };
   });
   const shop = kitPrice(job, 'shopFixed') + kitPrice(job, 'shopPerM2') * areaM2;
-  const list: Way[] = [...ways, { id: 'shop' as const, paint: 0, prep: 0, kit: 0, total: shop, perM2: areaM2 > 0 ? shop / areaM2 : 0, handsOnH: 0, isocyanate: false }].sort((a, b) => a.total - b.total);
-  const cans = ways.filter((w) => w.id.startsWith('cans')).sort((a, b) => a.total - b.total)[0], gun = ways.filter((w) => w.id.startsWith('gun')).sort((a, b) => a.total - b.total)[0];
+  const list: Way[] = [
+    ...ways,
+    {
+      id: 'shop' as const,
+      paint: 0,
+      prep: 0,
+      kit: 0,
+      total: shop,
+      perM2: areaM2 > 0 ? shop / areaM2 : 0,
+      handsOnH: 0,
+      isocyanate: false,
+    },
+  ].sort((a, b) => a.total - b.total);
+  const cans = ways.filter((w) => w.id.startsWith('cans')).sort((a, b) => a.total - b.total)[0];
+  const gun = ways.filter((w) => w.id.startsWith('gun')).sort((a, b) => a.total - b.total)[0];
   if (!cans || !gun) return { list, breakEven: null, areaM2 };
   const at = (w: Way) => {
     const layers = routes.find((r) => r.route === w.id)!.layers;
-    return (k: number): number => { const j: Job = { ...job, parts: grown(job.parts, k) }, b = buildUp(j, layers, products); return smoothPaintCost(j, b.layers, b.seams, products) + w.kit; };
+    return (k: number): number => {
+      const j: Job = { ...job, parts: grown(job.parts, k) };
+      const b = buildUp(j, layers, products);
+      return smoothPaintCost(j, b.layers, b.seams, products) + w.kit;
+    };
   };
-  return { list, breakEven: { cans: cans.id, gun: gun.id, m2: breakEvenM2(areaM2, at(cans), at(gun)) }, areaM2 };
+  return {
+    list,
+    breakEven: { cans: cans.id, gun: gun.id, m2: breakEvenM2(areaM2, at(cans), at(gun)) },
+    areaM2,
+  };
 }

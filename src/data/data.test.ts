@@ -60,7 +60,7 @@ describe('the workshop’s database', () => {
     'Lids'.split('').forEach((_c, i) => s.update('a', i + 1, { ...job, name: 'Lids'.slice(0, i + 1) }, 1000 * i));
     expect(s.step('a', 5, 'undo', 9000)).toMatchObject({ job: { name: job.name }, steps: { undo: null } });
     for (let i = 0; i < 70; i++) s.update('a', 6 + i, { ...job, name: `n${i}` }, 20_000 + 10_000 * i);
-    let version = 76, back = 0;
+    let version = 76; let back = 0;
     for (;;) { const r = s.step('a', version, 'undo', 1e9); if (r.kind !== 'saved') break; version = r.version; back++; }
     expect(back).toBe(60);
   });
@@ -106,7 +106,7 @@ describe('photographs', () => {
   it('lie beside the database, are listed by job, taken out and limited; a picture is found by its row alone', () => {
     const db = openDatabase(':memory:', MIGRATIONS);
     jobStore(db).insert('a', job, 1);
-    const store = photoStore(db, join(folder, 'photos')), picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
+    const store = photoStore(db, join(folder, 'photos')); const picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
     expect(store.add('a', { id: 'one', partId: 'bonnet', moment: 'before' }, picture, 5)).toBe('kept');
     expect(store.list('a')).toEqual([{ id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5, note: '' }]);
     expect([store.note('one', 'chip by the hinge'), store.list('a')[0]!.note, store.note('none', 'x')]).toEqual([true, 'chip by the hinge', false]);

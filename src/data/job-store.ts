@@ -9,7 +9,7 @@ interface Row { id: string; version: number; doc: string; created_ms: number; up
 interface StepRow { seq: number; what: string; doc: string; at_ms: number }
 
 /** Steps kept per job and side; one field typed on within this time is one step. */
-const STEPS_KEPT = 60, ONE_STEP_MS = 4000;
+const STEPS_KEPT = 60; const ONE_STEP_MS = 4000;
 
 export class BrokenRow extends Error {
   constructor(readonly id: string, detail: string) { super(`Job ${id} in the database cannot be read: ${detail}`); }
@@ -65,7 +65,7 @@ export function jobStore(db: Db): JobStore {
     update: db.transaction((id: string, version: number, job: Job, nowMs: number): SaveResult => {
       const row = at(id, version);
       if ('kind' in row) return row;
-      const doc = JSON.stringify(job), what = changedPath(JSON.parse(row.doc) as Json, JSON.parse(doc) as Json);
+      const doc = JSON.stringify(job); const what = changedPath(JSON.parse(row.doc) as Json, JSON.parse(doc) as Json);
       const last = top.get(id, 'undo');
       if (what !== '' && last?.what === what && nowMs - last.at_ms < ONE_STEP_MS) touch.run(nowMs, id, 'undo', last.seq);
       else if (doc !== row.doc) add(id, 'undo', what, row.doc, nowMs);
@@ -89,11 +89,11 @@ export function jobStore(db: Db): JobStore {
     removed: () => gone.all().map((r) => ({ id: r.id, name: r.name, removedMs: r.deleted_ms })),
     everything: () => every.all().map((r) => ({ id: r.id, createdMs: r.created_ms, removed: r.deleted_ms !== null, job: jobOf(r.id, r.doc) })),
     bringIn: db.transaction((jobs: ReturnType<JobStore['everything']>, replace: boolean, newId: () => string, nowMs: number) => {
-      let added = 0, same = 0;
+      let added = 0; let same = 0;
       const ids: Record<string, string> = {};
       const putAside = replace ? clearBench.run(nowMs).changes : 0;
       for (const j of jobs) {
-        const doc = JSON.stringify(j.job), known = anyId.get(j.id);
+        const doc = JSON.stringify(j.job); const known = anyId.get(j.id);
         if (known && !replace && (known.deleted_ms !== null) === j.removed && sameJson(JSON.parse(known.doc) as Json, j.job as unknown as Json)) { same++; continue; }
         const id = known ? newId() : j.id;
         ids[j.id] = id;

@@ -43,7 +43,7 @@ export function stockStore(db: Db): StockStore {
       const was = one.get(id);
       if (!was) return { kind: 'missing' as const };
       if (ml > was.remaining_ml + 1e-9) return { kind: 'too-little' as const, remainingMl: was.remaining_ml };
-      const item = itemOf(was), { id: _id, ...draft } = item, remainingMl = Math.max(0, was.remaining_ml - ml);
+      const item = itemOf(was); const { id: _id, ...draft } = item; const remainingMl = Math.max(0, was.remaining_ml - ml);
       put(id, { ...draft, remainingMl });
       move.run(id, nowMs, 'used', was.remaining_ml, remainingMl, note);
       return { kind: 'taken' as const, remainingMl };

@@ -8,23 +8,38 @@ import { faultsOf, type Fault, type Parsed } from './faults';
 const SHEET_WORDS: Readonly<Record<string, (p: Record<string, string | number>) => string>> = {
   'max-before-min': (p) => `a figure of at least ${p.low} (${p.lowName}); the sheet gives ${p.high}`,
   'pot-life-of-one-part': () => 'no pot life: a one-component product has none',
-  'ratio-without-hardener': () => 'a share of hardener above 0: a two-component product does not harden without it',
+  'ratio-without-hardener': () =>
+    'a share of hardener above 0: a two-component product does not harden without it',
   'hardener-in-one-part': () => 'no hardener: a one-component product takes none',
   'no-pot-life': () => 'a pot life: a two-component product dies once activated',
 };
 
 /** What was expected where a sheet contradicts itself. */
-export const sheetWords = (code: string, params: Record<string, string | number>): string => SHEET_WORDS[code]?.(params) ?? code;
+export const sheetWords = (code: string, params: Record<string, string | number>): string =>
+  SHEET_WORDS[code]?.(params) ?? code;
 
 /** A Job from any value. */
 export function parseJob(raw: unknown): Parsed<Job> {
   const r = jobSchema.safeParse(raw);
   if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
   const faults: Fault[] = jobFaults(r.data);
-  r.data.parts.forEach((p, i) => { if (p.shape?.kind === 'polygon' && !isSimplePolygon(p.shape.pointsMm)) faults.push({ path: `parts[${i}].shape.pointsMm`, expected: 'an outline whose sides do not cross' }); });
-  r.data.products?.forEach((p, i) => sheetFaults(p).forEach((f) => faults.push({ path: `products[${i}].${f.field}`, expected: sheetWords(f.code, f.params) })));
+  r.data.parts.forEach((p, i) => {
+    if (p.shape?.kind === 'polygon' && !isSimplePolygon(p.shape.pointsMm))
+      faults.push({ path: `parts[${i}].shape.pointsMm`, expected: 'an outline whose sides do not cross' });
+  });
+  r.data.products?.forEach((p, i) =>
+    sheetFaults(p).forEach((f) =>
+      faults.push({ path: `products[${i}].${f.field}`, expected: sheetWords(f.code, f.params) }),
+    ),
+  );
   if (!faults.some((f) => f.path === 'place.tz')) {
-    const time = (iso: string, path: string): void => { try { msOf(iso, r.data.place.tz); } catch { faults.push({ path, expected: `a time that exists (got ${iso})` }); } };
+    const time = (iso: string, path: string): void => {
+      try {
+        msOf(iso, r.data.place.tz);
+      } catch {
+        faults.push({ path, expected: `a time that exists (got ${iso})` });
+      }
+    };
     r.data.state?.coats.forEach((c, i) => time(c.endedAt, `state.coats[${i}].endedAt`));
     r.data.state?.activations.forEach((a, i) => time(a.at, `state.activations[${i}].at`));
     r.data.state?.tasks?.forEach((t, i) => time(t.endedAt, `state.tasks[${i}].endedAt`));
@@ -39,6 +54,11 @@ export function parseJson(text: string): Parsed<unknown> {
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch (e) {
-    return { ok: false, faults: [{ path: '(the whole)', expected: `JSON (${e instanceof Error ? e.message : 'not readable'})` }] };
+    return {
+      ok: false,
+      faults: [
+        { path: '(the whole)', expected: `JSON (${e instanceof Error ? e.message : 'not readable'})` },
+      ],
+    };
   }
 }

@@ -9,11 +9,21 @@ export function jpegFault(b: Uint8Array): string | null {
   while (at + 4 <= b.length) {
     if (b[at] !== 0xff) return 'This picture is damaged. Take it again.';
     const marker = b[at + 1]!;
-    if (marker === 0xff) { at++; continue; }
-    if (marker === 0xda) return b[b.length - 2] === 0xff && b[b.length - 1] === 0xd9 ? null : 'This picture is cut off. Send it again.';
+    if (marker === 0xff) {
+      at++;
+      continue;
+    }
+    if (marker === 0xda)
+      return b[b.length - 2] === 0xff && b[b.length - 1] === 0xd9
+        ? null
+        : 'This picture is cut off. Send it again.';
     const size = b[at + 2]! * 256 + b[at + 3]!;
     if (size < 2 || at + 2 + size > b.length) return 'This picture is cut off. Send it again.';
-    if (marker === 0xe1 && (text(b, at + 4, 4) === 'Exif' || text(b, at + 4, 28) === 'http://ns.adobe.com/xap/1.0/')) return 'This picture still carries where and when it was taken. Add it with the button on this page, which leaves that out.';
+    if (
+      marker === 0xe1 &&
+      (text(b, at + 4, 4) === 'Exif' || text(b, at + 4, 28) === 'http://ns.adobe.com/xap/1.0/')
+    )
+      return 'This picture still carries where and when it was taken. Add it with the button on this page, which leaves that out.';
     at += 2 + size;
   }
   return 'This picture is cut off. Send it again.';

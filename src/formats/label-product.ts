@@ -3,14 +3,31 @@ import type { Product } from '@/model/product';
 import type { LabelFind } from './label-text';
 
 /** A sheet of one's own: what the label said over a sheet of the same kind; every figure keeps where it came from. */
-export function productFromLabel(template: Product, finds: readonly LabelFind[], as: { id: string; name: string; price: number }): Product {
-  const byField: Record<string, 'sheet'> = {}, over: Record<string, unknown> = {};
+export function productFromLabel(
+  template: Product,
+  finds: readonly LabelFind[],
+  as: { id: string; name: string; price: number },
+): Product {
+  const byField: Record<string, 'sheet'> = {};
+  const over: Record<string, unknown> = {};
   for (const f of finds) {
-    if (f.field === 'kind' || f.field === 'coverM2' || f.field === 'coverM2PerL' || f.field === 'packG') continue;
-    if (f.field === 'packMl') { over.packs = [{ sizeMl: f.value, unit: template.packs[0]!.unit, price: as.price }]; byField.packs = 'sheet'; continue; }
+    if (f.field === 'kind' || f.field === 'coverM2' || f.field === 'coverM2PerL' || f.field === 'packG')
+      continue;
+    if (f.field === 'packMl') {
+      over.packs = [{ sizeMl: f.value, unit: template.packs[0]!.unit, price: as.price }];
+      byField.packs = 'sheet';
+      continue;
+    }
     over[f.field] = f.value;
     byField[f.field] = 'sheet';
   }
   const { maker: _maker, ...rest } = template;
-  return { ...rest, packs: template.packs.map((p) => ({ ...p, price: as.price })), ...over, id: as.id, name: as.name, provenance: { rest: template.provenance.rest, byField: { ...template.provenance.byField, ...byField } } } as Product;
+  return {
+    ...rest,
+    packs: template.packs.map((p) => ({ ...p, price: as.price })),
+    ...over,
+    id: as.id,
+    name: as.name,
+    provenance: { rest: template.provenance.rest, byField: { ...template.provenance.byField, ...byField } },
+  } as Product;
 }

@@ -6,7 +6,18 @@ import { countName, GROUP_NAMES, lineName, packName } from '@/words/shopping';
 
 /** One row a line, header first; a cell that a table program would take for a formula is quoted as text. */
 export function listCsv(list: ShoppingList, f: Format): string {
-  const rows = [...list.lines].sort((a, b) => SHOPPING_GROUPS.indexOf(a.group) - SHOPPING_GROUPS.indexOf(b.group)).map((l) => ({ group: GROUP_NAMES[l.group], item: lineName(l), count: l.have ? 0 : l.count, pack: packName(l, f), each: l.price.toFixed(2), total: l.cost.toFixed(2), currency: list.currency, here: l.have ? 'yes' : '' }));
+  const rows = [...list.lines]
+    .sort((a, b) => SHOPPING_GROUPS.indexOf(a.group) - SHOPPING_GROUPS.indexOf(b.group))
+    .map((l) => ({
+      group: GROUP_NAMES[l.group],
+      item: lineName(l),
+      count: l.have ? 0 : l.count,
+      pack: packName(l, f),
+      each: l.price.toFixed(2),
+      total: l.cost.toFixed(2),
+      currency: list.currency,
+      here: l.have ? 'yes' : '',
+    }));
   return `${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 }
 
@@ -15,7 +26,14 @@ export function listText(list: ShoppingList, f: Format): string {
   for (const g of SHOPPING_GROUPS) {
     const lines = list.lines.filter((l) => l.group === g && !l.have);
     if (lines.length === 0) continue;
-    out.push(GROUP_NAMES[g], ...lines.map((l) => `  [ ] ${countName(l, f).replace('×', 'x')}  ${lineName(l)}  ${f.money(l.cost, list.currency)}`), '');
+    out.push(
+      GROUP_NAMES[g],
+      ...lines.map(
+        (l) =>
+          `  [ ] ${countName(l, f).replace('×', 'x')}  ${lineName(l)}  ${f.money(l.cost, list.currency)}`,
+      ),
+      '',
+    );
   }
   if (list.tax > 0) out.push(`Tax ${list.taxPct} %: ${f.money(list.tax, list.currency)}`);
   out.push(`In all: ${f.money(list.total, list.currency)}`);

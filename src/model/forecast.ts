@@ -5,7 +5,11 @@
 import * as z from 'zod';
 import { isoSchema } from './job';
 
-const series = (low: number, high: number): z.ZodArray<z.ZodNumber> => z.array(z.number().min(low).max(high)).min(2).max(24 * 16);
+const series = (low: number, high: number): z.ZodArray<z.ZodNumber> =>
+  z
+    .array(z.number().min(low).max(high))
+    .min(2)
+    .max(24 * 16);
 
 export const memberSchema = z.strictObject({
   airTempC: series(-60, 60),
@@ -29,6 +33,16 @@ export const SERIES = ['airTempC', 'rhPct', 'windMs', 'gustMs', 'rainMm', 'cloud
 /** Series of unequal length, which no single field can show. */
 export function forecastFaults(f: Forecast): { path: string; expected: string }[] {
   const n = f.members[0]?.airTempC.length ?? 0;
-  return f.members.flatMap((m, i) => SERIES.flatMap((key) =>
-    m[key].length === n ? [] : [{ path: `members[${i}].${key}`, expected: `${n} values, as in members[0].airTempC (got ${m[key].length})` }]));
+  return f.members.flatMap((m, i) =>
+    SERIES.flatMap((key) =>
+      m[key].length === n
+        ? []
+        : [
+            {
+              path: `members[${i}].${key}`,
+              expected: `${n} values, as in members[0].airTempC (got ${m[key].length})`,
+            },
+          ],
+    ),
+  );
 }

@@ -3,12 +3,35 @@
  * database. Unknown keys are refused by name. Times without an offset are in the place's zone.
  */
 import * as z from 'zod';
-import { BOX_FACES, COLOUR_KINDS, CONDITIONS, CONE_ENDS, EXPOSURES, FINISHES, GRADES, POSTURES, SHELTERS, SPRAYERS, SUBSTRATES, WEEKDAYS } from './lists';
+import {
+  BOX_FACES,
+  COLOUR_KINDS,
+  CONDITIONS,
+  CONE_ENDS,
+  EXPOSURES,
+  FINISHES,
+  GRADES,
+  POSTURES,
+  SHELTERS,
+  SPRAYERS,
+  SUBSTRATES,
+  WEEKDAYS,
+} from './lists';
 import { productSchema, ROLES } from './product';
 
-const id = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
+const id = z
+  .string()
+  .regex(
+    /^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/,
+    'letters, digits, - and _ only, at most 60, starting with a letter or digit',
+  );
 /** ISO 8601, with or without offset. Without one the place's zone applies. */
-export const isoSchema = z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/, 'a time like 2026-05-16T10:30 or 2026-05-16T10:30:00+01:00');
+export const isoSchema = z
+  .string()
+  .regex(
+    /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/,
+    'a time like 2026-05-16T10:30 or 2026-05-16T10:30:00+01:00',
+  );
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, 'a clock time like 17:30');
 const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
 const span = z.tuple([clock, clock]).describe('from and to, the same day');
@@ -28,13 +51,39 @@ export type Shelter = Place['shelter'];
 const mm = z.number().gt(0).max(10_000);
 /** What a part is like, where it is more than a flat rectangle of length × width. */
 export const shapeSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('curved'), riseMm: z.number().min(0).max(5000).optional().describe('height of the arc over the width'), girthMm: mm.optional().describe('width measured over the curve; wins over the rise') }),
+  z.strictObject({
+    kind: z.literal('curved'),
+    riseMm: z.number().min(0).max(5000).optional().describe('height of the arc over the width'),
+    girthMm: mm.optional().describe('width measured over the curve; wins over the rise'),
+  }),
   z.strictObject({ kind: z.literal('box'), heightMm: mm, faces: z.array(z.enum(BOX_FACES)).min(1).max(6) }),
   z.strictObject({ kind: z.literal('tube'), diameterMm: mm, ends: z.number().int().min(0).max(2) }),
-  z.strictObject({ kind: z.literal('frame'), tubes: z.array(z.strictObject({ lengthMm: mm, diameterMm: mm, count: z.number().int().min(1).max(50) })).min(1).max(30) }),
-  z.strictObject({ kind: z.literal('ellipsoid'), heightMm: mm, share: z.number().gt(0).max(1).describe('1 the whole skin, 0.5 a dome') }),
-  z.strictObject({ kind: z.literal('cone'), topMm: z.number().min(0).max(10_000), bottomMm: mm, heightMm: mm, ends: z.enum(CONE_ENDS) }),
-  z.strictObject({ kind: z.literal('polygon'), pointsMm: z.array(z.tuple([z.number().min(-10_000).max(10_000), z.number().min(-10_000).max(10_000)])).min(3).max(60) }),
+  z.strictObject({
+    kind: z.literal('frame'),
+    tubes: z
+      .array(z.strictObject({ lengthMm: mm, diameterMm: mm, count: z.number().int().min(1).max(50) }))
+      .min(1)
+      .max(30),
+  }),
+  z.strictObject({
+    kind: z.literal('ellipsoid'),
+    heightMm: mm,
+    share: z.number().gt(0).max(1).describe('1 the whole skin, 0.5 a dome'),
+  }),
+  z.strictObject({
+    kind: z.literal('cone'),
+    topMm: z.number().min(0).max(10_000),
+    bottomMm: mm,
+    heightMm: mm,
+    ends: z.enum(CONE_ENDS),
+  }),
+  z.strictObject({
+    kind: z.literal('polygon'),
+    pointsMm: z
+      .array(z.tuple([z.number().min(-10_000).max(10_000), z.number().min(-10_000).max(10_000)]))
+      .min(3)
+      .max(60),
+  }),
   z.strictObject({ kind: z.literal('known'), areaM2: z.number().gt(0).max(100) }),
 ]);
 export type Shape = z.infer<typeof shapeSchema>;
@@ -50,11 +99,33 @@ export const partSchema = z.strictObject({
   substrate: z.enum(SUBSTRATES),
   condition: z.enum(CONDITIONS),
   shape: shapeSchema.optional().describe('left out means a flat rectangle'),
-  zones: z.array(z.strictObject({ name: z.string().max(60).optional(), sharePct: z.number().gt(0).max(100), condition: z.enum(CONDITIONS) })).max(8).optional().describe('shares of the area with a condition of their own'),
-  areaFrac: z.number().gt(0).max(1).optional().describe('share of the faces that this part stands for; left out means all'),
-  dents: z.array(z.strictObject({ lengthMm: mm, widthMm: mm, depthMm: z.number().gt(0).max(100) })).max(30).optional().describe('hollows to fill'),
+  zones: z
+    .array(
+      z.strictObject({
+        name: z.string().max(60).optional(),
+        sharePct: z.number().gt(0).max(100),
+        condition: z.enum(CONDITIONS),
+      }),
+    )
+    .max(8)
+    .optional()
+    .describe('shares of the area with a condition of their own'),
+  areaFrac: z
+    .number()
+    .gt(0)
+    .max(1)
+    .optional()
+    .describe('share of the faces that this part stands for; left out means all'),
+  dents: z
+    .array(z.strictObject({ lengthMm: mm, widthMm: mm, depthMm: z.number().gt(0).max(100) }))
+    .max(30)
+    .optional()
+    .describe('hollows to fill'),
   count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
-  silicone: z.boolean().optional().describe('water beads after degreasing, or it was polished or treated: wax or silicone to be feared'),
+  silicone: z
+    .boolean()
+    .optional()
+    .describe('water beads after degreasing, or it was polished or treated: wax or silicone to be feared'),
 });
 export type Part = z.infer<typeof partSchema>;
 
@@ -78,43 +149,91 @@ export const systemLayerSchema = z.strictObject({
   productId: z.string().min(1).max(60),
   coats: z.number().int().min(1).max(8),
   only: z.array(id).max(40).optional().describe('the parts it goes on; left out means all'),
-  hex: z.string().regex(/^#[0-9A-Fa-f]{6}$/, 'a colour like #55693A').optional().describe('colour of this layer where it is not the job\'s: a stripe, a second tone'),
+  hex: z
+    .string()
+    .regex(/^#[0-9A-Fa-f]{6}$/, 'a colour like #55693A')
+    .optional()
+    .describe("colour of this layer where it is not the job's: a stripe, a second tone"),
 });
 export type SystemLayer = z.infer<typeof systemLayerSchema>;
 
 export const freeHoursSchema = z.strictObject({
-  weekly: z.strictObject(Object.fromEntries(WEEKDAYS.map((d) => [d, z.array(span).max(6)])) as Record<(typeof WEEKDAYS)[number], z.ZodArray<typeof span>>),
+  weekly: z.strictObject(
+    Object.fromEntries(WEEKDAYS.map((d) => [d, z.array(span).max(6)])) as Record<
+      (typeof WEEKDAYS)[number],
+      z.ZodArray<typeof span>
+    >,
+  ),
   exceptions: z.array(z.strictObject({ date, spans: z.array(span).max(6) })).max(200),
 });
 export type FreeHours = z.infer<typeof freeHoursSchema>;
 
 export const stateSchema = z.strictObject({
-  coats: z.array(z.strictObject({ layerId: id, coat: z.number().int().min(1).max(8), endedAt: isoSchema })).max(60),
-  tasks: z.array(z.strictObject({ taskId: z.string().max(120), endedAt: isoSchema })).max(200).optional(),
-  activations: z.array(z.strictObject({ productId: z.string().min(1).max(60), at: isoSchema, cans: z.number().int().min(1).max(20) })).max(20),
+  coats: z
+    .array(z.strictObject({ layerId: id, coat: z.number().int().min(1).max(8), endedAt: isoSchema }))
+    .max(60),
+  tasks: z
+    .array(z.strictObject({ taskId: z.string().max(120), endedAt: isoSchema }))
+    .max(200)
+    .optional(),
+  activations: z
+    .array(
+      z.strictObject({
+        productId: z.string().min(1).max(60),
+        at: isoSchema,
+        cans: z.number().int().min(1).max(20),
+      }),
+    )
+    .max(20),
 });
 export type JobState = z.infer<typeof stateSchema>;
 
 const grams = z.number().min(0).max(50_000);
 export const usedSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('cans'), productId: z.string().min(1).max(60), cans: z.number().min(0).max(100).describe('packs emptied, fractions allowed') }),
-  z.strictObject({ by: z.literal('weight'), productId: z.string().min(1).max(60), beforeG: grams, afterG: grams, gPerMl: z.number().min(0.3).max(3).optional().describe('left out means 0.78 for a can, 1 for a tin') }),
+  z.strictObject({
+    by: z.literal('cans'),
+    productId: z.string().min(1).max(60),
+    cans: z.number().min(0).max(100).describe('packs emptied, fractions allowed'),
+  }),
+  z.strictObject({
+    by: z.literal('weight'),
+    productId: z.string().min(1).max(60),
+    beforeG: grams,
+    afterG: grams,
+    gPerMl: z.number().min(0.3).max(3).optional().describe('left out means 0.78 for a can, 1 for a tin'),
+  }),
 ]);
 export type Used = z.infer<typeof usedSchema>;
 export const logSchema = z.strictObject({
   closedAt: isoSchema.optional().describe('left out while the job is open'),
   used: z.array(usedSchema).max(60),
-  outcomes: z.array(z.strictObject({ layerId: id, mark: z.number().int().min(0).max(4).describe('0 to be done again … 4 as hoped'), remark: z.string().max(300).optional() })).max(20),
+  outcomes: z
+    .array(
+      z.strictObject({
+        layerId: id,
+        mark: z.number().int().min(0).max(4).describe('0 to be done again … 4 as hoped'),
+        remark: z.string().max(300).optional(),
+      }),
+    )
+    .max(20),
   note: z.string().max(4000),
 });
 export type JobLog = z.infer<typeof logSchema>;
 
 export const schoolsSchema = z.strictObject({
-  lastGrit: z.enum(['by-colour', '320', '400', '600', '800']).optional(), sealer: z.enum(['patchy', 'always']).optional(), baseToClear: z.enum(['sheet', '30', '60', '180']).optional(),
-  firstClear: z.enum(['tack', 'medium']).optional(), flatting: z.enum(['as-it-falls', 'flatted']).optional(),
+  lastGrit: z.enum(['by-colour', '320', '400', '600', '800']).optional(),
+  sealer: z.enum(['patchy', 'always']).optional(),
+  baseToClear: z.enum(['sheet', '30', '60', '180']).optional(),
+  firstClear: z.enum(['tack', 'medium']).optional(),
+  flatting: z.enum(['as-it-falls', 'flatted']).optional(),
 });
 /** A refused seam the owner takes on himself: what lies below (a surface or a product), what goes on it, when it was decided. */
-export const overrideSchema = z.strictObject({ below: z.string().min(1).max(80), above: z.string().min(1).max(60), at: isoSchema, why: z.string().max(300).optional() });
+export const overrideSchema = z.strictObject({
+  below: z.string().min(1).max(80),
+  above: z.string().min(1).max(60),
+  at: isoSchema,
+  why: z.string().max(300).optional(),
+});
 
 export const jobSchema = z.strictObject({
   name: z.string().min(1).max(120),
@@ -123,28 +242,84 @@ export const jobSchema = z.strictObject({
   equipment: z.strictObject({
     sprayer: z.enum(SPRAYERS),
     suppliedAir: z.boolean().describe('an air-fed mask with breathing-grade air is at hand'),
-    kitJobs: z.number().int().min(1).max(100).optional().describe('jobs over which bought kit is spread; left out means this one alone'),
+    kitJobs: z
+      .number()
+      .int()
+      .min(1)
+      .max(100)
+      .optional()
+      .describe('jobs over which bought kit is spread; left out means this one alone'),
     cupMl: z.number().min(20).max(2000).optional().describe('cup of the gun, ml; left out means 600'),
   }),
   parts: z.array(partSchema).min(1).max(40),
   system: z.strictObject({ layers: z.array(systemLayerSchema).min(1).max(10) }).optional(),
   products: z.array(productSchema).max(60).optional(),
-  shelf: z.array(z.strictObject({ productId: z.string().min(1).max(80), remainingMl: z.number().min(0).max(20_000), colour: z.string().max(60).optional().describe('its colour by name; left out means the job\'s first'), stockId: z.string().max(60).optional().describe('the item of the workshop\'s shelf it was set aside from') })).max(60).optional().describe('set aside for this job'),
-  prices: z.record(z.string().max(120), z.number().min(0).max(100_000)).optional().describe('own prices of packs, by ingredient@size or consumable'),
-  habit: z.strictObject({ factor: z.number().min(0.3).max(3), sdFrac: z.number().min(0).max(0.5), jobs: z.number().int().min(1).max(10_000) }).optional().describe('own use against what is reckoned, from the logs of closed jobs'),
+  shelf: z
+    .array(
+      z.strictObject({
+        productId: z.string().min(1).max(80),
+        remainingMl: z.number().min(0).max(20_000),
+        colour: z.string().max(60).optional().describe("its colour by name; left out means the job's first"),
+        stockId: z
+          .string()
+          .max(60)
+          .optional()
+          .describe("the item of the workshop's shelf it was set aside from"),
+      }),
+    )
+    .max(60)
+    .optional()
+    .describe('set aside for this job'),
+  prices: z
+    .record(z.string().max(120), z.number().min(0).max(100_000))
+    .optional()
+    .describe('own prices of packs, by ingredient@size or consumable'),
+  habit: z
+    .strictObject({
+      factor: z.number().min(0.3).max(3),
+      sdFrac: z.number().min(0).max(0.5),
+      jobs: z.number().int().min(1).max(10_000),
+    })
+    .optional()
+    .describe('own use against what is reckoned, from the logs of closed jobs'),
   have: z.array(z.string().max(80)).max(120).optional().describe('consumables that are here already'),
   freeHours: freeHoursSchema,
-  budget: z.strictObject({ currency: z.string().regex(/^[A-Z]{3}$/, 'a three-letter code like GBP'), amount: z.number().min(0).max(1_000_000), taxPct: z.number().min(0).max(60).optional().describe('tax that comes on top of the prices; left out means it is in them') }),
+  budget: z.strictObject({
+    currency: z.string().regex(/^[A-Z]{3}$/, 'a three-letter code like GBP'),
+    amount: z.number().min(0).max(1_000_000),
+    taxPct: z
+      .number()
+      .min(0)
+      .max(60)
+      .optional()
+      .describe('tax that comes on top of the prices; left out means it is in them'),
+  }),
   risk: z.strictObject({
     rushSafe: z.number().min(0).max(1).describe('0 rush … 1 safe'),
-    runOut: z.number().min(0.005).max(0.5).optional().describe('highest chance of running out in mid-coat; left out means 0.05'),
+    runOut: z
+      .number()
+      .min(0.005)
+      .max(0.5)
+      .optional()
+      .describe('highest chance of running out in mid-coat; left out means 0.05'),
     hourValue: z.number().min(0).max(10_000).optional(),
     delayPerDay: z.number().min(0).max(10_000).optional(),
   }),
-  starts: z.array(z.strictObject({ sessionId: id, at: isoSchema })).max(6).optional().describe('session starts set by hand'),
+  starts: z
+    .array(z.strictObject({ sessionId: id, at: isoSchema }))
+    .max(6)
+    .optional()
+    .describe('session starts set by hand'),
   state: stateSchema.optional(),
-  minutes: z.record(z.string().max(120), z.number().min(1).max(600)).optional().describe('hands-on minutes of a task by its id, where the owner knows better'),
-  fittings: z.array(z.string().min(1).max(60)).max(26).optional().describe('what comes off first, in order; each goes into a lettered bag'),
+  minutes: z
+    .record(z.string().max(120), z.number().min(1).max(600))
+    .optional()
+    .describe('hands-on minutes of a task by its id, where the owner knows better'),
+  fittings: z
+    .array(z.string().min(1).max(60))
+    .max(26)
+    .optional()
+    .describe('what comes off first, in order; each goes into a lettered bag'),
   schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
   overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),
   log: logSchema.optional().describe('what was used and how it came out'),
@@ -155,36 +330,85 @@ export type Job = z.infer<typeof jobSchema>;
 export function jobFaults(job: Job): { path: string; expected: string }[] {
   const faults: { path: string; expected: string }[] = [];
   const twice = (ids: readonly string[], at: (i: number) => string, what: string): void => {
-    ids.forEach((x, i) => { if (ids.indexOf(x) !== i) faults.push({ path: at(i), expected: `${what} that is not used twice (“${x}”)` }); });
+    ids.forEach((x, i) => {
+      if (ids.indexOf(x) !== i)
+        faults.push({ path: at(i), expected: `${what} that is not used twice (“${x}”)` });
+    });
   };
-  twice(job.parts.map((p) => p.id), (i) => `parts[${i}].id`, 'a part id');
-  twice((job.products ?? []).map((p) => p.id), (i) => `products[${i}].id`, 'a product id');
+  twice(
+    job.parts.map((p) => p.id),
+    (i) => `parts[${i}].id`,
+    'a part id',
+  );
+  twice(
+    (job.products ?? []).map((p) => p.id),
+    (i) => `products[${i}].id`,
+    'a product id',
+  );
   job.parts.forEach((p, i) => {
-    if (p.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium') faults.push({ path: `parts[${i}].condition`, expected: `bare, sound-paint or failing-clear: electro-coat is found on metal only (substrate is ${p.substrate})` });
+    if (p.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium')
+      faults.push({
+        path: `parts[${i}].condition`,
+        expected: `bare, sound-paint or failing-clear: electro-coat is found on metal only (substrate is ${p.substrate})`,
+      });
   });
   job.parts.forEach((p, i) => {
-    if (p.shape?.kind === 'box' && new Set(p.shape.faces).size !== p.shape.faces.length) faults.push({ path: `parts[${i}].shape.faces`, expected: 'each face once' });
-    if (p.shape?.kind === 'curved' && p.shape.girthMm !== undefined && p.shape.girthMm < p.widthMm) faults.push({ path: `parts[${i}].shape.girthMm`, expected: `at least the straight width, ${p.widthMm} mm (got ${p.shape.girthMm})` });
+    if (p.shape?.kind === 'box' && new Set(p.shape.faces).size !== p.shape.faces.length)
+      faults.push({ path: `parts[${i}].shape.faces`, expected: 'each face once' });
+    if (p.shape?.kind === 'curved' && p.shape.girthMm !== undefined && p.shape.girthMm < p.widthMm)
+      faults.push({
+        path: `parts[${i}].shape.girthMm`,
+        expected: `at least the straight width, ${p.widthMm} mm (got ${p.shape.girthMm})`,
+      });
   });
   job.parts.forEach((p, i) => {
     const sum = (p.zones ?? []).reduce((a, z) => a + z.sharePct, 0);
-    if (sum > 100 + 1e-9) faults.push({ path: `parts[${i}].zones`, expected: `shares that add up to at most 100 % (got ${Math.round(sum * 10) / 10})` });
-    p.zones?.forEach((z, k) => { if (z.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium') faults.push({ path: `parts[${i}].zones[${k}].condition`, expected: `another condition: electro-coat is found on metal only (substrate is ${p.substrate})` }); });
+    if (sum > 100 + 1e-9)
+      faults.push({
+        path: `parts[${i}].zones`,
+        expected: `shares that add up to at most 100 % (got ${Math.round(sum * 10) / 10})`,
+      });
+    p.zones?.forEach((z, k) => {
+      if (z.condition === 'e-coat' && p.substrate !== 'steel' && p.substrate !== 'aluminium')
+        faults.push({
+          path: `parts[${i}].zones[${k}].condition`,
+          expected: `another condition: electro-coat is found on metal only (substrate is ${p.substrate})`,
+        });
+    });
   });
-  const partIds = new Set(job.parts.flatMap((p) => [p.id, ...(p.zones ?? []).map((_z, k) => `${p.id}--z${k + 1}`)]));
-  job.system?.layers.forEach((l, i) => l.only?.forEach((x, k) => {
-    if (!partIds.has(x)) faults.push({ path: `system.layers[${i}].only[${k}]`, expected: `the id of one of the parts (${[...partIds].join(', ')})` });
-  }));
+  const partIds = new Set(
+    job.parts.flatMap((p) => [p.id, ...(p.zones ?? []).map((_z, k) => `${p.id}--z${k + 1}`)]),
+  );
+  job.system?.layers.forEach((l, i) =>
+    l.only?.forEach((x, k) => {
+      if (!partIds.has(x))
+        faults.push({
+          path: `system.layers[${i}].only[${k}]`,
+          expected: `the id of one of the parts (${[...partIds].join(', ')})`,
+        });
+    }),
+  );
   job.log?.used.forEach((u, i) => {
-    if (u.by === 'weight' && !(u.afterG <= u.beforeG)) faults.push({ path: `log.used[${i}].afterG`, expected: `at most what it weighed before, ${u.beforeG} g (got ${u.afterG})` });
+    if (u.by === 'weight' && !(u.afterG <= u.beforeG))
+      faults.push({
+        path: `log.used[${i}].afterG`,
+        expected: `at most what it weighed before, ${u.beforeG} g (got ${u.afterG})`,
+      });
   });
-  const spans = (list: readonly (readonly [string, string])[], path: string): void => list.forEach(([a, b], i) => {
-    if (!(a < b)) faults.push({ path: `${path}[${i}]`, expected: `a start before its end (got ${a} to ${b})` });
-  });
+  const spans = (list: readonly (readonly [string, string])[], path: string): void =>
+    list.forEach(([a, b], i) => {
+      if (!(a < b))
+        faults.push({ path: `${path}[${i}]`, expected: `a start before its end (got ${a} to ${b})` });
+    });
   for (const d of WEEKDAYS) spans(job.freeHours.weekly[d], `freeHours.weekly.${d}`);
   job.freeHours.exceptions.forEach((e, i) => spans(e.spans, `freeHours.exceptions[${i}].spans`));
-  try { new Intl.DateTimeFormat('en', { timeZone: job.place.tz }); } catch {
-    faults.push({ path: 'place.tz', expected: `a zone of the IANA list, for instance Europe/London (got “${job.place.tz}”)` });
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: job.place.tz });
+  } catch {
+    faults.push({
+      path: 'place.tz',
+      expected: `a zone of the IANA list, for instance Europe/London (got “${job.place.tz}”)`,
+    });
   }
   return faults;
 }

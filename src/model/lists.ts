@@ -1,7 +1,25 @@
 /** The closed lists of a job: without a schema, so that a form may use them alone. */
 export const SHELTERS = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
-export const SUBSTRATES = ['steel', 'galvanised', 'aluminium', 'abs', 'pp', 'pe', 'fibreglass', 'wood'] as const;
-export const CONDITIONS = ['bare', 'e-coat', 'sound-paint', 'failing-clear', 'chipped', 'filled', 'rust', 'unknown-paint'] as const;
+export const SUBSTRATES = [
+  'steel',
+  'galvanised',
+  'aluminium',
+  'abs',
+  'pp',
+  'pe',
+  'fibreglass',
+  'wood',
+] as const;
+export const CONDITIONS = [
+  'bare',
+  'e-coat',
+  'sound-paint',
+  'failing-clear',
+  'chipped',
+  'filled',
+  'rust',
+  'unknown-paint',
+] as const;
 export const POSTURES = ['flat', 'sloped', 'upright', 'underside'] as const;
 export const GRADES = ['workhorse', 'tidy', 'show'] as const;
 export const FINISHES = ['gloss', 'satin', 'matte'] as const;
@@ -9,6 +27,16 @@ export const COLOUR_KINDS = ['solid', 'metallic', 'pearl', 'flake', 'candy'] as 
 export const EXPOSURES = ['sun', 'fuel', 'heat', 'stone-chips', 'flex'] as const;
 export const SPRAYERS = ['aerosol', 'hvlp', 'lvlp', 'conventional'] as const;
 export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
-export const SHAPES = ['flat', 'curved', 'box', 'tube', 'frame', 'ellipsoid', 'cone', 'polygon', 'known'] as const;
+export const SHAPES = [
+  'flat',
+  'curved',
+  'box',
+  'tube',
+  'frame',
+  'ellipsoid',
+  'cone',
+  'polygon',
+  'known',
+] as const;
 export const BOX_FACES = ['top', 'bottom', 'front', 'back', 'left', 'right'] as const;
 export const CONE_ENDS = ['none', 'bottom', 'both'] as const;

@@ -6,13 +6,30 @@ import * as z from 'zod';
 import { markSchema, noticeSchema } from './marks';
 import { ROLES } from './product';
 
-export const TASK_KINDS = ['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack', 'activate', 'coat', 'flash', 'dry', 'unmask'] as const;
+export const TASK_KINDS = [
+  'strip-down',
+  'fill',
+  'sand',
+  'clean',
+  'mask',
+  'tack',
+  'activate',
+  'coat',
+  'flash',
+  'dry',
+  'unmask',
+] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 const iso = z.string();
 
 export const planLayerSchema = z.strictObject({
-  id: z.string(), role: z.enum(ROLES), productId: z.string(), coats: z.number().int(), filmUmPerCoat: z.number(), partIds: z.array(z.string()),
-  hex: z.string().optional().describe('its own colour, where it is not the job\'s'),
+  id: z.string(),
+  role: z.enum(ROLES),
+  productId: z.string(),
+  coats: z.number().int(),
+  filmUmPerCoat: z.number(),
+  partIds: z.array(z.string()),
+  hex: z.string().optional().describe("its own colour, where it is not the job's"),
 });
 export type PlanLayer = z.infer<typeof planLayerSchema>;
 
@@ -26,17 +43,42 @@ export const seamSchema = z.strictObject({
   mark: markSchema,
   gritP: z.number().int().nullable().describe('last grit before the upper layer, FEPA P'),
   wet: z.boolean().describe('sanded wet'),
-  window: z.strictObject({ minMin: z.number(), wetMaxMin: z.number().nullable(), bondMaxMin: z.number().nullable() }).nullable()
+  window: z
+    .strictObject({ minMin: z.number(), wetMaxMin: z.number().nullable(), bondMaxMin: z.number().nullable() })
+    .nullable()
     .describe('wait at the reference temperature before the upper layer, minutes'),
   partIds: z.array(z.string()),
 });
 export type Seam = z.infer<typeof seamSchema>;
 
-export const ML_CAUSES = ['film', 'sanded', 'carrier', 'overspray', 'overrun', 'habit', 'nozzle', 'nib', 'purge', 'heel', 'margin', 'spare'] as const;
-const boughtSchema = z.array(z.strictObject({ size: z.number(), unit: z.enum(['can', 'tin']), count: z.number().int(), price: z.number() }));
+export const ML_CAUSES = [
+  'film',
+  'sanded',
+  'carrier',
+  'overspray',
+  'overrun',
+  'habit',
+  'nozzle',
+  'nib',
+  'purge',
+  'heel',
+  'margin',
+  'spare',
+] as const;
+const boughtSchema = z.array(
+  z.strictObject({
+    size: z.number(),
+    unit: z.enum(['can', 'tin']),
+    count: z.number().int(),
+    price: z.number(),
+  }),
+);
 export const materialSchema = z.strictObject({
   productId: z.string(),
-  colour: z.strictObject({ hex: z.string(), name: z.string() }).nullable().describe('of a coloured product; two colours are two lines'),
+  colour: z
+    .strictObject({ hex: z.string(), name: z.string() })
+    .nullable()
+    .describe('of a coloured product; two colours are two lines'),
   layerIds: z.array(z.string()),
   begun: z.boolean().describe('a coat of it is on already: bought, and only the rest is counted'),
   needMl: z.number().describe('contents to have ready, heel, margin and spare included'),
@@ -45,49 +87,127 @@ export const materialSchema = z.strictObject({
   useMl: z.number().describe('expected use: sprayed, tested, done again, left in the gun'),
   areaM2: z.number(),
   breakdown: z.array(z.strictObject({ cause: z.enum(ML_CAUSES), ml: z.number() })),
-  factors: z.strictObject({ overrun: z.number(), transferFrac: z.number(), solidsFrac: z.number(), heelFrac: z.number(), riskOfShort: z.number(), cv: z.number().describe('standard deviation over mean of the use') }),
-  shortChance: z.number().nullable().describe('of running out in mid-coat with these packs, spare sealed; null once begun'),
+  factors: z.strictObject({
+    overrun: z.number(),
+    transferFrac: z.number(),
+    solidsFrac: z.number(),
+    heelFrac: z.number(),
+    riskOfShort: z.number(),
+    cv: z.number().describe('standard deviation over mean of the use'),
+  }),
+  shortChance: z
+    .number()
+    .nullable()
+    .describe('of running out in mid-coat with these packs, spare sealed; null once begun'),
   shelfMl: z.number(),
   packs: boughtSchema,
-  ingredients: z.array(z.strictObject({ id: z.string(), part: z.enum(['base', 'hardener', 'reducer']), needMl: z.number(), shelfMl: z.number(), packs: boughtSchema, cost: z.number() })).describe('what it is poured from; the first is the product itself'),
+  ingredients: z
+    .array(
+      z.strictObject({
+        id: z.string(),
+        part: z.enum(['base', 'hardener', 'reducer']),
+        needMl: z.number(),
+        shelfMl: z.number(),
+        packs: boughtSchema,
+        cost: z.number(),
+      }),
+    )
+    .describe('what it is poured from; the first is the product itself'),
   cost: z.number(),
 });
 export type Material = z.infer<typeof materialSchema>;
 
 export const taskSchema = z.strictObject({
-  id: z.string(), kind: z.enum(TASK_KINDS), layerId: z.string().nullable(), coat: z.number().int().nullable(), partIds: z.array(z.string()),
-  startsAt: iso, endsAt: iso, handsOn: z.boolean(), detail: noticeSchema, checks: z.array(noticeSchema), cautions: z.array(z.string()).describe('codes of the plan cautions that belong to this moment'),
+  id: z.string(),
+  kind: z.enum(TASK_KINDS),
+  layerId: z.string().nullable(),
+  coat: z.number().int().nullable(),
+  partIds: z.array(z.string()),
+  startsAt: iso,
+  endsAt: iso,
+  handsOn: z.boolean(),
+  detail: noticeSchema,
+  checks: z.array(noticeSchema),
+  cautions: z.array(z.string()).describe('codes of the plan cautions that belong to this moment'),
 });
 export type Task = z.infer<typeof taskSchema>;
 
 export const activationSchema = z.strictObject({
-  productId: z.string(), at: iso, cans: z.number().int(), prudentUntil: iso, usableUntil: iso,
+  productId: z.string(),
+  at: iso,
+  cans: z.number().int(),
+  prudentUntil: iso,
+  usableUntil: iso,
 });
 export type Activation = z.infer<typeof activationSchema>;
 
-export const stakesSchema = z.strictObject({ materials: z.number(), hours: z.number(), money: z.number().describe('materials + hours at the value of an hour') });
+export const stakesSchema = z.strictObject({
+  materials: z.number(),
+  hours: z.number(),
+  money: z.number().describe('materials + hours at the value of an hour'),
+});
 
 export const sessionSchema = z.strictObject({
-  id: z.string(), layerIds: z.array(z.string()), startsAt: iso, endsAt: iso.describe('last coat dust-free and tape off'),
-  sprayAt: iso.describe('first coat'), handsOffAt: iso, dustFreeAt: iso, touchDryAt: iso, handleAt: iso, readyAt: iso.nullable().describe('when the next session may sand, if one follows'),
-  holdUntil: iso.nullable(), chance: z.number(), oksOf: z.tuple([z.number().int(), z.number().int()]), stakes: stakesSchema,
-  failures: z.array(z.strictObject({ cause: z.string(), members: z.number().int() })), feasible: z.boolean(),
-  tasks: z.array(taskSchema), activations: z.array(activationSchema),
+  id: z.string(),
+  layerIds: z.array(z.string()),
+  startsAt: iso,
+  endsAt: iso.describe('last coat dust-free and tape off'),
+  sprayAt: iso.describe('first coat'),
+  handsOffAt: iso,
+  dustFreeAt: iso,
+  touchDryAt: iso,
+  handleAt: iso,
+  readyAt: iso.nullable().describe('when the next session may sand, if one follows'),
+  holdUntil: iso.nullable(),
+  chance: z.number(),
+  oksOf: z.tuple([z.number().int(), z.number().int()]),
+  stakes: stakesSchema,
+  failures: z.array(z.strictObject({ cause: z.string(), members: z.number().int() })),
+  feasible: z.boolean(),
+  tasks: z.array(taskSchema),
+  activations: z.array(activationSchema),
 });
 export type Session = z.infer<typeof sessionSchema>;
 
-export const suitSchema = z.strictObject({ sessionId: z.string(), spans: z.array(z.strictObject({
-  startsAt: iso, endsAt: iso, verdict: z.enum(['good', 'inside', 'no']), reasons: z.array(z.string()), share: z.number().nullable().describe('best share of good futures in the stretch; null where the central line already fails and none were counted'),
-})) });
+export const suitSchema = z.strictObject({
+  sessionId: z.string(),
+  spans: z.array(
+    z.strictObject({
+      startsAt: iso,
+      endsAt: iso,
+      verdict: z.enum(['good', 'inside', 'no']),
+      reasons: z.array(z.string()),
+      share: z
+        .number()
+        .nullable()
+        .describe(
+          'best share of good futures in the stretch; null where the central line already fails and none were counted',
+        ),
+    }),
+  ),
+});
 export type Suit = z.infer<typeof suitSchema>;
 
-export const startOptionSchema = z.strictObject({ at: iso, chance: z.number(), free: z.boolean(), verdict: z.enum(['good', 'inside', 'no']) });
+export const startOptionSchema = z.strictObject({
+  at: iso,
+  chance: z.number(),
+  free: z.boolean(),
+  verdict: z.enum(['good', 'inside', 'no']),
+});
 export const alternativeSchema = z.strictObject({
-  starts: z.array(z.strictObject({ sessionId: z.string(), at: iso })), chance: z.number(), finishesAt: iso, expectedLoss: z.number(), why: noticeSchema,
+  starts: z.array(z.strictObject({ sessionId: z.string(), at: iso })),
+  chance: z.number(),
+  finishesAt: iso,
+  expectedLoss: z.number(),
+  why: noticeSchema,
 });
 export type Alternative = z.infer<typeof alternativeSchema>;
 
-export const cautionSchema = z.strictObject({ code: z.string(), severity: z.enum(['stop', 'mind']), params: z.record(z.string(), z.union([z.string(), z.number()])) });
+export const cautionSchema = z.strictObject({
+  code: z.string(),
+  severity: z.enum(['stop', 'mind']),
+  params: z.record(z.string(), z.union([z.string(), z.number()])),
+});
 export type Caution = z.infer<typeof cautionSchema>;
 
 export const planSchema = z.strictObject({
@@ -105,9 +225,23 @@ export const planSchema = z.strictObject({
   alternatives: z.array(alternativeSchema),
   blockers: z.array(noticeSchema),
   cautions: z.array(cautionSchema),
-  cost: z.strictObject({ currency: z.string(), paint: z.number(), prep: z.number().describe('paper, cleaner, tape, protection'), tax: z.number(), total: z.number(), budget: z.number() }),
+  cost: z.strictObject({
+    currency: z.string(),
+    paint: z.number(),
+    prep: z.number().describe('paper, cleaner, tape, protection'),
+    tax: z.number(),
+    total: z.number(),
+    budget: z.number(),
+  }),
   handsOnH: z.number(),
-  assumptions: z.array(z.strictObject({ what: z.string(), value: z.union([z.number(), z.string()]), unit: z.string(), provenance: markSchema })),
+  assumptions: z.array(
+    z.strictObject({
+      what: z.string(),
+      value: z.union([z.number(), z.string()]),
+      unit: z.string(),
+      provenance: markSchema,
+    }),
+  ),
   seed: z.number().int(),
 });
 export type Plan = z.infer<typeof planSchema>;

@@ -6,11 +6,53 @@
 import * as z from 'zod';
 import { markSchema } from './marks';
 
-export const PRODUCT_KINDS = ['adhesion-promoter', 'wood-sealer', 'etch-primer', 'epoxy-primer', 'spray-filler', 'surfacer', 'filler-primer', 'sealer', 'basecoat', 'mid-coat', 'enamel', 'single-stage', 'heat-paint', 'clear'] as const;
-export const CHEMISTRIES = ['1k-acrylic', '1k-alkyd', '2k-urethane', '2k-epoxy', 'polyester', 'etch', 'cpo', 'silicone', 'shellac', 'waterborne'] as const;
-export const ROLES = ['promoter', 'seal', 'etch', 'epoxy', 'spray-filler', 'surfacer', 'filler', 'sealer', 'base', 'mid', 'colour', 'clear'] as const;
+export const PRODUCT_KINDS = [
+  'adhesion-promoter',
+  'wood-sealer',
+  'etch-primer',
+  'epoxy-primer',
+  'spray-filler',
+  'surfacer',
+  'filler-primer',
+  'sealer',
+  'basecoat',
+  'mid-coat',
+  'enamel',
+  'single-stage',
+  'heat-paint',
+  'clear',
+] as const;
+export const CHEMISTRIES = [
+  '1k-acrylic',
+  '1k-alkyd',
+  '2k-urethane',
+  '2k-epoxy',
+  'polyester',
+  'etch',
+  'cpo',
+  'silicone',
+  'shellac',
+  'waterborne',
+] as const;
+export const ROLES = [
+  'promoter',
+  'seal',
+  'etch',
+  'epoxy',
+  'spray-filler',
+  'surfacer',
+  'filler',
+  'sealer',
+  'base',
+  'mid',
+  'colour',
+  'clear',
+] as const;
 
-const minutes = z.number().min(0).max(60 * 24 * 90);
+const minutes = z
+  .number()
+  .min(0)
+  .max(60 * 24 * 90);
 const fraction = z.number().gt(0).max(1);
 const money = z.number().min(0).max(100_000);
 
@@ -29,9 +71,17 @@ export const productSchema = z.strictObject({
   role: z.enum(ROLES),
   chemistry: z.enum(CHEMISTRIES),
   carrier: z.enum(['aerosol', 'gun']),
-  effect: z.enum(['none', 'solid', 'metallic', 'pearl', 'flake', 'candy']).optional().describe('colour effect; left out means none'),
+  effect: z
+    .enum(['none', 'solid', 'metallic', 'pearl', 'flake', 'candy'])
+    .optional()
+    .describe('colour effect; left out means none'),
   gloss: z.enum(['gloss', 'satin', 'matte']).optional(),
-  heatRatedC: z.number().min(60).max(900).optional().describe('highest service temperature, °C; left out means 90'),
+  heatRatedC: z
+    .number()
+    .min(60)
+    .max(900)
+    .optional()
+    .describe('highest service temperature, °C; left out means 90'),
   isocyanate: z.boolean(),
   filmUmPerCoat: z.number().gt(0).max(400).describe('dry film of one coat, µm'),
   coats: z.number().int().min(1).max(8).describe('usual number of coats'),
@@ -39,7 +89,10 @@ export const productSchema = z.strictObject({
   refTempC: z.number().min(5).max(60).describe('temperature the times refer to, °C'),
   flashMin: minutes.describe('wait between coats of this product'),
   itselfMaxMin: minutes.optional().describe('latest for another coat of itself; left out means any time'),
-  itselfForbiddenMin: z.tuple([minutes, minutes]).optional().describe('span in which another coat lifts: after the first, before the second figure'),
+  itselfForbiddenMin: z
+    .tuple([minutes, minutes])
+    .optional()
+    .describe('span in which another coat lifts: after the first, before the second figure'),
   nextMinMin: minutes.describe('earliest for the next product over it'),
   nextWetMaxMin: minutes.optional().describe('latest for the best result of the next product (soft)'),
   nextBondMaxMin: minutes.optional().describe('latest for a chemical bond (hard); after it, scuff'),
@@ -54,12 +107,32 @@ export const productSchema = z.strictObject({
   dewGapMinK: z.number().min(0).max(15),
   windMaxMs: z.number().gt(0).max(10).describe('mean wind at the part, m/s'),
   packs: z.array(packSchema).min(1).max(6),
-  hardenerPacks: z.array(packSchema).min(1).max(6).optional().describe('packs of its hardener; left out means usual sizes'),
-  reducerPacks: z.array(packSchema).min(1).max(6).optional().describe('packs of its reducer; left out means usual sizes'),
-  mix: z.strictObject({ base: z.number().gt(0).max(100), hardener: z.number().min(0).max(100), reducer: z.number().min(0).max(200) }).optional().describe('parts by volume, base : hardener : reducer; left out means ready to spray'),
+  hardenerPacks: z
+    .array(packSchema)
+    .min(1)
+    .max(6)
+    .optional()
+    .describe('packs of its hardener; left out means usual sizes'),
+  reducerPacks: z
+    .array(packSchema)
+    .min(1)
+    .max(6)
+    .optional()
+    .describe('packs of its reducer; left out means usual sizes'),
+  mix: z
+    .strictObject({
+      base: z.number().gt(0).max(100),
+      hardener: z.number().min(0).max(100),
+      reducer: z.number().min(0).max(200),
+    })
+    .optional()
+    .describe('parts by volume, base : hardener : reducer; left out means ready to spray'),
   cureMin: minutes.optional().describe('until fully cured'),
   hidesUm: z.number().gt(0).max(400).optional().describe('dry film that hides the ground, µm'),
-  tipMm: z.tuple([z.number().gt(0).max(6), z.number().gt(0).max(6)]).optional().describe('fluid tip of the gun, from and to'),
+  tipMm: z
+    .tuple([z.number().gt(0).max(6), z.number().gt(0).max(6)])
+    .optional()
+    .describe('fluid tip of the gun, from and to'),
   densityGPerMl: z.number().min(0.3).max(3).optional(),
   flashPointC: z.number().min(-80).max(300).optional(),
   vocGPerL: z.number().min(0).max(1000).optional(),
@@ -74,13 +147,18 @@ export type Product = z.infer<typeof productSchema>;
 export type ProductKind = Product['kind'];
 export type Role = Product['role'];
 
-export interface SheetFault { field: string; code: string; params: Record<string, string | number> }
+export interface SheetFault {
+  field: string;
+  code: string;
+  params: Record<string, string | number>;
+}
 
 /** Contradictions within one sheet that no single field can show. Empty when the sheet holds together. */
 export function sheetFaults(p: Product): SheetFault[] {
   const faults: SheetFault[] = [];
   const order = (low: number | undefined, high: number | undefined, field: string, lowName: string): void => {
-    if (low !== undefined && high !== undefined && !(low <= high)) faults.push({ field, code: 'max-before-min', params: { low, high, lowName } });
+    if (low !== undefined && high !== undefined && !(low <= high))
+      faults.push({ field, code: 'max-before-min', params: { low, high, lowName } });
   };
   order(p.nextMinMin, p.nextBondMaxMin, 'nextBondMaxMin', 'nextMinMin');
   order(p.nextMinMin, p.nextWetMaxMin, 'nextWetMaxMin', 'nextMinMin');
@@ -89,14 +167,19 @@ export function sheetFaults(p: Product): SheetFault[] {
   order(p.dustFreeMin, p.touchDryMin, 'touchDryMin', 'dustFreeMin');
   order(p.touchDryMin, p.handleMin, 'handleMin', 'touchDryMin');
   order(p.tempMinC, p.tempMaxC, 'tempMaxC', 'tempMinC');
-  if (p.itselfForbiddenMin) order(p.itselfForbiddenMin[0], p.itselfForbiddenMin[1], 'itselfForbiddenMin', 'itselfForbiddenMin[0]');
+  if (p.itselfForbiddenMin)
+    order(p.itselfForbiddenMin[0], p.itselfForbiddenMin[1], 'itselfForbiddenMin', 'itselfForbiddenMin[0]');
   order(p.handleMin, p.cureMin, 'cureMin', 'handleMin');
   order(p.shelfOpenMonths, p.shelfClosedMonths, 'shelfClosedMonths', 'shelfOpenMonths');
   if (p.tipMm) order(p.tipMm[0], p.tipMm[1], 'tipMm', 'tipMm[0]');
   const twoPart = p.chemistry === '2k-urethane' || p.chemistry === '2k-epoxy' || p.chemistry === 'polyester';
-  if (twoPart && p.mix && !(p.mix.hardener > 0)) faults.push({ field: 'mix.hardener', code: 'ratio-without-hardener', params: {} });
-  if (!twoPart && p.mix && p.mix.hardener > 0) faults.push({ field: 'mix.hardener', code: 'hardener-in-one-part', params: {} });
-  if (!twoPart && p.potLifeMin !== undefined) faults.push({ field: 'potLifeMin', code: 'pot-life-of-one-part', params: {} });
-  if (twoPart && p.potLifeMin === undefined) faults.push({ field: 'potLifeMin', code: 'no-pot-life', params: {} });
+  if (twoPart && p.mix && !(p.mix.hardener > 0))
+    faults.push({ field: 'mix.hardener', code: 'ratio-without-hardener', params: {} });
+  if (!twoPart && p.mix && p.mix.hardener > 0)
+    faults.push({ field: 'mix.hardener', code: 'hardener-in-one-part', params: {} });
+  if (!twoPart && p.potLifeMin !== undefined)
+    faults.push({ field: 'potLifeMin', code: 'pot-life-of-one-part', params: {} });
+  if (twoPart && p.potLifeMin === undefined)
+    faults.push({ field: 'potLifeMin', code: 'no-pot-life', params: {} });
   return faults;
 }

@@ -13,21 +13,35 @@ export const stockDraftSchema = z.strictObject({
   batch: z.string().max(40).optional(),
   sizeMl: z.number().gt(0).max(20_000),
   remainingMl: z.number().min(0).max(20_000),
-  openedOn: date.optional(), boughtOn: date.optional(), expiresOn: date.optional().describe('as printed on the pack'),
+  openedOn: date.optional(),
+  boughtOn: date.optional(),
+  expiresOn: date.optional().describe('as printed on the pack'),
   activatedAt: z.iso.datetime({ offset: true }).optional(),
   note: z.string().max(200).optional(),
 });
 export type StockDraft = z.infer<typeof stockDraftSchema>;
-export interface StockItem extends StockDraft { readonly id: string }
+export interface StockItem extends StockDraft {
+  readonly id: string;
+}
 
 export const MOVE_KINDS = ['added', 'weighed', 'estimated', 'used', 'edited', 'removed', 'restored'] as const;
 /** One change: what remained before and after. */
-export interface StockMove { readonly seq: number; readonly itemId: string; readonly atMs: number; readonly kind: (typeof MOVE_KINDS)[number]; readonly beforeMl: number; readonly afterMl: number; readonly note: string }
+export interface StockMove {
+  readonly seq: number;
+  readonly itemId: string;
+  readonly atMs: number;
+  readonly kind: (typeof MOVE_KINDS)[number];
+  readonly beforeMl: number;
+  readonly afterMl: number;
+  readonly note: string;
+}
 
 /** What single fields cannot show. */
 export function stockFaults(s: StockDraft): { path: string; expected: string }[] {
   const faults: { path: string; expected: string }[] = [];
-  if (s.remainingMl > s.sizeMl) faults.push({ path: 'remainingMl', expected: `at most the pack, ${s.sizeMl} ml (got ${s.remainingMl})` });
-  if (s.boughtOn !== undefined && s.openedOn !== undefined && s.openedOn < s.boughtOn) faults.push({ path: 'openedOn', expected: `the day it was bought, ${s.boughtOn}, or later` });
+  if (s.remainingMl > s.sizeMl)
+    faults.push({ path: 'remainingMl', expected: `at most the pack, ${s.sizeMl} ml (got ${s.remainingMl})` });
+  if (s.boughtOn !== undefined && s.openedOn !== undefined && s.openedOn < s.boughtOn)
+    faults.push({ path: 'openedOn', expected: `the day it was bought, ${s.boughtOn}, or later` });
   return faults;
 }

@@ -1,6 +1,13 @@
 /** The pack optimum by a mixed-integer solver: one instance is kept, since making one costs tens of milliseconds. */
 import loadHighs from 'highs';
-import { basketOf, checkPurchase, covers, programmeOf, type Basket, type Purchase } from '@/core/material/purchase';
+import {
+  basketOf,
+  checkPurchase,
+  covers,
+  programmeOf,
+  type Basket,
+  type Purchase,
+} from '@/core/material/purchase';
 
 export type PackSolver = (p: Purchase) => Basket;
 type Highs = Awaited<ReturnType<typeof loadHighs>>;
@@ -13,11 +20,24 @@ export async function packSolver(): Promise<PackSolver> {
   const highs = await held.pellucidHighs;
   return (p) => {
     checkPurchase(p);
-    if (p.offers.length === 0 || Object.values(p.needs).every((n) => n <= 1e-6)) return basketOf(p, p.offers.map(() => 0));
+    if (p.offers.length === 0 || Object.values(p.needs).every((n) => n <= 1e-6))
+      return basketOf(
+        p,
+        p.offers.map(() => 0),
+      );
     // Presolve and the jumping heuristic cost more than they save on a dozen variables. The gap is closed wholly: two baskets may differ by pence.
-    const r = highs.solve(programmeOf(p), { output_flag: false, presolve: 'off', mip_heuristic_run_feasibility_jump: false, mip_rel_gap: 0, mip_abs_gap: 1e-7 } as Parameters<typeof highs.solve>[1]);
+    const r = highs.solve(programmeOf(p), {
+      output_flag: false,
+      presolve: 'off',
+      mip_heuristic_run_feasibility_jump: false,
+      mip_rel_gap: 0,
+      mip_abs_gap: 1e-7,
+    } as Parameters<typeof highs.solve>[1]);
     if (r.Status !== 'Optimal') throw new Error(`the pack solver ended with: ${r.Status}`);
-    const steps = p.offers.map((_o, i) => { const c = r.Columns[`x${i}`]; return c && 'Primal' in c ? Math.round(Number(c.Primal)) : 0; });
+    const steps = p.offers.map((_o, i) => {
+      const c = r.Columns[`x${i}`];
+      return c && 'Primal' in c ? Math.round(Number(c.Primal)) : 0;
+    });
     if (!covers(p, steps)) throw new Error('the pack solver gave a basket that does not cover the need');
     return basketOf(p, steps);
   };

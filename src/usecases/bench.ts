@@ -8,8 +8,19 @@ import type { AirView } from '@/core/air/view';
 import { viewOf } from './view-job';
 import type { JobStore, StoredJob, Weather } from './ports';
 
-export interface Bench { readonly open: readonly BenchJob[]; readonly finished: readonly BenchJob[]; readonly removed: ReturnType<JobStore['removed']> }
-export interface BenchJob { readonly id: string; readonly job: Job; readonly plan: Plan; readonly products: readonly Product[]; readonly nights: readonly (readonly [number, number])[]; readonly airNow: AirView['now'] }
+export interface Bench {
+  readonly open: readonly BenchJob[];
+  readonly finished: readonly BenchJob[];
+  readonly removed: ReturnType<JobStore['removed']>;
+}
+export interface BenchJob {
+  readonly id: string;
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly products: readonly Product[];
+  readonly nights: readonly (readonly [number, number])[];
+  readonly airNow: AirView['now'];
+}
 
 /** Dark stretches at a place over a week, to the half hour. */
 export function nightsAt(lat: number, lon: number, fromMs: number, hours: number): [number, number][] {
@@ -18,7 +29,10 @@ export function nightsAt(lat: number, lon: number, fromMs: number, hours: number
   for (let t = fromMs; t <= fromMs + hours * HOUR; t += HOUR / 2) {
     const dark = sunElevationDeg(t, lat, lon) < -1;
     if (dark && open === null) open = t;
-    if (!dark && open !== null) { out.push([open, t]); open = null; }
+    if (!dark && open !== null) {
+      out.push([open, t]);
+      open = null;
+    }
   }
   if (open !== null) out.push([open, fromMs + hours * HOUR]);
   return out;
@@ -30,7 +44,10 @@ export function bench(store: JobStore, weather: Weather, nowMs: number): Bench {
   const closedMs = (j: Job): number => (j.log?.closedAt === undefined ? 0 : msOf(j.log.closedAt, j.place.tz));
   return {
     open: all.filter((s) => closedMs(s.job) === 0).map((s) => benchJob(s, weather, nowMs)),
-    finished: all.filter((s) => closedMs(s.job) > 0).sort((a, b) => closedMs(b.job) - closedMs(a.job)).map((s) => benchJob(s, weather, nowMs)),
+    finished: all
+      .filter((s) => closedMs(s.job) > 0)
+      .sort((a, b) => closedMs(b.job) - closedMs(a.job))
+      .map((s) => benchJob(s, weather, nowMs)),
     removed: store.removed(),
   };
 }
@@ -39,7 +56,10 @@ function benchJob(stored: StoredJob, weather: Weather, nowMs: number): BenchJob 
   const v = viewOf(stored, weather, nowMs);
   const used = new Set(v.plan.layers.map((l) => l.productId));
   return {
-    id: v.id, job: v.job, products: v.products.filter((p) => used.has(p.id)), airNow: v.air.now,
+    id: v.id,
+    job: v.job,
+    products: v.products.filter((p) => used.has(p.id)),
+    airNow: v.air.now,
     // What the bench does not draw is not sent to the page.
     plan: { ...v.plan, startOptions: [], alternatives: [], assumptions: [] },
     nights: nightsAt(v.job.place.lat, v.job.place.lon, nowMs - 24 * HOUR, 9 * 24),

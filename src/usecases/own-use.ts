@@ -6,16 +6,26 @@ import type { Job } from '@/model/job';
 import type { JobStore } from './ports';
 
 function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
-  const { habit: _own, ...reckoned } = job, s = systemFor(reckoned), sum = { usedMl: 0, expectedMl: 0 };
+  const { habit: _own, ...reckoned } = job;
+  const s = systemFor(reckoned);
+  const sum = { usedMl: 0, expectedMl: 0 };
   for (const u of job.log?.used ?? []) {
     const p = s.products.get(u.productId);
     if (!p || !s.layers.some((l) => l.productId === p.id)) continue;
     const ml = usedMl(u, p);
-    if (ml > 0) { sum.usedMl += ml; sum.expectedMl += expectedMl(reckoned, p, s.layers, s.seams); }
+    if (ml > 0) {
+      sum.usedMl += ml;
+      sum.expectedMl += expectedMl(reckoned, p, s.layers, s.seams);
+    }
   }
   return sum;
 }
 
 export function ownUse(store: JobStore): Habit | null {
-  return habitOf(store.list().filter((s) => s.job.log?.closedAt !== undefined).map((s) => totalsOf(s.job)));
+  return habitOf(
+    store
+      .list()
+      .filter((s) => s.job.log?.closedAt !== undefined)
+      .map((s) => totalsOf(s.job)),
+  );
 }

@@ -4,14 +4,25 @@ import type { Job, Place } from '@/model/job';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 
 /** What can be taken back and done again: the path each step changed, '' for several at once, null when there is none. */
-export interface Steps { readonly undo: string | null; readonly redo: string | null }
+export interface Steps {
+  readonly undo: string | null;
+  readonly redo: string | null;
+}
 export type StepSide = 'undo' | 'redo';
 
-export interface StoredJob { readonly id: string; readonly version: number; readonly job: Job; readonly createdMs: number; readonly updatedMs: number; readonly steps: Steps }
+export interface StoredJob {
+  readonly id: string;
+  readonly version: number;
+  readonly job: Job;
+  readonly createdMs: number;
+  readonly updatedMs: number;
+  readonly steps: Steps;
+}
 export type SaveResult =
   | { readonly kind: 'saved'; readonly version: number; readonly job: Job; readonly steps: Steps }
   | { readonly kind: 'stale'; readonly version: number; readonly job: Job }
-  | { readonly kind: 'nothing' } | { readonly kind: 'missing' };
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'missing' };
 
 export interface JobStore {
   list(): StoredJob[];
@@ -26,13 +37,30 @@ export interface JobStore {
   /** Jobs taken off the bench, newest first. */
   removed(): { readonly id: string; readonly name: string; readonly removedMs: number }[];
   /** Every job there is, taken off or not, for a copy of the whole. */
-  everything(): { readonly id: string; readonly createdMs: number; readonly removed: boolean; readonly job: Job }[];
+  everything(): {
+    readonly id: string;
+    readonly createdMs: number;
+    readonly removed: boolean;
+    readonly job: Job;
+  }[];
   /** Brings jobs of a copy in, all or none; a job whose id is taken by another comes in beside it. With `replace` what was on the bench is taken off first, never destroyed. */
-  bringIn(jobs: ReturnType<JobStore['everything']>, replace: boolean, newId: () => string, nowMs: number): { readonly added: number; readonly same: number; readonly putAside: number; /** the id each added job got, by the id it came with */ readonly ids: Readonly<Record<string, string>> };
+  bringIn(
+    jobs: ReturnType<JobStore['everything']>,
+    replace: boolean,
+    newId: () => string,
+    nowMs: number,
+  ): {
+    readonly added: number;
+    readonly same: number;
+    readonly putAside: number;
+    /** the id each added job got, by the id it came with */ readonly ids: Readonly<Record<string, string>>;
+  };
   isEmpty(): boolean;
 }
 
-export interface Weather { forecastFor(place: Place, nowMs: number): { forecast: Forecast; issuedMs: number } }
+export interface Weather {
+  forecastFor(place: Place, nowMs: number): { forecast: Forecast; issuedMs: number };
+}
 
 /** The workshop's shelf. Every change leaves a move behind it. */
 export interface StockStore {
@@ -41,7 +69,15 @@ export interface StockStore {
   add(id: string, draft: StockDraft, nowMs: number): void;
   change(id: string, draft: StockDraft, kind: StockMove['kind'], note: string, nowMs: number): boolean;
   /** Takes from an item; never more than is in it. */
-  take(id: string, ml: number, note: string, nowMs: number): { readonly kind: 'taken'; readonly remainingMl: number } | { readonly kind: 'too-little'; readonly remainingMl: number } | { readonly kind: 'missing' };
+  take(
+    id: string,
+    ml: number,
+    note: string,
+    nowMs: number,
+  ):
+    | { readonly kind: 'taken'; readonly remainingMl: number }
+    | { readonly kind: 'too-little'; readonly remainingMl: number }
+    | { readonly kind: 'missing' };
   remove(id: string, nowMs: number): boolean;
   restore(id: string, nowMs: number): boolean;
   /** Newest first. */

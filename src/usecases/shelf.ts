@@ -9,17 +9,75 @@ import type { Product } from '@/model/product';
 import { jobsToShopFor } from './shopping';
 import type { JobStore, StockStore } from './ports';
 
-export interface ShelfRow { readonly item: StockItem; readonly expiry: Expiry; readonly setAside: readonly { readonly jobId: string; readonly name: string; readonly ml: number }[]; /** open jobs that want it and have not set it aside */ readonly wantedBy: readonly { readonly jobId: string; readonly name: string }[] }
-export interface ShelfView { readonly rows: readonly ShelfRow[]; readonly moves: readonly StockMove[]; readonly products: readonly Product[]; readonly jobs: readonly { readonly id: string; readonly name: string }[] }
+export interface ShelfRow {
+  readonly item: StockItem;
+  readonly expiry: Expiry;
+  readonly setAside: readonly { readonly jobId: string; readonly name: string; readonly ml: number }[];
+  /** open jobs that want it and have not set it aside */ readonly wantedBy: readonly {
+    readonly jobId: string;
+    readonly name: string;
+  }[];
+}
+export interface ShelfView {
+  readonly rows: readonly ShelfRow[];
+  readonly moves: readonly StockMove[];
+  readonly products: readonly Product[];
+  readonly jobs: readonly { readonly id: string; readonly name: string }[];
+}
 
 export function shelfView(store: JobStore, stock: StockStore, nowMs: number): ShelfView {
-  const jobs = jobsToShopFor(store), products = new Map(jobs.reduce<Product[]>((a, s) => [...a, ...(s.job.products ?? [])], [...productsOf(CATALOGUE, undefined).values()]).map((p) => [p.id, p]));
-  const wants = jobs.map((s) => { const sys = systemFor(s.job); return { s, used: sys.layers.flatMap((l) => { const p = sys.products.get(l.productId)!; return ingredientsOf(p).map((g) => ({ id: g.id, tint: g.part === 'base' ? tintOf(s.job, p, l)?.name ?? null : null })); }) }; });
-  const rows = stock.list().map((item): ShelfRow => ({
-    item, expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
-    setAside: jobs.flatMap((s) => (s.job.shelf ?? []).filter((x) => x.stockId === item.id && x.remainingMl > 0).map((x) => ({ jobId: s.id, name: s.job.name, ml: x.remainingMl }))),
-    wantedBy: wants.filter((w) => w.used.some((u) => u.id === item.productId && (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint)))) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id)).map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
-  }));
+  const jobs = jobsToShopFor(store);
+  const products = new Map(
+    jobs
+      .reduce<Product[]>(
+        (a, s) => [...a, ...(s.job.products ?? [])],
+        [...productsOf(CATALOGUE, undefined).values()],
+      )
+      .map((p) => [p.id, p]),
+  );
+  const wants = jobs.map((s) => {
+    const sys = systemFor(s.job);
+    return {
+      s,
+      used: sys.layers.flatMap((l) => {
+        const p = sys.products.get(l.productId)!;
+        return ingredientsOf(p).map((g) => ({
+          id: g.id,
+          tint: g.part === 'base' ? (tintOf(s.job, p, l)?.name ?? null) : null,
+        }));
+      }),
+    };
+  });
+  const rows = stock
+    .list()
+    .map((item): ShelfRow => ({
+      item,
+      expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
+      setAside: jobs.flatMap((s) =>
+        (s.job.shelf ?? [])
+          .filter((x) => x.stockId === item.id && x.remainingMl > 0)
+          .map((x) => ({ jobId: s.id, name: s.job.name, ml: x.remainingMl })),
+      ),
+      wantedBy: wants
+        .filter(
+          (w) =>
+            w.used.some(
+              (u) =>
+                u.id === item.productId &&
+                (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint))),
+            ) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id),
+        )
+        .map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
+    }));
   const rank = { expired: 0, dying: 1, soon: 2, good: 3, empty: 4 } as const;
-  return { rows: rows.sort((a, b) => rank[a.expiry.state] - rank[b.expiry.state] || (a.expiry.until ?? '9999').localeCompare(b.expiry.until ?? '9999')), moves: stock.moves(60), products: [...products.values()], jobs: jobs.map((s) => ({ id: s.id, name: s.job.name })) };
+  return {
+    rows: rows.sort(
+      (a, b) =>
+        rank[a.expiry.state] - rank[b.expiry.state] ||
+        (a.expiry.until ?? '9999').localeCompare(b.expiry.until ?? '9999'),
+    ),
+    moves: stock.moves(60),
+    products: [...products.values()],
+    jobs: jobs.map((s) => ({ id: s.id, name: s.job.name })),
+  };
 }

@@ -16,16 +16,31 @@ import { lineName } from '@/words/shopping';
 import { setPrice, shoppingFor } from './shopping';
 import { shelfView } from './shelf';
 
-let db: Db, solve: PackSolver;
-const folder = mkdtempSync(join(tmpdir(), 'pellucid-shop-')), NOW = Date.parse('2026-05-16T07:50:00+01:00');
-const bare = (id: string): Job => { const { state: _s, shelf: _f, ...job } = DEMO_JOBS.find((d) => d.id === id)!.job; return job; };
+let db: Db;
+let solve: PackSolver;
+const folder = mkdtempSync(join(tmpdir(), 'pellucid-shop-'));
+const NOW = Date.parse('2026-05-16T07:50:00+01:00');
+const bare = (id: string): Job => {
+  const { state: _s, shelf: _f, ...job } = DEMO_JOBS.find((d) => d.id === id)!.job;
+  return job;
+};
 beforeAll(async () => {
   solve = await packSolver();
-  db = openDatabase(join(folder, 'shop.sqlite'), migrationsIn(join(process.cwd(), 'src', 'data', 'migrations')));
+  db = openDatabase(
+    join(folder, 'shop.sqlite'),
+    migrationsIn(join(process.cwd(), 'src', 'data', 'migrations')),
+  );
   DEMO_JOBS.slice(0, 3).forEach((d, i) => jobStore(db).insert(d.id, bare(d.id), i));
 });
-afterAll(() => { db.close(); rmSync(folder, { recursive: true }); });
-const list = (ids: string[] | null = null): ShoppingList => { const s = shoppingFor(jobStore(db), stockStore(db), ids, solve, NOW); if (s.kind !== 'list') throw new Error('two currencies'); return s.list; };
+afterAll(() => {
+  db.close();
+  rmSync(folder, { recursive: true });
+});
+const list = (ids: string[] | null = null): ShoppingList => {
+  const s = shoppingFor(jobStore(db), stockStore(db), ids, solve, NOW);
+  if (s.kind !== 'list') throw new Error('two currencies');
+  return s.list;
+};
 
 describe('shopping', () => {
   it('several jobs together never cost more paint than one by one, and every line adds up', () => {
@@ -38,17 +53,34 @@ describe('shopping', () => {
     expect(new Set(all.lines.map((l) => l.key)).size).toBe(all.lines.length);
   });
   it('what is good on the shelf is used first, what is past its time is not', () => {
-    const count = (id: string): number => list().lines.filter((l) => l.key.startsWith(`${id}@`)).reduce((a, l) => a + l.count * l.packSize, 0), before = count('tamsel-filler'), etch = count('tamsel-etch');
+    const count = (id: string): number =>
+      list()
+        .lines.filter((l) => l.key.startsWith(`${id}@`))
+        .reduce((a, l) => a + l.count * l.packSize, 0);
+    const before = count('tamsel-filler');
+    const etch = count('tamsel-etch');
     const stock = stockStore(db);
-    for (const { id, ...draft } of DEMO_STOCK) stock.add(id, id === 'shelf-filler' ? { ...draft, remainingMl: 400 } : draft, NOW);
+    for (const { id, ...draft } of DEMO_STOCK)
+      stock.add(id, id === 'shelf-filler' ? { ...draft, remainingMl: 400 } : draft, NOW);
     expect(count('tamsel-filler')).toBeLessThan(before);
     expect(list().shelf.find((s) => s.ingredientId === 'tamsel-filler')!.ml).toBe(400);
     // The etch on the shelf was opened three years ago.
     expect(count('tamsel-etch')).toBe(etch);
   });
   it('what a job says is in hand is not bought', () => {
-    const store = jobStore(db), j = store.load('cargo-bike')!, cans = (): number => list(['cargo-bike']).lines.filter((l) => l.productId === 'halden-1k-satin').reduce((a, l) => a + l.count, 0), was = cans();
-    store.update('cargo-bike', j.version, { ...j.job, shelf: [{ productId: 'halden-1k-satin', remainingMl: 800 }] }, NOW);
+    const store = jobStore(db);
+    const j = store.load('cargo-bike')!;
+    const cans = (): number =>
+      list(['cargo-bike'])
+        .lines.filter((l) => l.productId === 'halden-1k-satin')
+        .reduce((a, l) => a + l.count, 0);
+    const was = cans();
+    store.update(
+      'cargo-bike',
+      j.version,
+      { ...j.job, shelf: [{ productId: 'halden-1k-satin', remainingMl: 800 }] },
+      NOW,
+    );
     expect(was - cans()).toBe(2);
     store.update('cargo-bike', j.version + 1, j.job, NOW);
   });
@@ -56,9 +88,17 @@ describe('shopping', () => {
     const base = list().lines.filter((l) => l.productId === 'orrin-base');
     expect(base.length).toBeGreaterThan(1);
     expect(new Set(base.map((l) => l.colour)).size).toBe(base.length);
-    const total = (): number => list().lines.filter((l) => l.productId === 'orrin-base' && l.colour !== 'Moss green').reduce((a, l) => a + l.count, 0), was = total();
+    const total = (): number =>
+      list()
+        .lines.filter((l) => l.productId === 'orrin-base' && l.colour !== 'Moss green')
+        .reduce((a, l) => a + l.count, 0);
+    const was = total();
     const { id: _id, ...green } = DEMO_STOCK[1]!;
-    stockStore(db).add('moss', { ...green, colour: 'moss GREEN', sizeMl: 4000, remainingMl: 4000, openedOn: '2026-05-01' }, NOW);
+    stockStore(db).add(
+      'moss',
+      { ...green, colour: 'moss GREEN', sizeMl: 4000, remainingMl: 4000, openedOn: '2026-05-01' },
+      NOW,
+    );
     expect(total()).toBe(was);
     expect(list().lines.some((l) => l.productId === 'orrin-base' && l.colour === 'Moss green')).toBe(false);
     stockStore(db).remove('moss', NOW);
@@ -70,14 +110,24 @@ describe('shopping', () => {
     for (const id of line.jobs) expect(jobStore(db).load(id)!.steps.undo).not.toBeNull();
   });
   it('jobs in two currencies are refused by name', () => {
-    jobStore(db).insert('abroad', { ...bare('cargo-bike'), name: 'Abroad', budget: { currency: 'EUR', amount: 90 } }, 9);
+    jobStore(db).insert(
+      'abroad',
+      { ...bare('cargo-bike'), name: 'Abroad', budget: { currency: 'EUR', amount: 90 } },
+      9,
+    );
     const s = shoppingFor(jobStore(db), stockStore(db), null, solve, NOW);
     expect(s).toEqual({ kind: 'currencies', currencies: ['GBP', 'EUR'] });
     expect(list(['abroad']).currency).toBe('EUR');
     jobStore(db).remove('abroad', NOW);
   });
   it('as text and as CSV it says the same lines; a formula in a name stays text', () => {
-    const f = formatFor('metric'), l = list(), text = listText(l, f), csv = listCsv({ ...l, lines: [{ ...l.lines[0]!, name: '=1+1', part: 'base' }, ...l.lines.slice(1)] }, f);
+    const f = formatFor('metric');
+    const l = list();
+    const text = listText(l, f);
+    const csv = listCsv(
+      { ...l, lines: [{ ...l.lines[0]!, name: '=1+1', part: 'base' }, ...l.lines.slice(1)] },
+      f,
+    );
     for (const x of l.lines) expect(text).toContain(lineName(x));
     expect(text).toContain(`In all: ${f.money(l.total, 'GBP')}`);
     expect(csv.split('\r\n').length).toBe(l.lines.length + 2);
@@ -86,7 +136,10 @@ describe('shopping', () => {
   });
   it('ticks stay until they are taken away', () => {
     const t = tickStore(db);
-    t.set('tape', true, 1); t.set('tape', true, 2); t.set('gloves', true, 3); t.set('gloves', false, 4);
+    t.set('tape', true, 1);
+    t.set('tape', true, 2);
+    t.set('gloves', true, 3);
+    t.set('gloves', false, 4);
     expect(t.list()).toEqual(['tape']);
     t.clear();
     expect(t.list()).toEqual([]);
@@ -95,28 +148,73 @@ describe('shopping', () => {
 
 describe('the shelf in the database', () => {
   it('every change leaves a move; more than there is is refused and nothing changes; taken off and put back', () => {
-    const s = stockStore(db), { id: _id, ...draft } = DEMO_STOCK[0]!;
+    const s = stockStore(db);
+    const { id: _id, ...draft } = DEMO_STOCK[0]!;
     s.add('one', { ...draft, remainingMl: 100 }, 1);
     expect(s.take('one', 140, 'too much', 2)).toEqual({ kind: 'too-little', remainingMl: 100 });
     expect(s.load('one')!.remainingMl).toBe(100);
     expect(s.take('one', 60, 'bonnet', 3)).toEqual({ kind: 'taken', remainingMl: 40 });
     expect(s.change('one', { ...draft, remainingMl: 35 }, 'weighed', '', 4)).toBe(true);
-    expect(s.moves(3).map((m) => [m.kind, m.beforeMl, m.afterMl])).toEqual([['weighed', 40, 35], ['used', 100, 40], ['added', 0, 100]]);
-    expect([s.remove('one', 5), s.load('one'), s.restore('one', 6), s.load('one')!.remainingMl]).toEqual([true, null, true, 35]);
+    expect(s.moves(3).map((m) => [m.kind, m.beforeMl, m.afterMl])).toEqual([
+      ['weighed', 40, 35],
+      ['used', 100, 40],
+      ['added', 0, 100],
+    ]);
+    expect([s.remove('one', 5), s.load('one'), s.restore('one', 6), s.load('one')!.remainingMl]).toEqual([
+      true,
+      null,
+      true,
+      35,
+    ]);
     expect(s.take('none', 1, '', 7)).toEqual({ kind: 'missing' });
     expect(() => db.prepare("UPDATE stock SET remaining_ml = -1 WHERE id = 'one'").run()).toThrow(/CHECK/);
   });
   it('the page’s view: the worst first, who could use it up, what is set aside', () => {
-    const store = jobStore(db), j = store.load('tractor-bonnet')!;
-    store.update('tractor-bonnet', j.version, { ...j.job, shelf: [{ productId: 'tamsel-filler', remainingMl: 50, stockId: 'shelf-filler' }] }, NOW);
-    const v = shelfView(store, stockStore(db), NOW), states = v.rows.map((r) => r.expiry.state);
+    const store = jobStore(db);
+    const j = store.load('tractor-bonnet')!;
+    store.update(
+      'tractor-bonnet',
+      j.version,
+      { ...j.job, shelf: [{ productId: 'tamsel-filler', remainingMl: 50, stockId: 'shelf-filler' }] },
+      NOW,
+    );
+    const v = shelfView(store, stockStore(db), NOW);
+    const states = v.rows.map((r) => r.expiry.state);
     expect(states[0]).toBe('expired');
     const row = v.rows.find((r) => r.item.id === 'shelf-filler')!;
     expect(row.setAside).toEqual([{ jobId: 'tractor-bonnet', name: bare('tractor-bonnet').name, ml: 50 }]);
     expect(row.wantedBy.every((w) => w.jobId !== 'tractor-bonnet')).toBe(true);
     // A maker's reducer is wanted by a job that mixes one of his products.
-    store.insert('gun', { ...bare('tractor-bonnet'), name: 'With a gun', equipment: { sprayer: 'hvlp', suppliedAir: true }, system: { layers: [{ role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 }, { role: 'colour', productId: 'skerry-single', coats: 2 }] } }, NOW);
-    stockStore(db).add('thin', { productId: 'tamsel.reducer', part: 'reducer', name: 'Tamsel reducer', sizeMl: 1000, remainingMl: 700 }, NOW);
-    expect(shelfView(store, stockStore(db), NOW).rows.find((r) => r.item.id === 'thin')!.wantedBy.map((w) => w.jobId)).toEqual(['gun']);
+    store.insert(
+      'gun',
+      {
+        ...bare('tractor-bonnet'),
+        name: 'With a gun',
+        equipment: { sprayer: 'hvlp', suppliedAir: true },
+        system: {
+          layers: [
+            { role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 },
+            { role: 'colour', productId: 'skerry-single', coats: 2 },
+          ],
+        },
+      },
+      NOW,
+    );
+    stockStore(db).add(
+      'thin',
+      {
+        productId: 'tamsel.reducer',
+        part: 'reducer',
+        name: 'Tamsel reducer',
+        sizeMl: 1000,
+        remainingMl: 700,
+      },
+      NOW,
+    );
+    expect(
+      shelfView(store, stockStore(db), NOW)
+        .rows.find((r) => r.item.id === 'thin')!
+        .wantedBy.map((w) => w.jobId),
+    ).toEqual(['gun']);
   });
 });

@@ -13,16 +13,32 @@ import type { JobStore, StoredJob } from './ports';
 import { withoutTick, withTick } from '@/core/schedule/tick';
 import { viewJob } from './view-job';
 
-const TZ = HARBOUR_LANE.tz, NOW = msOf(DEMO_NOW, TZ);
+const TZ = HARBOUR_LANE.tz;
+const NOW = msOf(DEMO_NOW, TZ);
 const NONE = { undo: null, redo: null };
 const weather = { forecastFor: simulatedForecast };
 function mapStore(): JobStore {
   const rows = new Map<string, StoredJob>();
   return {
-    list: () => [...rows.values()], load: (id) => rows.get(id) ?? null, isEmpty: () => rows.size === 0,
-    insert: (id, job, t) => { rows.set(id, { id, version: 1, job, createdMs: t, updatedMs: t, steps: NONE }); },
-    update: (id, version, job, t) => { const r = rows.get(id); if (!r) return { kind: 'missing' }; if (r.version !== version) return { kind: 'stale', version: r.version, job: r.job }; rows.set(id, { ...r, job, version: version + 1, updatedMs: t }); return { kind: 'saved', version: version + 1, job, steps: NONE }; },
-    remove: (id) => rows.delete(id), restore: () => false, removed: () => [], step: () => ({ kind: 'nothing' }), everything: () => [], bringIn: () => ({ added: 0, same: 0, putAside: 0, ids: {} }),
+    list: () => [...rows.values()],
+    load: (id) => rows.get(id) ?? null,
+    isEmpty: () => rows.size === 0,
+    insert: (id, job, t) => {
+      rows.set(id, { id, version: 1, job, createdMs: t, updatedMs: t, steps: NONE });
+    },
+    update: (id, version, job, t) => {
+      const r = rows.get(id);
+      if (!r) return { kind: 'missing' };
+      if (r.version !== version) return { kind: 'stale', version: r.version, job: r.job };
+      rows.set(id, { ...r, job, version: version + 1, updatedMs: t });
+      return { kind: 'saved', version: version + 1, job, steps: NONE };
+    },
+    remove: (id) => rows.delete(id),
+    restore: () => false,
+    removed: () => [],
+    step: () => ({ kind: 'nothing' }),
+    everything: () => [],
+    bringIn: () => ({ added: 0, same: 0, putAside: 0, ids: {} }),
   };
 }
 
@@ -33,7 +49,11 @@ describe('a new job', () => {
     expect(parseJob(first).ok).toBe(true);
     expect(viewJob(s, weather, 'one', NOW)!.plan.kind).toBe('planned');
     s.update('one', 1, { ...first, place: HARBOUR_LANE, schools: { firstClear: 'medium' } }, NOW);
-    expect(newJob(s, 'two', NOW)).toMatchObject({ name: 'New job 2', place: HARBOUR_LANE, schools: { firstClear: 'medium' } });
+    expect(newJob(s, 'two', NOW)).toMatchObject({
+      name: 'New job 2',
+      place: HARBOUR_LANE,
+      schools: { firstClear: 'medium' },
+    });
   });
 });
 
@@ -48,7 +68,15 @@ describe('the bench and a job', () => {
   });
   it('a closed job stands apart, newest first, and is planned no more hours', () => {
     const s = mapStore();
-    DEMO_JOBS.forEach((d, i) => s.insert(d.id, i < 2 ? { ...d.job, log: { closedAt: `2026-05-1${4 + i}T18:00`, used: [], outcomes: [], note: '' } } : d.job, i));
+    DEMO_JOBS.forEach((d, i) =>
+      s.insert(
+        d.id,
+        i < 2
+          ? { ...d.job, log: { closedAt: `2026-05-1${4 + i}T18:00`, used: [], outcomes: [], note: '' } }
+          : d.job,
+        i,
+      ),
+    );
     const b = bench(s, weather, NOW);
     expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.slice(2).map((d) => d.id));
     expect(b.finished.map((j) => j.id)).toEqual([DEMO_JOBS[1]!.id, DEMO_JOBS[0]!.id]);
@@ -57,7 +85,8 @@ describe('the bench and a job', () => {
     const nights = nightsAt(53.42, -3.08, Date.UTC(2026, 4, 16, 12), 24);
     expect(nights).toHaveLength(1);
     const h = (nights[0]![1] - nights[0]![0]) / 3_600_000;
-    expect(h).toBeGreaterThan(6.5); expect(h).toBeLessThan(9);
+    expect(h).toBeGreaterThan(6.5);
+    expect(h).toBeLessThan(9);
   });
 });
 
@@ -65,21 +94,54 @@ describe('ticking the run sheet', () => {
   const job: Job = DEMO_JOBS[0]!.job;
   const at = (clock: string): number => msOf(`2026-05-16T${clock}`, TZ);
   it('records coats, activations and tasks with their actual time, once each, and takes them back', () => {
-    let j = withTick(job, { task: { id: 's-base.sand', kind: 'sand', layerId: null, coat: null }, atMs: at('09:31'), productId: null, cans: 0 });
-    j = withTick(j, { task: { id: 'base.c1', kind: 'coat', layerId: 'base', coat: 1 }, atMs: at('10:07'), productId: null, cans: 0 });
-    j = withTick(j, { task: { id: 'base.c1', kind: 'coat', layerId: 'base', coat: 1 }, atMs: at('10:08'), productId: null, cans: 0 });
-    j = withTick(j, { task: { id: 's-base.activate-halden-2k-gloss', kind: 'activate', layerId: 'clear', coat: null }, atMs: at('11:00'), productId: 'halden-2k-gloss', cans: 2 });
-    expect(j.state!.coats.filter((c) => c.layerId === 'base')).toEqual([{ layerId: 'base', coat: 1, endedAt: '2026-05-16T10:08:00+01:00' }]);
-    expect(j.state!.activations).toEqual([{ productId: 'halden-2k-gloss', at: '2026-05-16T11:00:00+01:00', cans: 2 }]);
+    let j = withTick(job, {
+      task: { id: 's-base.sand', kind: 'sand', layerId: null, coat: null },
+      atMs: at('09:31'),
+      productId: null,
+      cans: 0,
+    });
+    j = withTick(j, {
+      task: { id: 'base.c1', kind: 'coat', layerId: 'base', coat: 1 },
+      atMs: at('10:07'),
+      productId: null,
+      cans: 0,
+    });
+    j = withTick(j, {
+      task: { id: 'base.c1', kind: 'coat', layerId: 'base', coat: 1 },
+      atMs: at('10:08'),
+      productId: null,
+      cans: 0,
+    });
+    j = withTick(j, {
+      task: { id: 's-base.activate-halden-2k-gloss', kind: 'activate', layerId: 'clear', coat: null },
+      atMs: at('11:00'),
+      productId: 'halden-2k-gloss',
+      cans: 2,
+    });
+    expect(j.state!.coats.filter((c) => c.layerId === 'base')).toEqual([
+      { layerId: 'base', coat: 1, endedAt: '2026-05-16T10:08:00+01:00' },
+    ]);
+    expect(j.state!.activations).toEqual([
+      { productId: 'halden-2k-gloss', at: '2026-05-16T11:00:00+01:00', cans: 2 },
+    ]);
     expect(parseJob(j).ok).toBe(true);
-    const back = withoutTick(withoutTick(j, 'base.c1', null), 's-base.activate-halden-2k-gloss', 'halden-2k-gloss');
+    const back = withoutTick(
+      withoutTick(j, 'base.c1', null),
+      's-base.activate-halden-2k-gloss',
+      'halden-2k-gloss',
+    );
     expect(back.state!.coats.some((c) => c.layerId === 'base')).toBe(false);
     expect(back.state!.activations).toEqual([]);
     expect(back.state!.tasks!.map((t) => t.taskId)).toEqual(['s-base.sand']);
   });
   it('a sanding that is done leaves the plan, and the session can start sooner', () => {
     const before = plan({ job, ...simulatedForecast(job.place, NOW), nowMs: NOW });
-    const j = withTick(job, { task: { id: 's-base.sand', kind: 'sand', layerId: null, coat: null }, atMs: NOW, productId: null, cans: 0 });
+    const j = withTick(job, {
+      task: { id: 's-base.sand', kind: 'sand', layerId: null, coat: null },
+      atMs: NOW,
+      productId: null,
+      cans: 0,
+    });
     const after = plan({ job: j, ...simulatedForecast(job.place, NOW), nowMs: NOW });
     expect(before.sessions[0]!.tasks.some((t) => t.kind === 'sand')).toBe(true);
     expect(after.sessions[0]!.tasks.some((t) => t.kind === 'sand')).toBe(false);
@@ -90,16 +152,29 @@ describe('ticking the run sheet', () => {
 describe('the clock of the workshop', () => {
   it('the demo starts on Saturday 16 May 07:50 at the place and ticks on', () => {
     let machine = 1000;
-    const c = workshopClock(undefined, DEMO_NOW, TZ, DEMO_JOBS.map((d) => d.job), () => machine);
+    const c = workshopClock(
+      undefined,
+      DEMO_NOW,
+      TZ,
+      DEMO_JOBS.map((d) => d.job),
+      () => machine,
+    );
     expect(c.nowMs()).toBe(NOW);
     machine += 90_000;
     expect(c.nowMs()).toBe(NOW + 90_000);
   });
   it('started again it goes on just after the last thing recorded; PELLUCID_NOW sets it; without demo it is the machine’s', () => {
-    const j = withTick(DEMO_JOBS[0]!.job, { task: { id: 'base.c1', kind: 'coat', layerId: 'base', coat: 1 }, atMs: NOW + 130 * MINUTE, productId: null, cans: 0 });
+    const j = withTick(DEMO_JOBS[0]!.job, {
+      task: { id: 'base.c1', kind: 'coat', layerId: 'base', coat: 1 },
+      atMs: NOW + 130 * MINUTE,
+      productId: null,
+      cans: 0,
+    });
     expect(lastRecordedMs([j])).toBe(NOW + 130 * MINUTE);
     expect(workshopClock(undefined, DEMO_NOW, TZ, [j], () => 5).nowMs()).toBe(NOW + 131 * MINUTE);
-    expect(workshopClock('2026-05-17T09:00', DEMO_NOW, TZ, [j], () => 5).nowMs()).toBe(msOf('2026-05-17T09:00', TZ));
+    expect(workshopClock('2026-05-17T09:00', DEMO_NOW, TZ, [j], () => 5).nowMs()).toBe(
+      msOf('2026-05-17T09:00', TZ),
+    );
     expect(workshopClock(undefined, null, TZ, [], () => 5)).toMatchObject({ demo: false });
   });
 });
@@ -108,10 +183,22 @@ describe('the worker’s protocol', () => {
   const { job } = DEMO_JOBS[2]!;
   it('answers with the same plan as the server, and with the fault in words', () => {
     const s = simulatedForecast(job.place, NOW);
-    const answer = answerer((l, j, nowMs) => planAndAir({ job: j, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }), () => 0);
-    expect(answer({ kind: 'plan', id: 1, job, nowMs: NOW })).toEqual({ kind: 'failed', id: 1, message: 'no forecast loaded' });
+    const answer = answerer(
+      (l, j, nowMs) => planAndAir({ job: j, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }),
+      () => 0,
+    );
+    expect(answer({ kind: 'plan', id: 1, job, nowMs: NOW })).toEqual({
+      kind: 'failed',
+      id: 1,
+      message: 'no forecast loaded',
+    });
     expect(answer({ kind: 'load', job, ...s, nowMs: NOW })).toBeNull();
-    expect(answer({ kind: 'plan', id: 2, job, nowMs: NOW })).toMatchObject({ kind: 'done', id: 2, tookMs: 0, answer: { plan: plan({ job, ...s, nowMs: NOW }) } });
+    expect(answer({ kind: 'plan', id: 2, job, nowMs: NOW })).toMatchObject({
+      kind: 'done',
+      id: 2,
+      tookMs: 0,
+      answer: { plan: plan({ job, ...s, nowMs: NOW }) },
+    });
     const broken = { ...job, starts: [{ sessionId: 's-etch', at: 'soon' }] };
     expect(answer({ kind: 'plan', id: 3, job: broken, nowMs: NOW })).toMatchObject({ kind: 'failed', id: 3 });
   });

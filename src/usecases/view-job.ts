@@ -11,10 +11,16 @@ import type { Product } from '@/model/product';
 import type { JobStore, Steps, StoredJob, Weather } from './ports';
 
 export interface JobView {
-  readonly id: string; readonly version: number; readonly job: Job; readonly plan: Plan; readonly steps: Steps;
+  readonly id: string;
+  readonly version: number;
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly steps: Steps;
   readonly products: readonly Product[];
   readonly air: AirView;
-  readonly nowMs: number; readonly forecast: Forecast; readonly issuedMs: number;
+  readonly nowMs: number;
+  readonly forecast: Forecast;
+  readonly issuedMs: number;
 }
 
 /**
@@ -25,9 +31,16 @@ export interface JobView {
 const made = new Map<string, ReturnType<typeof planAndAir>>();
 const KEPT = 80;
 
-function planned(stored: StoredJob, forecast: Forecast, issuedMs: number, minuteMs: number): ReturnType<typeof planAndAir> {
+function planned(
+  stored: StoredJob,
+  forecast: Forecast,
+  issuedMs: number,
+  minuteMs: number,
+): ReturnType<typeof planAndAir> {
   const key = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${minuteMs}`;
-  return remember(made, key, KEPT, () => planAndAir({ job: stored.job, forecast, nowMs: minuteMs, issuedMs }));
+  return remember(made, key, KEPT, () =>
+    planAndAir({ job: stored.job, forecast, nowMs: minuteMs, issuedMs }),
+  );
 }
 
 export function viewOf(stored: StoredJob, weather: Weather, nowMs: number): JobView {
@@ -36,7 +49,16 @@ export function viewOf(stored: StoredJob, weather: Weather, nowMs: number): JobV
   const { plan, air } = planned(stored, forecast, issuedMs, Math.floor(nowMs / MINUTE) * MINUTE);
   const products = productsOf(CATALOGUE, job.products);
   return {
-    id: stored.id, version: stored.version, steps: stored.steps, job, plan, products: [...products.values()], air, nowMs, forecast, issuedMs,
+    id: stored.id,
+    version: stored.version,
+    steps: stored.steps,
+    job,
+    plan,
+    products: [...products.values()],
+    air,
+    nowMs,
+    forecast,
+    issuedMs,
   };
 }
 

@@ -1,13 +1,32 @@
 /** Figures as people read them: metric or US, a space before the unit, 24 h clock, money by code. Pure. */
-import { deltaFFromK, fFromC, flOzFromMl, ft2FromM2, inFromMm, milFromUm, mphFromMs } from '@/core/units/convert';
+import {
+  deltaFFromK,
+  fFromC,
+  flOzFromMl,
+  ft2FromM2,
+  inFromMm,
+  milFromUm,
+  mphFromMs,
+} from '@/core/units/convert';
 
 export type UnitSystem = 'metric' | 'us';
 
 export interface Format {
   readonly units: UnitSystem;
-  temp(c: number): string; gap(k: number): string; film(um: number): string; area(m2: number): string; volume(ml: number): string; speed(ms: number): string;
-  length(mm: number): string; money(amount: number, currency: string): string; pct(frac: number): string; duration(min: number): string; hours(h: number): string;
-  time(iso: string): string; day(iso: string): string; dayTime(iso: string): string;
+  temp(c: number): string;
+  gap(k: number): string;
+  film(um: number): string;
+  area(m2: number): string;
+  volume(ml: number): string;
+  speed(ms: number): string;
+  length(mm: number): string;
+  money(amount: number, currency: string): string;
+  pct(frac: number): string;
+  duration(min: number): string;
+  hours(h: number): string;
+  time(iso: string): string;
+  day(iso: string): string;
+  dayTime(iso: string): string;
 }
 
 const fixed = (x: number, d: number): string => x.toFixed(d).replace(/^-(0(\.0+)?)$/, '$1');
@@ -22,7 +41,8 @@ export function durationOf(minutes: number): string {
   const m = Math.round(minutes);
   if (m < 60) return `${m} min`;
   if (m >= 2880) return `${Math.round(m / 1440)} days`;
-  const h = Math.floor(m / 60), rest = m % 60;
+  const h = Math.floor(m / 60);
+  const rest = m % 60;
   return rest === 0 ? `${h} h` : `${h} h ${String(rest).padStart(2, '0')}`;
 }
 
@@ -30,7 +50,9 @@ export function durationOf(minutes: number): string {
 export const CURRENCY_SIGNS: Readonly<Record<string, string>> = { GBP: '£', EUR: '€', USD: '$' };
 
 /** ISO with offset carries its own clock: the day and time are read off the text, whatever zone the reader is in. */
-function clockOf(iso: string): string { return iso.slice(11, 16); }
+function clockOf(iso: string): string {
+  return iso.slice(11, 16);
+}
 const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const;
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
 function dayOf(iso: string): string {
@@ -49,10 +71,15 @@ export function formatFor(units: UnitSystem): Format {
     volume: (ml) => (us ? `${fixed(flOzFromMl(ml), 1)} fl oz` : `${fixed(ml, 0)} ml`),
     speed: (ms) => (us ? `${fixed(mphFromMs(ms), 1)} mph` : `${fixed(ms, 1)} m/s`),
     length: (mm) => (us ? `${fixed(inFromMm(mm), 1)} in` : `${fixed(mm, 0)} mm`),
-    money: (a, currency) => { const s = CURRENCY_SIGNS[currency]; return s ? `${s}${a.toFixed(2)}` : `${a.toFixed(2)} ${currency}`; },
+    money: (a, currency) => {
+      const s = CURRENCY_SIGNS[currency];
+      return s ? `${s}${a.toFixed(2)}` : `${a.toFixed(2)} ${currency}`;
+    },
     pct: (f) => `${Math.round(f * 100)} %`,
     duration: durationOf,
     hours: (h) => durationOf(h * 60),
-    time: clockOf, day: dayOf, dayTime: (iso) => `${dayOf(iso)}, ${clockOf(iso)}`,
+    time: clockOf,
+    day: dayOf,
+    dayTime: (iso) => `${dayOf(iso)}, ${clockOf(iso)}`,
   };
 }

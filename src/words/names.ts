@@ -4,42 +4,191 @@ import type { TaskKind } from '@/model/plan';
 import type { ProductKind, Role } from '@/model/product';
 import type { Mark } from '@/model/marks';
 
-export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = { steel: 'Steel', galvanised: 'Galvanised steel', aluminium: 'Aluminium', abs: 'ABS plastic', pp: 'PP or TPO plastic', pe: 'PE plastic', fibreglass: 'Fibreglass', wood: 'Wood' };
-export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = { bare: 'bare', 'e-coat': 'electro-coat', 'sound-paint': 'sound old paint', 'failing-clear': 'failing clear', chipped: 'chipped or scratched', filled: 'body filler', rust: 'rust', 'unknown-paint': 'unknown old paint' };
-export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = { flat: 'flat', sloped: 'sloped', upright: 'upright', underside: 'underside' };
-export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = { open: 'in the open', carport: 'carport', 'lean-to': 'lean-to', tent: 'tent', garage: 'garage, door open' };
+export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = {
+  steel: 'Steel',
+  galvanised: 'Galvanised steel',
+  aluminium: 'Aluminium',
+  abs: 'ABS plastic',
+  pp: 'PP or TPO plastic',
+  pe: 'PE plastic',
+  fibreglass: 'Fibreglass',
+  wood: 'Wood',
+};
+export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = {
+  bare: 'bare',
+  'e-coat': 'electro-coat',
+  'sound-paint': 'sound old paint',
+  'failing-clear': 'failing clear',
+  chipped: 'chipped or scratched',
+  filled: 'body filler',
+  rust: 'rust',
+  'unknown-paint': 'unknown old paint',
+};
+export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = {
+  flat: 'flat',
+  sloped: 'sloped',
+  upright: 'upright',
+  underside: 'underside',
+};
+export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = {
+  open: 'in the open',
+  carport: 'carport',
+  'lean-to': 'lean-to',
+  tent: 'tent',
+  garage: 'garage, door open',
+};
 /** Where that is, for sentences. */
-export const SHELTER_WHERE: Readonly<Record<string, string>> = { open: 'in the open', carport: 'under a carport', 'lean-to': 'under a lean-to', tent: 'in a tent', garage: 'in a garage with its door open' };
-export const SHAPE_NAMES = { flat: 'flat', curved: 'curved', box: 'box', tube: 'tube or cylinder', frame: 'frame of tubes', ellipsoid: 'dome or tank', cone: 'cone or bucket', polygon: 'outline by points', known: 'known area' } as const;
-export const ROUTE_NAMES: Readonly<Record<string, string>> = { 'cans-1k': 'All in cans, one part', 'cans-2k': 'Cans, two-part clear', 'gun-1k': 'Gun, one part', 'gun-2k': 'Gun, two-part', 'gun-single': 'Gun, colour and gloss in one' };
+export const SHELTER_WHERE: Readonly<Record<string, string>> = {
+  open: 'in the open',
+  carport: 'under a carport',
+  'lean-to': 'under a lean-to',
+  tent: 'in a tent',
+  garage: 'in a garage with its door open',
+};
+export const SHAPE_NAMES = {
+  flat: 'flat',
+  curved: 'curved',
+  box: 'box',
+  tube: 'tube or cylinder',
+  frame: 'frame of tubes',
+  ellipsoid: 'dome or tank',
+  cone: 'cone or bucket',
+  polygon: 'outline by points',
+  known: 'known area',
+} as const;
+export const ROUTE_NAMES: Readonly<Record<string, string>> = {
+  'cans-1k': 'All in cans, one part',
+  'cans-2k': 'Cans, two-part clear',
+  'gun-1k': 'Gun, one part',
+  'gun-2k': 'Gun, two-part',
+  'gun-single': 'Gun, colour and gloss in one',
+};
 /** What a route is good for and what it cannot do. Common practice, no source. */
 export const ROUTE_WORDS: Readonly<Record<string, readonly [string, string]>> = {
   'cans-1k': ['no isocyanate, no mixing, any small part', 'soft; petrol dissolves it; a few years outdoors'],
   'cans-2k': ['hard and fuel-proof without a gun', 'isocyanate; dies a day or two after activation'],
-  'gun-1k': ['covers large parts evenly, no isocyanate', 'needs gun, compressor and dry air; clear stays one-part'],
+  'gun-1k': [
+    'covers large parts evenly, no isocyanate',
+    'needs gun, compressor and dry air; clear stays one-part',
+  ],
   'gun-2k': ['levels and lasts like a shop’s', 'isocyanate all through; everything mixed dies in hours'],
   'gun-single': ['fewest coats and sessions', 'solid gloss only; isocyanate; no clear to polish'],
 };
-export const GRADE_NAMES: Readonly<Record<Purpose['grade'], string>> = { workhorse: 'workhorse', tidy: 'tidy', show: 'show' };
-export const ROLE_NAMES: Readonly<Record<Role, string>> = { promoter: 'Promoter', seal: 'Wood seal', etch: 'Etch', epoxy: 'Epoxy', 'spray-filler': 'Spray filler', surfacer: 'Surfacer', filler: 'Filler', sealer: 'Sealer', base: 'Base', mid: 'Mid-coat', colour: 'Colour', clear: 'Clear' };
-export const KIND_NAMES: Readonly<Record<ProductKind, string>> = { 'adhesion-promoter': 'adhesion promoter', 'wood-sealer': 'wood sealer', 'spray-filler': 'polyester spray filler', surfacer: '2K surfacer', sealer: '2K sealer', 'mid-coat': 'mid-coat', 'single-stage': '2K single-stage colour', 'etch-primer': 'etch primer', 'epoxy-primer': 'epoxy primer', 'filler-primer': 'filler primer', basecoat: 'basecoat', enamel: 'enamel', 'heat-paint': 'heat paint', clear: 'clear' };
-export const TASK_NAMES: Readonly<Record<TaskKind, string>> = { 'strip-down': 'Strip down', fill: 'Fill', sand: 'Sand', clean: 'Degrease', mask: 'Mask', tack: 'Tack off', activate: 'Activate', coat: 'Coat', flash: 'Flash', dry: 'Dry', unmask: 'Tape off' };
-export const COLOUR_KIND_NAMES: Readonly<Record<Purpose['colour']['kind'], string>> = { solid: 'solid', metallic: 'metallic', pearl: 'pearl', flake: 'flake', candy: 'candy' };
-export const EXPOSURE_NAMES: Readonly<Record<Purpose['exposure'][number], string>> = { sun: 'sun', fuel: 'fuel', heat: 'heat over 90 °C', 'stone-chips': 'stone chips', flex: 'flexing' };
+export const GRADE_NAMES: Readonly<Record<Purpose['grade'], string>> = {
+  workhorse: 'workhorse',
+  tidy: 'tidy',
+  show: 'show',
+};
+export const ROLE_NAMES: Readonly<Record<Role, string>> = {
+  promoter: 'Promoter',
+  seal: 'Wood seal',
+  etch: 'Etch',
+  epoxy: 'Epoxy',
+  'spray-filler': 'Spray filler',
+  surfacer: 'Surfacer',
+  filler: 'Filler',
+  sealer: 'Sealer',
+  base: 'Base',
+  mid: 'Mid-coat',
+  colour: 'Colour',
+  clear: 'Clear',
+};
+export const KIND_NAMES: Readonly<Record<ProductKind, string>> = {
+  'adhesion-promoter': 'adhesion promoter',
+  'wood-sealer': 'wood sealer',
+  'spray-filler': 'polyester spray filler',
+  surfacer: '2K surfacer',
+  sealer: '2K sealer',
+  'mid-coat': 'mid-coat',
+  'single-stage': '2K single-stage colour',
+  'etch-primer': 'etch primer',
+  'epoxy-primer': 'epoxy primer',
+  'filler-primer': 'filler primer',
+  basecoat: 'basecoat',
+  enamel: 'enamel',
+  'heat-paint': 'heat paint',
+  clear: 'clear',
+};
+export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
+  'strip-down': 'Strip down',
+  fill: 'Fill',
+  sand: 'Sand',
+  clean: 'Degrease',
+  mask: 'Mask',
+  tack: 'Tack off',
+  activate: 'Activate',
+  coat: 'Coat',
+  flash: 'Flash',
+  dry: 'Dry',
+  unmask: 'Tape off',
+};
+export const COLOUR_KIND_NAMES: Readonly<Record<Purpose['colour']['kind'], string>> = {
+  solid: 'solid',
+  metallic: 'metallic',
+  pearl: 'pearl',
+  flake: 'flake',
+  candy: 'candy',
+};
+export const EXPOSURE_NAMES: Readonly<Record<Purpose['exposure'][number], string>> = {
+  sun: 'sun',
+  fuel: 'fuel',
+  heat: 'heat over 90 °C',
+  'stone-chips': 'stone chips',
+  flex: 'flexing',
+};
 
 /** Short words for what rules an hour out, as they stand in the ribbon. */
 export const CAUSE_WORDS: Readonly<Record<string, string>> = {
-  wind: 'windy', gusts: 'gusty', 'place-wind': 'walls flap', 'dew-gap': 'near dew', humid: 'damp', hot: 'hot', cold: 'cold', rain: 'rain', dew: 'dew', dark: 'dark',
-  'recoat-max': 'recoat too late', 'bond-window': 'bond too late', 'pot-life': 'pot life', 'beyond-forecast': 'beyond forecast', 'not-ready': 'not ready',
+  wind: 'windy',
+  gusts: 'gusty',
+  'place-wind': 'walls flap',
+  'dew-gap': 'near dew',
+  humid: 'damp',
+  hot: 'hot',
+  cold: 'cold',
+  rain: 'rain',
+  dew: 'dew',
+  dark: 'dark',
+  'recoat-max': 'recoat too late',
+  'bond-window': 'bond too late',
+  'pot-life': 'pot life',
+  'beyond-forecast': 'beyond forecast',
+  'not-ready': 'not ready',
 };
 /** The limit itself, for sentences. */
 export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
-  wind: 'wind at the part until dust-free', gusts: 'gusts until dust-free', 'place-wind': 'wind that makes the walls flap dust', 'dew-gap': 'the gap to the dew point until touch-dry', humid: 'humidity until touch-dry',
-  hot: 'a hot panel', cold: 'cold before it is handle-dry', rain: 'rain before it is handle-dry', dew: 'dew before it is handle-dry', dark: 'daylight',
-  'recoat-max': 'the longest wait between coats', 'bond-window': 'the bond of the coat below', 'pot-life': 'the pot life', 'beyond-forecast': 'the end of the forecast', 'not-ready': 'the drying of the layer below',
+  wind: 'wind at the part until dust-free',
+  gusts: 'gusts until dust-free',
+  'place-wind': 'wind that makes the walls flap dust',
+  'dew-gap': 'the gap to the dew point until touch-dry',
+  humid: 'humidity until touch-dry',
+  hot: 'a hot panel',
+  cold: 'cold before it is handle-dry',
+  rain: 'rain before it is handle-dry',
+  dew: 'dew before it is handle-dry',
+  dark: 'daylight',
+  'recoat-max': 'the longest wait between coats',
+  'bond-window': 'the bond of the coat below',
+  'pot-life': 'the pot life',
+  'beyond-forecast': 'the end of the forecast',
+  'not-ready': 'the drying of the layer below',
 };
-export const MARK_NAMES: Readonly<Record<Mark, string>> = { P: 'published', CP: 'common practice, no source', M: 'from memory, editable', ID: 'identity of arithmetic or physics', sheet: 'from the product’s sheet', own: 'your own figure' };
-export const MARK_LETTERS: Readonly<Record<Mark, string>> = { P: 'P', CP: 'CP', M: 'M', ID: 'ID', sheet: 'sheet', own: 'yours' };
+export const MARK_NAMES: Readonly<Record<Mark, string>> = {
+  P: 'published',
+  CP: 'common practice, no source',
+  M: 'from memory, editable',
+  ID: 'identity of arithmetic or physics',
+  sheet: 'from the product’s sheet',
+  own: 'your own figure',
+};
+export const MARK_LETTERS: Readonly<Record<Mark, string>> = {
+  P: 'P',
+  CP: 'CP',
+  M: 'M',
+  ID: 'ID',
+  sheet: 'sheet',
+  own: 'yours',
+};
 
 /** "surface:steel/bare" or a layer id, as a person says it. */
 export function surfaceName(id: string): string {
@@ -47,7 +196,9 @@ export function surfaceName(id: string): string {
   if (!m) return id;
   const substrate = SUBSTRATE_NAMES[m[1] as Part['substrate']] ?? m[1]!;
   const condition = CONDITION_NAMES[m[2] as Part['condition']] ?? m[2]!;
-  return m[2] === 'bare' ? `bare ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic')}` : `${condition} on ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO')}`;
+  return m[2] === 'bare'
+    ? `bare ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic')}`
+    : `${condition} on ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO')}`;
 }
 
 /** How a layer came out, 0 to 4. */
@@ -55,16 +206,78 @@ export const LOG_MARKS = ['to be done again', 'poor, but it holds', 'usable', 'g
 
 /** Figures of a data sheet by their field. */
 export const LABEL_FIELDS: Readonly<Record<string, string>> = {
-  mix: 'ratio', flashMin: 'flash', nextMinMin: 'next product from', nextBondMaxMin: 'next product until', itselfMaxMin: 'itself until', itselfForbiddenMin: 'itself not between', dustFreeMin: 'dust-free', touchDryMin: 'touch-dry', handleMin: 'handle', sandMin: 'sand', cureMin: 'cured', potLifeMin: 'pot life',
-  coats: 'coats', filmUmPerCoat: 'film a coat', solidsFrac: 'solids', coverM2: 'a pack covers, m²', coverM2PerL: 'cover, m² per litre', tempMinC: 'coldest', tempMaxC: 'hottest', rhMaxFrac: 'humidity up to', dewGapMinK: 'over the dew point, K', windMaxMs: 'wind up to', packMl: 'pack, ml', packG: 'pack, g', vocGPerL: 'VOC, g/l',
-  flashPointC: 'flash point', tipMm: 'fluid tip, mm', densityGPerMl: 'density, g/ml', isocyanate: 'isocyanate', gloss: 'gloss', kind: 'kind', refTempC: 'times are for', shelfClosedMonths: 'keeps closed, months', shelfOpenMonths: 'keeps opened, months',
+  mix: 'ratio',
+  flashMin: 'flash',
+  nextMinMin: 'next product from',
+  nextBondMaxMin: 'next product until',
+  itselfMaxMin: 'itself until',
+  itselfForbiddenMin: 'itself not between',
+  dustFreeMin: 'dust-free',
+  touchDryMin: 'touch-dry',
+  handleMin: 'handle',
+  sandMin: 'sand',
+  cureMin: 'cured',
+  potLifeMin: 'pot life',
+  coats: 'coats',
+  filmUmPerCoat: 'film a coat',
+  solidsFrac: 'solids',
+  coverM2: 'a pack covers, m²',
+  coverM2PerL: 'cover, m² per litre',
+  tempMinC: 'coldest',
+  tempMaxC: 'hottest',
+  rhMaxFrac: 'humidity up to',
+  dewGapMinK: 'over the dew point, K',
+  windMaxMs: 'wind up to',
+  packMl: 'pack, ml',
+  packG: 'pack, g',
+  vocGPerL: 'VOC, g/l',
+  flashPointC: 'flash point',
+  tipMm: 'fluid tip, mm',
+  densityGPerMl: 'density, g/ml',
+  isocyanate: 'isocyanate',
+  gloss: 'gloss',
+  kind: 'kind',
+  refTempC: 'times are for',
+  shelfClosedMonths: 'keeps closed, months',
+  shelfOpenMonths: 'keeps opened, months',
 };
 
 /** Where practitioners differ: the question, its schools, why the default, who would choose otherwise. */
-export const SCHOOL_WORDS: Readonly<Record<string, { readonly ask: string; readonly options: Readonly<Record<string, string>>; readonly why: string }>> = {
-  lastGrit: { ask: 'Last grit before the colour', options: { 'by-colour': 'by colour and grade', '320': 'P320', '400': 'P400', '600': 'P600', '800': 'P800' }, why: 'Metallic, dark and show show scratches. A thick workhorse build hides P320.' },
-  sealer: { ask: 'Sealer under the base', options: { patchy: 'only on patchy ground', always: 'always' }, why: 'A layer less where the primer is even. Who sprays a gun and wants one shade takes it always.' },
-  baseToClear: { ask: 'Base to clear', options: { sheet: 'as the sheet', '30': '30 min', '60': '1 h', '180': '3 h' }, why: 'The sheet’s window holds. In the cold or over thick base many wait longer; never past the bond.' },
-  firstClear: { ask: 'First coat of clear', options: { tack: 'light tack', medium: 'medium wet' }, why: 'Tack holds the next coats on uprights. Who has a steady hand goes wet at once.' },
-  flatting: { ask: 'Clear is', options: { 'as-it-falls': 'left as it falls', flatted: 'flatted and polished' }, why: 'Flatting takes 5–15 µm: it wants one coat more to lose.' },
+export const SCHOOL_WORDS: Readonly<
+  Record<
+    string,
+    { readonly ask: string; readonly options: Readonly<Record<string, string>>; readonly why: string }
+  >
+> = {
+  lastGrit: {
+    ask: 'Last grit before the colour',
+    options: {
+      'by-colour': 'by colour and grade',
+      '320': 'P320',
+      '400': 'P400',
+      '600': 'P600',
+      '800': 'P800',
+    },
+    why: 'Metallic, dark and show show scratches. A thick workhorse build hides P320.',
+  },
+  sealer: {
+    ask: 'Sealer under the base',
+    options: { patchy: 'only on patchy ground', always: 'always' },
+    why: 'A layer less where the primer is even. Who sprays a gun and wants one shade takes it always.',
+  },
+  baseToClear: {
+    ask: 'Base to clear',
+    options: { sheet: 'as the sheet', '30': '30 min', '60': '1 h', '180': '3 h' },
+    why: 'The sheet’s window holds. In the cold or over thick base many wait longer; never past the bond.',
+  },
+  firstClear: {
+    ask: 'First coat of clear',
+    options: { tack: 'light tack', medium: 'medium wet' },
+    why: 'Tack holds the next coats on uprights. Who has a steady hand goes wet at once.',
+  },
+  flatting: {
+    ask: 'Clear is',
+    options: { 'as-it-falls': 'left as it falls', flatted: 'flatted and polished' },
+    why: 'Flatting takes 5–15 µm: it wants one coat more to lose.',
+  },
 };

@@ -3,16 +3,43 @@ import type { ShoppingGroup, ShoppingLine } from '@/model/shopping';
 import { M_PER_YARD } from '@/core/units/convert';
 import type { Format } from './format';
 
-export const GROUP_NAMES: Readonly<Record<ShoppingGroup, string>> = { paint: 'Paint', mix: 'Mixing and gun', paper: 'Paper and filler', clean: 'Cleaning', mask: 'Masking', protect: 'Protection' };
+export const GROUP_NAMES: Readonly<Record<ShoppingGroup, string>> = {
+  paint: 'Paint',
+  mix: 'Mixing and gun',
+  paper: 'Paper and filler',
+  clean: 'Cleaning',
+  mask: 'Masking',
+  protect: 'Protection',
+};
 type Named = Pick<ShoppingLine, 'key' | 'name' | 'part' | 'params'> & { readonly colour?: string | null };
 const CONSUMABLES: Readonly<Record<string, string>> = {
-  'guide-coat': 'Guide coat, can', 'body-filler': 'Body filler with cream', degreaser: 'Degreaser', cloths: 'Cloths, lint-free', 'tack-cloths': 'Tack cloths', tape: 'Masking tape, 25 mm', cover: 'Masking paper or sheet',
-  strainers: 'Strainers', cups: 'Mixing cups', 'gun-wash': 'Gun wash', gloves: 'Nitrile gloves', 'dust-mask': 'Dust mask, P3', cartridges: 'Vapour and particle cartridges', goggles: 'Goggles', suit: 'Spray suit with hood',
+  'guide-coat': 'Guide coat, can',
+  'body-filler': 'Body filler with cream',
+  degreaser: 'Degreaser',
+  cloths: 'Cloths, lint-free',
+  'tack-cloths': 'Tack cloths',
+  tape: 'Masking tape, 25 mm',
+  cover: 'Masking paper or sheet',
+  strainers: 'Strainers',
+  cups: 'Mixing cups',
+  'gun-wash': 'Gun wash',
+  gloves: 'Nitrile gloves',
+  'dust-mask': 'Dust mask, P3',
+  cartridges: 'Vapour and particle cartridges',
+  goggles: 'Goggles',
+  suit: 'Spray suit with hood',
 };
 
 /** What a line is called. */
 export function lineName(l: Named): string {
-  if (l.name !== null) return l.part === 'hardener' ? `${l.name}, hardener` : l.part === 'reducer' ? `${l.name.split(' ')[0]} reducer, grade by the day` : l.colour ? `${l.name}, ${l.colour}` : l.name;
+  if (l.name !== null)
+    return l.part === 'hardener'
+      ? `${l.name}, hardener`
+      : l.part === 'reducer'
+        ? `${l.name.split(' ')[0]} reducer, grade by the day`
+        : l.colour
+          ? `${l.name}, ${l.colour}`
+          : l.name;
   if (l.key.startsWith('paper-')) return `Paper P${l.params.grit}${l.params.wet ? ', wet' : ', dry'}`;
   return CONSUMABLES[l.key] ?? l.key;
 }
@@ -20,11 +47,16 @@ export function lineName(l: Named): string {
 /** One pack of it. */
 export function packName(l: Pick<ShoppingLine, 'packSize' | 'unit'>, f: Format): string {
   switch (l.unit) {
-    case 'ml': return f.volume(l.packSize);
-    case 'm': return f.units === 'us' ? `${(l.packSize / M_PER_YARD).toFixed(0)} yd` : `${l.packSize} m`;
-    case 'm2': return f.area(l.packSize).replace('.00 ', ' ');
-    case 'pair': return l.packSize === 1 ? 'pair' : `${l.packSize} pairs`;
-    case 'piece': return l.packSize === 1 ? 'one' : `pack of ${l.packSize}`;
+    case 'ml':
+      return f.volume(l.packSize);
+    case 'm':
+      return f.units === 'us' ? `${(l.packSize / M_PER_YARD).toFixed(0)} yd` : `${l.packSize} m`;
+    case 'm2':
+      return f.area(l.packSize).replace('.00 ', ' ');
+    case 'pair':
+      return l.packSize === 1 ? 'pair' : `${l.packSize} pairs`;
+    case 'piece':
+      return l.packSize === 1 ? 'one' : `pack of ${l.packSize}`;
   }
 }
 
@@ -38,10 +70,15 @@ export function countName(l: Pick<ShoppingLine, 'count' | 'packSize' | 'unit'>, 
 /** An amount in a line's own unit. */
 export function amountName(x: number, unit: ShoppingLine['unit'], f: Format): string {
   switch (unit) {
-    case 'ml': return f.volume(x);
-    case 'm': return f.units === 'us' ? `${(x / M_PER_YARD).toFixed(1)} yd` : `${x.toFixed(1)} m`;
-    case 'm2': return f.area(x);
-    case 'pair': return `${Math.ceil(x)} ${Math.ceil(x) === 1 ? 'pair' : 'pairs'}`;
-    case 'piece': return String(Math.ceil(x));
+    case 'ml':
+      return f.volume(x);
+    case 'm':
+      return f.units === 'us' ? `${(x / M_PER_YARD).toFixed(1)} yd` : `${x.toFixed(1)} m`;
+    case 'm2':
+      return f.area(x);
+    case 'pair':
+      return `${Math.ceil(x)} ${Math.ceil(x) === 1 ? 'pair' : 'pairs'}`;
+    case 'piece':
+      return String(Math.ceil(x));
   }
 }

@@ -9,7 +9,8 @@ import { CAUSE_LIMITS, CAUSE_WORDS, surfaceName } from './names';
 import { planText } from './plan-text';
 import { KNOWN_CODES, say, sayCaution } from './say';
 
-const metric = formatFor('metric'), us = formatFor('us');
+const metric = formatFor('metric');
+const us = formatFor('us');
 
 describe('figures', () => {
   it('metric and US say the same thing', () => {
@@ -23,7 +24,8 @@ describe('figures', () => {
   it('a chance is never shown as 0 or 100', () => {
     expect([percentOf(0.001), percentOf(0.999), percentOf(0.5)]).toEqual([1, 99, 50]);
   });
-  it('durations: 43 min, 2 h, 1 h 06, 3 days', () => expect([43, 120, 66, 4320].map(durationOf)).toEqual(['43 min', '2 h', '1 h 06', '3 days']));
+  it('durations: 43 min, 2 h, 1 h 06, 3 days', () =>
+    expect([43, 120, 66, 4320].map(durationOf)).toEqual(['43 min', '2 h', '1 h 06', '3 days']));
   it('times are read off the text with its own offset, whatever zone the reader is in', () => {
     expect(metric.dayTime('2026-05-16T07:50:00+01:00')).toBe('Sat 16 May, 07:50');
     expect(metric.money(12.5, 'GBP')).toBe('£12.50');
@@ -33,13 +35,52 @@ describe('figures', () => {
 
 describe('sentences', () => {
   it('every rule card has a reason and a way out in words', () => {
-    for (const c of RULE_CARDS) { expect(KNOWN_CODES.sentences).toContain(c.code); if (c.wayOut) expect(KNOWN_CODES.sentences).toContain(c.wayOut); if (c.verdict !== 'ok') expect(c.wayOut).toBeDefined(); }
+    for (const c of RULE_CARDS) {
+      expect(KNOWN_CODES.sentences).toContain(c.code);
+      if (c.wayOut) expect(KNOWN_CODES.sentences).toContain(c.wayOut);
+      if (c.verdict !== 'ok') expect(c.wayOut).toBeDefined();
+    }
   });
-  it('every cause has a short word and a limit', () => expect(Object.keys(CAUSE_WORDS)).toEqual(Object.keys(CAUSE_LIMITS)));
+  it('every cause has a short word and a limit', () =>
+    expect(Object.keys(CAUSE_WORDS)).toEqual(Object.keys(CAUSE_LIMITS)));
   it('no sentence says undefined, NaN, shouts or uses a sign the font lacks', () => {
-    const params = { product: 'X', above: 'Y', below: 'Z', value: 1, min: 1, max: 2, minutes: 3, ml: 4, areaM2: 1, grit: 400, at: '2026-05-16T07:50:00+01:00', cause: 'wind', share: 40, cans: 2, chance: 0.5, members: 3, of: 50, panelC: 18, refC: 20, sheetMin: 10, coat: 1, coats: 2, minC: 10, gapK: 3, total: 1, budget: 2, currency: 'GBP', deadline: '2026-05-20' };
-    for (const code of KNOWN_CODES.sentences) expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);
-    for (const code of KNOWN_CODES.cautions) { const w = sayCaution({ code, params }, metric); expect(`${w.head} ${w.body}`).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/); expect(w.body.length).toBeGreaterThan(4); }
+    const params = {
+      product: 'X',
+      above: 'Y',
+      below: 'Z',
+      value: 1,
+      min: 1,
+      max: 2,
+      minutes: 3,
+      ml: 4,
+      areaM2: 1,
+      grit: 400,
+      at: '2026-05-16T07:50:00+01:00',
+      cause: 'wind',
+      share: 40,
+      cans: 2,
+      chance: 0.5,
+      members: 3,
+      of: 50,
+      panelC: 18,
+      refC: 20,
+      sheetMin: 10,
+      coat: 1,
+      coats: 2,
+      minC: 10,
+      gapK: 3,
+      total: 1,
+      budget: 2,
+      currency: 'GBP',
+      deadline: '2026-05-20',
+    };
+    for (const code of KNOWN_CODES.sentences)
+      expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);
+    for (const code of KNOWN_CODES.cautions) {
+      const w = sayCaution({ code, params }, metric);
+      expect(`${w.head} ${w.body}`).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);
+      expect(w.body.length).toBeGreaterThan(4);
+    }
   });
   it('a missing figure shows as a dash and an unknown code says so', () => {
     expect(say({ code: 'check-under-ready', params: {} }, metric)).toMatch(/^–/);
@@ -51,10 +92,12 @@ describe('sentences', () => {
     expect(surfaceName('surface:aluminium/sound-paint')).toBe('sound old paint on aluminium');
   });
   it('the plan as text holds every task time and every can', () => {
-    const { job } = DEMO_JOBS[2]!, nowMs = msOf(DEMO_NOW, job.place.tz);
+    const { job } = DEMO_JOBS[2]!;
+    const nowMs = msOf(DEMO_NOW, job.place.tz);
     const p = plan({ job, ...simulatedForecast(job.place, nowMs), nowMs });
     const text = planText(job, p, metric);
-    for (const s of p.sessions) for (const t of s.tasks) expect(text).toContain(`${t.startsAt.slice(11, 16)}  `);
+    for (const s of p.sessions)
+      for (const t of s.tasks) expect(text).toContain(`${t.startsAt.slice(11, 16)}  `);
     for (const m of p.materials) expect(text).toContain(m.productId);
     expect(text).toMatch(/^Cargo-bike box panels\nPlanned\. \d+ % of futures end well\./);
   });

@@ -3,7 +3,10 @@ import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Answer, FromWorker, ToWorker } from './protocol';
 
-interface Waiting { readonly resolve: (answer: Answer | null) => void; readonly reject: (e: Error) => void }
+interface Waiting {
+  readonly resolve: (answer: Answer | null) => void;
+  readonly reject: (e: Error) => void;
+}
 
 export class PlanClient {
   private readonly worker: Worker;
@@ -26,12 +29,17 @@ export class PlanClient {
     this.send({ kind: 'load', job, forecast, nowMs, issuedMs });
   }
 
-  private send(m: ToWorker): void { this.worker.postMessage(m); }
+  private send(m: ToWorker): void {
+    this.worker.postMessage(m);
+  }
 
   /** The plan of a job and the air at it, or null when a newer question overtook it. */
   plan(job: Job, nowMs: number): Promise<Answer | null> {
     const id = ++this.last;
-    return new Promise((resolve, reject) => { this.waiting.set(id, { resolve, reject }); this.send({ kind: 'plan', id, nowMs, job }); });
+    return new Promise((resolve, reject) => {
+      this.waiting.set(id, { resolve, reject });
+      this.send({ kind: 'plan', id, nowMs, job });
+    });
   }
 
   close(): void {

@@ -2,7 +2,10 @@
 import { planAndAir } from '@/core/plan';
 import { answerer, type ToWorker } from './protocol';
 
-const answer = answerer((l, job, nowMs) => planAndAir({ job, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }), () => performance.now());
+const answer = answerer(
+  (l, job, nowMs) => planAndAir({ job, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }),
+  () => performance.now(),
+);
 self.onmessage = (e: MessageEvent<ToWorker>): void => {
   const out = answer(e.data);
   if (out) self.postMessage(out);

@@ -4,9 +4,18 @@ import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 
-export interface Answer { readonly plan: Plan; readonly air: AirView }
+export interface Answer {
+  readonly plan: Plan;
+  readonly air: AirView;
+}
 export type ToWorker =
-  | { readonly kind: 'load'; readonly forecast: Forecast; readonly issuedMs: number; readonly nowMs: number; readonly job: Job }
+  | {
+      readonly kind: 'load';
+      readonly forecast: Forecast;
+      readonly issuedMs: number;
+      readonly nowMs: number;
+      readonly job: Job;
+    }
   | { readonly kind: 'plan'; readonly id: number; readonly nowMs: number; readonly job: Job };
 export type FromWorker =
   | { readonly kind: 'done'; readonly id: number; readonly answer: Answer; readonly tookMs: number }
@@ -14,7 +23,10 @@ export type FromWorker =
 type Load = Extract<ToWorker, { kind: 'load' }>;
 
 /** Pure answerer, so that the protocol is tested without a thread. */
-export function answerer(answerOf: (load: Pick<Load, 'forecast' | 'issuedMs'>, job: Job, nowMs: number) => Answer, clock: () => number): (m: ToWorker) => FromWorker | null {
+export function answerer(
+  answerOf: (load: Pick<Load, 'forecast' | 'issuedMs'>, job: Job, nowMs: number) => Answer,
+  clock: () => number,
+): (m: ToWorker) => FromWorker | null {
   let loaded: Load | null = null;
   return (m) => {
     if (m.kind === 'load') {

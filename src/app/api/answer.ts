@@ -9,14 +9,22 @@ export const MOST_JOB_BYTES = 256 * 1024;
 /** With photographs of some dozen jobs, about 250 kB each. */
 export const MOST_BUNDLE_BYTES = 64 * 1024 * 1024;
 
-export const refused = (status: number, error: string, faults: readonly Fault[] = []): Response => Response.json({ error, faults }, { status });
-export const noSuchJob = (): Response => refused(404, 'This job is not here any more. It may have been deleted in another tab; go back to the bench.');
+export const refused = (status: number, error: string, faults: readonly Fault[] = []): Response =>
+  Response.json({ error, faults }, { status });
+export const noSuchJob = (): Response =>
+  refused(
+    404,
+    'This job is not here any more. It may have been deleted in another tab; go back to the bench.',
+  );
 
 type Body<T> = { ok: true; value: T } | { ok: false; answer: Response };
 
 /** The bytes of a body, never more than `most`: a longer one is not even read to its end. */
 export async function bytesOf(request: Request, most: number): Promise<Body<Uint8Array>> {
-  const tooLarge = (): Body<Uint8Array> => ({ ok: false, answer: refused(413, `This is too large (over ${Math.round(most / 1024)} kB).`) });
+  const tooLarge = (): Body<Uint8Array> => ({
+    ok: false,
+    answer: refused(413, `This is too large (over ${Math.round(most / 1024)} kB).`),
+  });
   if (Number(request.headers.get('content-length') ?? 0) > most) return tooLarge();
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -25,35 +33,57 @@ export async function bytesOf(request: Request, most: number): Promise<Body<Uint
     const next = await reader?.read();
     if (!next || next.done) break;
     size += next.value.byteLength;
-    if (size > most) { await reader!.cancel(); return tooLarge(); }
+    if (size > most) {
+      await reader!.cancel();
+      return tooLarge();
+    }
     chunks.push(next.value);
   }
   const all = new Uint8Array(size);
   let at = 0;
-  for (const c of chunks) { all.set(c, at); at += c.byteLength; }
+  for (const c of chunks) {
+    all.set(c, at);
+    at += c.byteLength;
+  }
   return { ok: true, value: all };
 }
 
 /** The body as JSON, or the answer that refuses it. */
 export async function bodyOf(request: Request, most: number = MOST_JOB_BYTES): Promise<Body<unknown>> {
-  if (!(request.headers.get('content-type') ?? '').startsWith('application/json')) return { ok: false, answer: refused(415, 'Send JSON.') };
+  if (!(request.headers.get('content-type') ?? '').startsWith('application/json'))
+    return { ok: false, answer: refused(415, 'Send JSON.') };
   const bytes = await bytesOf(request, most);
   if (!bytes.ok) return bytes;
   const parsed = parseJson(new TextDecoder().decode(bytes.value));
-  return parsed.ok ? parsed : { ok: false, answer: refused(400, 'The text sent is not JSON.', parsed.faults) };
+  return parsed.ok
+    ? parsed
+    : { ok: false, answer: refused(400, 'The text sent is not JSON.', parsed.faults) };
 }
 
 /** A file to keep. The name is ASCII by construction. */
 export function fileAnswer(body: string | Uint8Array, name: string, type: string): Response {
-  return new Response(body as BodyInit, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
+  return new Response(body as BodyInit, {
+    headers: {
+      'content-type': type,
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  });
 }
 
 /** What a save or a step back came to; a stale one brings the job as it is now, so that the page can merge. */
 export function answerSaved(r: SaveResult): Response {
   switch (r.kind) {
-    case 'missing': return noSuchJob();
-    case 'nothing': return refused(409, 'There is nothing to take back.');
-    case 'stale': return Response.json({ error: 'This job was changed in another tab.', faults: [], version: r.version, job: r.job }, { status: 409 });
-    case 'saved': return Response.json({ version: r.version, job: r.job, steps: r.steps });
+    case 'missing':
+      return noSuchJob();
+    case 'nothing':
+      return refused(409, 'There is nothing to take back.');
+    case 'stale':
+      return Response.json(
+        { error: 'This job was changed in another tab.', faults: [], version: r.version, job: r.job },
+        { status: 409 },
+      );
+    case 'saved':
+      return Response.json({ version: r.version, job: r.job, steps: r.steps });
   }
 }

@@ -11,11 +11,24 @@ export const metadata: Metadata = { title: 'Shelf' };
 
 export default async function Page() {
   await connection();
-  const { store, stock, clock } = workshop(), nowMs = clock.nowMs(), place = store.list()[0]?.job.place ?? DEFAULT_PLACE, nowIso = isoOf(nowMs, place.tz);
+  const { store, stock, clock } = workshop();
+  const nowMs = clock.nowMs();
+  const place = store.list()[0]?.job.place ?? DEFAULT_PLACE;
+  const nowIso = isoOf(nowMs, place.tz);
   return (
     <>
-      <a className="skip" href="#main">Skip to the content</a>
-      <TopBar placeName={place.name ?? 'Place'} nowIso={nowIso} demoClock={clock.demo} air={null} title="Shelf" under={place.name ?? 'Place'} back="/" />
+      <a className="skip" href="#main">
+        Skip to the content
+      </a>
+      <TopBar
+        placeName={place.name ?? 'Place'}
+        nowIso={nowIso}
+        demoClock={clock.demo}
+        air={null}
+        title="Shelf"
+        under={place.name ?? 'Place'}
+        back="/"
+      />
       <ShelfPage view={shelfView(store, stock, nowMs)} today={nowIso.slice(0, 10)} tz={place.tz} />
     </>
   );

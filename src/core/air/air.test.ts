@@ -13,8 +13,10 @@ psychrolib.SetUnitSystem(psychrolib.SI);
 describe('moist air', () => {
   it('saturation pressure is 611.2 Pa at 0 °C, 2339 Pa at 20, 4246 Pa at 30 (ASHRAE Fundamentals, thermodynamic properties of moist air)', () => {
     expect(Math.abs(satPressurePa(0.01) - 611.65)).toBeLessThan(0.7);
-    expect(satPressurePa(20)).toBeGreaterThan(2337); expect(satPressurePa(20)).toBeLessThan(2341);
-    expect(satPressurePa(30)).toBeGreaterThan(4243); expect(satPressurePa(30)).toBeLessThan(4250);
+    expect(satPressurePa(20)).toBeGreaterThan(2337);
+    expect(satPressurePa(20)).toBeLessThan(2341);
+    expect(satPressurePa(30)).toBeGreaterThan(4243);
+    expect(satPressurePa(30)).toBeLessThan(4250);
   });
   it('air of 20 °C and 50 % has its dew point at 9.3 °C (ASHRAE psychrometric chart)', () => {
     expect(dewPointC(20, 0.5)).toBeCloseTo(9.27, 1);
@@ -23,16 +25,27 @@ describe('moist air', () => {
     let n = 0;
     for (let t = -20; t <= 45; t += 0.37) {
       expect(Math.abs(satPressurePa(t) / psychrolib.GetSatVapPres(t) - 1)).toBeLessThan(2e-4);
-      for (let rh = 0.15; rh <= 1; rh += 0.21) { expect(Math.abs(dewPointC(t, rh) - psychrolib.GetTDewPointFromRelHum(t, rh))).toBeLessThan(0.02); expect(Math.abs(dewOfLnPressureC(Math.log(psychrolib.GetSatVapPres(t) * rh)) - dewPointC(t, rh))).toBeLessThan(0.01); n++; }
+      for (let rh = 0.15; rh <= 1; rh += 0.21) {
+        expect(Math.abs(dewPointC(t, rh) - psychrolib.GetTDewPointFromRelHum(t, rh))).toBeLessThan(0.02);
+        expect(
+          Math.abs(dewOfLnPressureC(Math.log(psychrolib.GetSatVapPres(t) * rh)) - dewPointC(t, rh)),
+        ).toBeLessThan(0.01);
+        n++;
+      }
     }
     expect(n).toBeGreaterThan(600);
   });
   it('3 K over the dew point means at most 81 % humidity at 5 °C, 83 % at 20, 84 % at 30 (identity)', () => {
-    for (const [t, rh] of [[5, 0.81], [20, 0.83], [30, 0.84]] as const) {
+    for (const [t, rh] of [
+      [5, 0.81],
+      [20, 0.83],
+      [30, 0.84],
+    ] as const) {
       expect(satPressurePa(t - 3) / satPressurePa(t)).toBeCloseTo(rh, 2);
     }
   });
-  it('refuses humidity that is not a number', () => expect(() => dewPointC(20, Number.NaN)).toThrow(RangeError));
+  it('refuses humidity that is not a number', () =>
+    expect(() => dewPointC(20, Number.NaN)).toThrow(RangeError));
 });
 
 describe('sun and panel', () => {
@@ -57,29 +70,45 @@ describe('sun and panel', () => {
 });
 
 const line = (n: number): ForecastMember => ({
-  airTempC: Array(n).fill(18), rhPct: Array(n).fill(60), windMs: Array(n).fill(6), gustMs: Array(n).fill(9), rainMm: Array.from({ length: n }, (_, i) => (i >= 60 && i < 66 ? 1 : 0)), cloudFrac: Array(n).fill(0.5),
+  airTempC: Array(n).fill(18),
+  rhPct: Array(n).fill(60),
+  windMs: Array(n).fill(6),
+  gustMs: Array(n).fill(9),
+  rainMm: Array.from({ length: n }, (_, i) => (i >= 60 && i < 66 ? 1 : 0)),
+  cloudFrac: Array(n).fill(0.5),
 });
 
 describe('the ensemble', () => {
   const T0 = Date.UTC(2026, 4, 16);
   it('spreads as published for day 1 and day 7: 1.5 and 3.5 K within a fifth (fifty members, seed 42)', () => {
     const members = dress(line(200), T0, T0, 42);
-    for (const [h, want] of [[24, 1.5], [168, 3.5]] as const) {
+    for (const [h, want] of [
+      [24, 1.5],
+      [168, 3.5],
+    ] as const) {
       // Nine neighbouring hours and fifty members, so that the sampling error is near a tenth.
-      const errs = members.flatMap((m) => [-16, -12, -8, -4, 0, 4, 8, 12, 16].map((d) => (m.airTempC[h + d]! - 18) / rmsTempK(h + d)));
+      const errs = members.flatMap((m) =>
+        [-16, -12, -8, -4, 0, 4, 8, 12, 16].map((d) => (m.airTempC[h + d]! - 18) / rmsTempK(h + d)),
+      );
       const rms = Math.sqrt(errs.reduce((a, b) => a + b * b, 0) / errs.length);
       expect(rmsTempK(h)).toBe(want);
-      expect(rms).toBeGreaterThan(0.8); expect(rms).toBeLessThan(1.2);
+      expect(rms).toBeGreaterThan(0.8);
+      expect(rms).toBeLessThan(1.2);
     }
   });
   it('does not touch hours before the issue, and repeats itself for a seed', () => {
-    const a = dress(line(80), T0, T0 + 10 * 3_600_000, 5), b = dress(line(80), T0, T0 + 10 * 3_600_000, 5);
+    const a = dress(line(80), T0, T0 + 10 * 3_600_000, 5);
+    const b = dress(line(80), T0, T0 + 10 * 3_600_000, 5);
     expect(a).toEqual(b);
     expect(a.every((m) => m.airTempC[9] === 18 && m.windMs[9] === 6)).toBe(true);
     expect(a.some((m) => m.airTempC[30] !== 18)).toBe(true);
   });
   it('an imported ensemble is used as it is, with its median as the central line', () => {
-    const two = [{ ...line(5), airTempC: [1, 1, 1, 1, 1] }, { ...line(5), airTempC: [3, 3, 3, 3, 3] }, { ...line(5), airTempC: [9, 9, 9, 9, 9] }];
+    const two = [
+      { ...line(5), airTempC: [1, 1, 1, 1, 1] },
+      { ...line(5), airTempC: [3, 3, 3, 3, 3] },
+      { ...line(5), airTempC: [9, 9, 9, 9, 9] },
+    ];
     const e = ensembleOf({ start: '2026-05-16T00:00Z', stepMin: 60, members: two }, T0, T0, 1);
     expect(e.members).toBe(two);
     expect(e.central.airTempC[2]).toBe(3);
@@ -92,7 +121,8 @@ describe('what the part feels', () => {
   const e = ensembleOf({ start: '2026-05-16T00:00Z', stepMin: 60, members: [line(72)] }, T0, T0, 1);
   it('a roof keeps the rain off, the open does not', () => {
     const how = { absorptance: 0.7, backFree: true, flatFrac: 1 };
-    const open = atPart(e, { ...place, shelter: 'open' }, how), roofed = atPart(e, { ...place, shelter: 'lean-to' }, how);
+    const open = atPart(e, { ...place, shelter: 'open' }, how);
+    const roofed = atPart(e, { ...place, shelter: 'lean-to' }, how);
     const row = (open.rows - 1) * open.nodes;
     expect(open.rain[row + 61 * 2]).toBe(1);
     expect(roofed.rain.some((x) => x === 1)).toBe(false);
@@ -100,7 +130,14 @@ describe('what the part feels', () => {
     expect(roofed.windMs[row]).toBeCloseTo(3 * HEIGHT_FACTOR, 9);
   });
   it('the dew gap of air at 18 °C and 60 % is 7.8 K when the panel is at air temperature', () => {
-    const shade = atPart(e, { ...place, shelter: 'garage' }, { absorptance: 0.7, backFree: true, flatFrac: 1 });
-    expect(shade.gapK[(shade.rows - 1) * shade.nodes + 4]).toBeCloseTo(18 - psychrolib.GetTDewPointFromRelHum(18, 0.6), 1);
+    const shade = atPart(
+      e,
+      { ...place, shelter: 'garage' },
+      { absorptance: 0.7, backFree: true, flatFrac: 1 },
+    );
+    expect(shade.gapK[(shade.rows - 1) * shade.nodes + 4]).toBeCloseTo(
+      18 - psychrolib.GetTDewPointFromRelHum(18, 0.6),
+      1,
+    );
   });
 });

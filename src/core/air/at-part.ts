@@ -14,18 +14,29 @@ export const STEP_MS = 30 * 60_000;
 
 /** Arrays of shape [rows × nodes]; rows = members + 1, the last row is the central line. */
 export interface AtPart {
-  readonly startMs: number; readonly stepMs: number; readonly nodes: number; readonly rows: number;
-  readonly airC: Float64Array; readonly panelC: Float64Array; readonly rhFrac: Float64Array;
+  readonly startMs: number;
+  readonly stepMs: number;
+  readonly nodes: number;
+  readonly rows: number;
+  readonly airC: Float64Array;
+  readonly panelC: Float64Array;
+  readonly rhFrac: Float64Array;
   /** Panel temperature over the dew point, K. */
   readonly gapK: Float64Array;
-  readonly windMs: Float64Array; readonly gustMs: Float64Array;
+  readonly windMs: Float64Array;
+  readonly gustMs: Float64Array;
   /** 1 where rain reaches the part or the place itself fails, else 0. */
-  readonly rain: Uint8Array; readonly flap: Uint8Array;
+  readonly rain: Uint8Array;
+  readonly flap: Uint8Array;
   /** Sun elevation per node, degrees, shape [nodes]. */
   readonly sunDeg: Float64Array;
 }
 
-export interface PartAir { readonly absorptance: number; readonly backFree: boolean; readonly flatFrac: number }
+export interface PartAir {
+  readonly absorptance: number;
+  readonly backFree: boolean;
+  readonly flatFrac: number;
+}
 
 /** ASSUMED: rain lighter than 0.1 mm in the hour leaves no mark. */
 const WET_MM = 0.1;
@@ -42,7 +53,14 @@ const KEPT = 8;
  * @param how as in `airAtPart`
  */
 export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
-  const key = JSON.stringify([place.shelter, place.lat, place.lon, how.absorptance, how.backFree, how.flatFrac]);
+  const key = JSON.stringify([
+    place.shelter,
+    place.lat,
+    place.lon,
+    how.absorptance,
+    how.backFree,
+    how.flatFrac,
+  ]);
   const known = made.get(e) ?? new Map<string, AtPart>();
   made.set(e, known);
   return remember(known, key, KEPT, () => airAtPart(e, place, how));
@@ -53,12 +71,25 @@ export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
  */
 function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
   const card = SHELTER_CARDS[place.shelter];
-  const nodes = (e.hours - 1) * 2 + 1, rows = e.members.length + 1, size = rows * nodes;
+  const nodes = (e.hours - 1) * 2 + 1;
+  const rows = e.members.length + 1;
+  const size = rows * nodes;
   const a: AtPart = {
-    startMs: e.startMs, stepMs: STEP_MS, nodes, rows,
-    airC: new Float64Array(size), panelC: new Float64Array(size), rhFrac: new Float64Array(size), gapK: new Float64Array(size),
-    windMs: new Float64Array(size), gustMs: new Float64Array(size), rain: new Uint8Array(size), flap: new Uint8Array(size),
-    sunDeg: Float64Array.from({ length: nodes }, (_, i) => sunElevationDeg(e.startMs + i * STEP_MS, place.lat, place.lon)),
+    startMs: e.startMs,
+    stepMs: STEP_MS,
+    nodes,
+    rows,
+    airC: new Float64Array(size),
+    panelC: new Float64Array(size),
+    rhFrac: new Float64Array(size),
+    gapK: new Float64Array(size),
+    windMs: new Float64Array(size),
+    gustMs: new Float64Array(size),
+    rain: new Uint8Array(size),
+    flap: new Uint8Array(size),
+    sunDeg: Float64Array.from({ length: nodes }, (_, i) =>
+      sunElevationDeg(e.startMs + i * STEP_MS, place.lat, place.lon),
+    ),
   };
   const clear = a.sunDeg.map(clearSkyWm2);
   const follow = card.lagH > 0 ? 1 - Math.exp(-0.5 / card.lagH) : 1;
@@ -71,16 +102,29 @@ function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
     let inside = m.airTempC[0]!;
     for (let i = 0; i < nodes; i++) {
       // Odd nodes lie half way between two hours; even ones take the hour twice.
-      const h = i >> 1, g = h + (i & 1);
-      const out = (m.airTempC[h]! + m.airTempC[g]!) / 2, rh = Math.min(1, Math.max(0.01, (m.rhPct[h]! + m.rhPct[g]!) / 200));
+      const h = i >> 1;
+      const g = h + (i & 1);
+      const out = (m.airTempC[h]! + m.airTempC[g]!) / 2;
+      const rh = Math.min(1, Math.max(0.01, (m.rhPct[h]! + m.rhPct[g]!) / 200));
       const lnV = lnSatPressure(out) + Math.log(rh);
       inside += follow * (out - inside);
-      const outside = (m.windMs[h]! + m.windMs[g]!) / 2, wind = outside * factor, cloud = (m.cloudFrac[h]! + m.cloudFrac[g]!) / 2, k = o + i;
+      const outside = (m.windMs[h]! + m.windMs[g]!) / 2;
+      const wind = outside * factor;
+      const cloud = (m.cloudFrac[h]! + m.cloudFrac[g]!) / 2;
+      const k = o + i;
       airC[k] = inside;
       rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
       windMs[k] = wind;
-      gustMs[k] = (m.gustMs[h]! + m.gustMs[g]!) / 2 * factor;
-      const panel = inside + panelExcessK(clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * 200)]! * card.sunFrac : 0, how.absorptance, card.skyFrac * how.flatFrac * (1 - cloud), wind, how.backFree);
+      gustMs[k] = ((m.gustMs[h]! + m.gustMs[g]!) / 2) * factor;
+      const panel =
+        inside +
+        panelExcessK(
+          clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * 200)]! * card.sunFrac : 0,
+          how.absorptance,
+          card.skyFrac * how.flatFrac * (1 - cloud),
+          wind,
+          how.backFree,
+        );
       panelC[k] = panel;
       gapK[k] = panel - dewOfLnPressureC(lnV);
       rain[k] = !card.roofed && m.rainMm[h]! > WET_MM ? 1 : 0;

@@ -10,8 +10,14 @@ import { normals } from '../numerics/random';
 export const DRESSED_MEMBERS = 50;
 
 /** Straight between (0 h, now), (24 h, day 1) and (168 h, day 7); flat beyond. */
-const grow = (now: number, day1: number, day7: number) => (leadH: number): number =>
-  leadH <= 0 ? now : leadH < 24 ? now + (day1 - now) * leadH / 24 : day1 + (day7 - day1) * Math.min(1, (leadH - 24) / 144);
+const grow =
+  (now: number, day1: number, day7: number) =>
+  (leadH: number): number =>
+    leadH <= 0
+      ? now
+      : leadH < 24
+        ? now + ((day1 - now) * leadH) / 24
+        : day1 + (day7 - day1) * Math.min(1, (leadH - 24) / 144);
 
 // ASSUMED: errors of the first hour (a third of day 1); a record of forecast against actual would settle them.
 export const rmsTempK = grow(0.5, 1.5, 3.5);
@@ -25,7 +31,10 @@ function ou(draw: () => number, n: number): Float64Array {
   const z = new Float64Array(n);
   const kick = Math.sqrt(1 - FADE * FADE);
   let x = draw();
-  for (let i = 0; i < n; i++) { z[i] = x; x = FADE * x + kick * draw(); }
+  for (let i = 0; i < n; i++) {
+    z[i] = x;
+    x = FADE * x + kick * draw();
+  }
   return z;
 }
 
@@ -33,15 +42,32 @@ function ou(draw: () => number, n: number): Float64Array {
  * Fifty futures around one line. `issuedMs` is lead zero: hours before it carry the first hour's error not at all.
  * The draws depend on the seed alone, so the same forecast always gives the same futures.
  */
-export function dress(line: ForecastMember, startMs: number, issuedMs: number, seed: number): ForecastMember[] {
+export function dress(
+  line: ForecastMember,
+  startMs: number,
+  issuedMs: number,
+  seed: number,
+): ForecastMember[] {
   const n = line.airTempC.length;
   const leads = Float64Array.from({ length: n }, (_, i) => (startMs - issuedMs) / 3_600_000 + i);
   const members: ForecastMember[] = [];
   for (let m = 0; m < DRESSED_MEMBERS; m++) {
     const draw = normals(seed + 7919 * (m + 1));
-    const zt = ou(draw, n), zw = ou(draw, n), zr = ou(draw, n), zc = ou(draw, n), shift = draw(), size = Math.exp(0.4 * draw());
+    const zt = ou(draw, n);
+    const zw = ou(draw, n);
+    const zr = ou(draw, n);
+    const zc = ou(draw, n);
+    const shift = draw();
+    const size = Math.exp(0.4 * draw());
     const blank = (): number[] => new Array<number>(n).fill(0);
-    const out: ForecastMember = { airTempC: blank(), rhPct: blank(), windMs: blank(), gustMs: blank(), rainMm: blank(), cloudFrac: blank() };
+    const out: ForecastMember = {
+      airTempC: blank(),
+      rhPct: blank(),
+      windMs: blank(),
+      gustMs: blank(),
+      rainMm: blank(),
+      cloudFrac: blank(),
+    };
     for (let i = 0; i < n; i++) {
       const lead = leads[i]!;
       const known = lead < 0 ? 0 : 1;
@@ -52,21 +78,33 @@ export function dress(line: ForecastMember, startMs: number, issuedMs: number, s
       const wind = Math.max(0.1, line.windMs[i]! + known * rmsWindMs(lead) * zw[i]!);
       out.windMs[i] = wind;
       out.gustMs[i] = Math.max(wind, line.gustMs[i]! + known * rmsWindMs(lead) * 1.5 * zw[i]!);
-      const j = Math.min(n - 1, Math.max(0, Math.round(i + known * rmsRainShiftH(Math.max(lead, 0)) * shift)));
+      const j = Math.min(
+        n - 1,
+        Math.max(0, Math.round(i + known * rmsRainShiftH(Math.max(lead, 0)) * shift)),
+      );
       out.rainMm[i] = (line.rainMm[known ? j : i] ?? 0) * (known ? size : 1);
-      out.cloudFrac[i] = Math.min(1, Math.max(0, line.cloudFrac[i]! + known * 0.2 * zc[i]! * Math.min(1, lead / 24 + 0.2)));
+      out.cloudFrac[i] = Math.min(
+        1,
+        Math.max(0, line.cloudFrac[i]! + known * 0.2 * zc[i]! * Math.min(1, lead / 24 + 0.2)),
+      );
     }
     members.push(out);
   }
   return members;
 }
 
-export interface Ensemble { readonly startMs: number; readonly hours: number; readonly members: readonly ForecastMember[]; readonly central: ForecastMember }
+export interface Ensemble {
+  readonly startMs: number;
+  readonly hours: number;
+  readonly members: readonly ForecastMember[];
+  readonly central: ForecastMember;
+}
 
 /** Members and their central line: the forecast itself when single, else the hourly median (rain: what half the members reach). */
 export function ensembleOf(f: Forecast, startMs: number, issuedMs: number, seed: number): Ensemble {
   const known = made.get(f);
-  if (known && known.startMs === startMs && known.issuedMs === issuedMs && known.seed === seed) return known.ensemble;
+  if (known && known.startMs === startMs && known.issuedMs === issuedMs && known.seed === seed)
+    return known.ensemble;
   const ensemble = gather(f, startMs, issuedMs, seed);
   made.set(f, { startMs, issuedMs, seed, ensemble });
   return ensemble;
@@ -78,7 +116,21 @@ const made = new WeakMap<Forecast, { startMs: number; issuedMs: number; seed: nu
 function gather(f: Forecast, startMs: number, issuedMs: number, seed: number): Ensemble {
   const first = f.members[0]!;
   const hours = first.airTempC.length;
-  if (f.members.length === 1) return { startMs, hours, members: dress(first, startMs, issuedMs, seed), central: first };
-  const mid = (key: keyof ForecastMember): number[] => Array.from({ length: hours }, (_, i) => median(f.members.map((m) => m[key][i]!)));
-  return { startMs, hours, members: f.members, central: { airTempC: mid('airTempC'), rhPct: mid('rhPct'), windMs: mid('windMs'), gustMs: mid('gustMs'), rainMm: mid('rainMm'), cloudFrac: mid('cloudFrac') } };
+  if (f.members.length === 1)
+    return { startMs, hours, members: dress(first, startMs, issuedMs, seed), central: first };
+  const mid = (key: keyof ForecastMember): number[] =>
+    Array.from({ length: hours }, (_, i) => median(f.members.map((m) => m[key][i]!)));
+  return {
+    startMs,
+    hours,
+    members: f.members,
+    central: {
+      airTempC: mid('airTempC'),
+      rhPct: mid('rhPct'),
+      windMs: mid('windMs'),
+      gustMs: mid('gustMs'),
+      rainMm: mid('rainMm'),
+      cloudFrac: mid('cloudFrac'),
+    },
+  };
 }

@@ -5,7 +5,9 @@
  */
 import psychrolib from 'psychrolib';
 
-const LOW_C = -60, HIGH_C = 90, STEP_K = 0.25;
+const LOW_C = -60;
+const HIGH_C = 90;
+const STEP_K = 0.25;
 let logs: Float64Array | null = null;
 
 function table(): Float64Array {
@@ -41,17 +43,21 @@ export function dewPointC(airTempC: number, rhFrac: number): number {
 
 function invert(goal: number): number {
   const t = table();
-  let lo = 0, hi = t.length - 1;
+  let lo = 0;
+  let hi = t.length - 1;
   if (goal <= t[0]!) return LOW_C;
   while (hi - lo > 1) {
     const mid = (lo + hi) >> 1;
-    if (t[mid]! < goal) lo = mid; else hi = mid;
+    if (t[mid]! < goal) lo = mid;
+    else hi = mid;
   }
   return LOW_C + (lo + (goal - t[lo]!) / (t[hi]! - t[lo]!)) * STEP_K;
 }
 
 /** The inverse on an even grid of ln Pa, made once: the week asks tens of thousands of times. Within 0.01 K of dewPointC. */
-const LN_LOW = 2, LN_STEP = 0.004, LN_NODES = 2200;
+const LN_LOW = 2;
+const LN_STEP = 0.004;
+const LN_NODES = 2200;
 let dews: Float64Array | null = null;
 
 /** Dew point of a vapour pressure given as its logarithm, °C; ln Pa 2 … 10.8, clamped. */

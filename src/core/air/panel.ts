@@ -17,7 +17,13 @@ export function surfaceCoefficient(windMs: number): number {
  * @param skyFrac share of a clear open sky the face sees, 0…1 (0 for upright faces)
  * @param windMs at the part @param backFree true when air passes the back as it does the front
  */
-export function panelExcessK(sunWm2: number, absorptance: number, skyFrac: number, windMs: number, backFree: boolean): number {
+export function panelExcessK(
+  sunWm2: number,
+  absorptance: number,
+  skyFrac: number,
+  windMs: number,
+  backFree: boolean,
+): number {
   const front = surfaceCoefficient(windMs);
   // ASSUMED: a closed or lying back gives 1.5 W/m²K (0–3 met in practice); a measurement would settle it.
   const back = backFree ? front : 1.5;

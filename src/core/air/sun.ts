@@ -8,7 +8,7 @@ export function sunElevationDeg(ms: number, latDeg: number, lonDeg: number): num
 
 /** Clear-sky global horizontal irradiance, W/m². Source: Haurwitz 1945. */
 export function clearSkyWm2(elevationDeg: number): number {
-  const cosz = Math.sin(elevationDeg * Math.PI / 180);
+  const cosz = Math.sin((elevationDeg * Math.PI) / 180);
   return cosz > 0.001 ? 1098 * cosz * Math.exp(-0.057 / cosz) : 0;
 }
 

@@ -1,39 +1,71 @@
 /** The air at the part as it is drawn: hourly, the central line with the band that holds eight futures in ten. */
 import type { AtPart } from './at-part';
 
-export interface Band { readonly mid: readonly number[]; readonly low: readonly number[]; readonly high: readonly number[] }
+export interface Band {
+  readonly mid: readonly number[];
+  readonly low: readonly number[];
+  readonly high: readonly number[];
+}
 export interface AirView {
-  readonly startMs: number; readonly stepMs: number;
-  readonly panelC: Band; readonly gapK: Band; readonly rhFrac: Band; readonly windMs: Band;
+  readonly startMs: number;
+  readonly stepMs: number;
+  readonly panelC: Band;
+  readonly gapK: Band;
+  readonly rhFrac: Band;
+  readonly windMs: Band;
   /** Share of futures with rain that reaches the part, 0…1. */
   readonly rain: readonly number[];
   readonly sunDeg: readonly number[];
-  readonly now: { readonly panelC: number; readonly gapK: number; readonly rhFrac: number; readonly windMs: number };
+  readonly now: {
+    readonly panelC: number;
+    readonly gapK: number;
+    readonly rhFrac: number;
+    readonly windMs: number;
+  };
 }
 
 /** Two nodes (one hour) a point from `fromMs` to `toMs`, clipped to the grid. */
 export function airView(a: AtPart, fromMs: number, toMs: number, nowMs: number): AirView {
   const first = Math.max(0, Math.ceil((fromMs - a.startMs) / a.stepMs));
   const last = Math.min(a.nodes - 1, Math.floor((toMs - a.startMs) / a.stepMs));
-  const idx = Array.from({ length: Math.max(0, Math.floor((last - first) / 2) + 1) }, (_, i) => first + 2 * i);
-  const members = a.rows - 1, row = members * a.nodes;
+  const idx = Array.from(
+    { length: Math.max(0, Math.floor((last - first) / 2) + 1) },
+    (_, i) => first + 2 * i,
+  );
+  const members = a.rows - 1;
+  const row = members * a.nodes;
   const scratch = new Float64Array(members);
   const band = (x: Float64Array, digits: number): Band => {
     const r = (v: number): number => Number(v.toFixed(digits));
-    const low: number[] = [], high: number[] = [];
+    const low: number[] = [];
+    const high: number[] = [];
     for (const i of idx) {
       for (let m = 0; m < members; m++) scratch[m] = x[m * a.nodes + i]!;
       scratch.sort();
-      low.push(r(scratch[Math.floor(0.1 * (members - 1))]!)); high.push(r(scratch[Math.ceil(0.9 * (members - 1))]!));
+      low.push(r(scratch[Math.floor(0.1 * (members - 1))]!));
+      high.push(r(scratch[Math.ceil(0.9 * (members - 1))]!));
     }
     return { mid: idx.map((i) => r(x[row + i]!)), low, high };
   };
   const nowNode = row + Math.min(a.nodes - 1, Math.max(0, Math.round((nowMs - a.startMs) / a.stepMs)));
   return {
-    startMs: a.startMs + first * a.stepMs, stepMs: 2 * a.stepMs,
-    panelC: band(a.panelC, 1), gapK: band(a.gapK, 1), rhFrac: band(a.rhFrac, 3), windMs: band(a.windMs, 2),
-    rain: idx.map((i) => { let n = 0; for (let m = 0; m < members; m++) n += a.rain[m * a.nodes + i]!; return n / members; }),
+    startMs: a.startMs + first * a.stepMs,
+    stepMs: 2 * a.stepMs,
+    panelC: band(a.panelC, 1),
+    gapK: band(a.gapK, 1),
+    rhFrac: band(a.rhFrac, 3),
+    windMs: band(a.windMs, 2),
+    rain: idx.map((i) => {
+      let n = 0;
+      for (let m = 0; m < members; m++) n += a.rain[m * a.nodes + i]!;
+      return n / members;
+    }),
     sunDeg: idx.map((i) => Number(a.sunDeg[i]!.toFixed(1))),
-    now: { panelC: a.panelC[nowNode]!, gapK: a.gapK[nowNode]!, rhFrac: a.rhFrac[nowNode]!, windMs: a.windMs[nowNode]! },
+    now: {
+      panelC: a.panelC[nowNode]!,
+      gapK: a.gapK[nowNode]!,
+      rhFrac: a.rhFrac[nowNode]!,
+      windMs: a.windMs[nowNode]!,
+    },
   };
 }

@@ -4,20 +4,76 @@
  */
 import type { Product } from '@/model/product';
 
-const memory = { rest: 'M', byField: { rhMaxFrac: 'CP', dewGapMinK: 'P', windMaxMs: 'CP', potLifeMin: 'CP' } } as const satisfies Product['provenance'];
+const memory = {
+  rest: 'M',
+  byField: { rhMaxFrac: 'CP', dewGapMinK: 'P', windMaxMs: 'CP', potLifeMin: 'CP' },
+} as const satisfies Product['provenance'];
 /** An aerosol and the limits they share: panel 3 K over dew point (ISO 12944-7), 85 % humidity, 2 m/s at the part. */
-const can = (p: Omit<Product, 'carrier' | 'refTempC' | 'rhMaxFrac' | 'dewGapMinK' | 'windMaxMs' | 'tempMinC' | 'tempMaxC' | 'provenance' | 'isocyanate'> & Partial<Product>): Product => ({
-  carrier: 'aerosol', refTempC: 20, rhMaxFrac: 0.85, dewGapMinK: 3, windMaxMs: 2, tempMinC: 10, tempMaxC: 30, isocyanate: false, provenance: memory, ...p,
+const can = (
+  p: Omit<
+    Product,
+    | 'carrier'
+    | 'refTempC'
+    | 'rhMaxFrac'
+    | 'dewGapMinK'
+    | 'windMaxMs'
+    | 'tempMinC'
+    | 'tempMaxC'
+    | 'provenance'
+    | 'isocyanate'
+  > &
+    Partial<Product>,
+): Product => ({
+  carrier: 'aerosol',
+  refTempC: 20,
+  rhMaxFrac: 0.85,
+  dewGapMinK: 3,
+  windMaxMs: 2,
+  tempMinC: 10,
+  tempMaxC: 30,
+  isocyanate: false,
+  provenance: memory,
+  ...p,
 });
 /** A gun product: by the tin, mixed before use where it has a hardener. */
-const tin = (p: Omit<Product, 'carrier' | 'refTempC' | 'rhMaxFrac' | 'dewGapMinK' | 'windMaxMs' | 'tempMinC' | 'tempMaxC' | 'provenance' | 'isocyanate'> & Partial<Product>): Product => ({
-  carrier: 'gun', refTempC: 20, rhMaxFrac: 0.8, dewGapMinK: 3, windMaxMs: 3, tempMinC: 12, tempMaxC: 30, isocyanate: p.chemistry === '2k-urethane', provenance: memory, ...p,
+const tin = (
+  p: Omit<
+    Product,
+    | 'carrier'
+    | 'refTempC'
+    | 'rhMaxFrac'
+    | 'dewGapMinK'
+    | 'windMaxMs'
+    | 'tempMinC'
+    | 'tempMaxC'
+    | 'provenance'
+    | 'isocyanate'
+  > &
+    Partial<Product>,
+): Product => ({
+  carrier: 'gun',
+  refTempC: 20,
+  rhMaxFrac: 0.8,
+  dewGapMinK: 3,
+  windMaxMs: 3,
+  tempMinC: 12,
+  tempMaxC: 30,
+  isocyanate: p.chemistry === '2k-urethane',
+  provenance: memory,
+  ...p,
 });
-const tins = (...packs: [number, number][]): Product['packs'] => packs.map(([sizeMl, price]) => ({ sizeMl, unit: 'tin', price }));
+const tins = (...packs: [number, number][]): Product['packs'] =>
+  packs.map(([sizeMl, price]) => ({ sizeMl, unit: 'tin', price }));
 const pack = (price: number, sizeMl = 400): Product['packs'] => [{ sizeMl, unit: 'can', price }];
 
-const FINISH = [['gloss', 'Gloss'], ['satin', 'Satin'], ['matte', 'Matte']] as const;
+const FINISH = [
+  ['gloss', 'Gloss'],
+  ['satin', 'Satin'],
+  ['matte', 'Matte'],
+] as const;
 
+// A table stays a table: one product a line.
+// prettier-ignore
 export const CATALOGUE: readonly Product[] = [
   can({ id: 'tamsel-promoter', name: 'Tamsel plastic promoter', maker: 'Tamsel', kind: 'adhesion-promoter', role: 'promoter', chemistry: 'cpo', filmUmPerCoat: 4, coats: 1, solidsFrac: 0.045, flashMin: 8, nextMinMin: 10, nextWetMaxMin: 30, nextBondMaxMin: 60, dustFreeMin: 5, touchDryMin: 10, handleMin: 30, packs: pack(10.8) }),
   can({ id: 'tamsel-etch', name: 'Tamsel etch primer', maker: 'Tamsel', kind: 'etch-primer', role: 'etch', chemistry: 'etch', filmUmPerCoat: 8, coats: 1, solidsFrac: 0.1, flashMin: 12, nextMinMin: 20, nextWetMaxMin: 240, nextBondMaxMin: 1440, dustFreeMin: 8, touchDryMin: 20, handleMin: 60, packs: pack(11.9) }),
@@ -44,6 +100,9 @@ export const CATALOGUE: readonly Product[] = [
 ];
 
 /** The products a job can use: the catalogue with the job's own sheets over it, by id. */
-export function productsOf(catalogue: readonly Product[], own: readonly Product[] | undefined): ReadonlyMap<string, Product> {
+export function productsOf(
+  catalogue: readonly Product[],
+  own: readonly Product[] | undefined,
+): ReadonlyMap<string, Product> {
   return new Map([...catalogue, ...(own ?? [])].map((p) => [p.id, p]));
 }

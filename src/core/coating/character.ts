@@ -4,21 +4,53 @@ import type { Product } from '@/model/product';
 export type Character = 'mist' | 'tack' | 'thin' | 'medium' | 'even' | 'full' | 'drop';
 
 /** Film of a coat of each character against a medium one. From memory. */
-export const CHARACTER_WEIGHT: Readonly<Record<Character, number>> = { mist: 0.7, tack: 0.7, thin: 0.9, medium: 1, even: 1, full: 1.2, drop: 0.6 };
+export const CHARACTER_WEIGHT: Readonly<Record<Character, number>> = {
+  mist: 0.7,
+  tack: 0.7,
+  thin: 0.9,
+  medium: 1,
+  even: 1,
+  full: 1.2,
+  drop: 0.6,
+};
 
 /** Character of coat `coat` of `coats`, counted from 1. Common practice. @param firstClear how this painter lays the first coat of clear */
-export function characterOf(product: Pick<Product, 'kind' | 'effect' | 'gloss'>, coat: number, coats: number, firstClear: string): Character {
+export function characterOf(
+  product: Pick<Product, 'kind' | 'effect' | 'gloss'>,
+  coat: number,
+  coats: number,
+  firstClear: string,
+): Character {
   const last = coat === coats && coats > 1;
   switch (product.kind) {
-    case 'basecoat': return coat === 1 ? 'mist' : last && product.effect === 'metallic' ? 'drop' : 'medium';
-    case 'clear': return coat === 1 ? (firstClear === 'medium' ? 'medium' : 'tack') : product.gloss === 'matte' ? 'even' : 'full';
-    case 'adhesion-promoter': case 'etch-primer': return 'thin';
-    default: return coat === 1 ? 'mist' : 'medium';
+    case 'basecoat':
+      return coat === 1 ? 'mist' : last && product.effect === 'metallic' ? 'drop' : 'medium';
+    case 'clear':
+      return coat === 1
+        ? firstClear === 'medium'
+          ? 'medium'
+          : 'tack'
+        : product.gloss === 'matte'
+          ? 'even'
+          : 'full';
+    case 'adhesion-promoter':
+    case 'etch-primer':
+      return 'thin';
+    default:
+      return coat === 1 ? 'mist' : 'medium';
   }
 }
 
 /** Share of the layer's film in each coat, as a multiple of the sheet's film per coat; the coats of a layer add up to the sheet's. */
-export function coatWeights(product: Pick<Product, 'kind' | 'effect' | 'gloss'>, coats: number, firstClear: string): number[] {
-  const raw = Array.from({ length: coats }, (_, i) => CHARACTER_WEIGHT[characterOf(product, i + 1, coats, firstClear)]), sum = raw.reduce((a, b) => a + b, 0);
-  return raw.map((w) => w * coats / sum);
+export function coatWeights(
+  product: Pick<Product, 'kind' | 'effect' | 'gloss'>,
+  coats: number,
+  firstClear: string,
+): number[] {
+  const raw = Array.from(
+    { length: coats },
+    (_, i) => CHARACTER_WEIGHT[characterOf(product, i + 1, coats, firstClear)],
+  );
+  const sum = raw.reduce((a, b) => a + b, 0);
+  return raw.map((w) => (w * coats) / sum);
 }

@@ -6,7 +6,9 @@ import { converter, formatHex, parse, useMode as register, modeLrgb, modeOklab, 
 import { lightnessOf } from './colour';
 import { SILVER_HEX } from './tint';
 
-register(modeRgb); register(modeLrgb); register(modeOklab);
+register(modeRgb);
+register(modeLrgb);
+register(modeOklab);
 const toLinear = converter('lrgb');
 
 type Rgb = readonly [number, number, number];
@@ -15,7 +17,13 @@ function linear(hex: string): Rgb {
   if (!c) throw new RangeError(`no colour: ${hex}`);
   return [c.r, c.g, c.b];
 }
-const hexOf = (c: Rgb): string => formatHex({ mode: 'lrgb', r: Math.min(1, Math.max(0, c[0])), g: Math.min(1, Math.max(0, c[1])), b: Math.min(1, Math.max(0, c[2])) })!;
+const hexOf = (c: Rgb): string =>
+  formatHex({
+    mode: 'lrgb',
+    r: Math.min(1, Math.max(0, c[0])),
+    g: Math.min(1, Math.max(0, c[1])),
+    b: Math.min(1, Math.max(0, c[2])),
+  })!;
 
 /** Least share of light a coat passes per channel and path: no pigment is perfectly black. From memory. */
 const LEAST = 0.02;
@@ -25,16 +33,33 @@ const LEAST = 0.02;
  * passes, chosen so that `nominal` coats give the named colour. Law: Beer–Lambert, light goes
  * through twice; scattering within the coat is left out.
  */
-export function candyHex(colourHex: string, coats: number, nominal: number, groundHex: string = SILVER_HEX): string {
+export function candyHex(
+  colourHex: string,
+  coats: number,
+  nominal: number,
+  groundHex: string = SILVER_HEX,
+): string {
   if (!(coats >= 0) || !(nominal >= 1)) throw new RangeError('candyHex: coats 0 or more, nominal 1 or more');
-  const want = linear(colourHex), ground = linear(groundHex);
-  return hexOf(ground.map((g, i) => { const perPath = Math.pow(Math.min(1, Math.max(LEAST, want[i]!) / Math.max(g, LEAST)), 1 / (2 * nominal)); return g * Math.pow(perPath, 2 * coats); }) as unknown as Rgb);
+  const want = linear(colourHex);
+  const ground = linear(groundHex);
+  return hexOf(
+    ground.map((g, i) => {
+      const perPath = Math.pow(
+        Math.min(1, Math.max(LEAST, want[i]!) / Math.max(g, LEAST)),
+        1 / (2 * nominal),
+      );
+      return g * Math.pow(perPath, 2 * coats);
+    }) as unknown as Rgb,
+  );
 }
 
 /** Dry film that hides black from white to the eye, µm, by kind of colour. From memory; a sheet's own figure wins. */
 export function hidingUm(colourHex: string, hidesUm?: number): number {
   if (hidesUm !== undefined) return hidesUm;
-  const c = linear(colourHex), max = Math.max(...c), min = Math.min(...c), saturated = max > 0 && (max - min) / max > 0.75 && lightnessOf(colourHex) > 0.5;
+  const c = linear(colourHex);
+  const max = Math.max(...c);
+  const min = Math.min(...c);
+  const saturated = max > 0 && (max - min) / max > 0.75 && lightnessOf(colourHex) > 0.5;
   // Clean yellows, oranges and reds hide worst.
   return saturated && c[0] === max ? 34 : 20;
 }
@@ -46,11 +71,25 @@ const SEEN = 0.01;
  * x; k from the film that takes black under white below what is seen.
  * @returns whole coats, 1 or more
  */
-export function coatsToHide(colourHex: string, groundLightness: number, filmUmPerCoat: number, hidesUm?: number): number {
-  if (!(filmUmPerCoat > 0) || !(groundLightness >= 0 && groundLightness <= 1)) throw new RangeError('coatsToHide: film above 0, lightness 0 … 1');
-  const k = hidingUm(colourHex, hidesUm) / Math.log(1 / SEEN), difference = Math.abs(lightnessOf(colourHex) - groundLightness);
-  return Math.max(1, Math.ceil(k * Math.log(Math.max(difference, SEEN) / SEEN) / filmUmPerCoat - 1e-9));
+export function coatsToHide(
+  colourHex: string,
+  groundLightness: number,
+  filmUmPerCoat: number,
+  hidesUm?: number,
+): number {
+  if (!(filmUmPerCoat > 0) || !(groundLightness >= 0 && groundLightness <= 1))
+    throw new RangeError('coatsToHide: film above 0, lightness 0 … 1');
+  const k = hidingUm(colourHex, hidesUm) / Math.log(1 / SEEN);
+  const difference = Math.abs(lightnessOf(colourHex) - groundLightness);
+  return Math.max(1, Math.ceil((k * Math.log(Math.max(difference, SEEN) / SEEN)) / filmUmPerCoat - 1e-9));
 }
 
 /** Primer shades to be had: white, light grey, grey, dark grey, black, red oxide; lightness in Oklab. */
-export const PRIMER_SHADES = [['white', 0.97], ['light grey', 0.8], ['grey', 0.6], ['dark grey', 0.38], ['black', 0.18], ['red oxide', 0.42]] as const;
+export const PRIMER_SHADES = [
+  ['white', 0.97],
+  ['light grey', 0.8],
+  ['grey', 0.6],
+  ['dark grey', 0.38],
+  ['black', 0.18],
+  ['red oxide', 0.42],
+] as const;

@@ -7,13 +7,21 @@ import type { Part } from '@/model/job';
 import type { Mark } from '@/model/marks';
 import type { Product } from '@/model/product';
 
-export type Below = { readonly surface: Pick<Part, 'substrate' | 'condition'> } | { readonly product: Product };
+export type Below =
+  { readonly surface: Pick<Part, 'substrate' | 'condition'> } | { readonly product: Product };
 type Chem = Product['chemistry'];
 type Kind = Product['kind'];
 
-interface SurfacePattern { readonly substrate?: readonly Part['substrate'][]; readonly condition?: readonly Part['condition'][] }
+interface SurfacePattern {
+  readonly substrate?: readonly Part['substrate'][];
+  readonly condition?: readonly Part['condition'][];
+}
 type Effect = NonNullable<Product['effect']>;
-interface ProductPattern { readonly kind?: readonly Kind[]; readonly chemistry?: readonly Chem[]; readonly effect?: readonly Effect[] }
+interface ProductPattern {
+  readonly kind?: readonly Kind[];
+  readonly chemistry?: readonly Chem[];
+  readonly effect?: readonly Effect[];
+}
 
 /** 'colour' stands for the last grit before the colour, by grade and colour; null for none. */
 export type GritRule = number | 'colour' | null;
@@ -30,15 +38,21 @@ export interface RuleCard {
   readonly mark?: Mark;
 }
 
-const surface = (substrate: readonly Part['substrate'][], condition?: readonly Part['condition'][]): RuleCard['on'] =>
-  ({ surface: { substrate, ...(condition ? { condition } : {}) } });
+const surface = (
+  substrate: readonly Part['substrate'][],
+  condition?: readonly Part['condition'][],
+): RuleCard['on'] => ({ surface: { substrate, ...(condition ? { condition } : {}) } });
 const coated = (condition: Part['condition']): RuleCard['on'] => ({ surface: { condition: [condition] } });
-const on = (kind: readonly Kind[], chemistry?: readonly Chem[]): RuleCard['on'] => ({ product: { kind, ...(chemistry ? { chemistry } : {}) } });
+const on = (kind: readonly Kind[], chemistry?: readonly Chem[]): RuleCard['on'] => ({
+  product: { kind, ...(chemistry ? { chemistry } : {}) },
+});
 const goes = (...kind: Kind[]): ProductPattern => ({ kind });
 const ANY: ProductPattern = {};
 const TWO_PART: readonly Chem[] = ['2k-urethane', '2k-epoxy'];
 const METALS = ['steel', 'aluminium'] as const;
 
+// A table stays a table: one card a line.
+// prettier-ignore
 export const RULE_CARDS: readonly RuleCard[] = [
   // Surfaces that refuse.
   { code: 'pe-does-not-hold', on: surface(['pe']), goes: ANY, verdict: 'no', join: 'none', wayOut: 'pe-maker-only' },
@@ -138,13 +152,25 @@ export const RULE_CARDS: readonly RuleCard[] = [
   { code: 'colour-over-clear', on: on(['clear']), goes: goes('basecoat', 'enamel'), verdict: 'care', join: 'sanded', grit: 800, wet: true, wayOut: 'test-card' },
 ];
 
-const within = <T,>(list: readonly T[] | undefined, value: T): boolean => list === undefined || list.includes(value);
+const within = <T>(list: readonly T[] | undefined, value: T): boolean =>
+  list === undefined || list.includes(value);
 
 /** The card that decides a seam; null when no card knows it, which is care by default. */
 export function ruleFor(below: Below, above: Product): RuleCard | null {
-  return RULE_CARDS.find((c) =>
-    within(c.goes.kind, above.kind) && within(c.goes.chemistry, above.chemistry) && within(c.goes.effect, above.effect ?? 'none')
-    && ('surface' in below
-      ? 'surface' in c.on && within(c.on.surface.substrate, below.surface.substrate) && within(c.on.surface.condition, below.surface.condition)
-      : 'product' in c.on && within(c.on.product.kind, below.product.kind) && within(c.on.product.chemistry, below.product.chemistry) && within(c.on.product.effect, below.product.effect ?? 'none'))) ?? null;
+  return (
+    RULE_CARDS.find(
+      (c) =>
+        within(c.goes.kind, above.kind) &&
+        within(c.goes.chemistry, above.chemistry) &&
+        within(c.goes.effect, above.effect ?? 'none') &&
+        ('surface' in below
+          ? 'surface' in c.on &&
+            within(c.on.surface.substrate, below.surface.substrate) &&
+            within(c.on.surface.condition, below.surface.condition)
+          : 'product' in c.on &&
+            within(c.on.product.kind, below.product.kind) &&
+            within(c.on.product.chemistry, below.product.chemistry) &&
+            within(c.on.product.effect, below.product.effect ?? 'none')),
+    ) ?? null
+  );
 }

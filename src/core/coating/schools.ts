@@ -6,7 +6,10 @@
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
 
-export interface SchoolCard { readonly id: keyof NonNullable<Job['schools']>; readonly options: readonly string[] }
+export interface SchoolCard {
+  readonly id: keyof NonNullable<Job['schools']>;
+  readonly options: readonly string[];
+}
 export const SCHOOLS: readonly SchoolCard[] = [
   { id: 'lastGrit', options: ['by-colour', '320', '400', '600', '800'] },
   { id: 'sealer', options: ['patchy', 'always'] },
@@ -29,9 +32,14 @@ function withWait(p: Product, minutes: number): Product {
   waited.set(p, known);
   const was = known.get(minutes);
   if (was) return was;
-  const most = p.nextBondMaxMin ?? Infinity, next = Math.min(minutes, most);
+  const most = p.nextBondMaxMin ?? Infinity;
+  const next = Math.min(minutes, most);
   const { nextWetMaxMin, ...rest } = p;
-  const made: Product = { ...rest, nextMinMin: next, ...(nextWetMaxMin !== undefined ? { nextWetMaxMin: Math.min(most, Math.max(nextWetMaxMin, next)) } : {}) };
+  const made: Product = {
+    ...rest,
+    nextMinMin: next,
+    ...(nextWetMaxMin !== undefined ? { nextWetMaxMin: Math.min(most, Math.max(nextWetMaxMin, next)) } : {}),
+  };
   known.set(minutes, made);
   return made;
 }
@@ -40,5 +48,10 @@ function withWait(p: Product, minutes: number): Product {
 export function schooled(job: Job, products: ReadonlyMap<string, Product>): ReadonlyMap<string, Product> {
   const wait = schoolOf(job, 'baseToClear');
   if (wait === 'sheet') return products;
-  return new Map([...products].map(([id, p]) => [id, p.kind === 'basecoat' || p.kind === 'mid-coat' ? withWait(p, Number(wait)) : p]));
+  return new Map(
+    [...products].map(([id, p]) => [
+      id,
+      p.kind === 'basecoat' || p.kind === 'mid-coat' ? withWait(p, Number(wait)) : p,
+    ]),
+  );
 }

@@ -9,8 +9,10 @@ export function splitAtSeams(layers: readonly PlanLayer[], seams: readonly Seam[
   const groups: PlanLayer[][] = [];
   layers.forEach((layer, i) => {
     const now = new Set(groups.at(-1)?.map((l) => l.id));
-    const cut = i === 0 || seams.some((s) => s.above === layer.id && s.join !== 'wet-on-wet' && now.has(s.below));
-    if (cut) groups.push([layer]); else groups.at(-1)!.push(layer);
+    const cut =
+      i === 0 || seams.some((s) => s.above === layer.id && s.join !== 'wet-on-wet' && now.has(s.below));
+    if (cut) groups.push([layer]);
+    else groups.at(-1)!.push(layer);
   });
   return groups;
 }

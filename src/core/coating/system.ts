@@ -8,12 +8,20 @@ import { CATALOGUE, productsOf } from './catalogue';
 import { schooled } from './schools';
 import { suggest } from './suggest';
 
-export interface SystemResult extends BuildUp { readonly suggested: boolean; readonly why: readonly Notice[]; readonly products: ReadonlyMap<string, Product> }
+export interface SystemResult extends BuildUp {
+  readonly suggested: boolean;
+  readonly why: readonly Notice[];
+  readonly products: ReadonlyMap<string, Product>;
+}
 
 export function systemFor(whole: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
   const job = withZones(whole);
   const products = schooled(job, productsOf(catalogue, job.products));
   const proposed = job.system ? null : suggest(job, products);
-  return { ...buildUp(job, job.system?.layers ?? proposed!.layers, products), suggested: proposed !== null, why: proposed?.why ?? [], products };
+  return {
+    ...buildUp(job, job.system?.layers ?? proposed!.layers, products),
+    suggested: proposed !== null,
+    why: proposed?.why ?? [],
+    products,
+  };
 }
-

@@ -38,11 +38,19 @@ export class Clocks {
     const ready = (mode: DryMode): Running => {
       // Only cure stops below the minimum, so only its curve depends on it.
       const min = mode === 'cure' ? p.tempMinC : 0;
-      return this.curve(`ready ${mode} ${p.refTempC} ${min}`, this.air.panelC, (c) => dryRate(mode, c, p.refTempC, min));
+      return this.curve(`ready ${mode} ${p.refTempC} ${min}`, this.air.panelC, (c) =>
+        dryRate(mode, c, p.refTempC, min),
+      );
     };
-    const made = new ProductClock(p, ready('evaporation'), ready(hardenMode(p)),
+    const made = new ProductClock(
+      p,
+      ready('evaporation'),
+      ready(hardenMode(p)),
       this.curve(`max ${p.refTempC}`, this.air.panelC, (t) => limitRate('evaporation', t, p.refTempC)),
-      p.potLifeMin === undefined ? null : this.curve(`pot ${p.refTempC}`, this.air.airC, (t) => limitRate('cure', t, p.refTempC)));
+      p.potLifeMin === undefined
+        ? null
+        : this.curve(`pot ${p.refTempC}`, this.air.airC, (t) => limitRate('cure', t, p.refTempC)),
+    );
     this.bound.set(p, made);
     return made;
   }
@@ -52,11 +60,31 @@ export class ProductClock {
   private readonly minutes: Readonly<Record<Stage, number>>;
   private readonly curveOf: Readonly<Record<Stage, Running>>;
 
-  constructor(readonly product: Product, evaporation: Running, hardening: Running, private readonly maxCurve: Running, private readonly potCurve: Running | null) {
+  constructor(
+    readonly product: Product,
+    evaporation: Running,
+    hardening: Running,
+    private readonly maxCurve: Running,
+    private readonly potCurve: Running | null,
+  ) {
     const at = (s: Stage): Running => (stageOf(product, s).mode === 'evaporation' ? evaporation : hardening);
     const min = (s: Stage): number => stageOf(product, s).minutes;
-    this.minutes = { flash: min('flash'), next: min('next'), dustFree: min('dustFree'), touchDry: min('touchDry'), handle: min('handle'), sand: min('sand') };
-    this.curveOf = { flash: at('flash'), next: at('next'), dustFree: at('dustFree'), touchDry: at('touchDry'), handle: at('handle'), sand: at('sand') };
+    this.minutes = {
+      flash: min('flash'),
+      next: min('next'),
+      dustFree: min('dustFree'),
+      touchDry: min('touchDry'),
+      handle: min('handle'),
+      sand: min('sand'),
+    };
+    this.curveOf = {
+      flash: at('flash'),
+      next: at('next'),
+      dustFree: at('dustFree'),
+      touchDry: at('touchDry'),
+      handle: at('handle'),
+      sand: at('sand'),
+    };
   }
 
   /** Instant at which a stage is reached in future `row`; Infinity when not within the forecast. */
@@ -72,6 +100,9 @@ export class ProductClock {
   /** End of the life of an activated pack; Infinity for one component. */
   potEndsAt(row: number, activatedMs: number): number {
     if (!this.potCurve || this.product.potLifeMin === undefined) return Infinity;
-    return Math.min(activatedMs + this.product.potLifeMin * MINUTE, reach(this.potCurve, row, activatedMs, this.product.potLifeMin));
+    return Math.min(
+      activatedMs + this.product.potLifeMin * MINUTE,
+      reach(this.potCurve, row, activatedMs, this.product.potLifeMin),
+    );
   }
 }

@@ -22,7 +22,7 @@ export function dryRate(mode: DryMode, tempC: number, refTempC: number, cureMinC
   if (!Number.isFinite(tempC)) throw new RangeError(`dryRate: no temperature: ${tempC}`);
   if (mode === 'cure' && tempC < cureMinC) return 0;
   const t = Math.min(tempC, CREDIT_MAX_C) + KELVIN;
-  return Math.exp(-ENERGY_J[mode] / R * (1 / t - 1 / (refTempC + KELVIN)));
+  return Math.exp((-ENERGY_J[mode] / R) * (1 / t - 1 / (refTempC + KELVIN)));
 }
 
 /** Rate for a maximum or a pot life: it runs faster warm, never slower than the clock. */
@@ -32,7 +32,9 @@ export function limitRate(mode: DryMode, tempC: number, refTempC: number): numbe
 
 /** What hardens the film once the solvent has gone. Alkyds oxidise; counted as cure (ASSUMED, slower still in damp). */
 export function hardenMode(p: Product): DryMode {
-  return p.chemistry === '1k-acrylic' || p.chemistry === 'cpo' || p.chemistry === 'etch' ? 'evaporation' : 'cure';
+  return p.chemistry === '1k-acrylic' || p.chemistry === 'cpo' || p.chemistry === 'etch'
+    ? 'evaporation'
+    : 'cure';
 }
 
 export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'sand';
@@ -40,11 +42,17 @@ export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'san
 /** Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent leaving (ASSUMED also for 2K); the rest is the film's own hardening. */
 export function stageOf(p: Product, stage: Stage): { minutes: number; mode: DryMode } {
   switch (stage) {
-    case 'flash': return { minutes: p.flashMin, mode: 'evaporation' };
-    case 'next': return { minutes: p.nextMinMin, mode: 'evaporation' };
-    case 'dustFree': return { minutes: p.dustFreeMin, mode: 'evaporation' };
-    case 'touchDry': return { minutes: p.touchDryMin, mode: hardenMode(p) };
-    case 'handle': return { minutes: p.handleMin, mode: hardenMode(p) };
-    case 'sand': return { minutes: p.sandMin ?? p.handleMin, mode: hardenMode(p) };
+    case 'flash':
+      return { minutes: p.flashMin, mode: 'evaporation' };
+    case 'next':
+      return { minutes: p.nextMinMin, mode: 'evaporation' };
+    case 'dustFree':
+      return { minutes: p.dustFreeMin, mode: 'evaporation' };
+    case 'touchDry':
+      return { minutes: p.touchDryMin, mode: hardenMode(p) };
+    case 'handle':
+      return { minutes: p.handleMin, mode: hardenMode(p) };
+    case 'sand':
+      return { minutes: p.sandMin ?? p.handleMin, mode: hardenMode(p) };
   }
 }

@@ -4,19 +4,37 @@
  */
 import type { CoatUse } from './consumption';
 
-export interface Can { /** what can be sprayed from it, ml */ readonly usableMl: number; readonly partly: boolean }
-export interface Stroke { readonly layerId: string; readonly coat: number; readonly partId: string; readonly where: 'edges' | 'face'; /** index of the can */ readonly can: number; readonly ml: number; /** the face needs more than one can: changed at an overlap, not in the middle */ readonly changed: boolean }
-export interface Assignment { readonly strokes: readonly Stroke[]; readonly leftMl: readonly number[]; /** ml that no can covers */ readonly shortMl: number }
+export interface Can {
+  /** what can be sprayed from it, ml */ readonly usableMl: number;
+  readonly partly: boolean;
+}
+export interface Stroke {
+  readonly layerId: string;
+  readonly coat: number;
+  readonly partId: string;
+  readonly where: 'edges' | 'face';
+  /** index of the can */ readonly can: number;
+  readonly ml: number;
+  /** the face needs more than one can: changed at an overlap, not in the middle */ readonly changed: boolean;
+}
+export interface Assignment {
+  readonly strokes: readonly Stroke[];
+  readonly leftMl: readonly number[];
+  /** ml that no can covers */ readonly shortMl: number;
+}
 
 const EPS = 1e-9;
 
 /** Strokes in the order they are sprayed: coat by coat, edges of every part first, then faces. */
 export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assignment {
-  const left = cans.map((c) => c.usableMl), touched = cans.map((c) => c.partly), strokes: Stroke[] = [];
+  const left = cans.map((c) => c.usableMl);
+  const touched = cans.map((c) => c.partly);
+  const strokes: Stroke[] = [];
   let shortMl = 0;
   const put = (u: CoatUse, where: Stroke['where'], can: number, ml: number, changed: boolean): void => {
     if (ml <= EPS) return;
-    left[can] = left[can]! - ml; touched[can] = true;
+    left[can] = left[can]! - ml;
+    touched[can] = true;
     strokes.push({ layerId: u.layerId, coat: u.coat, partId: u.partId, where, can, ml, changed });
   };
   const open = (i: number): boolean => left[i]! > EPS;
@@ -27,10 +45,14 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
     // Edges may be broken off anywhere: the lowest open can first, partly used before full.
     for (const u of now) {
       let ml = u.edgeMl;
-      for (const i of indices.filter((k) => open(k) && touched[k]).sort((a, b) => left[a]! - left[b]!).concat(indices.filter((k) => open(k) && !touched[k]))) {
+      for (const i of indices
+        .filter((k) => open(k) && touched[k])
+        .sort((a, b) => left[a]! - left[b]!)
+        .concat(indices.filter((k) => open(k) && !touched[k]))) {
         if (ml <= EPS) break;
         const x = Math.min(ml, left[i]!);
-        put(u, 'edges', i, x, false); ml -= x;
+        put(u, 'edges', i, x, false);
+        ml -= x;
       }
       if (ml > EPS) shortMl += ml;
     }
@@ -38,10 +60,20 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
       const ml = u.sprayMl - u.edgeMl;
       if (ml <= EPS) continue;
       // The lowest open can that does the whole face; a can is broached only when none does.
-      const whole = indices.filter((k) => left[k]! >= ml - EPS).sort((a, b) => Number(touched[b]) - Number(touched[a]) || left[a]! - left[b]!)[0];
-      if (whole !== undefined) { put(u, 'face', whole, Math.min(ml, left[whole]!), false); continue; }
+      const whole = indices
+        .filter((k) => left[k]! >= ml - EPS)
+        .sort((a, b) => Number(touched[b]) - Number(touched[a]) || left[a]! - left[b]!)[0];
+      if (whole !== undefined) {
+        put(u, 'face', whole, Math.min(ml, left[whole]!), false);
+        continue;
+      }
       let rest = ml;
-      for (const i of indices.filter(open).sort((a, b) => left[b]! - left[a]!)) { if (rest <= EPS) break; const x = Math.min(rest, left[i]!); put(u, 'face', i, x, true); rest -= x; }
+      for (const i of indices.filter(open).sort((a, b) => left[b]! - left[a]!)) {
+        if (rest <= EPS) break;
+        const x = Math.min(rest, left[i]!);
+        put(u, 'face', i, x, true);
+        rest -= x;
+      }
       if (rest > EPS) shortMl += rest;
     }
   }

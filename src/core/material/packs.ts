@@ -1,9 +1,15 @@
 /** The cheapest whole packs that cover a need. */
 import type { Pack } from '@/model/product';
 
-export interface Bought { size: number; unit: Pack['unit']; count: number; price: number }
+export interface Bought {
+  size: number;
+  unit: Pack['unit'];
+  count: number;
+  price: number;
+}
 
-export const packsCost = (packs: readonly Bought[]): number => packs.reduce((a, p) => a + p.count * p.price, 0);
+export const packsCost = (packs: readonly Bought[]): number =>
+  packs.reduce((a, p) => a + p.count * p.price, 0);
 export const packsMl = (packs: readonly Bought[]): number => packs.reduce((a, p) => a + p.count * p.size, 0);
 
 /**
@@ -13,18 +19,26 @@ export const packsMl = (packs: readonly Bought[]): number => packs.reduce((a, p)
  * @param needMl 0 or more; 0 buys nothing
  */
 export function cheapestPacks(packs: readonly Pack[], needMl: number): Bought[] {
-  if (!(needMl >= 0) || packs.length === 0) throw new RangeError(`cheapestPacks: needs a pack and a need of 0 or more, got ${needMl}`);
-  const sorted = [...packs].sort((a, b) => b.sizeMl - a.sizeMl), largest = sorted[0]!.sizeMl;
+  if (!(needMl >= 0) || packs.length === 0)
+    throw new RangeError(`cheapestPacks: needs a pack and a need of 0 or more, got ${needMl}`);
+  const sorted = [...packs].sort((a, b) => b.sizeMl - a.sizeMl);
+  const largest = sorted[0]!.sizeMl;
   if (needMl > 40 * largest) {
-    const bulk = sorted.reduce((a, p) => (p.price / p.sizeMl < a.price / a.sizeMl ? p : a)), n = Math.floor((needMl - 20 * largest) / bulk.sizeMl), rest = cheapestPacks(packs, needMl - n * bulk.sizeMl), same = rest.find((r) => r.size === bulk.sizeMl && r.price === bulk.price);
-    return same ? rest.map((r) => (r === same ? { ...r, count: r.count + n } : r)) : [{ size: bulk.sizeMl, unit: bulk.unit, count: n, price: bulk.price }, ...rest];
+    const bulk = sorted.reduce((a, p) => (p.price / p.sizeMl < a.price / a.sizeMl ? p : a));
+    const n = Math.floor((needMl - 20 * largest) / bulk.sizeMl);
+    const rest = cheapestPacks(packs, needMl - n * bulk.sizeMl);
+    const same = rest.find((r) => r.size === bulk.sizeMl && r.price === bulk.price);
+    return same
+      ? rest.map((r) => (r === same ? { ...r, count: r.count + n } : r))
+      : [{ size: bulk.sizeMl, unit: bulk.unit, count: n, price: bulk.price }, ...rest];
   }
   let best: { counts: number[]; cost: number; packs: number; ml: number } | null = null;
   const counts = sorted.map(() => 0);
   const walk = (i: number, leftMl: number, cost: number, n: number, ml: number): void => {
     if (best && cost > best.cost) return;
     if (leftMl <= 1e-9) {
-      if (!best || cost < best.cost - 1e-9 || (n < best.packs || (n === best.packs && ml < best.ml))) best = { counts: [...counts], cost, packs: n, ml };
+      if (!best || cost < best.cost - 1e-9 || n < best.packs || (n === best.packs && ml < best.ml))
+        best = { counts: [...counts], cost, packs: n, ml };
       return;
     }
     const p = sorted[i];

@@ -2,14 +2,26 @@
 import type { Material } from '@/model/plan';
 import { HABIT_SD_FRAC, quantileFactor } from './consumption';
 
-export interface Pooled { readonly useMl: number; readonly needMl: number; readonly cv: number }
+export interface Pooled {
+  readonly useMl: number;
+  readonly needMl: number;
+  readonly cv: number;
+}
 
 /** @param materials the same product's line in each job; those begun are left out. The strictest risk counts. */
 export function pooledNeed(materials: readonly Material[]): Pooled {
-  const open = materials.filter((m) => !m.begun && m.useMl > 0), useMl = open.reduce((a, m) => a + m.useMl, 0);
+  const open = materials.filter((m) => !m.begun && m.useMl > 0);
+  const useMl = open.reduce((a, m) => a + m.useMl, 0);
   if (useMl === 0) return { useMl: 0, needMl: 0, cv: 0 };
   const habit = (m: Material): number => Math.min(HABIT_SD_FRAC, m.factors.cv);
-  const common = open.reduce((a, m) => a + m.useMl / useMl * habit(m), 0), own = open.reduce((a, m) => a + (m.useMl / useMl) ** 2 * (m.factors.cv ** 2 - habit(m) ** 2), 0), cv = Math.sqrt(common ** 2 + own);
-  const spare = Math.max(...open.map((m) => m.breakdown.find((b) => b.cause === 'spare')?.ml ?? 0)), risk = Math.min(...open.map((m) => m.factors.riskOfShort));
-  return { useMl, needMl: useMl * Math.max(1, quantileFactor(cv, risk)) / (1 - open[0]!.factors.heelFrac) + spare, cv };
+  const common = open.reduce((a, m) => a + (m.useMl / useMl) * habit(m), 0);
+  const own = open.reduce((a, m) => a + (m.useMl / useMl) ** 2 * (m.factors.cv ** 2 - habit(m) ** 2), 0);
+  const cv = Math.sqrt(common ** 2 + own);
+  const spare = Math.max(...open.map((m) => m.breakdown.find((b) => b.cause === 'spare')?.ml ?? 0));
+  const risk = Math.min(...open.map((m) => m.factors.riskOfShort));
+  return {
+    useMl,
+    needMl: (useMl * Math.max(1, quantileFactor(cv, risk))) / (1 - open[0]!.factors.heelFrac) + spare,
+    cv,
+  };
 }

@@ -18,7 +18,13 @@ export function usedMl(u: Used, product: Product): number {
 }
 
 /** What all coats of a product were expected to take out of its cans, test cards, mending and heel included, ml; what is on already counts too. */
-export function expectedMl(job: Job, product: Product, layers: readonly PlanLayer[], seams: readonly Seam[] = []): number {
-  const { state: _state, ...before } = withZones(job), m = materialFor(before, product, layers, seams);
+export function expectedMl(
+  job: Job,
+  product: Product,
+  layers: readonly PlanLayer[],
+  seams: readonly Seam[] = [],
+): number {
+  const { state: _state, ...before } = withZones(job);
+  const m = materialFor(before, product, layers, seams);
   return m.useMl / (1 - m.factors.heelFrac);
 }

@@ -5,14 +5,26 @@
  */
 
 /** sums: shape [rows × nodes], row-major; the integral of the rate in minutes from node 0. */
-export interface Running { readonly startMs: number; readonly stepMs: number; readonly nodes: number; readonly sums: Float64Array }
+export interface Running {
+  readonly startMs: number;
+  readonly stepMs: number;
+  readonly nodes: number;
+  readonly sums: Float64Array;
+}
 
 /**
  * Integrates node rates by the trapezium rule.
  * @param rates shape [rows × nodes], per minute, 0 or more
  */
-export function running(rates: Float64Array, rows: number, nodes: number, startMs: number, stepMs: number): Running {
-  if (!(nodes >= 2) || rates.length !== rows * nodes || !(stepMs > 0)) throw new RangeError('running: needs two or more nodes and rates of shape rows × nodes');
+export function running(
+  rates: Float64Array,
+  rows: number,
+  nodes: number,
+  startMs: number,
+  stepMs: number,
+): Running {
+  if (!(nodes >= 2) || rates.length !== rows * nodes || !(stepMs > 0))
+    throw new RangeError('running: needs two or more nodes and rates of shape rows × nodes');
   const sums = new Float64Array(rows * nodes);
   const half = stepMs / 60_000 / 2;
   for (let r = 0; r < rows; r++) {
@@ -42,7 +54,8 @@ export function sumAt(c: Running, row: number, ms: number): number {
 export function reach(c: Running, row: number, fromMs: number, amount: number): number {
   if (amount <= 0) return fromMs;
   const { sums, nodes, startMs, stepMs } = c;
-  const o = row * nodes, last = o + nodes - 1;
+  const o = row * nodes;
+  const last = o + nodes - 1;
   const x = (fromMs - startMs) / stepMs;
   const i = x < 0 ? 0 : x >= nodes - 1 ? nodes - 2 : Math.floor(x);
   let lo = o + i;
@@ -54,7 +67,8 @@ export function reach(c: Running, row: number, fromMs: number, amount: number): 
     let hi = last;
     while (hi - lo > 1) {
       const mid = (lo + hi) >> 1;
-      if (sums[mid]! < goal) lo = mid; else hi = mid;
+      if (sums[mid]! < goal) lo = mid;
+      else hi = mid;
     }
   } else while (sums[lo + 1]! < goal) lo++;
   const a = sums[lo]!;

@@ -23,13 +23,21 @@ describe('running integrals', () => {
     expect(reach(flat, 1, -HOUR, 180)).toBeCloseTo(0.5 * HOUR, 3);
   });
   it('is the inverse of itself for any rates (200 random grids)', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 0.05, max: 4, noNaN: true }), { minLength: 3, maxLength: 40 }), fc.double({ min: 0, max: 0.5, noNaN: true }), fc.double({ min: 0.01, max: 0.45, noNaN: true }), (rates, from, part) => {
-      const c = running(Float64Array.from(rates), 1, rates.length, 0, HOUR);
-      const fromMs = from * (rates.length - 1) * HOUR;
-      const amount = part * (sumAt(c, 0, (rates.length - 1) * HOUR) - sumAt(c, 0, fromMs));
-      const at = reach(c, 0, fromMs, amount);
-      expect(sumAt(c, 0, at) - sumAt(c, 0, fromMs)).toBeCloseTo(amount, 6);
-    }), { numRuns: 200, seed: 11 });
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.05, max: 4, noNaN: true }), { minLength: 3, maxLength: 40 }),
+        fc.double({ min: 0, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.01, max: 0.45, noNaN: true }),
+        (rates, from, part) => {
+          const c = running(Float64Array.from(rates), 1, rates.length, 0, HOUR);
+          const fromMs = from * (rates.length - 1) * HOUR;
+          const amount = part * (sumAt(c, 0, (rates.length - 1) * HOUR) - sumAt(c, 0, fromMs));
+          const at = reach(c, 0, fromMs, amount);
+          expect(sumAt(c, 0, at) - sumAt(c, 0, fromMs)).toBeCloseTo(amount, 6);
+        },
+      ),
+      { numRuns: 200, seed: 11 },
+    );
   });
 });
 
@@ -64,6 +72,11 @@ describe('odds', () => {
     expect(median([5, 1, 9, 3])).toBe(4);
   });
   it('counts bits like counting them one by one', () => {
-    fc.assert(fc.property(fc.integer(), (w) => popcount(w) === [...(w >>> 0).toString(2)].filter((b) => b === '1').length));
+    fc.assert(
+      fc.property(
+        fc.integer(),
+        (w) => popcount(w) === [...(w >>> 0).toString(2)].filter((b) => b === '1').length,
+      ),
+    );
   });
 });

@@ -28,7 +28,10 @@ export function logSd(cv: number): number {
 
 /** Median of any finite numbers. */
 export function median(values: readonly number[]): number {
-  return quantileSorted([...values].sort((a, b) => a - b), 0.5);
+  return quantileSorted(
+    [...values].sort((a, b) => a - b),
+    0.5,
+  );
 }
 
 /** Number of set bits of a 32-bit word. */

@@ -3,8 +3,28 @@ import type { Purpose } from '@/model/job';
 
 /** Mean grain, µm. Source: FEPA 43-1 (to P220) and 43-2 (from P240), as ISO 6344-2 and -3. */
 export const FEPA_UM: Readonly<Record<number, number>> = {
-  36: 538, 40: 425, 60: 269, 80: 201, 100: 162, 120: 125, 150: 100, 180: 82, 220: 68, 240: 58.5, 280: 52.2, 320: 46.2,
-  360: 40.5, 400: 35, 500: 30.2, 600: 25.8, 800: 21.8, 1000: 18.3, 1200: 15.3, 1500: 12.6, 2000: 10.3, 2500: 8.4,
+  36: 538,
+  40: 425,
+  60: 269,
+  80: 201,
+  100: 162,
+  120: 125,
+  150: 100,
+  180: 82,
+  220: 68,
+  240: 58.5,
+  280: 52.2,
+  320: 46.2,
+  360: 40.5,
+  400: 35,
+  500: 30.2,
+  600: 25.8,
+  800: 21.8,
+  1000: 18.3,
+  1200: 15.3,
+  1500: 12.6,
+  2000: 10.3,
+  2500: 8.4,
 };
 
 /**
@@ -12,7 +32,11 @@ export const FEPA_UM: Readonly<Record<number, number>> = {
  * metallic, dark or show 600–800; under an aerosol film one step finer.
  * @param lightnessFrac lightness of the colour, 0 black … 1 white
  */
-export function gritBeforeColour(purpose: Pick<Purpose, 'grade' | 'colour'>, lightnessFrac: number, aerosol: boolean): number {
+export function gritBeforeColour(
+  purpose: Pick<Purpose, 'grade' | 'colour'>,
+  lightnessFrac: number,
+  aerosol: boolean,
+): number {
   const ladder = [400, 500, 600, 800, 1000];
   let step = purpose.grade === 'workhorse' ? 0 : purpose.grade === 'tidy' ? 1 : 2;
   if (purpose.colour.kind === 'metallic' || lightnessFrac < 0.3) step = Math.max(step, 2);

@@ -8,10 +8,13 @@ import type { Seam } from '@/model/plan';
 import { FEPA_UM } from './grit';
 
 export const MAX_RATIO = 2;
-export const GRITS: readonly number[] = Object.keys(FEPA_UM).map(Number).sort((a, b) => a - b);
+export const GRITS: readonly number[] = Object.keys(FEPA_UM)
+  .map(Number)
+  .sort((a, b) => a - b);
 
 export interface Rung {
-  readonly gritP: number; readonly um: number;
+  readonly gritP: number;
+  readonly um: number;
   /** Mean grain of the rung before over this one's; null on the first. */
   readonly ratio: number | null;
   readonly wet: boolean;
@@ -26,18 +29,24 @@ export interface Rung {
  * @throws RangeError when either is no grit of the series, or the end is coarser than the start
  */
 export function grits(startP: number, endP: number): number[] {
-  const a = FEPA_UM[startP], b = FEPA_UM[endP];
-  if (a === undefined || b === undefined || b > a) throw new RangeError(`grits: no ladder from P${startP} to P${endP}`);
+  const a = FEPA_UM[startP];
+  const b = FEPA_UM[endP];
+  if (a === undefined || b === undefined || b > a)
+    throw new RangeError(`grits: no ladder from P${startP} to P${endP}`);
   if (startP === endP) return [startP];
   // Fewest steps first; among those, the evenest: least sum of squared steps in log size.
-  const chain = GRITS.filter((g) => g >= startP && g <= endP), log = chain.map((g) => Math.log(FEPA_UM[g]!)), limit = Math.log(MAX_RATIO) + 1e-9;
+  const chain = GRITS.filter((g) => g >= startP && g <= endP);
+  const log = chain.map((g) => Math.log(FEPA_UM[g]!));
+  const limit = Math.log(MAX_RATIO) + 1e-9;
   let paths = new Map<number, { cost: number; list: number[] }>([[0, { cost: 0, list: [startP] }]]);
   for (let n = 1; n < chain.length; n++) {
     const next = new Map<number, { cost: number; list: number[] }>();
-    for (const [i, p] of paths) for (let j = i + 1; j < chain.length && log[i]! - log[j]! <= limit; j++) {
-      const cost = p.cost + (log[i]! - log[j]!) ** 2, known = next.get(j);
-      if (!known || cost < known.cost) next.set(j, { cost, list: [...p.list, chain[j]!] });
-    }
+    for (const [i, p] of paths)
+      for (let j = i + 1; j < chain.length && log[i]! - log[j]! <= limit; j++) {
+        const cost = p.cost + (log[i]! - log[j]!) ** 2;
+        const known = next.get(j);
+        if (!known || cost < known.cost) next.set(j, { cost, list: [...p.list, chain[j]!] });
+      }
     const done = next.get(chain.length - 1);
     if (done) return done.list;
     paths = next;
@@ -46,7 +55,13 @@ export function grits(startP: number, endP: number): number[] {
 }
 
 /** Where sanding starts: the coarsest paper that what is there asks for, never coarser than needed. Common practice. */
-const START: Partial<Record<Part['condition'], number>> = { 'failing-clear': 120, chipped: 180, filled: 80, rust: 80, 'unknown-paint': 240 };
+const START: Partial<Record<Part['condition'], number>> = {
+  'failing-clear': 120,
+  chipped: 180,
+  filled: 80,
+  rust: 80,
+  'unknown-paint': 240,
+};
 const BARE_START: Partial<Record<Part['substrate'], number>> = { wood: 150, fibreglass: 120 };
 
 /** First grit of a seam over a surface; bare metal, plastic and sound paint are keyed in one go. */
@@ -56,19 +71,32 @@ export function startGrit(part: Pick<Part, 'substrate' | 'condition'>, endP: num
 }
 
 /** Minutes per m² of the last rung, and what each coarser one adds. From memory. */
-const LAST_MIN = { sanded: 30, scuffed: 18 } as const, EARLIER_MIN = 15;
+const LAST_MIN = { sanded: 30, scuffed: 18 } as const;
+const EARLIER_MIN = 15;
 
 /** The ladder of a seam that is sanded or scuffed; empty for one that is not. */
 export function ladderOf(seam: Pick<Seam, 'below' | 'join' | 'gritP' | 'wet'>): Rung[] {
   if ((seam.join !== 'sanded' && seam.join !== 'scuffed') || seam.gritP === null) return [];
-  const surface = /^surface:([a-z]+)\/([a-z-]+)$/.exec(seam.below), end = seam.gritP;
+  const surface = /^surface:([a-z]+)\/([a-z-]+)$/.exec(seam.below);
+  const end = seam.gritP;
   // A levelled ground is blocked with a guide coat first, one or two grades coarser, then finished.
-  const start = surface ? startGrit({ substrate: surface[1] as Part['substrate'], condition: surface[2] as Part['condition'] }, end) : seam.join === 'sanded' && end >= 600 ? 400 : end;
-  const list = grits(start, end), last = LAST_MIN[seam.join];
+  const start = surface
+    ? startGrit(
+        { substrate: surface[1] as Part['substrate'], condition: surface[2] as Part['condition'] },
+        end,
+      )
+    : seam.join === 'sanded' && end >= 600
+      ? 400
+      : end;
+  const list = grits(start, end);
+  const last = LAST_MIN[seam.join];
   return list.map((gritP, i) => {
     const final = i === list.length - 1;
     return {
-      gritP, um: FEPA_UM[gritP]!, ratio: i === 0 ? null : FEPA_UM[list[i - 1]!]! / FEPA_UM[gritP]!, wet: seam.wet && gritP >= 400,
+      gritP,
+      um: FEPA_UM[gritP]!,
+      ratio: i === 0 ? null : FEPA_UM[list[i - 1]!]! / FEPA_UM[gritP]!,
+      wet: seam.wet && gritP >= 400,
       // Blocking and finishing a primer share its half hour; stripping takes its own.
       minPerM2: surface ? (final ? last : EARLIER_MIN) : last / list.length,
       paperM2: surface && gritP <= 240 ? 0.35 : seam.wet && gritP >= 400 ? 0.5 : 1,

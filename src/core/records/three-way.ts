@@ -5,16 +5,21 @@
  * word of the trade.
  */
 
-export type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json | undefined };
+export type Json =
+  null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json | undefined };
 type Obj = { readonly [key: string]: Json | undefined };
-export interface Merged { readonly merged: Json; /** paths both changed, for instance parts[0].lengthMm */ readonly clashes: readonly string[] }
+export interface Merged {
+  readonly merged: Json;
+  /** paths both changed, for instance parts[0].lengthMm */ readonly clashes: readonly string[];
+}
 
 const isObj = (x: Json | undefined): x is Obj => typeof x === 'object' && x !== null && !Array.isArray(x);
 
 /** Deep equality of JSON values; key order does not count, an undefined field is an absent one. */
 export function sameJson(a: Json | undefined, b: Json | undefined): boolean {
   if (a === b) return true;
-  if (Array.isArray(a) && Array.isArray(b)) return a.length === b.length && a.every((x, i) => sameJson(x as Json, b[i] as Json));
+  if (Array.isArray(a) && Array.isArray(b))
+    return a.length === b.length && a.every((x, i) => sameJson(x as Json, b[i] as Json));
   if (!isObj(a) || !isObj(b)) return false;
   const keys = new Set([...Object.keys(a), ...Object.keys(b)]);
   for (const k of keys) if (!sameJson(a[k], b[k])) return false;
@@ -25,19 +30,31 @@ export function sameJson(a: Json | undefined, b: Json | undefined): boolean {
 function keyOf(x: Json): string | null {
   if (!isObj(x)) return null;
   if (typeof x.layerId === 'string' && typeof x.coat === 'number') return `${x.layerId}#${x.coat}`;
-  for (const k of ['id', 'taskId', 'sessionId', 'productId', 'date']) if (typeof x[k] === 'string') return `${k}:${x[k]}`;
+  for (const k of ['id', 'taskId', 'sessionId', 'productId', 'date'])
+    if (typeof x[k] === 'string') return `${k}:${x[k]}`;
   return null;
 }
 
 function keyed(list: readonly Json[]): Map<string, Json> | null {
   const out = new Map<string, Json>();
-  for (const x of list) { const k = keyOf(x); if (k === null || out.has(k)) return null; out.set(k, x); }
+  for (const x of list) {
+    const k = keyOf(x);
+    if (k === null || out.has(k)) return null;
+    out.set(k, x);
+  }
   return out;
 }
 
 const join = (path: string, key: string): string => (path === '' ? key : `${path}.${key}`);
 
-function step(base: Json | undefined, mine: Json | undefined, theirs: Json | undefined, path: string, atomic: ReadonlySet<string>, clashes: string[]): Json | undefined {
+function step(
+  base: Json | undefined,
+  mine: Json | undefined,
+  theirs: Json | undefined,
+  path: string,
+  atomic: ReadonlySet<string>,
+  clashes: string[],
+): Json | undefined {
   if (sameJson(mine, theirs) || sameJson(base, theirs)) return mine;
   if (sameJson(base, mine)) return theirs;
   if (!atomic.has(path)) {
@@ -51,11 +68,20 @@ function step(base: Json | undefined, mine: Json | undefined, theirs: Json | und
       return out;
     }
     if (Array.isArray(mine) && Array.isArray(theirs)) {
-      const m = keyed(mine), t = keyed(theirs), b = keyed(Array.isArray(base) ? base : []);
+      const m = keyed(mine);
+      const t = keyed(theirs);
+      const b = keyed(Array.isArray(base) ? base : []);
       if (m && t && b) {
         const out: Json[] = [];
         for (const k of new Set([...t.keys(), ...m.keys()])) {
-          const v = step(b.get(k), m.get(k), t.get(k), `${path}[${k.replace(/^[a-zA-Z]+:/, '')}]`, atomic, clashes);
+          const v = step(
+            b.get(k),
+            m.get(k),
+            t.get(k),
+            `${path}[${k.replace(/^[a-zA-Z]+:/, '')}]`,
+            atomic,
+            clashes,
+          );
           if (v !== undefined) out.push(v);
         }
         return out;
@@ -78,7 +104,10 @@ export function mergeThree(base: Json, mine: Json, theirs: Json, atomic: readonl
 
 /** The one path under which all differences of two records lie; '' when they differ in more than one field or not at all. */
 export function changedPath(a: Json | undefined, b: Json | undefined, path = ''): string {
-  const differing = (keys: readonly string[], get: (x: Json | undefined, k: string) => Json | undefined): string[] => keys.filter((k) => !sameJson(get(a, k), get(b, k)));
+  const differing = (
+    keys: readonly string[],
+    get: (x: Json | undefined, k: string) => Json | undefined,
+  ): string[] => keys.filter((k) => !sameJson(get(a, k), get(b, k)));
   if (isObj(a) && isObj(b)) {
     const d = differing([...new Set([...Object.keys(a), ...Object.keys(b)])], (x, k) => (x as Obj)[k]);
     return d.length === 1 ? changedPath(a[d[0]!], b[d[0]!], join(path, d[0]!)) : path;

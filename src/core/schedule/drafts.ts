@@ -21,12 +21,26 @@ const STEP_MIN = 0.5;
 export const ACTIVATE_MIN = 5;
 export const TACK_MIN = 3;
 /** Tape comes off about this long after the last coat. Common practice. */
-export const UNMASK_AFTER_MIN = 60, UNMASK_MIN = 10;
+export const UNMASK_AFTER_MIN = 60;
+export const UNMASK_MIN = 10;
 
-export interface PrepStep { readonly id: string; readonly kind: TaskKind; readonly minutes: number; readonly detail: Notice; readonly partIds: readonly string[] }
+export interface PrepStep {
+  readonly id: string;
+  readonly kind: TaskKind;
+  readonly minutes: number;
+  readonly detail: Notice;
+  readonly partIds: readonly string[];
+}
 export interface CoatStep {
-  readonly id: string; readonly layerId: string; readonly product: Product; readonly coat: number; readonly coats: number;
-  readonly minutes: number; readonly firstPartMin: number; readonly ml: number; readonly partIds: readonly string[];
+  readonly id: string;
+  readonly layerId: string;
+  readonly product: Product;
+  readonly coat: number;
+  readonly coats: number;
+  readonly minutes: number;
+  readonly firstPartMin: number;
+  readonly ml: number;
+  readonly partIds: readonly string[];
   readonly firstOfLayer: boolean;
   /** How this painter lays the first coat of clear. */
   readonly firstClear: string;
@@ -55,49 +69,169 @@ export interface Drafts {
 const round5 = (min: number): number => Math.max(5, Math.ceil(min / 5) * 5);
 
 /** Minutes to take one fitting off and bag it; to mix and spread one round of body filler, and until it can be blocked at 20 °C. From memory. */
-const FITTING_MIN = 5, SPREAD_MIN = 10, FILLER_HARD_MIN = 20;
+const FITTING_MIN = 5;
+const SPREAD_MIN = 10;
+const FILLER_HARD_MIN = 20;
 
 /** The rungs of one seam as tasks; together they take the seam's time in fives. */
 function sandingOf(id: string, s: Seam, of: readonly Part[]): PrepStep[] {
-  const rungs = ladderOf(s), areaM2 = totalAreaM2(of), total = round5(areaM2 * ladderMinPerM2(s)), all = rungs.reduce((a, r) => a + r.minPerM2, 0);
-  const strip = s.below.endsWith('/failing-clear'), levelled = s.join === 'sanded' && !s.below.startsWith('surface:');
-  if (rungs.length <= 1) return [{ id, kind: 'sand', minutes: total, partIds: s.partIds, detail: { code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry', params: { grit: s.gritP ?? 0, ladder: `P${s.gritP ?? 0}`, below: s.below, areaM2 } } }];
+  const rungs = ladderOf(s);
+  const areaM2 = totalAreaM2(of);
+  const total = round5(areaM2 * ladderMinPerM2(s));
+  const all = rungs.reduce((a, r) => a + r.minPerM2, 0);
+  const strip = s.below.endsWith('/failing-clear');
+  const levelled = s.join === 'sanded' && !s.below.startsWith('surface:');
+  if (rungs.length <= 1)
+    return [
+      {
+        id,
+        kind: 'sand',
+        minutes: total,
+        partIds: s.partIds,
+        detail: {
+          code: strip ? 'sand-strip' : s.wet ? 'sand-wet' : s.join === 'scuffed' ? 'scuff' : 'sand-dry',
+          params: { grit: s.gritP ?? 0, ladder: `P${s.gritP ?? 0}`, below: s.below, areaM2 },
+        },
+      },
+    ];
   let spent = 0;
   return rungs.map((r, i): PrepStep => {
-    const last = i === rungs.length - 1, minutes = last ? Math.max(1, total - spent) : Math.max(1, Math.round(total * r.minPerM2 / all));
+    const last = i === rungs.length - 1;
+    const minutes = last ? Math.max(1, total - spent) : Math.max(1, Math.round((total * r.minPerM2) / all));
     spent += minutes;
-    const code = i === 0 ? (strip ? 'rung-strip' : levelled ? 'rung-guide' : 'rung-first') : last ? 'rung-last' : 'rung-next';
-    return { id: `${id}-p${r.gritP}`, kind: 'sand', minutes, partIds: s.partIds, detail: { code, params: { grit: r.gritP, before: rungs[i - 1]?.gritP ?? 0, wet: r.wet ? 1 : 0, below: s.below, areaM2 } } };
+    const code =
+      i === 0
+        ? strip
+          ? 'rung-strip'
+          : levelled
+            ? 'rung-guide'
+            : 'rung-first'
+        : last
+          ? 'rung-last'
+          : 'rung-next';
+    return {
+      id: `${id}-p${r.gritP}`,
+      kind: 'sand',
+      minutes,
+      partIds: s.partIds,
+      detail: {
+        code,
+        params: {
+          grit: r.gritP,
+          before: rungs[i - 1]?.gritP ?? 0,
+          wet: r.wet ? 1 : 0,
+          below: s.below,
+          areaM2,
+        },
+      },
+    };
   });
 }
 
-function prepOf(job: Job, id: string, group: readonly PlanLayer[], seams: readonly Seam[], parts: ReadonlyMap<string, Part>, first: boolean): PrepStep[] {
+function prepOf(
+  job: Job,
+  id: string,
+  group: readonly PlanLayer[],
+  seams: readonly Seam[],
+  parts: ReadonlyMap<string, Part>,
+  first: boolean,
+): PrepStep[] {
   const prep: PrepStep[] = [];
   const inside = new Set(group.map((l) => l.id));
   const sanding = seams.filter((s) => inside.has(s.above) && (s.join === 'sanded' || s.join === 'scuffed'));
   if (first) {
-    const off = job.fittings?.length ?? 0, dents = job.parts.flatMap((p) => p.dents ?? []), filler = fillerPlan(dents, 20);
-    if (off > 0) prep.push({ id: `${id}.strip-down`, kind: 'strip-down', minutes: round5(FITTING_MIN * off), partIds: [], detail: { code: 'strip-down', params: { count: off } } });
-    for (let n = 1; filler && n <= filler.layers; n++) prep.push({ id: `${id}.fill${n === 1 ? '' : n}`, kind: 'fill', minutes: SPREAD_MIN + FILLER_HARD_MIN, partIds: job.parts.filter((p) => p.dents?.length).map((p) => p.id), detail: { code: 'fill', params: { round: n, rounds: filler.layers, pasteG: Math.round(filler.pasteG / filler.layers), hardMin: FILLER_HARD_MIN } } });
+    const off = job.fittings?.length ?? 0;
+    const dents = job.parts.flatMap((p) => p.dents ?? []);
+    const filler = fillerPlan(dents, 20);
+    if (off > 0)
+      prep.push({
+        id: `${id}.strip-down`,
+        kind: 'strip-down',
+        minutes: round5(FITTING_MIN * off),
+        partIds: [],
+        detail: { code: 'strip-down', params: { count: off } },
+      });
+    for (let n = 1; filler && n <= filler.layers; n++)
+      prep.push({
+        id: `${id}.fill${n === 1 ? '' : n}`,
+        kind: 'fill',
+        minutes: SPREAD_MIN + FILLER_HARD_MIN,
+        partIds: job.parts.filter((p) => p.dents?.length).map((p) => p.id),
+        detail: {
+          code: 'fill',
+          params: {
+            round: n,
+            rounds: filler.layers,
+            pasteG: Math.round(filler.pasteG / filler.layers),
+            hardMin: FILLER_HARD_MIN,
+          },
+        },
+      });
   }
-  sanding.forEach((s, i) => { prep.push(...sandingOf(`${id}.sand${i === 0 ? '' : i + 1}`, s, s.partIds.map((x) => parts.get(x)!))); });
-  const all = [...new Set(group.flatMap((l) => l.partIds))], of = all.map((x) => parts.get(x)!), areaM2 = totalAreaM2(of), feared = of.some((p) => p.silicone);
-  prep.push({ id: `${id}.clean`, kind: 'clean', minutes: round5(5 + 8 * areaM2) * (feared ? 2 : 1), partIds: all, detail: { code: feared ? 'clean-twice' : 'clean', params: { areaM2 } } });
-  prep.push({ id: `${id}.mask`, kind: 'mask', minutes: first ? 15 : 10, partIds: all, detail: { code: first ? 'mask' : 'mask-again', params: {} } });
-  prep.push({ id: `${id}.tack`, kind: 'tack', minutes: TACK_MIN + 2, partIds: all, detail: { code: 'tack-and-warm', params: {} } });
+  sanding.forEach((s, i) => {
+    prep.push(
+      ...sandingOf(
+        `${id}.sand${i === 0 ? '' : i + 1}`,
+        s,
+        s.partIds.map((x) => parts.get(x)!),
+      ),
+    );
+  });
+  const all = [...new Set(group.flatMap((l) => l.partIds))];
+  const of = all.map((x) => parts.get(x)!);
+  const areaM2 = totalAreaM2(of);
+  const feared = of.some((p) => p.silicone);
+  prep.push({
+    id: `${id}.clean`,
+    kind: 'clean',
+    minutes: round5(5 + 8 * areaM2) * (feared ? 2 : 1),
+    partIds: all,
+    detail: { code: feared ? 'clean-twice' : 'clean', params: { areaM2 } },
+  });
+  prep.push({
+    id: `${id}.mask`,
+    kind: 'mask',
+    minutes: first ? 15 : 10,
+    partIds: all,
+    detail: { code: first ? 'mask' : 'mask-again', params: {} },
+  });
+  prep.push({
+    id: `${id}.tack`,
+    kind: 'tack',
+    minutes: TACK_MIN + 2,
+    partIds: all,
+    detail: { code: 'tack-and-warm', params: {} },
+  });
   return prep.map((p) => ({ ...p, minutes: job.minutes?.[p.id] ?? p.minutes }));
 }
 
-function coatsOf(job: Job, layer: PlanLayer, product: Product, parts: ReadonlyMap<string, Part>): Omit<CoatStep, 'activateCans' | 'firstOfLayer'>[] {
+function coatsOf(
+  job: Job,
+  layer: PlanLayer,
+  product: Product,
+  parts: ReadonlyMap<string, Part>,
+): Omit<CoatStep, 'activateCans' | 'firstOfLayer'>[] {
   const transfer = transferFrac(job, product);
-  const minutesFor = (ml: number, n: number): number => ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN * n;
+  const minutesFor = (ml: number, n: number): number =>
+    ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN * n;
   const on = layer.partIds.map((x) => parts.get(x)!);
   const firstClear = schoolOf(job, 'firstClear');
   return coatWeights(product, layer.coats, firstClear).map((weight, i) => {
-    const own = job.habit?.factor ?? 1, ml = usage(product, on, weight, transfer).sprayMl * own, firstMl = on[0] ? usage(product, [on[0]], weight, transfer).sprayMl * own : 0, minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
+    const own = job.habit?.factor ?? 1;
+    const ml = usage(product, on, weight, transfer).sprayMl * own;
+    const firstMl = on[0] ? usage(product, [on[0]], weight, transfer).sprayMl * own : 0;
+    const minutes = Math.max(2, Math.ceil(minutesFor(ml, on.length)));
     return {
-      id: `${layer.id}.c${i + 1}`, layerId: layer.id, product, coat: i + 1, coats: layer.coats, minutes,
-      firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)), ml, partIds: layer.partIds, firstClear,
+      id: `${layer.id}.c${i + 1}`,
+      layerId: layer.id,
+      product,
+      coat: i + 1,
+      coats: layer.coats,
+      minutes,
+      firstPartMin: Math.min(minutes, minutesFor(firstMl, 1)),
+      ml,
+      partIds: layer.partIds,
+      firstClear,
     };
   });
 }
@@ -107,11 +241,20 @@ function cansFor(product: Product, ml: number): number {
   return Math.max(1, Math.ceil(ml / (product.packs[0]!.sizeMl * (1 - HEEL_FRAC)) - 1e-9));
 }
 
-export function draftsOf(job: Job, layers: readonly PlanLayer[], seams: readonly Seam[], products: ReadonlyMap<string, Product>): Drafts {
+export function draftsOf(
+  job: Job,
+  layers: readonly PlanLayer[],
+  seams: readonly Seam[],
+  products: ReadonlyMap<string, Product>,
+): Drafts {
   const parts = new Map(job.parts.map((p) => [p.id, p]));
-  const done = new Map((job.state?.coats ?? []).map((c) => [`${c.layerId}.c${c.coat}`, msOf(c.endedAt, job.place.tz)]));
+  const done = new Map(
+    (job.state?.coats ?? []).map((c) => [`${c.layerId}.c${c.coat}`, msOf(c.endedAt, job.place.tz)]),
+  );
   const tasksDone = new Set((job.state?.tasks ?? []).map((t) => t.taskId));
-  const activated = new Map((job.state?.activations ?? []).map((a) => [a.productId, msOf(a.at, job.place.tz)]));
+  const activated = new Map(
+    (job.state?.activations ?? []).map((a) => [a.productId, msOf(a.at, job.place.tz)]),
+  );
   const groups = splitAtSeams(layers, seams);
   const sessions: Draft[] = [];
   let before: Drafts['before'] = null;
@@ -120,7 +263,10 @@ export function draftsOf(job: Job, layers: readonly PlanLayer[], seams: readonly
     const every = group.flatMap((l) => coatsOf(job, l, products.get(l.productId)!, parts));
     const left = every.filter((s) => !done.has(s.id));
     const lastDone = [...every].reverse().find((s) => done.has(s.id));
-    if (left.length === 0) { before = { product: every.at(-1)!.product, endedMs: done.get(every.at(-1)!.id)! }; return; }
+    if (left.length === 0) {
+      before = { product: every.at(-1)!.product, endedMs: done.get(every.at(-1)!.id)! };
+      return;
+    }
     const opened = new Set(activated.keys());
     const steps: CoatStep[] = left.map((s) => {
       const needs = s.product.potLifeMin !== undefined && !opened.has(s.product.id);
@@ -129,11 +275,21 @@ export function draftsOf(job: Job, layers: readonly PlanLayer[], seams: readonly
       return { ...s, firstOfLayer: s.coat === 1, activateCans: needs ? cansFor(s.product, ml) : 0 };
     });
     // A ladder ticked as one, before its rungs were tasks of their own, counts for all of them.
-    const prep = lastDone ? [] : prepOf(job, id, group, seams, parts, g === 0).filter((p) => !tasksDone.has(p.id) && !tasksDone.has(p.id.replace(/-p\d+$/, '')));
+    const prep = lastDone
+      ? []
+      : prepOf(job, id, group, seams, parts, g === 0).filter(
+          (p) => !tasksDone.has(p.id) && !tasksDone.has(p.id.replace(/-p\d+$/, '')),
+        );
     sessions.push({
-      id, layers: group, prep, prepMin: prep.reduce((a, p) => a + p.minutes, 0), steps, unmask: g === groups.length - 1,
+      id,
+      layers: group,
+      prep,
+      prepMin: prep.reduce((a, p) => a + p.minutes, 0),
+      steps,
+      unmask: g === groups.length - 1,
       carry: lastDone ? { product: lastDone.product, endedMs: done.get(lastDone.id)! } : null,
-      activatedMs: activated, started: lastDone !== undefined,
+      activatedMs: activated,
+      started: lastDone !== undefined,
     });
   });
   return { sessions, before };

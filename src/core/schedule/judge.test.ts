@@ -14,44 +14,75 @@ import { causeAt, GUST_MAX_MS, limitTable } from './limits';
 
 const now = Date.UTC(2026, 4, 16, 6, 50);
 const { forecast, issuedMs } = simulatedForecast(HARBOUR_LANE, now);
-const air = atPart(ensembleOf(forecast, msOf(forecast.start, HARBOUR_LANE.tz), issuedMs, 1), { ...HARBOUR_LANE, shelter: 'open' }, { absorptance: 0.7, backFree: true, flatFrac: 1 });
+const air = atPart(
+  ensembleOf(forecast, msOf(forecast.start, HARBOUR_LANE.tz), issuedMs, 1),
+  { ...HARBOUR_LANE, shelter: 'open' },
+  { absorptance: 0.7, backFree: true, flatFrac: 1 },
+);
 const draw = uniform(23);
 const pick = (n: number): number => Math.floor(draw() * n);
 
 describe('limits, judged node by node', () => {
-  it.each(['orrin-base', 'halden-2k-gloss', 'tamsel-filler'])('the table of %s names the same first bad half hour as a look at each in turn', (id) => {
-    const p = CATALOGUE.find((x) => x.id === id)!, t = limitTable(air, p);
-    let bad = 0;
-    for (let n = 0; n < 200; n++) {
-      const row = pick(air.rows), from = pick(air.nodes), stage = pick(3) as 0 | 1 | 2;
-      const broken = (i: number): boolean => {
-        const k = row * air.nodes + i;
-        if (stage === 0) return air.windMs[k]! > p.windMaxMs || air.gustMs[k]! > GUST_MAX_MS || air.flap[k] === 1;
-        if (stage === 1) return air.rhFrac[k]! > p.rhMaxFrac || air.panelC[k]! > p.tempMaxC || air.panelC[k]! - dewPointC(air.airC[k]!, air.rhFrac[k]!) < p.dewGapMinK;
-        return air.panelC[k]! < p.tempMinC || air.rain[k] === 1 || air.panelC[k]! <= dewPointC(air.airC[k]!, air.rhFrac[k]!);
-      };
-      let slow = from;
-      while (slow < air.nodes && !broken(slow)) slow++;
-      expect(t.nextBad[stage][row * air.nodes + from]).toBe(slow);
-      if (slow < air.nodes) { bad++; expect(causeAt(air, p, stage, row, slow)).toBeTruthy(); }
-    }
-    expect(bad).toBeGreaterThan(50);
-  });
+  it.each(['orrin-base', 'halden-2k-gloss', 'tamsel-filler'])(
+    'the table of %s names the same first bad half hour as a look at each in turn',
+    (id) => {
+      const p = CATALOGUE.find((x) => x.id === id)!;
+      const t = limitTable(air, p);
+      let bad = 0;
+      for (let n = 0; n < 200; n++) {
+        const row = pick(air.rows);
+        const from = pick(air.nodes);
+        const stage = pick(3) as 0 | 1 | 2;
+        const broken = (i: number): boolean => {
+          const k = row * air.nodes + i;
+          if (stage === 0)
+            return air.windMs[k]! > p.windMaxMs || air.gustMs[k]! > GUST_MAX_MS || air.flap[k] === 1;
+          if (stage === 1)
+            return (
+              air.rhFrac[k]! > p.rhMaxFrac ||
+              air.panelC[k]! > p.tempMaxC ||
+              air.panelC[k]! - dewPointC(air.airC[k]!, air.rhFrac[k]!) < p.dewGapMinK
+            );
+          return (
+            air.panelC[k]! < p.tempMinC ||
+            air.rain[k] === 1 ||
+            air.panelC[k]! <= dewPointC(air.airC[k]!, air.rhFrac[k]!)
+          );
+        };
+        let slow = from;
+        while (slow < air.nodes && !broken(slow)) slow++;
+        expect(t.nextBad[stage][row * air.nodes + from]).toBe(slow);
+        if (slow < air.nodes) {
+          bad++;
+          expect(causeAt(air, p, stage, row, slow)).toBeTruthy();
+        }
+      }
+      expect(bad).toBeGreaterThan(50);
+    },
+  );
 });
 
 describe('stages, summed minute by minute', () => {
   it('a handle-dry found by the running integral is within 3 min of a sum over minutes of the rate at the panel', () => {
-    const p = CATALOGUE.find((x) => x.id === 'halden-2k-gloss')!, clock = new Clocks(air).of(p);
+    const p = CATALOGUE.find((x) => x.id === 'halden-2k-gloss')!;
+    const clock = new Clocks(air).of(p);
     let counted = 0;
     for (let n = 0; n < 25; n++) {
-      const row = pick(air.rows), from = air.startMs + Math.round(draw() * 90) * HOUR / 2;
+      const row = pick(air.rows);
+      const from = air.startMs + (Math.round(draw() * 90) * HOUR) / 2;
       const fast = clock.stageAt('handle', row, from);
       if (!Number.isFinite(fast)) continue;
-      let dose = 0, at = from;
+      let dose = 0;
+      let at = from;
       while (dose < p.handleMin && at < from + 120 * HOUR) {
-        const x = (at + MINUTE / 2 - air.startMs) / air.stepMs, i = Math.min(air.nodes - 2, Math.floor(x)), f = x - i, k = row * air.nodes + i;
+        const x = (at + MINUTE / 2 - air.startMs) / air.stepMs;
+        const i = Math.min(air.nodes - 2, Math.floor(x));
+        const f = x - i;
+        const k = row * air.nodes + i;
         // Rates, not temperatures, run straight between two half hours: the same rule the integral is made with.
-        dose += dryRate('cure', air.panelC[k]!, p.refTempC, p.tempMinC) * (1 - f) + dryRate('cure', air.panelC[k + 1]!, p.refTempC, p.tempMinC) * f;
+        dose +=
+          dryRate('cure', air.panelC[k]!, p.refTempC, p.tempMinC) * (1 - f) +
+          dryRate('cure', air.panelC[k + 1]!, p.refTempC, p.tempMinC) * f;
         at += MINUTE;
       }
       expect(Math.abs(fast - at) / MINUTE).toBeLessThan(3);

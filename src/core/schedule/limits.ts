@@ -11,7 +11,22 @@ export const GUST_MAX_MS = 5;
 /** Sun below this elevation, degrees: too dark to see a wet edge. Common practice: end of sunset light. */
 export const DARK_BELOW_DEG = -1;
 
-export type Cause = 'wind' | 'gusts' | 'place-wind' | 'dew-gap' | 'humid' | 'hot' | 'cold' | 'rain' | 'dew' | 'dark' | 'recoat-max' | 'bond-window' | 'pot-life' | 'beyond-forecast' | 'not-ready';
+export type Cause =
+  | 'wind'
+  | 'gusts'
+  | 'place-wind'
+  | 'dew-gap'
+  | 'humid'
+  | 'hot'
+  | 'cold'
+  | 'rain'
+  | 'dew'
+  | 'dark'
+  | 'recoat-max'
+  | 'bond-window'
+  | 'pot-life'
+  | 'beyond-forecast'
+  | 'not-ready';
 export type LimitStage = 0 | 1 | 2;
 
 export interface LimitTable {
@@ -23,19 +38,29 @@ export interface LimitTable {
 /** One pass from the end of the forecast to its start, per future. */
 export function limitTable(a: AtPart, p: Product): LimitTable {
   const size = a.rows * a.nodes;
-  const t: [Int32Array, Int32Array, Int32Array] = [new Int32Array(size), new Int32Array(size), new Int32Array(size)];
-  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = a, [wind, wet, cold] = t;
+  const t: [Int32Array, Int32Array, Int32Array] = [
+    new Int32Array(size),
+    new Int32Array(size),
+    new Int32Array(size),
+  ];
+  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = a;
+  const [wind, wet, cold] = t;
   const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = p;
   for (let r = 0; r < a.rows; r++) {
     const o = r * a.nodes;
-    let w = a.nodes, d = a.nodes, c = a.nodes;
+    let w = a.nodes;
+    let d = a.nodes;
+    let c = a.nodes;
     for (let i = a.nodes - 1; i >= 0; i--) {
       const k = o + i;
       if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) w = i;
-      const panel = panelC[k]!, gap = gapK[k]!;
+      const panel = panelC[k]!;
+      const gap = gapK[k]!;
       if (rhFrac[k]! > rhMaxFrac || panel > tempMaxC || gap < dewGapMinK) d = i;
       if (panel < tempMinC || rain[k] === 1 || gap <= 0) c = i;
-      wind[k] = w; wet[k] = d; cold[k] = c;
+      wind[k] = w;
+      wet[k] = d;
+      cold[k] = c;
     }
   }
   return { nextBad: t, product: p };

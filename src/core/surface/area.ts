@@ -31,8 +31,9 @@ export function partAreaSdM2(p: Part): number {
  * @param overrunMm 0 … 200
  */
 export function overrunFactor(lengthMm: number, widthMm: number, overrunMm: number = OVERRUN_MM): number {
-  if (!(lengthMm > 0) || !(widthMm > 0) || !(overrunMm >= 0)) throw new RangeError('overrunFactor: needs lengths above 0');
-  return (lengthMm + 2 * overrunMm) * (widthMm + 2 * overrunMm) / (lengthMm * widthMm);
+  if (!(lengthMm > 0) || !(widthMm > 0) || !(overrunMm >= 0))
+    throw new RangeError('overrunFactor: needs lengths above 0');
+  return ((lengthMm + 2 * overrunMm) * (widthMm + 2 * overrunMm)) / (lengthMm * widthMm);
 }
 
 /** Area the fan passes over for one face, m²; a tube is passed from three sides, most of each fan missing it. Never less than the face. */
@@ -42,7 +43,8 @@ export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
 
 /** Area swept over area painted for one part, 1 or more. */
 export function partOverrun(p: Part): number {
-  const faces = facesOf(p), area = faces.reduce((a, f) => a + f.areaM2, 0);
+  const faces = facesOf(p);
+  const area = faces.reduce((a, f) => a + f.areaM2, 0);
   return area > 0 ? faces.reduce((a, f) => a + sweptFaceM2(f), 0) / area : 1;
 }
 
@@ -59,17 +61,35 @@ export function totalAreaM2(parts: readonly Part[]): number {
 /** Share of the painted area in one posture, 0…1. */
 export function postureShare(parts: readonly Part[], posture: Part['posture']): number {
   const all = totalAreaM2(parts);
-  return all > 0 ? parts.reduce((a, p) => a + facesOf(p).filter((f) => f.posture === posture).reduce((b, f) => b + f.areaM2, 0) * times(p), 0) / all : 0;
+  return all > 0
+    ? parts.reduce(
+        (a, p) =>
+          a +
+          facesOf(p)
+            .filter((f) => f.posture === posture)
+            .reduce((b, f) => b + f.areaM2, 0) *
+            times(p),
+        0,
+      ) / all
+    : 0;
 }
 
-export interface Measured { readonly faces: readonly Face[]; readonly areaM2: number; readonly sdM2: number; readonly overrun: number }
+export interface Measured {
+  readonly faces: readonly Face[];
+  readonly areaM2: number;
+  readonly sdM2: number;
+  readonly overrun: number;
+}
 
 /** A part with its figures, or null while its measures are not such as a part can have: for a form that is being filled in. */
 export function measured(p: Part): Measured | null {
   if (!(p.lengthMm > 0 && p.widthMm > 0 && p.lengthMm <= 10_000 && p.widthMm <= 10_000)) return null;
   try {
-    const faces = facesOf(p), areaM2 = partAreaM2(p);
-    return areaM2 > 0 && faces.every((f) => f.areaM2 >= 0 && f.lengthMm > 0 && f.widthMm > 0) ? { faces, areaM2, sdM2: partAreaSdM2(p), overrun: partOverrun(p) } : null;
+    const faces = facesOf(p);
+    const areaM2 = partAreaM2(p);
+    return areaM2 > 0 && faces.every((f) => f.areaM2 >= 0 && f.lengthMm > 0 && f.widthMm > 0)
+      ? { faces, areaM2, sdM2: partAreaSdM2(p), overrun: partOverrun(p) }
+      : null;
   } catch (e) {
     if (e instanceof RangeError) return null;
     throw e;

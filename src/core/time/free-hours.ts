@@ -17,15 +17,23 @@ export interface WeekOfHours {
 export function freeSpans(hours: WeekOfHours, tz: string, fromMs: number, toMs: number): Span[] {
   const out: { startMs: number; endMs: number }[] = [];
   const except = new Map(hours.exceptions.map((e) => [e.date, e.spans]));
-  for (let day = DateTime.fromMillis(fromMs, { zone: tz }).startOf('day'); day.toMillis() < toMs; day = day.plus({ days: 1 })) {
+  for (
+    let day = DateTime.fromMillis(fromMs, { zone: tz }).startOf('day');
+    day.toMillis() < toMs;
+    day = day.plus({ days: 1 })
+  ) {
     const name = NAMES[day.weekday - 1]!;
     const spans = except.get(day.toISODate() ?? '') ?? hours.weekly[name];
     const at = (clock: string): number => {
       const [h, m] = clock.split(':').map(Number);
-      return h === 24 ? day.plus({ days: 1 }).toMillis() : day.set({ hour: h ?? 0, minute: m ?? 0 }).toMillis();
+      return h === 24
+        ? day.plus({ days: 1 }).toMillis()
+        : day.set({ hour: h ?? 0, minute: m ?? 0 }).toMillis();
     };
     for (const [a, b] of [...spans].sort((x, y) => (x[0] < y[0] ? -1 : 1))) {
-      const startMs = at(a), endMs = at(b), last = out.at(-1);
+      const startMs = at(a);
+      const endMs = at(b);
+      const last = out.at(-1);
       if (!(startMs < endMs)) continue;
       if (last && startMs <= last.endMs) last.endMs = Math.max(last.endMs, endMs);
       else out.push({ startMs, endMs });

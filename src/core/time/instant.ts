@@ -8,7 +8,10 @@ export const MINUTE = 60_000;
 export const HOUR = 60 * MINUTE;
 export const DAY = 24 * HOUR;
 
-export interface Span { readonly startMs: number; readonly endMs: number }
+export interface Span {
+  readonly startMs: number;
+  readonly endMs: number;
+}
 
 /**
  * ISO 8601 to epoch ms. Without an offset the zone applies.
@@ -32,7 +35,7 @@ function offsetMs(ms: number, tz: string): number {
     return t.offset * MINUTE;
   };
   let days = offsets.get(tz);
-  if (!days) offsets.set(tz, days = new Map());
+  if (!days) offsets.set(tz, (days = new Map()));
   const day = Math.floor(ms / DAY);
   let known = days.get(day);
   if (known === undefined) {

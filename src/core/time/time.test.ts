@@ -4,8 +4,12 @@ import { civilDate, dayStart, HOUR, isoOf, msOf } from './instant';
 import { freeSpans, type WeekOfHours } from './free-hours';
 
 const TZ = 'Europe/London';
-const week = (over: Partial<WeekOfHours['weekly']>, exceptions: WeekOfHours['exceptions'] = []): WeekOfHours => ({
-  weekly: { mon: [], tue: [], wed: [], thu: [], fri: [], sat: [], sun: [], ...over }, exceptions,
+const week = (
+  over: Partial<WeekOfHours['weekly']>,
+  exceptions: WeekOfHours['exceptions'] = [],
+): WeekOfHours => ({
+  weekly: { mon: [], tue: [], wed: [], thu: [], fri: [], sat: [], sun: [], ...over },
+  exceptions,
 });
 
 describe('instants', () => {
@@ -24,7 +28,9 @@ describe('instants', () => {
     for (const tz of [TZ, 'Australia/Adelaide', 'America/St_Johns', 'UTC']) {
       for (let ms = Date.UTC(2026, 2, 28); ms < Date.UTC(2026, 9, 27); ms += 7.3 * HOUR) {
         const at = Math.round(ms / 1000) * 1000;
-        expect(isoOf(at, tz)).toBe(DateTime.fromMillis(at, { zone: tz }).toISO({ suppressMilliseconds: true })!.replace('Z', '+00:00'));
+        expect(isoOf(at, tz)).toBe(
+          DateTime.fromMillis(at, { zone: tz }).toISO({ suppressMilliseconds: true })!.replace('Z', '+00:00'),
+        );
         n++;
       }
     }
@@ -36,13 +42,26 @@ describe('instants', () => {
 });
 
 describe('free hours', () => {
-  const from = msOf('2026-05-16T00:00', TZ), to = msOf('2026-05-18T00:00', TZ);
+  const from = msOf('2026-05-16T00:00', TZ);
+  const to = msOf('2026-05-18T00:00', TZ);
   it('joins spans that meet and keeps the order', () => {
-    const s = freeSpans(week({ sat: [['13:00', '18:00'], ['09:00', '13:00']] }), TZ, from, to);
+    const s = freeSpans(
+      week({
+        sat: [
+          ['13:00', '18:00'],
+          ['09:00', '13:00'],
+        ],
+      }),
+      TZ,
+      from,
+      to,
+    );
     expect(s).toEqual([{ startMs: msOf('2026-05-16T09:00', TZ), endMs: msOf('2026-05-16T18:00', TZ) }]);
   });
   it('an exception replaces the day, an empty one clears it', () => {
-    expect(freeSpans(week({ sat: [['09:00', '18:00']] }, [{ date: '2026-05-16', spans: [] }]), TZ, from, to)).toEqual([]);
+    expect(
+      freeSpans(week({ sat: [['09:00', '18:00']] }, [{ date: '2026-05-16', spans: [] }]), TZ, from, to),
+    ).toEqual([]);
   });
   it('a span to 24:00 joins the next morning', () => {
     const s = freeSpans(week({ sat: [['20:00', '24:00']], sun: [['00:00', '02:00']] }), TZ, from, to);
@@ -50,7 +69,12 @@ describe('free hours', () => {
     expect(s[0]!.endMs - s[0]!.startMs).toBe(6 * HOUR);
   });
   it('on the night of the spring change 00:00–06:00 lasts five hours (clocks go forward 29 March 2026)', () => {
-    const s = freeSpans(week({ sun: [['00:00', '06:00']] }), TZ, msOf('2026-03-29T00:00', TZ), msOf('2026-03-30T00:00', TZ));
+    const s = freeSpans(
+      week({ sun: [['00:00', '06:00']] }),
+      TZ,
+      msOf('2026-03-29T00:00', TZ),
+      msOf('2026-03-30T00:00', TZ),
+    );
     expect((s[0]!.endMs - s[0]!.startMs) / HOUR).toBe(5);
   });
 });

@@ -1,5 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { cFromF, deltaFFromK, fFromC, filmUmOf, flOzFromMl, ft2FromM2, inFromMm, M2_PER_FT2, milFromUm, ML_PER_US_FL_OZ, ML_PER_US_GALLON, mphFromMs, UM_PER_MIL } from './convert';
+import {
+  cFromF,
+  deltaFFromK,
+  fFromC,
+  filmUmOf,
+  flOzFromMl,
+  ft2FromM2,
+  inFromMm,
+  M2_PER_FT2,
+  milFromUm,
+  ML_PER_US_FL_OZ,
+  ML_PER_US_GALLON,
+  mphFromMs,
+  UM_PER_MIL,
+} from './convert';
 
 describe('unit factors', () => {
   it('one millilitre over one square metre is one micrometre (identity)', () => {

@@ -6,7 +6,7 @@
 /** Exact: 1 in = 25.4 mm (international inch). */
 export const MM_PER_INCH = 25.4;
 /** Exact: US gallon = 231 in³ = 3785.411784 ml. */
-export const ML_PER_US_GALLON = 231 * MM_PER_INCH ** 3 / 1000;
+export const ML_PER_US_GALLON = (231 * MM_PER_INCH ** 3) / 1000;
 export const ML_PER_US_FL_OZ = ML_PER_US_GALLON / 128;
 /** 1 mil = 0.001 in = 25.4 µm. */
 export const M_PER_YARD = 0.9144;
@@ -16,10 +16,10 @@ export const M2_PER_FT2 = 0.3048 ** 2;
 /** Exact: 1 mile = 1609.344 m. */
 export const MPH_PER_MS = 3600 / 1609.344;
 
-export const fFromC = (tempC: number): number => tempC * 9 / 5 + 32;
-export const cFromF = (tempF: number): number => (tempF - 32) * 5 / 9;
+export const fFromC = (tempC: number): number => (tempC * 9) / 5 + 32;
+export const cFromF = (tempF: number): number => ((tempF - 32) * 5) / 9;
 /** A temperature difference, K to °F. */
-export const deltaFFromK = (deltaK: number): number => deltaK * 9 / 5;
+export const deltaFFromK = (deltaK: number): number => (deltaK * 9) / 5;
 export const milFromUm = (filmUm: number): number => filmUm / UM_PER_MIL;
 export const flOzFromMl = (ml: number): number => ml / ML_PER_US_FL_OZ;
 export const ft2FromM2 = (areaM2: number): number => areaM2 / M2_PER_FT2;
@@ -31,6 +31,7 @@ export const mphFromMs = (ms: number): number => ms * MPH_PER_MS;
  * @param ml volume, ml, 0 or more @param areaM2 area, m², above 0
  */
 export function filmUmOf(ml: number, areaM2: number): number {
-  if (!(ml >= 0) || !(areaM2 > 0)) throw new RangeError(`filmUmOf: needs ml ≥ 0 and area > 0, got ${ml} and ${areaM2}`);
+  if (!(ml >= 0) || !(areaM2 > 0))
+    throw new RangeError(`filmUmOf: needs ml ≥ 0 and area > 0, got ${ml} and ${areaM2}`);
   return ml / areaM2;
 }

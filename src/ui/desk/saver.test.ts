@@ -9,18 +9,42 @@ const steps = { undo: 'name', redo: null };
 const ok = (version: number): Reply => ({ status: 200, body: { version, job, steps } });
 
 describe('saving a draft', () => {
-  beforeEach(() => { vi.useFakeTimers(); });
-  afterEach(() => { vi.useRealTimers(); });
-  const setup = (put: Transport['put'], step: Transport['step'] = async () => ({ status: 409, body: { error: 'nothing' } })) => {
-    const states: SaveState['kind'][] = [], drafts: string[] = [], kept: (Unsaved | null)[] = [], saved: number[] = [];
-    const saver = new Saver({ version: 1, job }, { put, step }, { state: (s) => states.push(s.kind), draft: (j) => drafts.push(j.name), keep: (u) => kept.push(u), saved: (v) => saved.push(v) });
+  beforeEach(() => {
+    vi.useFakeTimers();
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+  });
+  const setup = (
+    put: Transport['put'],
+    step: Transport['step'] = async () => ({ status: 409, body: { error: 'nothing' } }),
+  ) => {
+    const states: SaveState['kind'][] = [];
+    const drafts: string[] = [];
+    const kept: (Unsaved | null)[] = [];
+    const saved: number[] = [];
+    const saver = new Saver(
+      { version: 1, job },
+      { put, step },
+      {
+        state: (s) => states.push(s.kind),
+        draft: (j) => drafts.push(j.name),
+        keep: (u) => kept.push(u),
+        saved: (v) => saved.push(v),
+      },
+    );
     return { states, drafts, kept, saved, saver };
   };
 
   it('sends one request for a burst of typing, with the last text and the version it started from', async () => {
     const sent: [number, string][] = [];
-    const { saver, states, saved, kept } = setup(async (v, j) => { sent.push([v, j.name]); return ok(v + 1); });
-    saver.change(named('a')); saver.change(named('ab')); saver.change(named('abc'));
+    const { saver, states, saved, kept } = setup(async (v, j) => {
+      sent.push([v, j.name]);
+      return ok(v + 1);
+    });
+    saver.change(named('a'));
+    saver.change(named('ab'));
+    saver.change(named('abc'));
     expect(saver.draft.name).toBe('abc');
     await vi.advanceTimersByTimeAsync(1000);
     expect(sent).toEqual([[1, 'abc']]);
@@ -30,16 +54,26 @@ describe('saving a draft', () => {
   });
   it('sends again what was typed while a request was under way, on top of the new version', async () => {
     const sent: [number, string][] = [];
-    const { saver } = setup(async (v, j) => { sent.push([v, j.name]); await new Promise((r) => setTimeout(r, 500)); return ok(v + 1); });
+    const { saver } = setup(async (v, j) => {
+      sent.push([v, j.name]);
+      await new Promise((r) => setTimeout(r, 500));
+      return ok(v + 1);
+    });
     saver.change(named('first'));
     await vi.advanceTimersByTimeAsync(400);
     saver.change(named('second'));
     await vi.advanceTimersByTimeAsync(3000);
-    expect(sent).toEqual([[1, 'first'], [2, 'second']]);
+    expect(sent).toEqual([
+      [1, 'first'],
+      [2, 'second'],
+    ]);
   });
   it('tries again while the server is silent, keeps the text meanwhile, and loses nothing', async () => {
     let up = false;
-    const { saver, states, kept } = setup(async (v) => { if (!up) throw new Error('no server'); return ok(v + 1); });
+    const { saver, states, kept } = setup(async (v) => {
+      if (!up) throw new Error('no server');
+      return ok(v + 1);
+    });
     saver.change(named('kept'));
     await vi.advanceTimersByTimeAsync(3500);
     expect(states.at(-1)).toBe('offline');
@@ -52,7 +86,10 @@ describe('saving a draft', () => {
   it('merges what another tab changed elsewhere in the job, and saves both', async () => {
     const sent: Job[] = [];
     const theirs = { ...job, budget: { ...job.budget, amount: 77 } };
-    const { saver, states } = setup(async (v, j) => { sent.push(j); return v === 1 ? { status: 409, body: { version: 5, job: theirs, error: 'changed' } } : ok(v + 1); });
+    const { saver, states } = setup(async (v, j) => {
+      sent.push(j);
+      return v === 1 ? { status: 409, body: { version: 5, job: theirs, error: 'changed' } } : ok(v + 1);
+    });
     saver.change(named('mine'));
     await vi.advanceTimersByTimeAsync(1000);
     expect(sent.at(-1)).toMatchObject({ name: 'mine', budget: { amount: 77 } });
@@ -61,7 +98,12 @@ describe('saving a draft', () => {
   it('asks only when both changed the same field; mine or theirs, as told', async () => {
     for (const whose of ['mine', 'theirs'] as const) {
       const sent: [number, string][] = [];
-      const { saver, states, drafts } = setup(async (v, j) => { sent.push([v, j.name]); return v === 1 ? { status: 409, body: { version: 5, job: named('theirs'), error: 'changed' } } : ok(v + 1); });
+      const { saver, states, drafts } = setup(async (v, j) => {
+        sent.push([v, j.name]);
+        return v === 1
+          ? { status: 409, body: { version: 5, job: named('theirs'), error: 'changed' } }
+          : ok(v + 1);
+      });
       saver.change(named('mine'));
       await vi.advanceTimersByTimeAsync(20_000);
       expect(states.at(-1)).toBe('clash');
@@ -76,7 +118,10 @@ describe('saving a draft', () => {
   });
   it('recovers what an earlier page could not save; what was saved after all is dropped', async () => {
     const sent: [number, string][] = [];
-    const { saver, kept } = setup(async (v, j) => { sent.push([v, j.name]); return ok(v + 1); });
+    const { saver, kept } = setup(async (v, j) => {
+      sent.push([v, j.name]);
+      return ok(v + 1);
+    });
     saver.recover({ version: 1, base: job, job: named('typed before the crash') });
     expect(saver.draft.name).toBe('typed before the crash');
     await vi.advanceTimersByTimeAsync(1000);
@@ -86,7 +131,16 @@ describe('saving a draft', () => {
   });
   it('takes back after what waits is saved, and shows the job the server gives', async () => {
     const order: string[] = [];
-    const { saver, drafts } = setup(async (v, j) => { order.push(`put ${j.name}`); return ok(v + 1); }, async (v, side) => { order.push(`${side} at ${v}`); return { status: 200, body: { version: v + 1, job: named('before'), steps } }; });
+    const { saver, drafts } = setup(
+      async (v, j) => {
+        order.push(`put ${j.name}`);
+        return ok(v + 1);
+      },
+      async (v, side) => {
+        order.push(`${side} at ${v}`);
+        return { status: 200, body: { version: v + 1, job: named('before'), steps } };
+      },
+    );
     saver.change(named('after'));
     expect(await saver.step('undo')).toBeNull();
     expect(order).toEqual(['put after', 'undo at 2']);
@@ -94,7 +148,10 @@ describe('saving a draft', () => {
     expect(saver.draft.name).toBe('before');
   });
   it('a draft the server refused is taken back to what was saved, without asking the server', async () => {
-    const { saver, states, drafts } = setup(async () => ({ status: 422, body: { error: 'mend', faults: [{ path: 'name', expected: 'a text' }] } }));
+    const { saver, states, drafts } = setup(async () => ({
+      status: 422,
+      body: { error: 'mend', faults: [{ path: 'name', expected: 'a text' }] },
+    }));
     saver.change(named(''));
     await vi.advanceTimersByTimeAsync(1000);
     expect(states.at(-1)).toBe('refused');

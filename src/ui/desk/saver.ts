@@ -7,16 +7,37 @@ import { mergeThree, sameJson, type Json } from '@/core/records/three-way';
 import type { Job } from '@/model/job';
 import type { Steps, StepSide } from '@/usecases/ports';
 
-export interface Fault { readonly path: string; readonly expected: string }
+export interface Fault {
+  readonly path: string;
+  readonly expected: string;
+}
 export type SaveState =
-  | { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'offline' }
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'offline' }
   | { readonly kind: 'refused'; readonly message: string; readonly faults: readonly Fault[] }
   | { readonly kind: 'clash'; readonly paths: readonly string[] };
 
-export interface Reply { readonly status: number; readonly body: { readonly version?: number; readonly job?: Job; readonly steps?: Steps; readonly error?: string; readonly faults?: readonly Fault[] } }
-export interface Transport { put(version: number, job: Job): Promise<Reply>; step(version: number, side: StepSide): Promise<Reply> }
+export interface Reply {
+  readonly status: number;
+  readonly body: {
+    readonly version?: number;
+    readonly job?: Job;
+    readonly steps?: Steps;
+    readonly error?: string;
+    readonly faults?: readonly Fault[];
+  };
+}
+export interface Transport {
+  put(version: number, job: Job): Promise<Reply>;
+  step(version: number, side: StepSide): Promise<Reply>;
+}
 /** What is kept in the browser until the server has it. */
-export interface Unsaved { readonly version: number; readonly base: Job; readonly job: Job }
+export interface Unsaved {
+  readonly version: number;
+  readonly base: Job;
+  readonly job: Job;
+}
 export interface Listener {
   state(s: SaveState): void;
   /** The draft became another than what was typed: merged, taken back, recovered. */
@@ -25,7 +46,8 @@ export interface Listener {
   keep(unsaved: Unsaved | null): void;
 }
 
-const WAIT_MS = 300, RETRY_MS = 2500;
+const WAIT_MS = 300;
+const RETRY_MS = 2500;
 /** The order of layers is part of their meaning: two build-ups are never mixed. */
 const ATOMIC = ['system.layers', 'freeHours.weekly'];
 
@@ -38,21 +60,35 @@ export class Saver {
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | null = null;
 
-  constructor(from: { version: number; job: Job }, private readonly send: Transport, private readonly tell: Listener) {
+  constructor(
+    from: { version: number; job: Job },
+    private readonly send: Transport,
+    private readonly tell: Listener,
+  ) {
     this.base = from.job;
     this.version = from.version;
   }
 
   /** The job as it stands on this page. */
-  get draft(): Job { return this.pending ?? this.base; }
-  get idle(): boolean { return this.pending === null && this.running === null; }
+  get draft(): Job {
+    return this.pending ?? this.base;
+  }
+  get idle(): boolean {
+    return this.pending === null && this.running === null;
+  }
 
-  private say(s: SaveState): void { this.kind = s.kind; this.tell.state(s); }
+  private say(s: SaveState): void {
+    this.kind = s.kind;
+    this.tell.state(s);
+  }
 
   change(job: Job): void {
     this.pending = job;
     this.tell.keep({ version: this.version, base: this.base, job });
-    if (this.theirs) { this.clashOr(); return; }
+    if (this.theirs) {
+      this.clashOr();
+      return;
+    }
     if (this.kind !== 'offline' && this.kind !== 'saving') this.say({ kind: 'saving' });
     this.later(WAIT_MS);
   }
@@ -60,35 +96,59 @@ export class Saver {
   /** A newer state of the job from the server; taken when nothing of this page waits. */
   adopt(version: number, job: Job): boolean {
     if (!this.idle || version < this.version) return false;
-    this.version = version; this.base = job;
+    this.version = version;
+    this.base = job;
     return true;
   }
 
   /** What an earlier page could not save before it closed. */
   recover(u: Unsaved): void {
-    if (sameJson(u.job as unknown as Json, this.base as unknown as Json)) { this.tell.keep(null); return; }
+    if (sameJson(u.job as unknown as Json, this.base as unknown as Json)) {
+      this.tell.keep(null);
+      return;
+    }
     const newer = { version: this.version, job: this.base };
-    this.base = u.base; this.pending = u.job;
+    this.base = u.base;
+    this.pending = u.job;
     this.meet(newer);
   }
 
   /** Sends now what waits: on leaving the page. */
-  flush(): void { if (this.pending !== null) void this.push(); }
-  stop(): void { if (this.timer) clearTimeout(this.timer); this.timer = null; }
+  flush(): void {
+    if (this.pending !== null) void this.push();
+  }
+  stop(): void {
+    if (this.timer) clearTimeout(this.timer);
+    this.timer = null;
+  }
 
   /** Takes back or does again, after what waits is saved. @returns a sentence when it could not */
   async step(side: StepSide): Promise<string | null> {
     this.stop();
     // A draft the server refused was never saved: taking it back is going back to what was.
-    if (this.kind === 'refused' && side === 'undo' && this.pending !== null) { this.pending = null; this.tell.keep(null); this.takeOver(this.version, this.base); return null; }
+    if (this.kind === 'refused' && side === 'undo' && this.pending !== null) {
+      this.pending = null;
+      this.tell.keep(null);
+      this.takeOver(this.version, this.base);
+      return null;
+    }
     await this.push();
     if (this.pending !== null) return 'Not taken back: the last change is not saved yet.';
     try {
       const { status, body } = await this.send.step(this.version, side);
-      if (status === 200 && body.version !== undefined && body.job && body.steps) { this.takeOver(body.version, body.job); this.tell.saved(body.version, body.steps); return null; }
-      if (status === 409 && body.version !== undefined && body.job) { this.takeOver(body.version, body.job); return 'This job was changed in another tab; that change is shown now. Press again to take it back.'; }
+      if (status === 200 && body.version !== undefined && body.job && body.steps) {
+        this.takeOver(body.version, body.job);
+        this.tell.saved(body.version, body.steps);
+        return null;
+      }
+      if (status === 409 && body.version !== undefined && body.job) {
+        this.takeOver(body.version, body.job);
+        return 'This job was changed in another tab; that change is shown now. Press again to take it back.';
+      }
       return body.error ?? 'Not taken back. Try again.';
-    } catch { return 'Not taken back: the server does not answer. Try again in a moment.'; }
+    } catch {
+      return 'Not taken back: the server does not answer. Try again in a moment.';
+    }
   }
 
   /** Decides a clash: mine for the fields both changed, or theirs for the whole job. */
@@ -96,22 +156,35 @@ export class Saver {
     const t = this.theirs;
     if (!t) return;
     this.theirs = null;
-    if (whose === 'theirs') { this.pending = null; this.tell.keep(null); this.takeOver(t.version, t.job); return; }
+    if (whose === 'theirs') {
+      this.pending = null;
+      this.tell.keep(null);
+      this.takeOver(t.version, t.job);
+      return;
+    }
     const merged = this.mergeWith(t.job).merged;
-    this.version = t.version; this.base = t.job; this.pending = merged;
+    this.version = t.version;
+    this.base = t.job;
+    this.pending = merged;
     this.tell.draft(merged);
     this.say({ kind: 'saving' });
     this.later(0);
   }
 
   private takeOver(version: number, job: Job): void {
-    this.version = version; this.base = job;
+    this.version = version;
+    this.base = job;
     this.tell.draft(job);
     this.say({ kind: 'saved' });
   }
 
   private mergeWith(theirs: Job): { merged: Job; clashes: readonly string[] } {
-    const r = mergeThree(this.base as unknown as Json, this.pending as unknown as Json, theirs as unknown as Json, ATOMIC);
+    const r = mergeThree(
+      this.base as unknown as Json,
+      this.pending as unknown as Json,
+      theirs as unknown as Json,
+      ATOMIC,
+    );
     return { merged: r.merged as unknown as Job, clashes: r.clashes };
   }
 
@@ -124,9 +197,15 @@ export class Saver {
   private clashOr(): void {
     const t = this.theirs!;
     const { merged, clashes } = this.mergeWith(t.job);
-    if (clashes.length > 0) { this.tell.draft(this.pending!); this.say({ kind: 'clash', paths: clashes }); return; }
+    if (clashes.length > 0) {
+      this.tell.draft(this.pending!);
+      this.say({ kind: 'clash', paths: clashes });
+      return;
+    }
     this.theirs = null;
-    this.version = t.version; this.base = t.job; this.pending = merged;
+    this.version = t.version;
+    this.base = t.job;
+    this.pending = merged;
     this.tell.draft(merged);
     this.say({ kind: 'saving' });
     this.later(0);
@@ -134,30 +213,45 @@ export class Saver {
 
   private later(ms: number): void {
     this.stop();
-    this.timer = setTimeout(() => { void this.push(); }, ms);
+    this.timer = setTimeout(() => {
+      void this.push();
+    }, ms);
   }
 
   private push(): Promise<void> {
     if (this.running) return this.running;
     if (this.pending === null || this.theirs) return Promise.resolve();
-    this.running = this.pushOnce(this.pending).finally(() => { this.running = null; });
+    this.running = this.pushOnce(this.pending).finally(() => {
+      this.running = null;
+    });
     return this.running;
   }
 
   private async pushOnce(sent: Job): Promise<void> {
     if (this.kind !== 'offline' && this.kind !== 'saving') this.say({ kind: 'saving' });
     let reply: Reply;
-    try { reply = await this.send.put(this.version, sent); } catch {
+    try {
+      reply = await this.send.put(this.version, sent);
+    } catch {
       this.say({ kind: 'offline' });
       this.later(RETRY_MS);
       return;
     }
     const { status, body } = reply;
     if (status === 200 && body.version !== undefined) {
-      this.version = body.version; this.base = sent;
+      this.version = body.version;
+      this.base = sent;
       if (body.steps) this.tell.saved(body.version, body.steps);
-      if (this.pending === sent) { this.pending = null; this.tell.keep(null); this.say({ kind: 'saved' }); } else { this.say({ kind: 'saving' }); this.later(0); }
-    } else if (status === 409 && body.version !== undefined && body.job) this.meet({ version: body.version, job: body.job });
+      if (this.pending === sent) {
+        this.pending = null;
+        this.tell.keep(null);
+        this.say({ kind: 'saved' });
+      } else {
+        this.say({ kind: 'saving' });
+        this.later(0);
+      }
+    } else if (status === 409 && body.version !== undefined && body.job)
+      this.meet({ version: body.version, job: body.job });
     else {
       this.say({ kind: 'refused', message: body.error ?? 'Not saved.', faults: body.faults ?? [] });
       if (this.pending !== sent) this.later(0);

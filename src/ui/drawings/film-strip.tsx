@@ -6,24 +6,58 @@ import { stackInWords, type Stack } from './stack';
 
 export function FilmStrip({ stack }: { stack: Stack }) {
   const f = useFormat();
-  const W = 362, H = 40, ground = 22, scale = (W - ground - 4) / Math.max(60, stack.totalUm);
+  const W = 362;
+  const H = 40;
+  const ground = 22;
+  const scale = (W - ground - 4) / Math.max(60, stack.totalUm);
   const sub = SUBSTRATE_FILL[stack.substrate];
-  const lefts = stack.bands.map((_, i) => ground + stack.bands.slice(0, i).reduce((a, b) => a + b.um, 0) * scale);
+  const lefts = stack.bands.map(
+    (_, i) => ground + stack.bands.slice(0, i).reduce((a, b) => a + b.um, 0) * scale,
+  );
   return (
     <svg viewBox={`0 0 ${W} ${H + 20}`} width="100%" role="img" aria-label={stackInWords(stack, f)}>
-      <rect x="0" y="0" width={ground} height={H} fill={sub.fill} /><rect x="0" y="0" width={ground} height={H} fill={`url(#${sub.hatch})`} />
+      <rect x="0" y="0" width={ground} height={H} fill={sub.fill} />
+      <rect x="0" y="0" width={ground} height={H} fill={`url(#${sub.hatch})`} />
       {stack.bands.map((b, i) => {
-        const w = b.um * scale, done = w * b.doneCoats / b.coats, x = lefts[i]!;
+        const w = b.um * scale;
+        const done = (w * b.doneCoats) / b.coats;
+        const x = lefts[i]!;
         return (
           <g key={b.id}>
-            <rect x={x} y="0" width={w} height={H} fill={over(b.paint.fill, b.paint.alpha * 0.58)} /><rect x={x} y="0" width={done} height={H} fill={over(b.paint.fill, b.paint.alpha)} />
-            <rect x={x} y="0" width={w} height={H} fill={`url(#${b.paint.texture})`} opacity={b.doneCoats > 0 ? 1 : 0.6} />
-            <rect x={x + 0.5} y="0.5" width={Math.max(1, w - 1)} height={H - 1} fill="none" stroke="var(--ink)" strokeWidth={b.doneCoats === b.coats ? 1.6 : 1} strokeDasharray={b.doneCoats === b.coats ? undefined : '4 3'} />
-            {w > 44 && <text x={x + w / 2} y={H + 16} fontSize="14" textAnchor="middle" fill="var(--ink-2)">{b.role} {f.units === 'us' ? f.film(b.um) : Math.round(b.um)}</text>}
+            <rect x={x} y="0" width={w} height={H} fill={over(b.paint.fill, b.paint.alpha * 0.58)} />
+            <rect x={x} y="0" width={done} height={H} fill={over(b.paint.fill, b.paint.alpha)} />
+            <rect
+              x={x}
+              y="0"
+              width={w}
+              height={H}
+              fill={`url(#${b.paint.texture})`}
+              opacity={b.doneCoats > 0 ? 1 : 0.6}
+            />
+            <rect
+              x={x + 0.5}
+              y="0.5"
+              width={Math.max(1, w - 1)}
+              height={H - 1}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={b.doneCoats === b.coats ? 1.6 : 1}
+              strokeDasharray={b.doneCoats === b.coats ? undefined : '4 3'}
+            />
+            {w > 44 && (
+              <text x={x + w / 2} y={H + 16} fontSize="14" textAnchor="middle" fill="var(--ink-2)">
+                {b.role} {f.units === 'us' ? f.film(b.um) : Math.round(b.um)}
+              </text>
+            )}
           </g>
         );
       })}
-      {stack.doneUm > 0 && <g transform={`translate(${ground + stack.doneUm * scale} 0)`}><line x1="0" x2="0" y1="0" y2={H} stroke="var(--lagoon)" strokeWidth="3" /><path d="M-6 -4h12l-6 7z" fill="var(--lagoon)" /></g>}
+      {stack.doneUm > 0 && (
+        <g transform={`translate(${ground + stack.doneUm * scale} 0)`}>
+          <line x1="0" x2="0" y1="0" y2={H} stroke="var(--lagoon)" strokeWidth="3" />
+          <path d="M-6 -4h12l-6 7z" fill="var(--lagoon)" />
+        </g>
+      )}
     </svg>
   );
 }

@@ -3,18 +3,34 @@ import { candyHex } from '@/core/coating/depth';
 import type { Product } from '@/model/product';
 import type { Part } from '@/model/job';
 
-export interface Paint { readonly fill: string; readonly texture: string; readonly alpha: number; /** one tone per coat, first coat first: a candy deepens */ readonly perCoat?: readonly string[] }
+export interface Paint {
+  readonly fill: string;
+  readonly texture: string;
+  readonly alpha: number;
+  /** one tone per coat, first coat first: a candy deepens */ readonly perCoat?: readonly string[];
+}
 
-const channels = (hex: string): [number, number, number] => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16)) as [number, number, number];
+const channels = (hex: string): [number, number, number] =>
+  [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16)) as [number, number, number];
 
 /** A colour at some strength over the panel ground. */
 export function over(hex: string, alpha: number, ground = '#FBFCFA'): string {
-  const a = channels(hex), b = channels(ground);
-  return `#${a.map((x, i) => Math.round(x * alpha + b[i]! * (1 - alpha)).toString(16).padStart(2, '0')).join('')}`;
+  const a = channels(hex);
+  const b = channels(ground);
+  return `#${a
+    .map((x, i) =>
+      Math.round(x * alpha + b[i]! * (1 - alpha))
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
 }
 
 const luminance = (hex: string): number => {
-  const [r, g, b] = channels(hex).map((v) => { const s = v / 255; return s <= 0.04045 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4; }) as [number, number, number];
+  const [r, g, b] = channels(hex).map((v) => {
+    const s = v / 255;
+    return s <= 0.04045 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 };
 
@@ -27,23 +43,53 @@ export function inkOn(hex: string): string {
 /** How a product is drawn; the job's colour stands for base and colour coats. */
 export function paintOf(product: Pick<Product, 'kind' | 'effect' | 'coats'>, jobHex: string): Paint {
   switch (product.kind) {
-    case 'filler-primer': return { fill: '#A3A095', texture: 'x-filler', alpha: 1 };
-    case 'epoxy-primer': return { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 };
-    case 'surfacer': return { fill: '#B3B2A6', texture: 'x-filler', alpha: 1 };
-    case 'spray-filler': return { fill: '#B9B59A', texture: 'x-filler', alpha: 1 };
-    case 'sealer': return { fill: '#8F948F', texture: 'x-solid', alpha: 1 };
-    case 'wood-sealer': return { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 };
-    case 'mid-coat': if (product.effect === 'candy') return { fill: jobHex, texture: 'x-clear', alpha: 0.85, perCoat: Array.from({ length: 8 }, (_, i) => candyHex(jobHex, i + 1, product.coats)) };
-      return { fill: jobHex, texture: product.effect === 'flake' ? 'x-metallic' : 'x-clear', alpha: product.effect === 'flake' ? 0.5 : 0.75 };
-    case 'etch-primer': return { fill: '#9AA07C', texture: 'x-etch', alpha: 1 };
-    case 'adhesion-promoter': return { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 };
-    case 'clear': return { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 };
-    default: return { fill: jobHex, texture: product.effect === 'metallic' || product.effect === 'pearl' ? 'x-metallic' : 'x-solid', alpha: 1 };
+    case 'filler-primer':
+      return { fill: '#A3A095', texture: 'x-filler', alpha: 1 };
+    case 'epoxy-primer':
+      return { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 };
+    case 'surfacer':
+      return { fill: '#B3B2A6', texture: 'x-filler', alpha: 1 };
+    case 'spray-filler':
+      return { fill: '#B9B59A', texture: 'x-filler', alpha: 1 };
+    case 'sealer':
+      return { fill: '#8F948F', texture: 'x-solid', alpha: 1 };
+    case 'wood-sealer':
+      return { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 };
+    case 'mid-coat':
+      if (product.effect === 'candy')
+        return {
+          fill: jobHex,
+          texture: 'x-clear',
+          alpha: 0.85,
+          perCoat: Array.from({ length: 8 }, (_, i) => candyHex(jobHex, i + 1, product.coats)),
+        };
+      return {
+        fill: jobHex,
+        texture: product.effect === 'flake' ? 'x-metallic' : 'x-clear',
+        alpha: product.effect === 'flake' ? 0.5 : 0.75,
+      };
+    case 'etch-primer':
+      return { fill: '#9AA07C', texture: 'x-etch', alpha: 1 };
+    case 'adhesion-promoter':
+      return { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 };
+    case 'clear':
+      return { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 };
+    default:
+      return {
+        fill: jobHex,
+        texture: product.effect === 'metallic' || product.effect === 'pearl' ? 'x-metallic' : 'x-solid',
+        alpha: 1,
+      };
   }
 }
 
 export const SUBSTRATE_FILL: Readonly<Record<Part['substrate'], { fill: string; hatch: string }>> = {
-  steel: { fill: '#BAC2C4', hatch: 'h-steel' }, aluminium: { fill: '#CDD3D5', hatch: 'h-aluminium' },
-  galvanised: { fill: '#C4CCCB', hatch: 'h-steel' }, fibreglass: { fill: '#D5D3B8', hatch: 'h-plastic' }, wood: { fill: '#C9A97A', hatch: 'h-wood' },
-  abs: { fill: '#D8D0BE', hatch: 'h-plastic' }, pp: { fill: '#D8D0BE', hatch: 'h-plastic' }, pe: { fill: '#D8D0BE', hatch: 'h-plastic' },
+  steel: { fill: '#BAC2C4', hatch: 'h-steel' },
+  aluminium: { fill: '#CDD3D5', hatch: 'h-aluminium' },
+  galvanised: { fill: '#C4CCCB', hatch: 'h-steel' },
+  fibreglass: { fill: '#D5D3B8', hatch: 'h-plastic' },
+  wood: { fill: '#C9A97A', hatch: 'h-wood' },
+  abs: { fill: '#D8D0BE', hatch: 'h-plastic' },
+  pp: { fill: '#D8D0BE', hatch: 'h-plastic' },
+  pe: { fill: '#D8D0BE', hatch: 'h-plastic' },
 };

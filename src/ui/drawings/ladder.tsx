@@ -5,19 +5,62 @@ import type { Rung } from '@/core/prep/ladder';
 const PX = 84;
 
 /** @param coarseUm @param fineUm the sizes all ladders of a job span, so that they stand on one scale */
-export function LadderDrawing({ rungs, title, coarseUm, fineUm }: { rungs: readonly Rung[]; title: string; coarseUm: number; fineUm: number }) {
-  const y = (um: number): number => 18 + (Math.log(coarseUm) - Math.log(um)) * PX, H = y(fineUm) + 20;
+export function LadderDrawing({
+  rungs,
+  title,
+  coarseUm,
+  fineUm,
+}: {
+  rungs: readonly Rung[];
+  title: string;
+  coarseUm: number;
+  fineUm: number;
+}) {
+  const y = (um: number): number => 18 + (Math.log(coarseUm) - Math.log(um)) * PX;
+  const H = y(fineUm) + 20;
   return (
-    <svg viewBox={`0 0 190 ${H}`} width="190" height={H} role="img" aria-label={`${title}: ${rungs.map((r) => `P${r.gritP}${r.wet ? ' wet' : ''}${r.ratio ? `, ${r.ratio.toFixed(1)} times finer` : ''}`).join('; ')}`}>
+    <svg
+      viewBox={`0 0 190 ${H}`}
+      width="190"
+      height={H}
+      role="img"
+      aria-label={`${title}: ${rungs.map((r) => `P${r.gritP}${r.wet ? ' wet' : ''}${r.ratio ? `, ${r.ratio.toFixed(1)} times finer` : ''}`).join('; ')}`}
+    >
       <path d={`M50 2V${H - 2}M104 2V${H - 2}`} stroke="var(--mark)" strokeWidth="3" />
-      {rungs.map((r, i) => { const at = y(r.um), before = rungs[i - 1]; return (
-        <g key={r.gritP}>
-          <rect x="42" y={at - 11} width="70" height="22" rx="2" fill={r.wet ? '#9FB7BC' : '#D8C19A'} stroke="var(--ink)" />
-          <text x="77" y={at + 5} fontSize="13.5" fontWeight="650" textAnchor="middle" fill="#1B2422">P{r.gritP}</text>
-          <text x="120" y={at + 5} fontSize="12.5" fill="var(--ink-2)">{Math.round(r.minPerM2)} min/m²</text>
-          {before && r.ratio !== null && <text x="36" y={(at + y(before.um)) / 2 + 4} fontSize="12.5" textAnchor="end" fill="var(--ink-2)">÷ {r.ratio.toFixed(1)}</text>}
-        </g>
-      ); })}
+      {rungs.map((r, i) => {
+        const at = y(r.um);
+        const before = rungs[i - 1];
+        return (
+          <g key={r.gritP}>
+            <rect
+              x="42"
+              y={at - 11}
+              width="70"
+              height="22"
+              rx="2"
+              fill={r.wet ? '#9FB7BC' : '#D8C19A'}
+              stroke="var(--ink)"
+            />
+            <text x="77" y={at + 5} fontSize="13.5" fontWeight="650" textAnchor="middle" fill="#1B2422">
+              P{r.gritP}
+            </text>
+            <text x="120" y={at + 5} fontSize="12.5" fill="var(--ink-2)">
+              {Math.round(r.minPerM2)} min/m²
+            </text>
+            {before && r.ratio !== null && (
+              <text
+                x="36"
+                y={(at + y(before.um)) / 2 + 4}
+                fontSize="12.5"
+                textAnchor="end"
+                fill="var(--ink-2)"
+              >
+                ÷ {r.ratio.toFixed(1)}
+              </text>
+            )}
+          </g>
+        );
+      })}
     </svg>
   );
 }

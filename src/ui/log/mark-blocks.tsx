@@ -2,7 +2,17 @@
 /** Nought to four blocks, each with its word: how a layer came out. A group of radio buttons underneath. */
 import { useId } from 'react';
 
-export function MarkBlocks({ label, value, words, onChange }: { label: string; value: number | null; words: readonly string[]; onChange: (mark: number) => void }) {
+export function MarkBlocks({
+  label,
+  value,
+  words,
+  onChange,
+}: {
+  label: string;
+  value: number | null;
+  words: readonly string[];
+  onChange: (mark: number) => void;
+}) {
   const name = useId();
   return (
     <div className="blocks" role="radiogroup" aria-label={label}>

@@ -15,23 +15,43 @@ import { MixingPanel } from './mixing-panel';
 import { SumPanel } from './sum-panel';
 
 /** Not needed for the first look: fetched once the page stands. */
-const MoneyPanel = dynamic(() => import('./money-panel').then((m) => m.MoneyPanel), { ssr: false, loading: () => <section className="panel" aria-busy="true" style={{ minHeight: 92 }}><div className="hd">Money</div></section> });
+const MoneyPanel = dynamic(() => import('./money-panel').then((m) => m.MoneyPanel), {
+  ssr: false,
+  loading: () => (
+    <section className="panel" aria-busy="true" style={{ minHeight: 92 }}>
+      <div className="hd">Money</div>
+    </section>
+  ),
+});
 
 export function MaterialsStage() {
   const desk = useDesk();
   const { job, plan, products } = desk;
   const product = (id: string) => products.find((p) => p.id === id)!;
-  const s = systemFor(job), consumables = jobConsumables(withZones(job), s.layers, s.seams, s.products);
+  const s = systemFor(job);
+  const consumables = jobConsumables(withZones(job), s.layers, s.seams, s.products);
   return (
     <Columns kind="cols-3">
-      <Spine job={job} plan={plan} products={products}><p><b>One micron over one square metre is one millilitre</b> of dry film. The film above sets every figure on this page.</p></Spine>
+      <Spine job={job} plan={plan} products={products}>
+        <p>
+          <b>One micron over one square metre is one millilitre</b> of dry film. The film above sets every
+          figure on this page.
+        </p>
+      </Spine>
       <div className="stack">
         <CansPanel job={job} plan={plan} product={product} />
         <SumPanel desk={desk} plan={plan} product={product} />
         <MixingPanel desk={desk} plan={plan} product={product} />
         <BuyPanel desk={desk} plan={plan} product={product} consumables={consumables} />
-        {plan.layers.length > 0 && plan.materials.some((m) => m.needMl > 0) && <MoneyPanel desk={desk} plan={plan} product={product} />}
-        <div className="row noprint"><span className="push" /><LinkButton variant="contained" href={`/jobs/${desk.id}/window`}>On to the window</LinkButton></div>
+        {plan.layers.length > 0 && plan.materials.some((m) => m.needMl > 0) && (
+          <MoneyPanel desk={desk} plan={plan} product={product} />
+        )}
+        <div className="row noprint">
+          <span className="push" />
+          <LinkButton variant="contained" href={`/jobs/${desk.id}/window`}>
+            On to the window
+          </LinkButton>
+        </div>
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="materials" />
     </Columns>

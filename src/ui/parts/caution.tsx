@@ -12,7 +12,10 @@ export function CautionBox({ caution }: { caution: Pick<Caution, 'code' | 'sever
   return (
     <div className={`caut ${stop ? 'stop' : 'mind'}`} role="note">
       {stop ? <StopSign text={caution.code.startsWith('isocyanate') ? '2K' : '!'} /> : <MindSign />}
-      <p><b>{w.head}</b>{w.body}</p>
+      <p>
+        <b>{w.head}</b>
+        {w.body}
+      </p>
     </div>
   );
 }

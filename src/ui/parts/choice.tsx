@@ -8,25 +8,60 @@ import Select from '@mui/material/Select';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 
-interface ChoiceProps<T extends string> { readonly label: string; readonly value: T; readonly options: readonly T[]; readonly names: Readonly<Record<T, string>>; readonly onChange: (value: T) => void }
+interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly T[];
+  readonly names: Readonly<Record<T, string>>;
+  readonly onChange: (value: T) => void;
+}
 
 export function ButtonChoice<T extends string>({ label, value, options, names, onChange }: ChoiceProps<T>) {
   return (
-    <ToggleButtonGroup exclusive size="small" value={value} aria-label={label} onChange={(_e, v: T | null) => { if (v !== null) onChange(v); }} sx={{ flexWrap: 'wrap' }}>
-      {options.map((o) => <ToggleButton key={o} value={o}>{names[o]}</ToggleButton>)}
+    <ToggleButtonGroup
+      exclusive
+      size="small"
+      value={value}
+      aria-label={label}
+      onChange={(_e, v: T | null) => {
+        if (v !== null) onChange(v);
+      }}
+      sx={{ flexWrap: 'wrap' }}
+    >
+      {options.map((o) => (
+        <ToggleButton key={o} value={o}>
+          {names[o]}
+        </ToggleButton>
+      ))}
     </ToggleButtonGroup>
   );
 }
 
-export function ListChoice<T extends string>({ label, value, options, names, onChange, width = 170, fault = null }: ChoiceProps<T> & { width?: number | string; fault?: string | null }) {
+export function ListChoice<T extends string>({
+  label,
+  value,
+  options,
+  names,
+  onChange,
+  width = 170,
+  fault = null,
+}: ChoiceProps<T> & { width?: number | string; fault?: string | null }) {
   const id = useId();
   return (
     <FormControl size="small" sx={{ width }} error={fault !== null}>
       <InputLabel id={id}>{label}</InputLabel>
       <Select labelId={id} label={label} value={value} onChange={(e) => onChange(e.target.value as T)}>
-        {options.map((o) => <MenuItem key={o} value={o}>{names[o]}</MenuItem>)}
+        {options.map((o) => (
+          <MenuItem key={o} value={o}>
+            {names[o]}
+          </MenuItem>
+        ))}
       </Select>
-      {fault !== null && <span className="small" style={{ color: 'var(--oxide-ink)' }}>{fault}</span>}
+      {fault !== null && (
+        <span className="small" style={{ color: 'var(--oxide-ink)' }}>
+          {fault}
+        </span>
+      )}
     </FormControl>
   );
 }

@@ -5,20 +5,53 @@ import { useState } from 'react';
 function clockOf(text: string): string | null {
   const m = /^\s*(\d{1,2})[:.h ]?(\d{2})\s*$/.exec(text);
   if (!m) return null;
-  const h = Number(m[1]), min = Number(m[2]);
-  return h <= 24 && min <= 59 && (h < 24 || min === 0) ? `${String(h).padStart(2, '0')}:${String(min).padStart(2, '0')}` : null;
+  const h = Number(m[1]);
+  const min = Number(m[2]);
+  return h <= 24 && min <= 59 && (h < 24 || min === 0)
+    ? `${String(h).padStart(2, '0')}:${String(min).padStart(2, '0')}`
+    : null;
 }
 
-export function ClockBox({ label, value, onChange }: { label: string; value: string; onChange: (clock: string) => void }) {
+export function ClockBox({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (clock: string) => void;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const bad = typed !== null && typed.trim() !== '' && clockOf(typed) === null;
   return (
     <span style={{ display: 'inline-block' }}>
-      <input className="field" inputMode="numeric" autoComplete="off" aria-label={label} aria-invalid={bad} style={{ width: 78 }} value={typed ?? value}
-        onChange={(e) => { setTyped(e.target.value); const c = /^\s*\d{1,2}[:.h ]\d{2}\s*$/.test(e.target.value) ? clockOf(e.target.value) : null; if (c !== null && c !== value) onChange(c); }}
-        onBlur={() => { const c = typed === null ? null : clockOf(typed); if (c !== null && c !== value) onChange(c); if (!bad) setTyped(null); }}
-        onKeyDown={(e) => { if (e.key === 'Enter') e.currentTarget.blur(); }} />
-      {bad && <span className="small" role="alert" style={{ display: 'block', color: 'var(--oxide-ink)' }}>Like 17:30.</span>}
+      <input
+        className="field"
+        inputMode="numeric"
+        autoComplete="off"
+        aria-label={label}
+        aria-invalid={bad}
+        style={{ width: 78 }}
+        value={typed ?? value}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          const c = /^\s*\d{1,2}[:.h ]\d{2}\s*$/.test(e.target.value) ? clockOf(e.target.value) : null;
+          if (c !== null && c !== value) onChange(c);
+        }}
+        onBlur={() => {
+          const c = typed === null ? null : clockOf(typed);
+          if (c !== null && c !== value) onChange(c);
+          if (!bad) setTyped(null);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur();
+        }}
+      />
+      {bad && (
+        <span className="small" role="alert" style={{ display: 'block', color: 'var(--oxide-ink)' }}>
+          Like 17:30.
+        </span>
+      )}
     </span>
   );
 }

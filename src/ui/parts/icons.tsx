@@ -1,15 +1,90 @@
 /** Signs of the house: each says go, mind, stop, rest or 2K without colour. Decorative; the word stands beside. */
-interface Size { readonly size?: number }
-export const Brand = () => <svg width="25" height="24" viewBox="0 0 25 24" aria-hidden="true"><path d="M1 17.5h23v5H1z" fill="var(--lagoon)" /><path d="M1 17.5l23-4v4z" fill="var(--lagoon)" opacity=".55" /><path d="M1 10h23v5.5L1 19z" fill="var(--lagoon)" opacity=".4" /><path d="M1 1.5h23v10H1z" fill="#5AA5AB" opacity=".42" /><path d="M6 1.5h4l-6 10H1V9.8z" fill="#fff" opacity=".75" /></svg>;
-export const GoSign = ({ size = 18 }: Size) => <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true"><circle cx="9" cy="9" r="8" fill="var(--moss-tint)" stroke="var(--moss-ink)" strokeWidth="1.6" /><path d="M5.2 9.2l2.6 2.7 5-5.6" fill="none" stroke="var(--moss-ink)" strokeWidth="1.9" /></svg>;
-export const MindSign = ({ size = 24 }: Size) => <svg width={size} height={size * 0.7} viewBox="0 0 26 18" aria-hidden="true"><path d="M2 7l4-3 14-3 4 3-1 4 1 4-4 2-14 3-4-2 1-4z" fill="var(--amber)" stroke="var(--amber-ink)" strokeWidth="1" /><path d="M7 6l-1 8M12 4.5l-1 8.500M17 4l-1 8" stroke="var(--amber-ink)" strokeWidth=".8" opacity=".6" /></svg>;
-export const StopSign = ({ size = 24, text = '!' }: Size & { text?: string }) => <svg width={size} height={size} viewBox="0 0 24 24" aria-hidden="true"><path d="M7.500 1h9L23 7.500v9L16.500 23h-9L1 16.500v-9z" fill="var(--oxide)" /><text x="12" y="16.200" fontSize={text.length > 1 ? 12 : 14} fontWeight="700" textAnchor="middle" fill="var(--on-oxide)">{text}</text></svg>;
-export const Anchor = ({ size = 18 }: Size) => <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true"><g fill="none" stroke="var(--ink)" strokeWidth="1.700"><circle cx="9" cy="3.500" r="2" /><path d="M9 5.500V16M5 8h8M2 10.500c.5 4 3.500 5.500 7 5.500s6.500-1.500 7-5.500" /></g></svg>;
-export const Drop = ({ size = 14 }: Size) => <svg width={size} height={size} viewBox="0 0 14 14" aria-hidden="true"><path d="M7 1c2.500 3.500 4 5.300 4 7.500a4 4 0 0 1-8 0C3 6.300 4.500 4.500 7 1z" fill="#9FB7BC" stroke="var(--water)" /></svg>;
+interface Size {
+  readonly size?: number;
+}
+export const Brand = () => (
+  <svg width="25" height="24" viewBox="0 0 25 24" aria-hidden="true">
+    <path d="M1 17.5h23v5H1z" fill="var(--lagoon)" />
+    <path d="M1 17.5l23-4v4z" fill="var(--lagoon)" opacity=".55" />
+    <path d="M1 10h23v5.5L1 19z" fill="var(--lagoon)" opacity=".4" />
+    <path d="M1 1.5h23v10H1z" fill="#5AA5AB" opacity=".42" />
+    <path d="M6 1.5h4l-6 10H1V9.8z" fill="#fff" opacity=".75" />
+  </svg>
+);
+export const GoSign = ({ size = 18 }: Size) => (
+  <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true">
+    <circle cx="9" cy="9" r="8" fill="var(--moss-tint)" stroke="var(--moss-ink)" strokeWidth="1.6" />
+    <path d="M5.2 9.2l2.6 2.7 5-5.6" fill="none" stroke="var(--moss-ink)" strokeWidth="1.9" />
+  </svg>
+);
+export const MindSign = ({ size = 24 }: Size) => (
+  <svg width={size} height={size * 0.7} viewBox="0 0 26 18" aria-hidden="true">
+    <path
+      d="M2 7l4-3 14-3 4 3-1 4 1 4-4 2-14 3-4-2 1-4z"
+      fill="var(--amber)"
+      stroke="var(--amber-ink)"
+      strokeWidth="1"
+    />
+    <path d="M7 6l-1 8M12 4.5l-1 8.500M17 4l-1 8" stroke="var(--amber-ink)" strokeWidth=".8" opacity=".6" />
+  </svg>
+);
+export const StopSign = ({ size = 24, text = '!' }: Size & { text?: string }) => (
+  <svg width={size} height={size} viewBox="0 0 24 24" aria-hidden="true">
+    <path d="M7.500 1h9L23 7.500v9L16.500 23h-9L1 16.500v-9z" fill="var(--oxide)" />
+    <text
+      x="12"
+      y="16.200"
+      fontSize={text.length > 1 ? 12 : 14}
+      fontWeight="700"
+      textAnchor="middle"
+      fill="var(--on-oxide)"
+    >
+      {text}
+    </text>
+  </svg>
+);
+export const Anchor = ({ size = 18 }: Size) => (
+  <svg width={size} height={size} viewBox="0 0 18 18" aria-hidden="true">
+    <g fill="none" stroke="var(--ink)" strokeWidth="1.700">
+      <circle cx="9" cy="3.500" r="2" />
+      <path d="M9 5.500V16M5 8h8M2 10.500c.5 4 3.500 5.500 7 5.500s6.500-1.500 7-5.500" />
+    </g>
+  </svg>
+);
+export const Drop = ({ size = 14 }: Size) => (
+  <svg width={size} height={size} viewBox="0 0 14 14" aria-hidden="true">
+    <path
+      d="M7 1c2.500 3.500 4 5.300 4 7.500a4 4 0 0 1-8 0C3 6.300 4.500 4.500 7 1z"
+      fill="#9FB7BC"
+      stroke="var(--water)"
+    />
+  </svg>
+);
 
 const TASK_PATHS: Readonly<Record<string, string>> = {
-  'strip-down': 'M5 8h14l-1 13H6zM9 8V5a3 3 0 0 1 6 0v3M12 12v5', fill: 'M4 19c4-1 7-4 9-8l5-7 2 2-6 7c-3 4-6 6-10 6zM13 11l2 2',
-  sand: 'M3 15h18v5H3zM5 15l2-7h10l2 7M8 11h8', clean: 'M4 18c3-6 5-9 8-9s5 3 8 9M7 6h10M9 6V3h6v3', mask: 'M12 3a9 9 0 1 0 9 9h-5a4 4 0 1 1-4-4z', tack: 'M4 8c4-3 6 3 9 0s5-1 7 1v9c-3 2-5-1-8 1s-5 0-8 0z',
-  activate: 'M8 9h8v12H8zM10 9V6h4v3M9 4h6M12 12v6M9.500 15h5', coat: 'M4 8h7v5H4zM11 9l9-4M11 10.500h10M11 12l9 4M6 13v7h3v-7', flash: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2', dry: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2', unmask: 'M4 6h16v4H4zM4 10c4 2 4 8 9 9l7-3',
+  'strip-down': 'M5 8h14l-1 13H6zM9 8V5a3 3 0 0 1 6 0v3M12 12v5',
+  fill: 'M4 19c4-1 7-4 9-8l5-7 2 2-6 7c-3 4-6 6-10 6zM13 11l2 2',
+  sand: 'M3 15h18v5H3zM5 15l2-7h10l2 7M8 11h8',
+  clean: 'M4 18c3-6 5-9 8-9s5 3 8 9M7 6h10M9 6V3h6v3',
+  mask: 'M12 3a9 9 0 1 0 9 9h-5a4 4 0 1 1-4-4z',
+  tack: 'M4 8c4-3 6 3 9 0s5-1 7 1v9c-3 2-5-1-8 1s-5 0-8 0z',
+  activate: 'M8 9h8v12H8zM10 9V6h4v3M9 4h6M12 12v6M9.500 15h5',
+  coat: 'M4 8h7v5H4zM11 9l9-4M11 10.500h10M11 12l9 4M6 13v7h3v-7',
+  flash: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2',
+  dry: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2',
+  unmask: 'M4 6h16v4H4zM4 10c4 2 4 8 9 9l7-3',
 };
-export const TaskIcon = ({ kind }: { kind: string }) => <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true" fill="none" stroke="var(--lagoon)" strokeWidth="1.600" strokeLinejoin="round"><path d={TASK_PATHS[kind] ?? ''} /></svg>;
+export const TaskIcon = ({ kind }: { kind: string }) => (
+  <svg
+    width="24"
+    height="24"
+    viewBox="0 0 24 24"
+    aria-hidden="true"
+    fill="none"
+    stroke="var(--lagoon)"
+    strokeWidth="1.600"
+    strokeLinejoin="round"
+  >
+    <path d={TASK_PATHS[kind] ?? ''} />
+  </svg>
+);

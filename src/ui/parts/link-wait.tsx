@@ -4,5 +4,9 @@ import { useLinkStatus } from 'next/link';
 
 export function LinkWait() {
   const { pending } = useLinkStatus();
-  return pending ? <span className="linkwait" role="status"><span className="sr">opening</span></span> : null;
+  return pending ? (
+    <span className="linkwait" role="status">
+      <span className="sr">opening</span>
+    </span>
+  ) : null;
 }

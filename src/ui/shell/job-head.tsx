@@ -13,22 +13,58 @@ const WORD = { done: 'done', open: '', stop: 'stopped' } as const;
 export function JobHead({ id, job, plan, stage }: { id: string; job: Job; plan: Plan; stage: StageId }) {
   const f = useFormat();
   const states = stageStates(job, plan);
-  const surfaces = [...new Set(job.parts.map((p) => `${SUBSTRATE_NAMES[p.substrate].toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe p', 'PE p')}, ${CONDITION_NAMES[p.condition]}`))];
+  const surfaces = [
+    ...new Set(
+      job.parts.map(
+        (p) =>
+          `${SUBSTRATE_NAMES[p.substrate].toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe p', 'PE p')}, ${CONDITION_NAMES[p.condition]}`,
+      ),
+    ),
+  ];
   return (
     <div className="jobhead">
       <div>
         <h1>{job.name}</h1>
-        <p className="meta"><span className="swatch" style={{ background: job.purpose.colour.hex }} />{job.purpose.colour.name}, {job.purpose.finish}<span aria-hidden="true">·</span>{surfaces.slice(0, 2).join('; ')}<span aria-hidden="true">·</span>{f.area(plan.parts.reduce((a, p) => a + p.areaM2, 0))}</p>
+        <p className="meta">
+          <span className="swatch" style={{ background: job.purpose.colour.hex }} />
+          {job.purpose.colour.name}, {job.purpose.finish}
+          <span aria-hidden="true">·</span>
+          {surfaces.slice(0, 2).join('; ')}
+          <span aria-hidden="true">·</span>
+          {f.area(plan.parts.reduce((a, p) => a + p.areaM2, 0))}
+        </p>
       </div>
-      <nav className="stages" aria-label="Stages"><ol>
-        {STAGES.map((s, i) => (
-          <li key={s.id}><Link href={`/jobs/${id}/${s.id}`} prefetch={true} aria-current={s.id === stage ? 'page' : undefined} data-state={states[s.id]}>
-            <span>{s.name}{states[s.id] === 'done' && s.id !== stage && <svg width="11" height="11" viewBox="0 0 11 11" aria-hidden="true"><path d="M1 5.500l3 3.200 5.500-7" fill="none" stroke="var(--lagoon)" strokeWidth="1.900" /></svg>}<span className="sr">{WORD[states[s.id]]}</span></span>
-            <LinkWait />
-            <i style={{ height: 5 + i * 2.500 }} aria-hidden="true" />
-          </Link></li>
-        ))}
-      </ol></nav>
+      <nav className="stages" aria-label="Stages">
+        <ol>
+          {STAGES.map((s, i) => (
+            <li key={s.id}>
+              <Link
+                href={`/jobs/${id}/${s.id}`}
+                prefetch={true}
+                aria-current={s.id === stage ? 'page' : undefined}
+                data-state={states[s.id]}
+              >
+                <span>
+                  {s.name}
+                  {states[s.id] === 'done' && s.id !== stage && (
+                    <svg width="11" height="11" viewBox="0 0 11 11" aria-hidden="true">
+                      <path
+                        d="M1 5.500l3 3.200 5.500-7"
+                        fill="none"
+                        stroke="var(--lagoon)"
+                        strokeWidth="1.900"
+                      />
+                    </svg>
+                  )}
+                  <span className="sr">{WORD[states[s.id]]}</span>
+                </span>
+                <LinkWait />
+                <i style={{ height: 5 + i * 2.5 }} aria-hidden="true" />
+              </Link>
+            </li>
+          ))}
+        </ol>
+      </nav>
     </div>
   );
 }

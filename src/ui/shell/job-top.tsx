@@ -16,7 +16,15 @@ export function JobTop({ demoClock }: { demoClock: boolean }) {
   const nowIso = isoOf(desk.nowMs, desk.job.place.tz);
   return (
     <>
-      <TopBar placeName={desk.job.place.name ?? 'Place'} nowIso={nowIso} demoClock={demoClock} air={desk.air.now} title={desk.job.name} under={`${STAGES.find((x) => x.id === stage)!.name}, ${f.day(nowIso)}`} back="/" />
+      <TopBar
+        placeName={desk.job.place.name ?? 'Place'}
+        nowIso={nowIso}
+        demoClock={demoClock}
+        air={desk.air.now}
+        title={desk.job.name}
+        under={`${STAGES.find((x) => x.id === stage)!.name}, ${f.day(nowIso)}`}
+        back="/"
+      />
       <JobHead id={desk.id} job={desk.job} plan={desk.plan} stage={stage} />
     </>
   );

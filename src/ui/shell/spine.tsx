@@ -9,20 +9,47 @@ import { FilmStrip } from '../drawings/film-strip';
 import { stackOf } from '../drawings/stack';
 import { useFormat } from '../theme/providers';
 
-export function gaugeFor(totalUm: number): number { return Math.max(50, Math.ceil(totalUm / 50) * 50); }
+export function gaugeFor(totalUm: number): number {
+  return Math.max(50, Math.ceil(totalUm / 50) * 50);
+}
 
-export function Spine({ job, plan, products, title = 'Build-up', children }: { job: Job; plan: Plan; products: readonly Product[]; title?: string; children?: ReactNode }) {
+export function Spine({
+  job,
+  plan,
+  products,
+  title = 'Build-up',
+  children,
+}: {
+  job: Job;
+  plan: Plan;
+  products: readonly Product[];
+  title?: string;
+  children?: ReactNode;
+}) {
   const f = useFormat();
   const stack = stackOf(job, plan, products);
   const max = gaugeFor(stack.totalUm);
   return (
     <>
-    <div className="strip"><FilmStrip stack={stack} /></div>
-    <section className="hide-narrow" aria-label={title}>
-      <div className="hd">{title}<span className="r">{f.film(stack.totalUm)}</span></div>
-      <div style={{ margin: '6px 0 10px' }}><FilmSection stack={stack} pxPerUm={Math.min(2.5, 400 / max)} width={204} gaugeMax={max} size="spine" /></div>
-      <div className="cap">{children}</div>
-    </section>
+      <div className="strip">
+        <FilmStrip stack={stack} />
+      </div>
+      <section className="hide-narrow" aria-label={title}>
+        <div className="hd">
+          {title}
+          <span className="r">{f.film(stack.totalUm)}</span>
+        </div>
+        <div style={{ margin: '6px 0 10px' }}>
+          <FilmSection
+            stack={stack}
+            pxPerUm={Math.min(2.5, 400 / max)}
+            width={204}
+            gaugeMax={max}
+            size="spine"
+          />
+        </div>
+        <div className="cap">{children}</div>
+      </section>
     </>
   );
 }

@@ -7,25 +7,72 @@ import { useDesk } from '../desk/job-desk';
 
 export function SaveLine() {
   const { state: s, steps, message, step, resolve } = useDesk();
-  const text = s.kind === 'saved' ? 'Saved' : s.kind === 'saving' ? 'Saving'
-    : s.kind === 'offline' ? 'Not saved yet: the server does not answer. Trying again; what you typed is kept in this browser.'
-      : s.kind === 'clash' ? `Another tab changed ${s.paths.map(fieldName).join(' and ')} too. Whose shall stay?`
-        : `${s.message}${s.faults[0] ? ` ${capital(fieldName(s.faults[0].path))}: ${s.faults[0].expected}.` : ''}`;
+  const text =
+    s.kind === 'saved'
+      ? 'Saved'
+      : s.kind === 'saving'
+        ? 'Saving'
+        : s.kind === 'offline'
+          ? 'Not saved yet: the server does not answer. Trying again; what you typed is kept in this browser.'
+          : s.kind === 'clash'
+            ? `Another tab changed ${s.paths.map(fieldName).join(' and ')} too. Whose shall stay?`
+            : `${s.message}${s.faults[0] ? ` ${capital(fieldName(s.faults[0].path))}: ${s.faults[0].expected}.` : ''}`;
   const bad = s.kind !== 'saved' && s.kind !== 'saving';
   return (
     <div className="row noprint" style={{ minHeight: 34 }}>
-      <span className="status" role="status" data-kind={bad ? 'bad' : 'ok'}>{text}</span>
-      {s.kind === 'clash' && <><Button size="small" variant="contained" onClick={() => resolve('mine')}>Keep mine</Button><Button size="small" variant="outlined" onClick={() => resolve('theirs')}>Take theirs</Button></>}
-      {message && <span className="status" data-kind="bad" role="alert">{message}</span>}
+      <span className="status" role="status" data-kind={bad ? 'bad' : 'ok'}>
+        {text}
+      </span>
+      {s.kind === 'clash' && (
+        <>
+          <Button size="small" variant="contained" onClick={() => resolve('mine')}>
+            Keep mine
+          </Button>
+          <Button size="small" variant="outlined" onClick={() => resolve('theirs')}>
+            Take theirs
+          </Button>
+        </>
+      )}
+      {message && (
+        <span className="status" data-kind="bad" role="alert">
+          {message}
+        </span>
+      )}
       <span className="push" />
-      <Button size="small" variant="outlined" disabled={steps.undo === null && s.kind !== 'refused' && s.kind !== 'saving'} onClick={() => step('undo')} title={steps.undo === null ? 'Ctrl+Z' : `Take back ${stepName(steps.undo)} (Ctrl+Z)`}>Undo</Button>
-      <Button size="small" variant="outlined" disabled={steps.redo === null} onClick={() => step('redo')} title={steps.redo === null ? 'Ctrl+Shift+Z' : `Do ${stepName(steps.redo)} again (Ctrl+Shift+Z)`}>Redo</Button>
+      <Button
+        size="small"
+        variant="outlined"
+        disabled={steps.undo === null && s.kind !== 'refused' && s.kind !== 'saving'}
+        onClick={() => step('undo')}
+        title={steps.undo === null ? 'Ctrl+Z' : `Take back ${stepName(steps.undo)} (Ctrl+Z)`}
+      >
+        Undo
+      </Button>
+      <Button
+        size="small"
+        variant="outlined"
+        disabled={steps.redo === null}
+        onClick={() => step('redo')}
+        title={steps.redo === null ? 'Ctrl+Shift+Z' : `Do ${stepName(steps.redo)} again (Ctrl+Shift+Z)`}
+      >
+        Redo
+      </Button>
     </div>
   );
 }
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
-export function Columns({ kind, children }: { kind: 'cols-3' | 'cols-build' | 'cols-2'; children: ReactNode }) {
-  return <main id="main" className={`body ${kind}`}>{children}</main>;
+export function Columns({
+  kind,
+  children,
+}: {
+  kind: 'cols-3' | 'cols-build' | 'cols-2';
+  children: ReactNode;
+}) {
+  return (
+    <main id="main" className={`body ${kind}`}>
+      {children}
+    </main>
+  );
 }

@@ -11,11 +11,21 @@ const SetUnitsContext = createContext<(units: UnitSystem) => void>(() => undefin
 export function Providers({ units: stored, children }: { units: UnitSystem; children: ReactNode }) {
   const [units, setUnits] = useState(stored);
   const format = useMemo(() => formatFor(units), [units]);
-  const set = useMemo(() => (next: UnitSystem): void => {
-    document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`;
-    setUnits(next);
-  }, []);
-  return <ThemeProvider theme={theme} defaultMode="system"><FormatContext value={format}><SetUnitsContext value={set}>{children}</SetUnitsContext></FormatContext></ThemeProvider>;
+  const set = useMemo(
+    () =>
+      (next: UnitSystem): void => {
+        document.cookie = `units=${next}; path=/; max-age=31536000; samesite=strict`;
+        setUnits(next);
+      },
+    [],
+  );
+  return (
+    <ThemeProvider theme={theme} defaultMode="system">
+      <FormatContext value={format}>
+        <SetUnitsContext value={set}>{children}</SetUnitsContext>
+      </FormatContext>
+    </ThemeProvider>
+  );
 }
 
 export const useFormat = (): Format => useContext(FormatContext);

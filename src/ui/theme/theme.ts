@@ -6,28 +6,91 @@ export const theme = createTheme({
   cssVariables: { colorSchemeSelector: '[data-theme="%s"]' },
   // The palette MUI computes from; everything drawn by hand takes the tokens of pellucid.css.
   colorSchemes: {
-    light: { palette: {
-      primary: { main: '#0B5D66', dark: '#08464D', contrastText: '#FFFFFF' }, warning: { main: '#D9962B', contrastText: '#1B2422' }, error: { main: '#B23A2E' }, success: { main: '#4C7A3A' },
-      background: { default: '#EEF0EC', paper: '#FBFCFA' }, text: { primary: '#1B2422', secondary: '#44504C' }, divider: '#C6CEC6',
-    } },
-    dark: { palette: {
-      primary: { main: '#62BAC3', dark: '#93D6DC', contrastText: '#05262A' }, warning: { main: '#DFA548', contrastText: '#141A19' }, error: { main: '#E37F72' }, success: { main: '#86B673' },
-      background: { default: '#141A19', paper: '#1C2423' }, text: { primary: '#E8EEEA', secondary: '#BBC6C0' }, divider: '#3C4945',
-    } },
+    light: {
+      palette: {
+        primary: { main: '#0B5D66', dark: '#08464D', contrastText: '#FFFFFF' },
+        warning: { main: '#D9962B', contrastText: '#1B2422' },
+        error: { main: '#B23A2E' },
+        success: { main: '#4C7A3A' },
+        background: { default: '#EEF0EC', paper: '#FBFCFA' },
+        text: { primary: '#1B2422', secondary: '#44504C' },
+        divider: '#C6CEC6',
+      },
+    },
+    dark: {
+      palette: {
+        primary: { main: '#62BAC3', dark: '#93D6DC', contrastText: '#05262A' },
+        warning: { main: '#DFA548', contrastText: '#141A19' },
+        error: { main: '#E37F72' },
+        success: { main: '#86B673' },
+        background: { default: '#141A19', paper: '#1C2423' },
+        text: { primary: '#E8EEEA', secondary: '#BBC6C0' },
+        divider: '#3C4945',
+      },
+    },
   },
   shape: { borderRadius: 5 },
-  typography: { fontFamily: 'var(--font), sans-serif', fontSize: 14, body1: { fontSize: 14 }, body2: { fontSize: 13 }, button: { textTransform: 'none', fontWeight: 600 } },
+  typography: {
+    fontFamily: 'var(--font), sans-serif',
+    fontSize: 14,
+    body1: { fontSize: 14 },
+    body2: { fontSize: 13 },
+    button: { textTransform: 'none', fontWeight: 600 },
+  },
   transitions: { create: () => 'none' },
   components: {
-    MuiButton: { defaultProps: { disableElevation: true, disableRipple: true }, styleOverrides: { root: { minHeight: 34, lineHeight: 1.25 }, outlined: { borderColor: 'var(--ink-3)', color: 'var(--ink)', backgroundColor: 'var(--panel)' } } },
-    MuiButtonBase: { defaultProps: { disableRipple: true }, styleOverrides: { root: { '&.Mui-focusVisible': { outline: '3px solid var(--ink)', outlineOffset: 2, boxShadow: '0 0 0 2px var(--panel)' } } } },
+    MuiButton: {
+      defaultProps: { disableElevation: true, disableRipple: true },
+      styleOverrides: {
+        root: { minHeight: 34, lineHeight: 1.25 },
+        outlined: { borderColor: 'var(--ink-3)', color: 'var(--ink)', backgroundColor: 'var(--panel)' },
+      },
+    },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: {
+        root: {
+          '&.Mui-focusVisible': {
+            outline: '3px solid var(--ink)',
+            outlineOffset: 2,
+            boxShadow: '0 0 0 2px var(--panel)',
+          },
+        },
+      },
+    },
     MuiInputBase: { styleOverrides: { root: { fontSize: 14 } } },
     MuiMenuItem: { styleOverrides: { root: { fontSize: 14 } } },
-    MuiOutlinedInput: { styleOverrides: { root: { backgroundColor: 'var(--panel)' }, notchedOutline: { borderColor: 'var(--ink-3)', '& legend': { fontSize: 12 } }, input: { padding: '7px 10px' } } },
-    MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)', fontSize: 14, '&.MuiInputLabel-shrink': { fontSize: 16 } } } },
+    MuiOutlinedInput: {
+      styleOverrides: {
+        root: { backgroundColor: 'var(--panel)' },
+        notchedOutline: { borderColor: 'var(--ink-3)', '& legend': { fontSize: 12 } },
+        input: { padding: '7px 10px' },
+      },
+    },
+    MuiInputLabel: {
+      styleOverrides: {
+        root: { color: 'var(--ink-2)', fontSize: 14, '&.MuiInputLabel-shrink': { fontSize: 16 } },
+      },
+    },
     MuiSelect: { styleOverrides: { select: { padding: '7px 32px 7px 10px' } } },
-    MuiToggleButton: { styleOverrides: { root: { borderColor: 'var(--ink-3)', color: 'var(--ink)', padding: '4px 12px', minHeight: 34, lineHeight: 1.2, '&.Mui-selected': { backgroundColor: 'var(--lagoon)', color: 'var(--on-lagoon)' }, '&.Mui-selected:hover': { backgroundColor: 'var(--lagoon-deep)' } } } },
-    MuiPaper: { styleOverrides: { root: { boxShadow: 'none', backgroundImage: 'none', border: '1px solid var(--line)' } } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          borderColor: 'var(--ink-3)',
+          color: 'var(--ink)',
+          padding: '4px 12px',
+          minHeight: 34,
+          lineHeight: 1.2,
+          '&.Mui-selected': { backgroundColor: 'var(--lagoon)', color: 'var(--on-lagoon)' },
+          '&.Mui-selected:hover': { backgroundColor: 'var(--lagoon-deep)' },
+        },
+      },
+    },
+    MuiPaper: {
+      styleOverrides: {
+        root: { boxShadow: 'none', backgroundImage: 'none', border: '1px solid var(--line)' },
+      },
+    },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 2 } } },
     MuiCheckbox: { styleOverrides: { root: { padding: 4, color: 'var(--ink-3)' } } },
     MuiIconButton: { styleOverrides: { root: { color: 'var(--ink)' } } },

@@ -13,7 +13,12 @@ export async function POST(request: Request): Promise<Response> {
     const body = await bodyOf(request);
     if (!body.ok) return body.answer;
     const parsed = parseJob(body.value);
-    if (!parsed.ok) return refused(422, 'This is no job that Pellucid can read. Nothing was brought in.', parsed.faults.slice(0, 20));
+    if (!parsed.ok)
+      return refused(
+        422,
+        'This is no job that Pellucid can read. Nothing was brought in.',
+        parsed.faults.slice(0, 20),
+      );
     store.insert(id, parsed.value, clock.nowMs());
   }
   return Response.json({ id }, { status: 201 });

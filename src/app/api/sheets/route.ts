@@ -4,10 +4,13 @@ import { parseProductsCsv, parseProductsJson } from '@/formats/product-file';
 /** Reads a file of data sheets, JSON or CSV; the good ones and, row by row, what is wrong with the others. Nothing is stored. */
 export async function POST(request: Request): Promise<Response> {
   const type = request.headers.get('content-type') ?? '';
-  if (!/^(application\/json|text\/csv)/.test(type)) return refused(415, 'Send a JSON or CSV file of data sheets.');
+  if (!/^(application\/json|text\/csv)/.test(type))
+    return refused(415, 'Send a JSON or CSV file of data sheets.');
   const sent = await bytesOf(request, 1024 * 1024);
   if (!sent.ok) return sent.answer;
   const text = new TextDecoder().decode(sent.value);
   const r = type.startsWith('text/csv') ? parseProductsCsv(text) : parseProductsJson(text);
-  return r.ok ? Response.json(r.value) : refused(422, 'This file cannot be read as data sheets.', r.faults.slice(0, 20));
+  return r.ok
+    ? Response.json(r.value)
+    : refused(422, 'This file cannot be read as data sheets.', r.faults.slice(0, 20));
 }

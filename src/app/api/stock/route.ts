@@ -12,7 +12,8 @@ export async function GET(): Promise<Response> {
 export async function POST(request: Request): Promise<Response> {
   const sent = await stockOf(request);
   if (!sent.ok) return sent.answer;
-  const { stock, clock } = workshop(), id = randomUUID().slice(0, 8);
+  const { stock, clock } = workshop();
+  const id = randomUUID().slice(0, 8);
   stock.add(id, sent.value.item, clock.nowMs());
   return Response.json({ id }, { status: 201 });
 }

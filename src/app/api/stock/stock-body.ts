@@ -6,20 +6,47 @@ import { faultsOf } from '@/formats/faults';
 import { MOVE_KINDS, stockDraftSchema, stockFaults, type StockDraft } from '@/model/stock';
 
 const grams = z.number().min(0).max(50_000);
-const bodySchema = z.strictObject({ item: stockDraftSchema, weight: z.strictObject({ grossG: grams, tareG: grams, gPerMl: z.number().min(0.3).max(3) }).optional(), kind: z.enum(MOVE_KINDS).optional(), note: z.string().max(200).optional() });
+const bodySchema = z.strictObject({
+  item: stockDraftSchema,
+  weight: z.strictObject({ grossG: grams, tareG: grams, gPerMl: z.number().min(0.3).max(3) }).optional(),
+  kind: z.enum(MOVE_KINDS).optional(),
+  note: z.string().max(200).optional(),
+});
 export type StockBody = Omit<z.infer<typeof bodySchema>, 'item'> & { readonly item: StockDraft };
 
-export async function stockOf(request: Request): Promise<{ ok: true; value: StockBody } | { ok: false; answer: Response }> {
+export async function stockOf(
+  request: Request,
+): Promise<{ ok: true; value: StockBody } | { ok: false; answer: Response }> {
   const sent = await bodyOf(request, 16_384);
   if (!sent.ok) return sent;
   const parsed = bodySchema.safeParse(sent.value);
-  if (!parsed.success) return { ok: false, answer: refused(422, 'Look at the marked fields.', faultsOf(parsed.error, sent.value).map((f) => ({ ...f, path: f.path.replace(/^item\./, '') }))) };
+  if (!parsed.success)
+    return {
+      ok: false,
+      answer: refused(
+        422,
+        'Look at the marked fields.',
+        faultsOf(parsed.error, sent.value).map((f) => ({ ...f, path: f.path.replace(/^item\./, '') })),
+      ),
+    };
   let { item } = parsed.data;
   const w = parsed.data.weight;
   if (w) {
-    if (w.tareG > w.grossG) return { ok: false, answer: refused(422, 'Look at the marked fields.', [{ path: 'weight.tareG', expected: `at most what the whole weighs, ${w.grossG} g (got ${w.tareG})` }]) };
+    if (w.tareG > w.grossG)
+      return {
+        ok: false,
+        answer: refused(422, 'Look at the marked fields.', [
+          { path: 'weight.tareG', expected: `at most what the whole weighs, ${w.grossG} g (got ${w.tareG})` },
+        ]),
+      };
     item = { ...item, remainingMl: Math.round(remainingByWeight(w.grossG, w.tareG, w.gPerMl) * 10) / 10 };
   }
-  const faults = stockFaults(item).map((f) => (w && f.path === 'remainingMl' ? { path: 'weight.grossG', expected: `a weight that leaves ${f.expected}` } : f));
-  return faults.length > 0 ? { ok: false, answer: refused(422, 'Look at the marked fields.', faults) } : { ok: true, value: { ...parsed.data, item } };
+  const faults = stockFaults(item).map((f) =>
+    w && f.path === 'remainingMl'
+      ? { path: 'weight.grossG', expected: `a weight that leaves ${f.expected}` }
+      : f,
+  );
+  return faults.length > 0
+    ? { ok: false, answer: refused(422, 'Look at the marked fields.', faults) }
+    : { ok: true, value: { ...parsed.data, item } };
 }

@@ -8,14 +8,22 @@ import { DrawingDefs } from '@/ui/drawings/defs';
 import { JobTop } from '@/ui/shell/job-top';
 import { viewJob } from '@/usecases/view-job';
 
-export default async function Layout({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
+export default async function Layout({
+  params,
+  children,
+}: {
+  params: Promise<{ id: string }>;
+  children: ReactNode;
+}) {
   await connection();
   const { store, weather, clock } = workshop();
   const view = viewJob(store, weather, (await params).id, clock.nowMs());
   if (!view) notFound();
   return (
     <>
-      <a className="skip" href="#main">Skip to the content</a>
+      <a className="skip" href="#main">
+        Skip to the content
+      </a>
       <DrawingDefs />
       <JobDesk key={view.id} initial={view}>
         <JobTop demoClock={clock.demo} />

@@ -5,7 +5,9 @@ import { connection } from 'next/server';
 import { workshop } from '@/app/wiring';
 import { STAGES, type StageId } from '@/ui/shell/stages';
 
-export interface StageParams { params: Promise<{ id: string }> }
+export interface StageParams {
+  params: Promise<{ id: string }>;
+}
 
 export function titleOf(stage: StageId) {
   return async ({ params }: StageParams): Promise<Metadata> => {

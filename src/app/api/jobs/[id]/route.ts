@@ -4,7 +4,9 @@ import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
 import { viewJob } from '@/usecases/view-job';
 
-interface Context { params: Promise<{ id: string }> }
+interface Context {
+  params: Promise<{ id: string }>;
+}
 const envelope = z.strictObject({ version: z.number().int().min(1), job: z.unknown() });
 
 /** The job with its plan, for a page that is open already. */

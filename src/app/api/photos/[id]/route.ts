@@ -2,12 +2,18 @@ import * as z from 'zod';
 import { bodyOf, refused } from '@/app/api/answer';
 import { workshop } from '@/app/wiring';
 
-interface Context { params: Promise<{ id: string }> }
+interface Context {
+  params: Promise<{ id: string }>;
+}
 const gone = (): Response => refused(404, 'This photograph is not here any more.');
 
 export async function GET(_request: Request, { params }: Context): Promise<Response> {
   const picture = workshop().photos.read((await params).id);
-  return picture ? new Response(new Uint8Array(picture), { headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=86400, immutable' } }) : gone();
+  return picture
+    ? new Response(new Uint8Array(picture), {
+        headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=86400, immutable' },
+      })
+    : gone();
 }
 
 const noteSchema = z.strictObject({ note: z.string().max(300) });

@@ -7,7 +7,8 @@ export async function POST(request: Request): Promise<Response> {
   const sent = await bodyOf(request, 8192);
   if (!sent.ok) return sent.answer;
   const p = priceSchema.safeParse(sent.value);
-  if (!p.success) return refused(422, 'A price is 0 or more.', [{ path: 'price', expected: 'a price of 0 or more' }]);
+  if (!p.success)
+    return refused(422, 'A price is 0 or more.', [{ path: 'price', expected: 'a price of 0 or more' }]);
   const { store, clock } = workshop();
   return Response.json({ jobs: setPrice(store, p.data.jobs, p.data.key, p.data.price, clock.nowMs()) });
 }

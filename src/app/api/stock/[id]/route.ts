@@ -3,27 +3,49 @@ import { bodyOf, refused } from '@/app/api/answer';
 import { stockOf } from '@/app/api/stock/stock-body';
 import { workshop } from '@/app/wiring';
 
-interface Context { params: Promise<{ id: string }> }
+interface Context {
+  params: Promise<{ id: string }>;
+}
 const gone = (): Response => refused(404, 'This is not on the shelf any more.');
 const takeSchema = z.strictObject({ takeMl: z.number().gt(0).max(20_000), note: z.string().max(200) });
 
 export async function PUT(request: Request, { params }: Context): Promise<Response> {
   const sent = await stockOf(request);
   if (!sent.ok) return sent.answer;
-  const { stock, clock } = workshop(), { item, weight, kind, note } = sent.value;
-  return stock.change((await params).id, item, kind ?? (weight ? 'weighed' : 'edited'), note ?? '', clock.nowMs()) ? Response.json({ kept: true }) : gone();
+  const { stock, clock } = workshop();
+  const { item, weight, kind, note } = sent.value;
+  return stock.change(
+    (await params).id,
+    item,
+    kind ?? (weight ? 'weighed' : 'edited'),
+    note ?? '',
+    clock.nowMs(),
+  )
+    ? Response.json({ kept: true })
+    : gone();
 }
 
 /** Takes from it, or puts it back on the shelf. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
-  const { stock, clock } = workshop(), id = (await params).id;
-  if (new URL(request.url).searchParams.get('do') === 'restore') return stock.restore(id, clock.nowMs()) ? Response.json({ restored: true }) : gone();
+  const { stock, clock } = workshop();
+  const id = (await params).id;
+  if (new URL(request.url).searchParams.get('do') === 'restore')
+    return stock.restore(id, clock.nowMs()) ? Response.json({ restored: true }) : gone();
   const sent = await bodyOf(request, 4096);
   if (!sent.ok) return sent.answer;
   const t = takeSchema.safeParse(sent.value);
-  if (!t.success) return refused(422, 'Say how much was taken, more than 0 ml.', [{ path: 'takeMl', expected: 'more than 0 ml' }]);
+  if (!t.success)
+    return refused(422, 'Say how much was taken, more than 0 ml.', [
+      { path: 'takeMl', expected: 'more than 0 ml' },
+    ]);
   const r = stock.take(id, t.data.takeMl, t.data.note, clock.nowMs());
-  return r.kind === 'missing' ? gone() : r.kind === 'too-little' ? refused(409, `Only ${Math.round(r.remainingMl)} ml are in it. Weigh it, then take what is there.`, [{ path: 'takeMl', expected: `at most ${Math.round(r.remainingMl)} ml` }]) : Response.json(r);
+  return r.kind === 'missing'
+    ? gone()
+    : r.kind === 'too-little'
+      ? refused(409, `Only ${Math.round(r.remainingMl)} ml are in it. Weigh it, then take what is there.`, [
+          { path: 'takeMl', expected: `at most ${Math.round(r.remainingMl)} ml` },
+        ])
+      : Response.json(r);
 }
 
 export async function DELETE(_request: Request, { params }: Context): Promise<Response> {

@@ -4,22 +4,29 @@ import { workshop } from '@/app/wiring';
 import { MOMENTS, MOST_PHOTOS, type Moment } from '@/data/photo-store';
 import { jpegFault } from '@/formats/jpeg';
 
-interface Context { params: Promise<{ id: string }> }
+interface Context {
+  params: Promise<{ id: string }>;
+}
 /** The page sends at most 1600 px a side; three megabytes leave room. */
 const MOST_BYTES = 3 * 1024 * 1024;
 
 export async function GET(_request: Request, { params }: Context): Promise<Response> {
-  const id = (await params).id, { store, photos } = workshop();
+  const id = (await params).id;
+  const { store, photos } = workshop();
   return store.load(id) ? Response.json(photos.list(id)) : noSuchJob();
 }
 
 /** Keeps a photograph of a part; re-encoded by the page, refused with anything a camera adds. */
 export async function POST(request: Request, { params }: Context): Promise<Response> {
-  const id = (await params).id, { store, photos, clock } = workshop(), q = new URL(request.url).searchParams;
+  const id = (await params).id;
+  const { store, photos, clock } = workshop();
+  const q = new URL(request.url).searchParams;
   const stored = store.load(id);
   if (!stored) return noSuchJob();
-  const partId = q.get('part') ?? '', moment = q.get('moment') ?? '';
-  if (!stored.job.parts.some((p) => p.id === partId)) return refused(400, 'Say which part of this job it shows.');
+  const partId = q.get('part') ?? '';
+  const moment = q.get('moment') ?? '';
+  if (!stored.job.parts.some((p) => p.id === partId))
+    return refused(400, 'Say which part of this job it shows.');
   if (!(MOMENTS as readonly string[]).includes(moment)) return refused(400, 'Say before or after.');
   if (request.headers.get('content-type') !== 'image/jpeg') return refused(415, 'Send a JPEG picture.');
   const sent = await bytesOf(request, MOST_BYTES);
@@ -28,5 +35,7 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
   if (fault) return refused(422, fault);
   const photoId = randomUUID();
   const kept = photos.add(id, { id: photoId, partId, moment: moment as Moment }, sent.value, clock.nowMs());
-  return kept === 'kept' ? Response.json({ id: photoId }, { status: 201 }) : refused(409, `A job keeps ${MOST_PHOTOS} photographs. Take one out first.`);
+  return kept === 'kept'
+    ? Response.json({ id: photoId }, { status: 201 })
+    : refused(409, `A job keeps ${MOST_PHOTOS} photographs. Take one out first.`);
 }

@@ -5,7 +5,10 @@ import { workshop } from '@/app/wiring';
 const wish = z.strictObject({ version: z.number().int().min(1), side: z.enum(['undo', 'redo']) });
 
 /** Takes the last edit of a job back, or does it again. */
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function POST(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   const body = await bodyOf(request);
   if (!body.ok) return body.answer;
   const sent = wish.safeParse(body.value);
