@@ -5,7 +5,8 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import * as z from 'zod';
-import { ForecastError, plan } from '@/core/plan';
+import { ForecastError } from '@/core/job-air';
+import { plan } from '@/core/plan';
 import { msOf } from '@/core/time/instant';
 import type { Fault, Parsed } from '@/formats/faults';
 import { parseForecast, parseForecastCsv } from '@/formats/forecast-file';

@@ -8,7 +8,8 @@ import { simulatedForecast } from '@/standins/weather';
 import { KNOWN_CODES } from '@/words/say';
 import { CATALOGUE } from './coating/catalogue';
 import { dryRate } from './drying/rate';
-import { airForJob, ForecastError, plan } from './plan';
+import { airForJob, ForecastError } from './job-air';
+import { plan } from './plan';
 import { HOUR, MINUTE, msOf } from './time/instant';
 
 const TZ = HARBOUR_LANE.tz;
@@ -309,7 +310,7 @@ describe('preparation as tasks', () => {
       parts: [{ ...door.parts[0]!, shape: { kind: 'box', heightMm: 300, faces } }],
     });
     const gap = (job: Job): number =>
-      airForJob(job, steady(10, { cloudFrac: 0, rhPct: 80 }), NOW, NOW).gapK[20 * 2]!;
+      airForJob({ job, forecast: steady(10, { cloudFrac: 0, rhPct: 80 }), nowMs: NOW }).gapK[20 * 2]!;
     // Clear sky at 20 h: what faces the sky has cooled further below the air.
     expect(gap(box(['top', 'front']))).toBeLessThan(gap(box(['front'])));
   });

@@ -4,9 +4,9 @@ import type { Notice } from '@/model/marks';
 import { buildUp } from './coating/build-up';
 import { CATALOGUE, productsOf } from './coating/catalogue';
 import { proposals, type Route } from './coating/suggest';
-import { materialsOf } from './material/consumption';
+import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
-import { draftsOf } from './schedule/drafts';
+import { draftsOf } from './schedule/work/drafts';
 
 export interface RouteSummary {
   readonly route: Route;
@@ -30,7 +30,8 @@ export function compareRoutes(job: Job): RouteSummary[] {
   const { state: _state, starts: _starts, ...bare } = withZones(job);
   return proposals(bare, products).map((p) => {
     const b = buildUp(bare, p.layers, products);
-    const drafts = draftsOf(bare, b.layers, b.seams, products);
+    const system = { ...b, products };
+    const drafts = draftsOf(bare, system);
     const minutes = drafts.sessions.reduce(
       (a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0),
       0,
@@ -43,7 +44,7 @@ export function compareRoutes(job: Job): RouteSummary[] {
       filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
       sessions: drafts.sessions.length,
       handsOnH: minutes / 60,
-      cost: materialsOf(bare, b.layers, b.seams, products).reduce((a, m) => a + m.cost, 0),
+      cost: materialsOf(bare, system).reduce((a, m) => a + m.cost, 0),
       isocyanate: p.isocyanate,
       recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir),
       why: p.why,

@@ -2,7 +2,8 @@
 import type { Job } from '@/model/job';
 import { buildUp } from './coating/build-up';
 import { CATALOGUE, productsOf } from './coating/catalogue';
-import { breakEvenM2, grown, KIT, smoothPaintCost } from './material/money';
+import { breakEvenM2, grown, KIT } from './material/break-even';
+import { smoothPaintCost } from './material/sensitivity';
 import { jobConsumables } from './material/session-pours';
 import { compareRoutes, type RouteSummary } from './routes';
 import { totalAreaM2 } from './surface/area';
@@ -54,7 +55,7 @@ export function waysOf(whole: Job): Ways {
   const routes = compareRoutes(job);
   const ways = routes.map((r): Way => {
     const b = buildUp(job, r.layers, products);
-    const prep = jobConsumables(job, b.layers, b.seams, products).reduce((a, c) => a + c.cost, 0);
+    const prep = jobConsumables(job, { ...b, products }).reduce((a, c) => a + c.cost, 0);
     const kit = kitFor(job, r.route, r.isocyanate) / spread;
     const total = r.cost + prep + kit;
     return {
@@ -90,7 +91,7 @@ export function waysOf(whole: Job): Ways {
     return (k: number): number => {
       const j: Job = { ...job, parts: grown(job.parts, k) };
       const b = buildUp(j, layers, products);
-      return smoothPaintCost(j, b.layers, b.seams, products) + w.kit;
+      return smoothPaintCost(j, { ...b, products }) + w.kit;
     };
   };
   return {

@@ -33,7 +33,7 @@ export const planLayerSchema = z.strictObject({
 });
 export type PlanLayer = z.infer<typeof planLayerSchema>;
 
-export const seamSchema = z.strictObject({
+export const seamRecordSchema = z.strictObject({
   below: z.string().describe('a layer id, or surface:<substrate>/<condition>'),
   above: z.string(),
   verdict: z.enum(['ok', 'care', 'no']),
@@ -49,7 +49,7 @@ export const seamSchema = z.strictObject({
     .describe('wait at the reference temperature before the upper layer, minutes'),
   partIds: z.array(z.string()),
 });
-export type Seam = z.infer<typeof seamSchema>;
+export type SeamRecord = z.infer<typeof seamRecordSchema>;
 
 export const ML_CAUSES = [
   'film',
@@ -216,7 +216,7 @@ export const planSchema = z.strictObject({
   parts: z.array(z.strictObject({ id: z.string(), areaM2: z.number() })),
   layers: z.array(planLayerSchema),
   suggested: z.boolean().describe('true when the layers were proposed, false when chosen by hand'),
-  seams: z.array(seamSchema),
+  seams: z.array(seamRecordSchema),
   materials: z.array(materialSchema),
   sessions: z.array(sessionSchema),
   chance: z.number().nullable().describe('that the whole chain ends well, jointly over the ensemble'),

@@ -15,7 +15,7 @@ function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
     const ml = usedMl(u, p);
     if (ml > 0) {
       sum.usedMl += ml;
-      sum.expectedMl += expectedMl(reckoned, p, s.layers, s.seams);
+      sum.expectedMl += expectedMl(reckoned, p, s);
     }
   }
   return sum;

@@ -6,7 +6,7 @@ import { pooledNeed } from '@/core/material/pooled';
 import type { Basket, Purchase } from '@/core/material/purchase';
 import { jobConsumables } from '@/core/material/session-pours';
 import { leftoverShare, orderOfUse } from '@/core/material/shelf';
-import { materialsOf } from '@/core/material/consumption';
+import { materialsOf } from '@/core/material/materials';
 import { sameTint, tintKey } from '@/core/coating/tint';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
@@ -37,8 +37,8 @@ function wantOf(stored: StoredJob): Want {
     stored,
     job: stored.job,
     products: s.products,
-    materials: materialsOf(job, s.layers, s.seams, s.products),
-    consumables: jobConsumables(job, s.layers, s.seams, s.products),
+    materials: materialsOf(job, s),
+    consumables: jobConsumables(job, s),
   };
 }
 

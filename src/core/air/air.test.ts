@@ -81,7 +81,7 @@ const line = (n: number): ForecastMember => ({
 describe('the ensemble', () => {
   const T0 = Date.UTC(2026, 4, 16);
   it('spreads as published for day 1 and day 7: 1.5 and 3.5 K within a fifth (fifty members, seed 42)', () => {
-    const members = dress(line(200), T0, T0, 42);
+    const members = dress(line(200), { startMs: T0, issuedMs: T0, seed: 42 });
     for (const [h, want] of [
       [24, 1.5],
       [168, 3.5],
@@ -97,8 +97,8 @@ describe('the ensemble', () => {
     }
   });
   it('does not touch hours before the issue, and repeats itself for a seed', () => {
-    const a = dress(line(80), T0, T0 + 10 * 3_600_000, 5);
-    const b = dress(line(80), T0, T0 + 10 * 3_600_000, 5);
+    const a = dress(line(80), { startMs: T0, issuedMs: T0 + 10 * 3_600_000, seed: 5 });
+    const b = dress(line(80), { startMs: T0, issuedMs: T0 + 10 * 3_600_000, seed: 5 });
     expect(a).toEqual(b);
     expect(a.every((m) => m.airTempC[9] === 18 && m.windMs[9] === 6)).toBe(true);
     expect(a.some((m) => m.airTempC[30] !== 18)).toBe(true);
@@ -109,7 +109,10 @@ describe('the ensemble', () => {
       { ...line(5), airTempC: [3, 3, 3, 3, 3] },
       { ...line(5), airTempC: [9, 9, 9, 9, 9] },
     ];
-    const e = ensembleOf({ start: '2026-05-16T00:00Z', stepMin: 60, members: two }, T0, T0, 1);
+    const e = ensembleOf(
+      { start: '2026-05-16T00:00Z', stepMin: 60, members: two },
+      { startMs: T0, issuedMs: T0, seed: 1 },
+    );
     expect(e.members).toBe(two);
     expect(e.central.airTempC[2]).toBe(3);
   });
@@ -118,7 +121,10 @@ describe('the ensemble', () => {
 describe('what the part feels', () => {
   const T0 = Date.UTC(2026, 4, 16);
   const place = { tz: 'Europe/London', lat: 53.4, lon: -3.1 } as const;
-  const e = ensembleOf({ start: '2026-05-16T00:00Z', stepMin: 60, members: [line(72)] }, T0, T0, 1);
+  const e = ensembleOf(
+    { start: '2026-05-16T00:00Z', stepMin: 60, members: [line(72)] },
+    { startMs: T0, issuedMs: T0, seed: 1 },
+  );
   it('a roof keeps the rain off, the open does not', () => {
     const how = { absorptance: 0.7, backFree: true, flatFrac: 1 };
     const open = atPart(e, { ...place, shelter: 'open' }, how);

@@ -12,12 +12,11 @@ export const DRESSED_MEMBERS = 50;
 /** Straight between (0 h, now), (24 h, day 1) and (168 h, day 7); flat beyond. */
 const grow =
   (now: number, day1: number, day7: number) =>
-  (leadH: number): number =>
-    leadH <= 0
-      ? now
-      : leadH < 24
-        ? now + ((day1 - now) * leadH) / 24
-        : day1 + (day7 - day1) * Math.min(1, (leadH - 24) / 144);
+  (leadH: number): number => {
+    if (leadH <= 0) return now;
+    if (leadH < 24) return now + ((day1 - now) * leadH) / 24;
+    return day1 + (day7 - day1) * Math.min(1, (leadH - 24) / 144);
+  };
 
 // ASSUMED: errors of the first hour (a third of day 1); a record of forecast against actual would settle them.
 export const rmsTempK = grow(0.5, 1.5, 3.5);
@@ -38,16 +37,18 @@ function ou(draw: () => number, n: number): Float64Array {
   return z;
 }
 
+/** Where a forecast begins, when it was issued (lead zero), and the seed of what is drawn around it. */
+export interface Issue {
+  readonly startMs: number;
+  readonly issuedMs: number;
+  readonly seed: number;
+}
+
 /**
  * Fifty futures around one line. `issuedMs` is lead zero: hours before it carry the first hour's error not at all.
  * The draws depend on the seed alone, so the same forecast always gives the same futures.
  */
-export function dress(
-  line: ForecastMember,
-  startMs: number,
-  issuedMs: number,
-  seed: number,
-): ForecastMember[] {
+export function dress(line: ForecastMember, { startMs, issuedMs, seed }: Issue): ForecastMember[] {
   const n = line.airTempC.length;
   const leads = Float64Array.from({ length: n }, (_, i) => (startMs - issuedMs) / 3_600_000 + i);
   const members: ForecastMember[] = [];
@@ -101,11 +102,12 @@ export interface Ensemble {
 }
 
 /** Members and their central line: the forecast itself when single, else the hourly median (rain: what half the members reach). */
-export function ensembleOf(f: Forecast, startMs: number, issuedMs: number, seed: number): Ensemble {
+export function ensembleOf(f: Forecast, issue: Issue): Ensemble {
+  const { startMs, issuedMs, seed } = issue;
   const known = made.get(f);
   if (known && known.startMs === startMs && known.issuedMs === issuedMs && known.seed === seed)
     return known.ensemble;
-  const ensemble = gather(f, startMs, issuedMs, seed);
+  const ensemble = gather(f, issue);
   made.set(f, { startMs, issuedMs, seed, ensemble });
   return ensemble;
 }
@@ -113,11 +115,11 @@ export function ensembleOf(f: Forecast, startMs: number, issuedMs: number, seed:
 /** The futures of a forecast are the same at every asking: those of the last are kept as long as it is. */
 const made = new WeakMap<Forecast, { startMs: number; issuedMs: number; seed: number; ensemble: Ensemble }>();
 
-function gather(f: Forecast, startMs: number, issuedMs: number, seed: number): Ensemble {
+function gather(f: Forecast, issue: Issue): Ensemble {
+  const { startMs } = issue;
   const first = f.members[0]!;
   const hours = first.airTempC.length;
-  if (f.members.length === 1)
-    return { startMs, hours, members: dress(first, startMs, issuedMs, seed), central: first };
+  if (f.members.length === 1) return { startMs, hours, members: dress(first, issue), central: first };
   const mid = (key: keyof ForecastMember): number[] =>
     Array.from({ length: hours }, (_, i) => median(f.members.map((m) => m[key][i]!)));
   return {

@@ -27,6 +27,9 @@ export const SHELTER_CARDS: Readonly<Record<Shelter, ShelterCard>> = {
   garage: { roofed: true, windFrac: 0.25, sunFrac: 0, skyFrac: 0, lagH: 3, outsideMaxMs: 7 },
 };
 
+/** From least to most shelter. */
+export const BY_SHELTER: readonly Shelter[] = ['open', 'carport', 'lean-to', 'tent', 'garage'];
+
 /**
  * Wind at 1.5 m over wind at 10 m on open grass: log profile, roughness length 0.03 m
  * (identity: ln(1.5/0.03)/ln(10/0.03) = 0.673).

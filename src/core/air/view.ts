@@ -24,8 +24,14 @@ export interface AirView {
   };
 }
 
+export interface ViewSpan {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly nowMs: number;
+}
+
 /** Two nodes (one hour) a point from `fromMs` to `toMs`, clipped to the grid. */
-export function airView(a: AtPart, fromMs: number, toMs: number, nowMs: number): AirView {
+export function airView(a: AtPart, { fromMs, toMs, nowMs }: ViewSpan): AirView {
   const first = Math.max(0, Math.ceil((fromMs - a.startMs) / a.stepMs));
   const last = Math.min(a.nodes - 1, Math.floor((toMs - a.startMs) / a.stepMs));
   const idx = Array.from(

@@ -1,18 +1,21 @@
 /** The build-up: layers with their parts, and the verdict on every seam and on the stack as a whole. */
-import type { Job, Part, SystemLayer } from '@/model/job';
+import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
-import type { PlanLayer, Seam } from '@/model/plan';
+import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { gritBeforeColour } from '../prep/grit';
-import { ruleFor, type Below } from './rules';
-import { schoolOf } from './schools';
-import { lightnessOf } from './colour';
+import { groundText, surfaceGround } from '@/model/ground';
+import { CHEMISTRY_CARDS } from '../chemistry/cards';
+import { judgeSeam, type Pair } from './judge-seam';
+import type { Seam } from '../seams/seam';
 
 export interface BuildUp {
   readonly layers: readonly PlanLayer[];
   readonly seams: readonly Seam[];
   readonly blockers: readonly Notice[];
 }
+type Products = ReadonlyMap<string, Product>;
+
+const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
 
 /** Stable ids: the role, and a number when a role comes twice. */
 function layerIds(layers: readonly SystemLayer[]): string[] {
@@ -24,124 +27,65 @@ function layerIds(layers: readonly SystemLayer[]): string[] {
   });
 }
 
-export const surfaceId = (p: Pick<Part, 'substrate' | 'condition'>): string =>
-  `surface:${p.substrate}/${p.condition}`;
-const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
-
-/**
- * Judges a list of layers, bottom first, over every part. Layers whose product is unknown are left
- * out and reported.
- */
-export function buildUp(
+/** Layers with their ids and parts; those whose product is unknown are left out and reported. */
+function plannedLayers(
   job: Job,
   layers: readonly SystemLayer[],
-  products: ReadonlyMap<string, Product>,
-): BuildUp {
-  const blockers: Notice[] = [];
-  const planned: PlanLayer[] = [];
+  products: Products,
+): { planned: PlanLayer[]; unknown: Notice[] } {
+  const unknown: Notice[] = [];
   const ids = layerIds(layers);
-  layers.forEach((l, i) => {
+  const everyPart = job.parts.map((p) => p.id);
+  const planned = layers.flatMap((l, i): PlanLayer[] => {
     const p = products.get(l.productId);
-    if (!p) blockers.push(notice('product-unknown', { product: l.productId, layer: i + 1 }));
-    else
-      planned.push({
-        id: ids[i]!,
-        role: l.role,
-        productId: p.id,
-        coats: l.coats,
-        filmUmPerCoat: p.filmUmPerCoat,
-        partIds: [...(l.only ?? job.parts.map((x) => x.id))],
-        ...(l.hex ? { hex: l.hex } : {}),
-      });
-  });
-
-  const lightness = lightnessOf(job.purpose.colour.hex);
-  const seams = new Map<string, Seam>();
-  for (const part of job.parts) {
-    let below: Below = { surface: part };
-    let belowId = surfaceId(part);
-    let seen = false;
-    for (const layer of planned) {
-      if (!layer.partIds.includes(part.id)) continue;
-      seen = true;
-      const above = products.get(layer.productId)!;
-      const key = `${belowId} ${layer.id}`;
-      const known = seams.get(key);
-      if (known) known.partIds.push(part.id);
-      else seams.set(key, seamOf(job, below, belowId, layer, above, lightness, part.id));
-      below = { product: above };
-      belowId = layer.id;
+    if (!p) {
+      unknown.push(notice('product-unknown', { product: l.productId, layer: i + 1 }));
+      return [];
     }
-    if (!seen) blockers.push(notice('part-without-layer', { part: part.name ?? part.id }));
-  }
-  const list = [...seams.values()];
-  for (const s of list)
-    if (s.verdict === 'no')
-      blockers.push(notice('seam-no', { below: s.below, above: s.above, reason: s.reason.code }));
-  return { layers: planned, seams: list, blockers: [...blockers, ...stackBlockers(job, planned, products)] };
+    const { coats, role } = l;
+    const own = l.hex ? { hex: l.hex } : {};
+    const partIds = [...(l.only ?? everyPart)];
+    return [{ id: ids[i]!, role, productId: p.id, coats, filmUmPerCoat: p.filmUmPerCoat, partIds, ...own }];
+  });
+  return { planned, unknown };
 }
 
-function seamOf(
+/** The seams of every part, bottom first; parts that share one are named in it together. */
+function seamsOver(
   job: Job,
-  below: Below,
-  belowId: string,
-  layer: PlanLayer,
-  above: Product,
-  lightness: number,
-  partId: string,
-): Seam {
-  const card = ruleFor(below, above);
-  const lower = 'product' in below ? below.product : null;
-  const own = schoolOf(job, 'lastGrit');
-  const grit =
-    card?.grit === 'colour'
-      ? own === 'by-colour'
-        ? gritBeforeColour(job.purpose, lightness, above.carrier === 'aerosol')
-        : Number(own)
-      : (card?.grit ?? null);
-  const join = card?.join ?? 'scuffed';
-  const params = {
-    below: lower?.name ?? ('surface' in below ? `${below.surface.substrate}/${below.surface.condition}` : ''),
-    above: above.name,
-  };
-  // What the owner took on himself is planned as scuffed, with care, and stays on record.
-  const taken =
-    card?.verdict === 'no' &&
-    (job.overrides ?? []).some((o) => o.below === (lower?.id ?? belowId) && o.above === above.id);
-  if (taken)
-    return {
-      below: belowId,
-      above: layer.id,
-      verdict: 'care',
-      join: 'scuffed',
-      reason: notice('seam-overridden', { ...params, code: card.code }),
-      wayOut: notice('test-card', params),
-      mark: 'own',
-      gritP: 400,
-      wet: false,
-      window: null,
-      partIds: [partId],
-    };
-  return {
-    below: belowId,
-    above: layer.id,
-    verdict: card?.verdict ?? 'care',
-    join,
-    reason: notice(card?.code ?? 'pair-not-known', params),
-    wayOut: card ? (card.wayOut ? notice(card.wayOut, params) : null) : notice('test-card', params),
-    mark: card?.mark ?? 'CP',
-    gritP: card ? grit : 600,
-    wet: card?.wet ?? false,
-    window:
-      lower && join === 'wet-on-wet'
-        ? {
-            minMin: lower.nextMinMin,
-            wetMaxMin: lower.nextWetMaxMin ?? null,
-            bondMaxMin: lower.nextBondMaxMin ?? null,
-          }
-        : null,
-    partIds: [partId],
-  };
+  planned: readonly PlanLayer[],
+  products: Products,
+): { seams: Seam[]; bare: Notice[] } {
+  const seams = new Map<string, Seam>();
+  const bare: Notice[] = [];
+  for (const part of job.parts) {
+    const mine = planned.filter((l) => l.partIds.includes(part.id));
+    if (mine.length === 0) bare.push(notice('part-without-layer', { part: part.name ?? part.id }));
+    let below: Pick<Pair, 'ground' | 'below'> = { ground: surfaceGround(part), below: { surface: part } };
+    for (const layer of mine) {
+      const above = products.get(layer.productId)!;
+      const key = `${JSON.stringify(below.ground)} ${layer.id}`;
+      const known = seams.get(key);
+      if (known) known.partIds.push(part.id);
+      else seams.set(key, judgeSeam(job, { ...below, layer, above }, part.id));
+      below = { ground: { kind: 'layer', layerId: layer.id }, below: { product: above } };
+    }
+  }
+  return { seams: [...seams.values()], bare };
+}
+
+/** Judges a list of layers, bottom first, over every part. */
+export function buildUp(job: Job, layers: readonly SystemLayer[], products: Products): BuildUp {
+  const { planned, unknown } = plannedLayers(job, layers, products);
+  const { seams, bare } = seamsOver(job, planned, products);
+  const refused = seams
+    .filter((s) => s.verdict === 'no')
+    .map((s) => notice('seam-no', { below: groundText(s.below), above: s.above, reason: s.reason.code }));
+  const stack = stackBlockers(
+    job,
+    planned.map((l) => products.get(l.productId)!),
+  );
+  return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack] };
 }
 
 const PRIMERS: ReadonlySet<Product['kind']> = new Set([
@@ -155,22 +99,19 @@ const PRIMERS: ReadonlySet<Product['kind']> = new Set([
   'wood-sealer',
 ]);
 
+/** Hottest service, °C, of what is not rated for heat. */
+const UNRATED_C = 90;
+
 /** Faults of the stack that no single seam shows: service the top or any layer cannot take. */
-function stackBlockers(
-  job: Job,
-  layers: readonly PlanLayer[],
-  products: ReadonlyMap<string, Product>,
-): Notice[] {
+function stackBlockers(job: Job, stack: readonly Product[]): Notice[] {
   const out: Notice[] = [];
-  const all = layers.map((l) => products.get(l.productId)!);
-  const top = all.at(-1);
+  const top = stack.at(-1);
   if (!top) return out;
-  if (job.purpose.exposure.includes('fuel') && !top.chemistry.startsWith('2k'))
+  const { exposure } = job.purpose;
+  if (exposure.includes('fuel') && !CHEMISTRY_CARDS[top.chemistry].fuelProof)
     out.push(notice('fuel-dissolves-one-pack', { product: top.name }));
-  if (job.purpose.exposure.includes('heat')) {
-    const cold = all.find((p) => (p.heatRatedC ?? 90) <= 90);
-    if (cold) out.push(notice('heat-needs-rated', { product: cold.name }));
-  }
+  const cold = stack.find((p) => (p.heatRatedC ?? UNRATED_C) <= UNRATED_C);
+  if (exposure.includes('heat') && cold) out.push(notice('heat-needs-rated', { product: cold.name }));
   if (PRIMERS.has(top.kind)) out.push(notice('stack-ends-in-primer', { product: top.name }));
   return out;
 }

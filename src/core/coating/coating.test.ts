@@ -177,7 +177,7 @@ describe('the proposed system', () => {
           const s = systemFor(j);
           const no = s.seams.filter((x) => x.verdict === 'no');
           if (j.parts.some((p) => p.substrate === 'pe')) {
-            expect(no.every((x) => x.below.startsWith('surface:pe/'))).toBe(true);
+            expect(no.every((x) => x.below.kind === 'surface' && x.below.substrate === 'pe')).toBe(true);
             expect(no.length).toBeGreaterThan(0);
             return;
           }

@@ -6,9 +6,10 @@ import { withZones } from '../surface/zones';
 import { buildUp, type BuildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
 import { schooled } from './schools';
+import type { System } from '../seams/seam';
 import { suggest } from './suggest';
 
-export interface SystemResult extends BuildUp {
+export interface SystemResult extends BuildUp, System {
   readonly suggested: boolean;
   readonly why: readonly Notice[];
   readonly products: ReadonlyMap<string, Product>;

@@ -6,7 +6,8 @@ import type { Product } from '@/model/product';
 import type { AtPart } from '../air/at-part';
 import { reach, running, type Running } from '../numerics/curve';
 import { MINUTE } from '../time/instant';
-import { dryRate, hardenMode, limitRate, stageOf, type DryMode, type Stage } from './rate';
+import type { DryMode } from '../chemistry/cards';
+import { dryRate, limitRate, stageOf, waterFactor, type Stage } from './rate';
 
 /** Rates at 0.1 K steps from −40 to 90 °C: the grid asks a hundred thousand times. */
 function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
@@ -15,81 +16,71 @@ function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
   return (c) => t[Math.min(1300, Math.max(0, Math.round((c + 40) * 10)))]!;
 }
 
+const STAGES: readonly Stage[] = ['flash', 'next', 'dustFree', 'touchDry', 'handle', 'sand'];
+
 export class Clocks {
   private readonly curves = new Map<string, Running>();
   private readonly bound = new Map<Product, ProductClock>();
   constructor(private readonly air: AtPart) {}
 
-  private curve(key: string, temps: Float64Array, rate: (tempC: number) => number): Running {
+  /** The running sum of a rate over every future. @param rateAt rate at a temperature, °C @param factor more that the rate hangs on, shape [rows × nodes] */
+  private curve(
+    key: string,
+    temps: Float64Array,
+    rateAt: (tempC: number) => number,
+    factor?: Float64Array,
+  ): Running {
     const known = this.curves.get(key);
     if (known) return known;
-    const of = tabulated(rate);
-    const rates = new Float64Array(temps.length);
-    for (let i = 0; i < temps.length; i++) rates[i] = of(temps[i]!);
-    const made = running(rates, this.air.rows, this.air.nodes, this.air.startMs, this.air.stepMs);
+    const of = tabulated(rateAt);
+    const rates = temps.map((tempC, i) => of(tempC) * (factor?.[i] ?? 1));
+    const { rows, nodes, startMs, stepMs } = this.air;
+    const made = running(rates, { rows, nodes, startMs, stepMs });
     this.curves.set(key, made);
     return made;
+  }
+
+  /** The dose a product gathers on the panel; only cure stops below the minimum, so only its curve depends on it. */
+  private dose(p: Product, mode: DryMode): Running {
+    const { panelC, rhFrac } = this.air;
+    const minC = mode === 'cure' ? p.tempMinC : 0;
+    const key = `dose ${mode} ${p.refTempC} ${minC}`;
+    const factor = mode === 'water' ? rhFrac.map(waterFactor) : undefined;
+    return this.curve(key, panelC, (tempC) => dryRate(mode, tempC, p.refTempC, minC), factor);
   }
 
   /** The clocks of one product; curves are shared between products of the same reference. */
   of(p: Product): ProductClock {
     const known = this.bound.get(p);
     if (known) return known;
-    const ready = (mode: DryMode): Running => {
-      // Only cure stops below the minimum, so only its curve depends on it.
-      const min = mode === 'cure' ? p.tempMinC : 0;
-      return this.curve(`ready ${mode} ${p.refTempC} ${min}`, this.air.panelC, (c) =>
-        dryRate(mode, c, p.refTempC, min),
-      );
-    };
-    const made = new ProductClock(
-      p,
-      ready('evaporation'),
-      ready(hardenMode(p)),
-      this.curve(`max ${p.refTempC}`, this.air.panelC, (t) => limitRate('evaporation', t, p.refTempC)),
+    const { panelC, airC } = this.air;
+    const doses = new Map(STAGES.map((stage) => [stage, this.dose(p, stageOf(p, stage).mode)]));
+    const maximum = this.curve(`max ${p.refTempC}`, panelC, (c) => limitRate('evaporation', c, p.refTempC));
+    const pot =
       p.potLifeMin === undefined
         ? null
-        : this.curve(`pot ${p.refTempC}`, this.air.airC, (t) => limitRate('cure', t, p.refTempC)),
-    );
+        : this.curve(`pot ${p.refTempC}`, airC, (c) => limitRate('cure', c, p.refTempC));
+    const made = new ProductClock(p, doses, maximum, pot);
     this.bound.set(p, made);
     return made;
   }
 }
 
 export class ProductClock {
-  private readonly minutes: Readonly<Record<Stage, number>>;
-  private readonly curveOf: Readonly<Record<Stage, Running>>;
+  private readonly minutes: ReadonlyMap<Stage, number>;
 
   constructor(
     readonly product: Product,
-    evaporation: Running,
-    hardening: Running,
+    private readonly doses: ReadonlyMap<Stage, Running>,
     private readonly maxCurve: Running,
     private readonly potCurve: Running | null,
   ) {
-    const at = (s: Stage): Running => (stageOf(product, s).mode === 'evaporation' ? evaporation : hardening);
-    const min = (s: Stage): number => stageOf(product, s).minutes;
-    this.minutes = {
-      flash: min('flash'),
-      next: min('next'),
-      dustFree: min('dustFree'),
-      touchDry: min('touchDry'),
-      handle: min('handle'),
-      sand: min('sand'),
-    };
-    this.curveOf = {
-      flash: at('flash'),
-      next: at('next'),
-      dustFree: at('dustFree'),
-      touchDry: at('touchDry'),
-      handle: at('handle'),
-      sand: at('sand'),
-    };
+    this.minutes = new Map(STAGES.map((stage) => [stage, stageOf(product, stage).minutes]));
   }
 
   /** Instant at which a stage is reached in future `row`; Infinity when not within the forecast. */
   stageAt(stage: Stage, row: number, fromMs: number): number {
-    return reach(this.curveOf[stage], row, fromMs, this.minutes[stage]);
+    return reach(this.doses.get(stage)!, row, fromMs, this.minutes.get(stage)!);
   }
 
   /** Latest instant for a maximum of `minutes` on the film: shrinks in heat, never stretches. */

@@ -20,7 +20,10 @@ const steady = (tempC: number, hours = 96) => {
     rainMm: flat(0),
     cloudFrac: flat(1),
   };
-  const e = ensembleOf({ start: '2026-05-16T00:00Z', stepMin: 60, members: [m, m] }, T0, T0, 1);
+  const e = ensembleOf(
+    { start: '2026-05-16T00:00Z', stepMin: 60, members: [m, m] },
+    { startMs: T0, issuedMs: T0, seed: 1 },
+  );
   return atPart(
     e,
     { tz: 'UTC', lat: 53, lon: 0, shelter: 'garage' },

@@ -3,14 +3,17 @@
  * reached when the integral of the rate over time (the dose) equals the sheet's minutes.
  */
 import type { Product } from '@/model/product';
-
-export type DryMode = 'evaporation' | 'cure';
+import { CHEMISTRY_CARDS, type DryMode } from '../chemistry/cards';
 
 /** Gas constant, J/(mol K). Exact since the SI of 2019 to the digits here. */
 const R = 8.314462618;
 const KELVIN = 273.15;
-/** Activation energies, J/mol, from memory: evaporation as the heats of vaporisation of toluene, xylene and butyl acetate (38–44 kJ/mol); cure near the rule of half the time per 10 °C. */
-export const ENERGY_J: Readonly<Record<DryMode, number>> = { evaporation: 40_000, cure: 55_000 };
+/** Activation energies, J/mol, from memory: evaporation as the heats of vaporisation of toluene, xylene and butyl acetate (38–44 kJ/mol), water as its own (44 kJ/mol); cure near the rule of half the time per 10 °C. */
+export const ENERGY_J: Readonly<Record<DryMode, number>> = {
+  evaporation: 40_000,
+  water: 44_000,
+  cure: 55_000,
+};
 /** No more credit above this panel temperature, °C. */
 export const CREDIT_MAX_C = 40;
 
@@ -30,29 +33,45 @@ export function limitRate(mode: DryMode, tempC: number, refTempC: number): numbe
   return Math.max(1, dryRate(mode, tempC, refTempC, -Infinity));
 }
 
-/** What hardens the film once the solvent has gone. Alkyds oxidise; counted as cure (ASSUMED, slower still in damp). */
-export function hardenMode(p: Product): DryMode {
-  return p.chemistry === '1k-acrylic' || p.chemistry === 'cpo' || p.chemistry === 'etch'
-    ? 'evaporation'
-    : 'cure';
+/** Humidity a water-borne sheet's times refer to, 0…1. From memory. */
+export const WATER_REF_RH = 0.5;
+
+/**
+ * How much slower or faster water leaves at a humidity than at the sheet's: (1 − RH)/(1 − RH₀), 0 in
+ * saturated air. From memory. @param rhFrac relative humidity, 0…1
+ */
+export function waterFactor(rhFrac: number): number {
+  if (!(rhFrac >= 0 && rhFrac <= 1)) throw new RangeError(`waterFactor: no humidity: ${rhFrac}`);
+  return (1 - rhFrac) / (1 - WATER_REF_RH);
 }
 
 export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'sand';
 
-/** Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent leaving (ASSUMED also for 2K); the rest is the film's own hardening. */
+/** Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent or water leaving (ASSUMED also for 2K); the rest is the film's own hardening. */
 export function stageOf(p: Product, stage: Stage): { minutes: number; mode: DryMode } {
+  const { flashes, hardens } = CHEMISTRY_CARDS[p.chemistry];
   switch (stage) {
     case 'flash':
-      return { minutes: p.flashMin, mode: 'evaporation' };
+      return { minutes: p.flashMin, mode: flashes };
     case 'next':
-      return { minutes: p.nextMinMin, mode: 'evaporation' };
+      return { minutes: p.nextMinMin, mode: flashes };
     case 'dustFree':
-      return { minutes: p.dustFreeMin, mode: 'evaporation' };
+      return { minutes: p.dustFreeMin, mode: flashes };
     case 'touchDry':
-      return { minutes: p.touchDryMin, mode: hardenMode(p) };
+      return { minutes: p.touchDryMin, mode: hardens };
     case 'handle':
-      return { minutes: p.handleMin, mode: hardenMode(p) };
+      return { minutes: p.handleMin, mode: hardens };
     case 'sand':
-      return { minutes: p.sandMin ?? p.handleMin, mode: hardenMode(p) };
+      return { minutes: p.sandMin ?? p.handleMin, mode: hardens };
   }
+}
+
+/** Where the sheet of a lifting paint is silent: another coat of itself within the hour or not for days. Common practice, no source. */
+const LIFTS_FROM_MIN = 60;
+
+/** Latest for another coat of itself, minutes at the sheet's temperature; Infinity for any time. What lifts has to be there before its forbidden span begins. */
+export function itselfLatestMin(p: Product): number {
+  const lifts = CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
+  const spanFrom = p.itselfForbiddenMin?.[0] ?? (lifts ? LIFTS_FROM_MIN : Infinity);
+  return Math.min(p.itselfMaxMin ?? Infinity, spanFrom);
 }

@@ -2,7 +2,7 @@
  * Which can goes on what: old and low cans on edges and hidden returns, the full can on flat faces,
  * no change of can in the middle of a visible face, the spare sealed. Common practice.
  */
-import type { CoatUse } from './consumption';
+import type { CoatUse } from './coat-uses';
 
 export interface Can {
   /** what can be sprayed from it, ml */ readonly usableMl: number;
@@ -31,11 +31,12 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
   const touched = cans.map((c) => c.partly);
   const strokes: Stroke[] = [];
   let shortMl = 0;
-  const put = (u: CoatUse, where: Stroke['where'], can: number, ml: number, changed: boolean): void => {
+  const put = (u: CoatUse, stroke: Pick<Stroke, 'where' | 'can' | 'ml' | 'changed'>): void => {
+    const { can, ml } = stroke;
     if (ml <= EPS) return;
     left[can] = left[can]! - ml;
     touched[can] = true;
-    strokes.push({ layerId: u.layerId, coat: u.coat, partId: u.partId, where, can, ml, changed });
+    strokes.push({ layerId: u.layerId, coat: u.coat, partId: u.partId, ...stroke });
   };
   const open = (i: number): boolean => left[i]! > EPS;
   const indices = cans.map((_c, i) => i);
@@ -51,7 +52,7 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
         .concat(indices.filter((k) => open(k) && !touched[k]))) {
         if (ml <= EPS) break;
         const x = Math.min(ml, left[i]!);
-        put(u, 'edges', i, x, false);
+        put(u, { where: 'edges', can: i, ml: x, changed: false });
         ml -= x;
       }
       if (ml > EPS) shortMl += ml;
@@ -64,14 +65,14 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
         .filter((k) => left[k]! >= ml - EPS)
         .sort((a, b) => Number(touched[b]) - Number(touched[a]) || left[a]! - left[b]!)[0];
       if (whole !== undefined) {
-        put(u, 'face', whole, Math.min(ml, left[whole]!), false);
+        put(u, { where: 'face', can: whole, ml: Math.min(ml, left[whole]!), changed: false });
         continue;
       }
       let rest = ml;
       for (const i of indices.filter(open).sort((a, b) => left[b]! - left[a]!)) {
         if (rest <= EPS) break;
         const x = Math.min(rest, left[i]!);
-        put(u, 'face', i, x, true);
+        put(u, { where: 'face', can: i, ml: x, changed: true });
         rest -= x;
       }
       if (rest > EPS) shortMl += rest;

@@ -1,6 +1,6 @@
 /** What a job uses up beside paint: paper, cleaner, tape, protection, filler; with packs and prices. */
 import type { Job } from '@/model/job';
-import type { Seam } from '@/model/plan';
+import { liesOnSurface, type Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { cleaningPlan } from '../prep/cleaning';
 import { fillerPlan } from '../prep/filler';
@@ -54,64 +54,73 @@ export interface ConsumableContext {
   readonly cleans: number;
 }
 
-/** Everything by groups, in the order it is needed. @param job with its zones as parts */
-export function consumablesFor(job: Job, c: ConsumableContext): Consumable[] {
-  const have = new Set(job.have ?? []);
-  const out: Consumable[] = [];
-  const sessions = Math.max(1, c.sessions);
-  const areaM2 = totalAreaM2(job.parts);
-  const add = (
-    id: string,
-    kind: keyof typeof PACKS & string,
-    group: ConsumableGroup,
-    unit: ConsumableUnit,
-    need: number,
-    params: Record<string, number> = {},
-  ): void => {
-    if (!(need > 0)) return;
-    const [packSize, usual] = PACKS[kind]!;
-    const packs = Math.ceil(need / packSize - 1e-9);
-    const price = job.prices?.[id] ?? usual;
-    const here = have.has(id);
-    out.push({
-      id,
-      group,
-      unit,
-      params,
-      need,
-      packSize,
-      packs,
-      price,
-      cost: here ? 0 : packs * price,
-      have: here,
-    });
-  };
-  for (const n of paperNeeds(job.parts, c.seams))
-    add(`paper-p${n.gritP}${n.wet ? '-wet' : ''}`, 'paper', 'paper', 'piece', n.sheets, {
-      grit: n.gritP,
-      wet: n.wet ? 1 : 0,
-    });
-  if (c.seams.some((s) => s.join === 'sanded' && !s.below.startsWith('surface:')))
-    add('guide-coat', 'guide', 'paper', 'ml', Math.max(30, 40 * areaM2));
+/** One thing to use up: what it is, from which kind of pack, and how much of it. */
+interface Wanted {
+  readonly id: string;
+  readonly kind: keyof typeof PACKS & string;
+  readonly group: ConsumableGroup;
+  readonly unit: ConsumableUnit;
+  readonly need: number;
+  readonly params?: Record<string, number>;
+}
+
+function priced(job: Job, w: Wanted): Consumable[] {
+  if (!(w.need > 0)) return [];
+  const { id, group, unit, need, params = {} } = w;
+  const [packSize, usual] = PACKS[w.kind]!;
+  const packs = Math.ceil(need / packSize - 1e-9);
+  const price = job.prices?.[id] ?? usual;
+  const have = job.have?.includes(id) ?? false;
+  return [{ id, group, unit, params, need, packSize, packs, price, cost: have ? 0 : packs * price, have }];
+}
+
+function sandingStuff(job: Job, c: ConsumableContext, areaM2: number): Wanted[] {
   const filler = fillerPlan(
     job.parts.flatMap((p) => p.dents ?? []),
     20,
   );
-  if (filler) add('body-filler', 'filler', 'paper', 'ml', filler.pasteMl);
+  const blocked = c.seams.some((s) => s.join === 'sanded' && !liesOnSurface(s));
+  const paper = paperNeeds(job.parts, c.seams).map((n): Wanted => ({
+    id: `paper-p${n.gritP}${n.wet ? '-wet' : ''}`,
+    kind: 'paper',
+    group: 'paper',
+    unit: 'piece',
+    need: n.sheets,
+    params: { grit: n.gritP, wet: n.wet ? 1 : 0 },
+  }));
+  const guideMl = blocked ? Math.max(30, 40 * areaM2) : 0;
+  return [
+    ...paper,
+    { id: 'guide-coat', kind: 'guide', group: 'paper', unit: 'ml', need: guideMl },
+    { id: 'body-filler', kind: 'filler', group: 'paper', unit: 'ml', need: filler?.pasteMl ?? 0 },
+  ];
+}
+
+/** Everything by groups, in the order it is needed. @param job with its zones as parts */
+export function consumablesFor(job: Job, c: ConsumableContext): Consumable[] {
+  const sessions = Math.max(1, c.sessions);
+  const areaM2 = totalAreaM2(job.parts);
   const clean = cleaningPlan(job.parts, c.seams, sessions);
-  add('degreaser', 'degreaser', 'clean', 'ml', clean.degreaserMl);
   // One on, one off, for every half square metre of each wipe.
-  add('cloths', 'cloth', 'clean', 'piece', Math.ceil(2 * Math.max(1, areaM2 / 0.5)) * (sessions + 1));
-  add('tack-cloths', 'tack', 'clean', 'piece', clean.tackCloths);
-  add('tape', 'tape', 'mask', 'm', clean.tapeM);
-  add('cover', 'cover', 'mask', 'm2', clean.coverM2);
-  add('strainers', 'strainer', 'mix', 'piece', c.pours);
-  add('cups', 'cup', 'mix', 'piece', c.pours);
-  add('gun-wash', 'wash', 'mix', 'ml', c.cleans * GUN_WASH_ML);
-  add('gloves', 'gloves', 'protect', 'pair', 2 * sessions + 1);
-  add('dust-mask', 'dust', 'protect', 'piece', 1);
-  add('cartridges', 'cartridge', 'protect', 'pair', 1);
-  add('goggles', 'goggles', 'protect', 'piece', 1);
-  if (c.products.some((p) => p.isocyanate)) add('suit', 'suit', 'protect', 'piece', 1);
-  return out;
+  const cloths = Math.ceil(2 * Math.max(1, areaM2 / 0.5)) * (sessions + 1);
+  const suits = c.products.some((p) => p.isocyanate) ? 1 : 0;
+  // A table stays a table: one thing a line.
+  // prettier-ignore
+  const wanted: readonly Wanted[] = [
+    ...sandingStuff(job, c, areaM2),
+    { id: 'degreaser', kind: 'degreaser', group: 'clean', unit: 'ml', need: clean.degreaserMl },
+    { id: 'cloths', kind: 'cloth', group: 'clean', unit: 'piece', need: cloths },
+    { id: 'tack-cloths', kind: 'tack', group: 'clean', unit: 'piece', need: clean.tackCloths },
+    { id: 'tape', kind: 'tape', group: 'mask', unit: 'm', need: clean.tapeM },
+    { id: 'cover', kind: 'cover', group: 'mask', unit: 'm2', need: clean.coverM2 },
+    { id: 'strainers', kind: 'strainer', group: 'mix', unit: 'piece', need: c.pours },
+    { id: 'cups', kind: 'cup', group: 'mix', unit: 'piece', need: c.pours },
+    { id: 'gun-wash', kind: 'wash', group: 'mix', unit: 'ml', need: c.cleans * GUN_WASH_ML },
+    { id: 'gloves', kind: 'gloves', group: 'protect', unit: 'pair', need: 2 * sessions + 1 },
+    { id: 'dust-mask', kind: 'dust', group: 'protect', unit: 'piece', need: 1 },
+    { id: 'cartridges', kind: 'cartridge', group: 'protect', unit: 'pair', need: 1 },
+    { id: 'goggles', kind: 'goggles', group: 'protect', unit: 'piece', need: 1 },
+    { id: 'suit', kind: 'suit', group: 'protect', unit: 'piece', need: suits },
+  ];
+  return wanted.flatMap((w) => priced(job, w));
 }

@@ -1,6 +1,6 @@
 /** What a painter's own logs say of his use: how much more or less than reckoned, and how sure that is by now. */
 import { logSd } from '../numerics/stats';
-import { HABIT_SD_FRAC } from './consumption';
+import { HABIT_SD_FRAC } from './spread';
 
 export interface Habit {
   /** own use over what was reckoned */ readonly factor: number;

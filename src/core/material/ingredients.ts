@@ -20,12 +20,14 @@ const REDUCER = tins([500, 6.8], [1000, 10.9], [5000, 41]);
 
 /** Id of a product or of what it is mixed with: hardener is its own, reducer its maker's. */
 export function ingredientId(product: Pick<Product, 'id' | 'maker'>, part: Ingredient['part']): string {
-  return part === 'base'
-    ? product.id
-    : part === 'hardener'
-      ? `${product.id}.hardener`
-      : `${(product.maker ?? product.id).toLowerCase().replace(/[^a-z0-9]+/g, '-')}.reducer`;
+  if (part === 'base') return product.id;
+  if (part === 'hardener') return `${product.id}.hardener`;
+  return `${(product.maker ?? product.id).toLowerCase().replace(/[^a-z0-9]+/g, '-')}.reducer`;
 }
+
+/** What a millilitre costs in the pack that is cheapest by it. */
+export const cheapestPerMl = (ingredient: Pick<Ingredient, 'packs'>): number =>
+  Math.min(...ingredient.packs.map((p) => p.price / p.sizeMl));
 
 /** Key under which the price of one pack may be set by hand. */
 export const priceKey = (ingredientId: string, sizeMl: number): string => `${ingredientId}@${sizeMl}`;
@@ -38,37 +40,17 @@ const priced = (
 
 /** The ingredients of a mixed product; a product ready to spray is its own and only one. @param prices own prices by priceKey */
 export function ingredientsOf(product: Product, prices?: Readonly<Record<string, number>>): Ingredient[] {
-  const m = product.mix;
-  if (!m || product.carrier === 'aerosol')
-    return [{ id: product.id, part: 'base', share: 1, packs: priced(product.id, product.packs, prices) }];
-  const all = m.base + m.hardener + m.reducer;
-  const hardenerId = ingredientId(product, 'hardener');
-  const reducerId = ingredientId(product, 'reducer');
+  const pour = (part: Ingredient['part'], share: number, packs: readonly Pack[]): Ingredient => {
+    const id = ingredientId(product, part);
+    return { id, part, share, packs: priced(id, packs, prices) };
+  };
+  const { mix } = product;
+  if (!mix || product.carrier === 'aerosol') return [pour('base', 1, product.packs)];
+  const all = mix.base + mix.hardener + mix.reducer;
+  const hardener = product.hardenerPacks ?? HARDENER[product.chemistry] ?? HARDENER['2k-urethane']!;
   return [
-    { id: product.id, part: 'base', share: m.base / all, packs: priced(product.id, product.packs, prices) },
-    ...(m.hardener > 0
-      ? [
-          {
-            id: hardenerId,
-            part: 'hardener' as const,
-            share: m.hardener / all,
-            packs: priced(
-              hardenerId,
-              product.hardenerPacks ?? HARDENER[product.chemistry] ?? HARDENER['2k-urethane']!,
-              prices,
-            ),
-          },
-        ]
-      : []),
-    ...(m.reducer > 0
-      ? [
-          {
-            id: reducerId,
-            part: 'reducer' as const,
-            share: m.reducer / all,
-            packs: priced(reducerId, product.reducerPacks ?? REDUCER, prices),
-          },
-        ]
-      : []),
-  ];
+    pour('base', mix.base / all, product.packs),
+    pour('hardener', mix.hardener / all, hardener),
+    pour('reducer', mix.reducer / all, product.reducerPacks ?? REDUCER),
+  ].filter((g) => g.part === 'base' || g.share > 0);
 }

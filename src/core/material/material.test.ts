@@ -7,20 +7,9 @@ import { systemFor } from '../coating/system';
 import { overrunFactor, partAreaM2, sweptAreaM2 } from '../surface/area';
 import { CHARACTER_WEIGHT, characterOf, coatWeights } from '../coating/character';
 import { normals } from '../numerics/random';
-import {
-  COAT_SD_FRAC,
-  coatUses,
-  exceedChance,
-  HABIT_SD_FRAC,
-  HEEL_FRAC,
-  materialFor,
-  NOZZLE_ML,
-  PURGE_ML,
-  quantileFactor,
-  REDO_FRAC,
-  TRANSFER_FRAC,
-  usage,
-} from './consumption';
+import { COAT_SD_FRAC, exceedChance, HABIT_SD_FRAC, quantileFactor } from './spread';
+import { coatUses, HEEL_FRAC, TRANSFER_FRAC, usage } from './coat-uses';
+import { materialFor, NOZZLE_ML, PURGE_ML, REDO_FRAC } from './material-line';
 import { habitOf, JOB_SD_FRAC } from './habit';
 import { ingredientsOf } from './ingredients';
 import { cheapestPacks } from './packs';
@@ -113,7 +102,7 @@ describe('consumption', () => {
       const j: Job = { ...job, parts };
       const s = systemFor(j);
       const base = s.layers.find((x) => x.role === 'base')!;
-      return materialFor(j, s.products.get(base.productId)!, s.layers, s.seams).needMl;
+      return materialFor(j, s.products.get(base.productId)!, s).needMl;
     };
     fc.assert(
       fc.property(
@@ -132,7 +121,7 @@ describe('consumption', () => {
   const lines = (job: Job) => {
     const s = systemFor(job);
     return [...new Set(s.layers.map((l) => l.productId))].map((id) =>
-      materialFor(job, s.products.get(id)!, s.layers, s.seams),
+      materialFor(job, s.products.get(id)!, s),
     );
   };
   it('the breakdown adds up to the need to a tenth of a millilitre, over 200 random parts', () => {
@@ -165,7 +154,8 @@ describe('consumption', () => {
       const j: Job = { ...bare, parts: [part(l, 300, { substrate: 'aluminium' })] };
       const s = systemFor(j);
       const base = s.layers.find((x) => x.role === 'base')!;
-      return materialFor(j, s.products.get(base.productId)!, [{ ...base, coats }]).needMl;
+      return materialFor(j, s.products.get(base.productId)!, { layers: [{ ...base, coats }], seams: [] })
+        .needMl;
     };
     for (let l = 100; l < 2000; l += 100) {
       expect(need(l + 100, 3)).toBeGreaterThan(need(l, 3));
@@ -206,13 +196,13 @@ describe('consumption', () => {
   });
   it('what sanding takes off is told apart and was film all the same; test cards, mending and cleaning are in the use', () => {
     const s = systemFor(bare);
-    const m = materialFor(bare, s.products.get('tamsel-filler')!, s.layers, s.seams);
+    const m = materialFor(bare, s.products.get('tamsel-filler')!, s);
     const ml = (cause: string): number => m.breakdown.find((b) => b.cause === cause)!.ml;
     const area = m.areaM2;
     const coats = s.layers.find((l) => l.productId === 'tamsel-filler')!.coats;
     expect(ml('film') + ml('sanded')).toBeCloseTo(area * 25 * coats, 6);
     expect(ml('sanded')).toBeCloseTo(area * Math.min(20, (25 * coats) / 4), 6);
-    const base = materialFor(bare, s.products.get('orrin-base')!, s.layers, s.seams);
+    const base = materialFor(bare, s.products.get('orrin-base')!, s);
     expect(base.useMl).toBeCloseTo(
       base.sprayMl * (1 + REDO_FRAC[bare.purpose.grade]) + NOZZLE_ML.aerosol + PURGE_ML.aerosol,
       9,
@@ -222,7 +212,8 @@ describe('consumption', () => {
     const at = (coats: number): number => {
       const s = systemFor(bare);
       const l = s.layers.find((x) => x.role === 'base')!;
-      return materialFor(bare, s.products.get(l.productId)!, [{ ...l, coats }]).factors.cv;
+      return materialFor(bare, s.products.get(l.productId)!, { layers: [{ ...l, coats }], seams: [] }).factors
+        .cv;
     };
     expect(Math.abs(at(1) - 0.2)).toBeLessThan(0.02);
     for (let n = 1; n < 6; n++) expect(at(n + 1)).toBeLessThan(at(n));
@@ -257,7 +248,7 @@ describe('consumption', () => {
         const s = systemFor(job);
         for (const id of new Set(s.layers.map((l) => l.productId))) {
           const p = s.products.get(id)!;
-          const m = materialFor(job, p, s.layers, s.seams);
+          const m = materialFor(job, p, s);
           const coats = new Map<string, number>();
           for (const u of coatUses(job, p, s.layers))
             coats.set(`${u.layerId}.${u.coat}`, (coats.get(`${u.layerId}.${u.coat}`) ?? 0) + u.sprayMl);
@@ -402,13 +393,8 @@ describe('own use, learned from logs', () => {
     const job = DEMO_JOBS[2]!.job;
     const s = systemFor(job);
     const at = (factor: number) =>
-      materialFor(
-        { ...job, habit: { factor, sdFrac: 0.09, jobs: 3 } },
-        s.products.get('orrin-base')!,
-        s.layers,
-        s.seams,
-      );
-    const plain = materialFor(job, s.products.get('orrin-base')!, s.layers, s.seams);
+      materialFor({ ...job, habit: { factor, sdFrac: 0.09, jobs: 3 } }, s.products.get('orrin-base')!, s);
+    const plain = materialFor(job, s.products.get('orrin-base')!, s);
     for (const k of [0.8, 1, 1.25]) {
       const m = at(k);
       expect(m.breakdown.reduce((a, b) => a + b.ml, 0)).toBeCloseTo(m.needMl, 6);
@@ -442,10 +428,10 @@ describe('what was really used', () => {
       TRANSFER_FRAC.aerosol,
     ).sprayMl;
     expect(l.length).toBeGreaterThan(0);
-    expect(expectedMl(job, product('tamsel-filler'), layers)).toBeCloseTo(
+    expect(expectedMl(job, product('tamsel-filler'), { layers, seams: [] })).toBeCloseTo(
       (spray + NOZZLE_ML.aerosol + PURGE_ML.aerosol) / (1 - HEEL_FRAC),
       6,
     );
-    expect(materialFor(job, product('tamsel-filler'), layers).sprayMl).toBe(0);
+    expect(materialFor(job, product('tamsel-filler'), { layers, seams: [] }).sprayMl).toBe(0);
   });
 });

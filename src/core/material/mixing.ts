@@ -18,9 +18,9 @@ const BASE_G_PER_ML: Partial<Record<Product['chemistry'], number>> = {
   polyester: 1.55,
   '2k-urethane': 1.1,
 };
+const KIND_G_PER_ML: Partial<Record<Product['kind'], number>> = { clear: 0.98, surfacer: 1.45 };
 export const baseDensity = (p: Pick<Product, 'chemistry' | 'densityGPerMl' | 'kind'>): number =>
-  p.densityGPerMl ??
-  (p.kind === 'clear' ? 0.98 : p.kind === 'surfacer' ? 1.45 : (BASE_G_PER_ML[p.chemistry] ?? 1.0));
+  p.densityGPerMl ?? KIND_G_PER_ML[p.kind] ?? BASE_G_PER_ML[p.chemistry] ?? 1.0;
 
 /**
  * Cumulative cup marks: fill to a, then to a + b, then to a + b + c. Parts by volume; identity.
@@ -61,10 +61,9 @@ export const SMALL_M2 = 0.1;
 
 /** Grade of reducer and hardener by temperature through the drying time: fast below 18 °C, standard to 25, slow to 30, very slow above; one slower for a large panel, faster for a small part. Common practice. */
 export function gradeFor(tempC: number, areaM2: number): ReducerGrade {
-  const at =
-    (tempC < 18 ? 0 : tempC <= 25 ? 1 : tempC <= 30 ? 2 : 3) +
-    (areaM2 >= LARGE_M2 ? 1 : areaM2 < SMALL_M2 ? -1 : 0);
-  return GRADES[Math.min(3, Math.max(0, at))]!;
+  const byHeat = Number(tempC >= 18) + Number(tempC > 25) + Number(tempC > 30);
+  const bySize = Number(areaM2 >= LARGE_M2) - Number(areaM2 < SMALL_M2);
+  return GRADES[Math.min(3, Math.max(0, byHeat + bySize))]!;
 }
 
 /** Pot life at a temperature, minutes: halved per 10 °C above its reference (common practice), never longer than the sheet says. */

@@ -8,17 +8,13 @@ import { lineName } from '@/words/shopping';
 import { withZones } from '../surface/zones';
 import { kitFor, waysOf } from '../ways';
 import { consumablesFor, GUN_WASH_ML } from './consumables';
-import { materialFor, materialsOf } from './consumption';
-import {
-  breakEvenM2,
-  costBy,
-  grown,
-  leftovers,
-  paintLedger,
-  sensitivity,
-  smoothPaintCost,
-  totalsOf,
-} from './money';
+import { materialFor } from './material-line';
+import { materialsOf } from './materials';
+import { breakEvenM2, grown } from './break-even';
+import { costBy, paintLedger } from './ledger';
+import { leftovers } from './leftovers';
+import { sensitivity, smoothPaintCost } from './sensitivity';
+import { totalsOf } from './money';
 import { pooledNeed } from './pooled';
 import { jobConsumables, sessionPours } from './session-pours';
 
@@ -31,7 +27,7 @@ const worked = (job: Job) => {
     s,
     z,
     materials: [...new Set(s.layers.map((l) => l.productId))].map((id) =>
-      materialFor(z, s.products.get(id)!, s.layers, s.seams),
+      materialFor(z, s.products.get(id)!, s),
     ),
   };
 };
@@ -51,9 +47,7 @@ describe('two colours of one product in one job', () => {
     };
     const at = (j: Job) => {
       const s = systemFor(j);
-      return materialsOf(withZones(j), s.layers, s.seams, s.products).filter(
-        (m) => m.productId === 'orrin-base',
-      );
+      return materialsOf(withZones(j), s).filter((m) => m.productId === 'orrin-base');
     };
     expect(at(job).map((m) => m.colour!.hex)).toEqual([bonnet.purpose.colour.hex, '#E8E2D0']);
     const whole = at(job);
@@ -78,7 +72,7 @@ describe('one maker’s reducer for several products', () => {
       },
     };
     const s = systemFor(job);
-    const list = materialsOf(withZones(job), s.layers, s.seams, s.products);
+    const list = materialsOf(withZones(job), s);
     const of = list.flatMap((m) => m.ingredients.filter((g) => g.id === 'orrin.reducer'));
     expect(of.length).toBe(2);
     const bought = of.reduce((a, g) => a + g.packs.reduce((b, k) => b + k.count * k.size, 0), 0);
@@ -114,7 +108,7 @@ describe('money', () => {
   });
   it('tax comes on top where it is set; paint and the rest make the total', () => {
     const { materials, s, z } = worked(bonnet);
-    const prep = jobConsumables(z, s.layers, s.seams, s.products);
+    const prep = jobConsumables(z, s);
     const t = totalsOf({ ...bonnet, budget: { ...bonnet.budget, taxPct: 20 } }, materials, prep);
     expect(t.total).toBeCloseTo((t.paint + t.prep) * 1.2, 9);
     // The trade’s rough figure (common practice, no source): consumables and protection are a quarter to two fifths of a first job, more on a small one.
@@ -139,7 +133,7 @@ describe('money', () => {
   });
   it('each input moves the total the way it should, the widest first', () => {
     const { s, z } = worked(bonnet);
-    const list = sensitivity(z, s.layers, s.seams, s.products);
+    const list = sensitivity(z, s);
     expect(list.length).toBe(6);
     for (const x of list) expect(x.high, x.what).toBeGreaterThan(x.low);
     list.forEach((x, i) => {
@@ -174,9 +168,7 @@ describe('money', () => {
       { numRuns: 200, seed: 71 },
     );
     const { s, z } = worked(bonnet);
-    expect(
-      smoothPaintCost({ ...z, parts: grown(z.parts, 3) }, s.layers, s.seams, s.products),
-    ).toBeGreaterThan(smoothPaintCost(z, s.layers, s.seams, s.products));
+    expect(smoothPaintCost({ ...z, parts: grown(z.parts, 3) }, s)).toBeGreaterThan(smoothPaintCost(z, s));
   });
   it('break-even: 50 a m² against 100 and 20 a m² meet at 100/30 m²; lines that never cross have none', () => {
     expect(
@@ -241,7 +233,7 @@ describe('several jobs at once', () => {
 
 describe('what the work uses up', () => {
   const { s, z } = worked(gunJob);
-  const list = jobConsumables(z, s.layers, s.seams, s.products);
+  const list = jobConsumables(z, s);
   it('every line has a name of its own', () => {
     for (const c of list)
       expect(lineName({ key: c.id, name: null, part: null, params: c.params }), c.id).not.toBe(c.id);
@@ -252,17 +244,12 @@ describe('what the work uses up', () => {
       expect((c.packs - 1) * c.packSize).toBeLessThan(c.need);
       expect(c.cost).toBeCloseTo(c.packs * c.price, 9);
     }
-    const own = jobConsumables(
-      { ...z, have: ['tape'], prices: { degreaser: 1 } },
-      s.layers,
-      s.seams,
-      s.products,
-    );
+    const own = jobConsumables({ ...z, have: ['tape'], prices: { degreaser: 1 } }, s);
     expect(own.find((c) => c.id === 'tape')!.cost).toBe(0);
     expect(own.find((c) => c.id === 'degreaser')!.price).toBe(1);
   });
   it('a gun job has strainers, cups, gun wash of 150 ml a clean (from memory) and, with isocyanate, a suit; cans have none of the first three', () => {
-    const pours = sessionPours(z, s.layers, s.seams, s.products, 20);
+    const pours = sessionPours(z, s, 20);
     const ids = list.map((c) => c.id);
     expect(ids).toEqual(
       expect.arrayContaining(['strainers', 'cups', 'gun-wash', 'suit', 'gloves', 'dust-mask', 'cartridges']),
@@ -270,9 +257,7 @@ describe('what the work uses up', () => {
     expect(list.find((c) => c.id === 'gun-wash')!.need).toBe(pours.length * GUN_WASH_ML);
     expect(list.find((c) => c.id === 'strainers')!.need).toBe(pours.reduce((a, p) => a + p.pours.length, 0));
     const cans = worked({ ...bonnet, equipment: { sprayer: 'aerosol', suppliedAir: false } });
-    expect(
-      jobConsumables(cans.z, cans.s.layers, cans.s.seams, cans.s.products).some((c) => c.group === 'mix'),
-    ).toBe(false);
+    expect(jobConsumables(cans.z, cans.s).some((c) => c.group === 'mix')).toBe(false);
   });
   it('more sessions never take less; once a coat is on it has been bought', () => {
     const at = (sessions: number): number =>
@@ -281,7 +266,7 @@ describe('what the work uses up', () => {
         0,
       );
     for (let n = 1; n < 5; n++) expect(at(n + 1)).toBeGreaterThan(at(n));
-    expect(jobConsumables(DEMO_JOBS[0]!.job, s.layers, s.seams, s.products)).toEqual([]);
+    expect(jobConsumables(DEMO_JOBS[0]!.job, s)).toEqual([]);
     expect(totalAreaM2(z.parts)).toBeGreaterThan(0);
   });
 });

@@ -1,10 +1,12 @@
 /** What is poured in each session of a job that mixes, and what the job uses up beside paint. */
 import type { Job } from '@/model/job';
-import type { PlanLayer, Seam } from '@/model/plan';
+import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { splitAtSeams } from '../coating/sessions';
 import { consumablesFor, type Consumable } from './consumables';
-import { coatUses, FLOW_ML_S, NOZZLE_ML, PURGE_ML, TRIGGER_SHARE } from './consumption';
+import type { System } from '../seams/seam';
+import { coatUses, FLOW_ML_S, TRIGGER_SHARE } from './coat-uses';
+import { NOZZLE_ML, PURGE_ML } from './material-line';
 import { potLifeAt, pours, type CoatToPour, type Pour } from './mixing';
 
 /** Cup of a gun where nothing else is said, ml. Common practice: 600 ml by gravity. */
@@ -16,60 +18,55 @@ export interface SessionPours {
   readonly pours: readonly Pour[];
 }
 
+/** What is mixed with the first coat beside it: the test card and what stays in the gun, ml. */
+const BESIDE_FIRST_ML = NOZZLE_ML.gun + PURGE_ML.gun;
+
+function coatsToPour(job: Job, product: Product, layers: readonly PlanLayer[]): CoatToPour[] {
+  const byCoat = new Map<string, number>();
+  for (const u of coatUses(job, product, layers))
+    if (!u.done) {
+      const id = `${u.layerId}.c${u.coat}`;
+      byCoat.set(id, (byCoat.get(id) ?? 0) + u.sprayMl);
+    }
+  return [...byCoat].map(([id, ml], i) => ({
+    id,
+    ml: ml + (i === 0 ? BESIDE_FIRST_ML : 0),
+    minutes: Math.max(2, Math.ceil(ml / FLOW_ML_S.gun / 60 / TRIGGER_SHARE)),
+    waitMin: i === 0 ? 0 : product.flashMin,
+  }));
+}
+
 /** Pours of every gun product, session by session; coats already on are left out. @param tempC of the air and the paint, for the pot life */
-export function sessionPours(
-  job: Job,
-  layers: readonly PlanLayer[],
-  seams: readonly Seam[],
-  products: ReadonlyMap<string, Product>,
-  tempC: number,
-): SessionPours[] {
-  return splitAtSeams(layers, seams).flatMap((group, session) =>
-    [...new Set(group.map((l) => `${l.productId} ${l.hex ?? ''}`))].flatMap((key): SessionPours[] => {
-      const of = group.filter((l) => `${l.productId} ${l.hex ?? ''}` === key);
-      const product = products.get(of[0]!.productId)!;
-      if (product.carrier !== 'gun') return [];
-      const uses = coatUses(job, product, of).filter((u) => !u.done);
-      const keys = [...new Set(uses.map((u) => `${u.layerId}.c${u.coat}`))];
-      if (keys.length === 0) return [];
-      // The test card and what stays in the gun are mixed with the first coat.
-      const coats = keys.map((key, i): CoatToPour => {
-        const ml = uses.filter((u) => `${u.layerId}.c${u.coat}` === key).reduce((a, u) => a + u.sprayMl, 0);
-        return {
-          id: key,
-          ml: ml + (i === 0 ? NOZZLE_ML.gun + PURGE_ML.gun : 0),
-          minutes: Math.max(2, Math.ceil(ml / FLOW_ML_S.gun / 60 / TRIGGER_SHARE)),
-          waitMin: i === 0 ? 0 : product.flashMin,
-        };
-      });
-      return [
-        {
-          session,
-          product,
-          pours: pours(
-            coats,
-            job.equipment.cupMl ?? CUP_ML,
-            product.potLifeMin === undefined ? null : potLifeAt(product.potLifeMin, product.refTempC, tempC),
-          ),
-        },
-      ];
-    }),
-  );
+export function sessionPours(job: Job, system: System, tempC: number): SessionPours[] {
+  const tinted = (l: PlanLayer): string => `${l.productId} ${l.hex ?? ''}`;
+  const potMin = (p: Product): number | null =>
+    p.potLifeMin === undefined ? null : potLifeAt(p.potLifeMin, p.refTempC, tempC);
+  const poursOf = (session: number, layers: readonly PlanLayer[]): SessionPours[] => {
+    const product = system.products.get(layers[0]!.productId)!;
+    if (product.carrier !== 'gun') return [];
+    const coats = coatsToPour(job, product, layers);
+    if (coats.length === 0) return [];
+    return [{ session, product, pours: pours(coats, job.equipment.cupMl ?? CUP_ML, potMin(product)) }];
+  };
+  return splitAtSeams(system).flatMap((group, session) => {
+    const keys = [...new Set(group.map(tinted))];
+    return keys.flatMap((key) =>
+      poursOf(
+        session,
+        group.filter((l) => tinted(l) === key),
+      ),
+    );
+  });
 }
 
 /** What a job still uses up beside paint. Once a coat is on it has been bought. @param job with its zones as parts */
-export function jobConsumables(
-  job: Job,
-  layers: readonly PlanLayer[],
-  seams: readonly Seam[],
-  products: ReadonlyMap<string, Product>,
-): Consumable[] {
-  if (layers.length === 0 || (job.state?.coats.length ?? 0) > 0) return [];
-  const list = sessionPours(job, layers, seams, products, 20);
+export function jobConsumables(job: Job, system: System): Consumable[] {
+  if (system.layers.length === 0 || (job.state?.coats.length ?? 0) > 0) return [];
+  const list = sessionPours(job, system, 20);
   return consumablesFor(job, {
-    seams,
-    products: [...new Set(layers.map((l) => l.productId))].map((id) => products.get(id)!),
-    sessions: splitAtSeams(layers, seams).length,
+    seams: system.seams,
+    products: [...new Set(system.layers.map((l) => l.productId))].map((id) => system.products.get(id)!),
+    sessions: splitAtSeams(system).length,
     pours: list.reduce((a, s) => a + s.pours.length, 0),
     cleans: list.length,
   });

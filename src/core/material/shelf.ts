@@ -1,6 +1,7 @@
 /** The shelf: what is left in a pack by weight or by feel, how long it keeps, what should be used up first. */
 import type { Product } from '@/model/product';
 import type { StockItem } from '@/model/stock';
+import { isTwoPart } from '../chemistry/cards';
 
 /** Weight of an empty 400 ml can with its valve, g. From memory; weigh one of yours. */
 export const EMPTY_CAN_G = 95;
@@ -20,33 +21,30 @@ interface Keeps {
   readonly closed: number;
   readonly opened: number;
 }
+type Kept = Pick<Product, 'carrier' | 'chemistry' | 'kind' | 'shelfClosedMonths' | 'shelfOpenMonths'>;
+const HARDENER_KEEPS: Keeps = { closed: 12, opened: 3 };
+const THINNER_KEEPS: Keeps = { closed: 36, opened: 12 };
+const UNKNOWN_KEEPS: Keeps = { closed: 24, opened: 12 };
+const CAN_KEEPS: Keeps = { closed: 36, opened: 24 };
+/** What reacts with its hardener, or with what is sealed in the can beside it. */
+const REACTIVE_KEEPS: Keeps = { closed: 12, opened: 12 };
+const CLEAR_KEEPS: Keeps = { closed: 24, opened: 12 };
+const TIN_KEEPS: Keeps = { closed: 36, opened: 12 };
+
+function usualKeeps(p: Kept): Keeps {
+  if (p.carrier === 'aerosol') return isTwoPart(p) ? REACTIVE_KEEPS : CAN_KEEPS;
+  if (p.chemistry === '2k-epoxy' || p.chemistry === 'polyester') return REACTIVE_KEEPS;
+  return p.kind === 'clear' ? CLEAR_KEEPS : TIN_KEEPS;
+}
+
 /** Months a pack keeps shut and opened, dry, at 5–25 °C. From memory; the sheet's own figure wins. */
-function keeps(
-  p: Pick<
-    Product,
-    'carrier' | 'chemistry' | 'kind' | 'potLifeMin' | 'shelfClosedMonths' | 'shelfOpenMonths'
-  > | null,
-  part: StockItem['part'],
-): Keeps {
-  const rule: Keeps =
-    part === 'hardener'
-      ? { closed: 12, opened: 3 }
-      : part === 'reducer' || part === 'cleaner'
-        ? { closed: 36, opened: 12 }
-        : !p
-          ? { closed: 24, opened: 12 }
-          : p.carrier === 'aerosol'
-            ? p.potLifeMin !== undefined
-              ? { closed: 12, opened: 12 }
-              : { closed: 36, opened: 24 }
-            : p.chemistry === '2k-epoxy' || p.chemistry === 'polyester'
-              ? { closed: 12, opened: 12 }
-              : p.kind === 'clear'
-                ? { closed: 24, opened: 12 }
-                : { closed: 36, opened: 12 };
-  return part === 'base' && p
-    ? { closed: p.shelfClosedMonths ?? rule.closed, opened: p.shelfOpenMonths ?? rule.opened }
-    : rule;
+function keeps(p: Kept | null, part: StockItem['part']): Keeps {
+  if (part === 'hardener') return HARDENER_KEEPS;
+  if (part === 'reducer' || part === 'cleaner') return THINNER_KEEPS;
+  if (!p) return UNKNOWN_KEEPS;
+  const usual = usualKeeps(p);
+  if (part !== 'base') return usual;
+  return { closed: p.shelfClosedMonths ?? usual.closed, opened: p.shelfOpenMonths ?? usual.opened };
 }
 
 const DAY = 86_400_000;
@@ -62,27 +60,37 @@ export interface Expiry {
 /** Days before its end from which it is told to be used up. */
 export const SOON_DAYS = 45;
 
-/** Until when an item is good: an activated can by its pot life, an opened pack from the day it was opened, a shut one from the day it was bought; the earliest counts. */
-export function expiryOf(item: StockItem, product: Product | null, nowMs: number): Expiry {
-  if (item.remainingMl <= 0.5) return { state: 'empty', until: null, why: 'unknown' };
+interface End {
+  readonly ms: number;
+  readonly why: Expiry['why'];
+}
+
+/** Everything that ends an item: its activated pot, the day it was opened, the day it was bought, the date printed on it. */
+function endsOf(item: StockItem, product: Product | null): End[] {
   const k = keeps(product, item.part);
-  const ends: { ms: number; why: Expiry['why'] }[] = [];
+  const months = (date: string, n: number): number => dayMs(date) + n * MONTH_DAYS * DAY;
+  const ends: End[] = [];
   if (item.activatedAt !== undefined && product?.potLifeMin !== undefined)
     ends.push({ ms: Date.parse(item.activatedAt) + product.potLifeMin * 60_000, why: 'activated' });
-  if (item.openedOn !== undefined)
-    ends.push({ ms: dayMs(item.openedOn) + k.opened * MONTH_DAYS * DAY, why: 'opened' });
-  if (item.boughtOn !== undefined)
-    ends.push({ ms: dayMs(item.boughtOn) + k.closed * MONTH_DAYS * DAY, why: 'bought' });
+  if (item.openedOn !== undefined) ends.push({ ms: months(item.openedOn, k.opened), why: 'opened' });
+  if (item.boughtOn !== undefined) ends.push({ ms: months(item.boughtOn, k.closed), why: 'bought' });
   if (item.expiresOn !== undefined) ends.push({ ms: dayMs(item.expiresOn) + DAY, why: 'bought' });
-  const first = ends.sort((a, b) => a.ms - b.ms)[0];
+  return ends.sort((a, b) => a.ms - b.ms);
+}
+
+function stateBefore(end: End, nowMs: number): StockState {
+  if (end.ms <= nowMs) return 'expired';
+  if (end.why === 'activated') return 'dying';
+  return end.ms - nowMs < SOON_DAYS * DAY ? 'soon' : 'good';
+}
+
+/** Until when an item is good; the earliest of its ends counts. */
+export function expiryOf(item: StockItem, product: Product | null, nowMs: number): Expiry {
+  if (item.remainingMl <= 0.5) return { state: 'empty', until: null, why: 'unknown' };
+  const first = endsOf(item, product)[0];
   if (!first) return { state: 'good', until: null, why: 'unknown' };
   const until = new Date(first.ms).toISOString().slice(0, first.why === 'activated' ? 16 : 10);
-  if (first.ms <= nowMs) return { state: 'expired', until, why: first.why };
-  return {
-    state: first.why === 'activated' ? 'dying' : first.ms - nowMs < SOON_DAYS * DAY ? 'soon' : 'good',
-    until,
-    why: first.why,
-  };
+  return { state: stateBefore(first, nowMs), until, why: first.why };
 }
 
 /** First what dies first; what is expired or empty does not count. */
@@ -104,5 +112,6 @@ export function orderOfUse(
 /** Share of its price that a millilitre left over is still worth: what keeps a year or more half, what dies opened nothing. From memory. */
 export function leftoverShare(product: Product, part: StockItem['part']): number {
   const months = keeps(product, part).opened;
-  return part === 'hardener' ? 0 : months >= 12 ? 0.5 : months >= 6 ? 0.25 : 0;
+  if (part === 'hardener' || months < 6) return 0;
+  return months >= 12 ? 0.5 : 0.25;
 }

@@ -6,7 +6,7 @@ import { CATALOGUE } from '../coating/catalogue';
 import { systemFor } from '../coating/system';
 import { flOzFromMl } from '../units/convert';
 import { assignCans, type Can } from './assign';
-import { coatUses, type CoatUse } from './consumption';
+import { coatUses, type CoatUse } from './coat-uses';
 import { gradeFor, mixMarks, potLifeAt, pours, POT_SHARE } from './mixing';
 import { expiryOf, leftoverShare, remainingByWeight, orderOfUse } from './shelf';
 

@@ -1,9 +1,9 @@
 /** What was really used, from the log: by cans emptied or by weight before and after; and what the plan had expected. */
 import type { Job, Used } from '@/model/job';
-import type { PlanLayer, Seam } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
-import { materialFor } from './consumption';
+import type { System } from '../seams/seam';
+import { materialFor } from './material-line';
 
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
 export const CAN_G_PER_ML = 0.78;
@@ -18,13 +18,8 @@ export function usedMl(u: Used, product: Product): number {
 }
 
 /** What all coats of a product were expected to take out of its cans, test cards, mending and heel included, ml; what is on already counts too. */
-export function expectedMl(
-  job: Job,
-  product: Product,
-  layers: readonly PlanLayer[],
-  seams: readonly Seam[] = [],
-): number {
+export function expectedMl(job: Job, product: Product, system: Pick<System, 'layers' | 'seams'>): number {
   const { state: _state, ...before } = withZones(job);
-  const m = materialFor(before, product, layers, seams);
+  const m = materialFor(before, product, system);
   return m.useMl / (1 - m.factors.heelFrac);
 }

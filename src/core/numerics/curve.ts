@@ -12,17 +12,20 @@ export interface Running {
   readonly sums: Float64Array;
 }
 
+/** An even grid in time, the same for every row. */
+export interface Grid {
+  readonly rows: number;
+  readonly nodes: number;
+  readonly startMs: number;
+  readonly stepMs: number;
+}
+
 /**
  * Integrates node rates by the trapezium rule.
  * @param rates shape [rows × nodes], per minute, 0 or more
  */
-export function running(
-  rates: Float64Array,
-  rows: number,
-  nodes: number,
-  startMs: number,
-  stepMs: number,
-): Running {
+export function running(rates: Float64Array, grid: Grid): Running {
+  const { rows, nodes, startMs, stepMs } = grid;
   if (!(nodes >= 2) || rates.length !== rows * nodes || !(stepMs > 0))
     throw new RangeError('running: needs two or more nodes and rates of shape rows × nodes');
   const sums = new Float64Array(rows * nodes);
@@ -57,7 +60,7 @@ export function reach(c: Running, row: number, fromMs: number, amount: number): 
   const o = row * nodes;
   const last = o + nodes - 1;
   const x = (fromMs - startMs) / stepMs;
-  const i = x < 0 ? 0 : x >= nodes - 1 ? nodes - 2 : Math.floor(x);
+  const i = Math.min(Math.max(Math.floor(x), 0), nodes - 2);
   let lo = o + i;
   const at = sums[lo]!;
   const goal = at + (x - i) * (sums[lo + 1]! - at) + amount;

@@ -7,7 +7,12 @@ import { chanceOf, median, normalQuantile, popcount } from './stats';
 const HOUR = 3_600_000;
 
 describe('running integrals', () => {
-  const flat = running(new Float64Array([1, 1, 1, 1, 1, 2, 2, 2, 2, 2]), 2, 5, 0, HOUR);
+  const flat = running(new Float64Array([1, 1, 1, 1, 1, 2, 2, 2, 2, 2]), {
+    rows: 2,
+    nodes: 5,
+    startMs: 0,
+    stepMs: HOUR,
+  });
   it('a rate of one collects one minute a minute, a rate of two twice that', () => {
     expect(sumAt(flat, 0, 2.5 * HOUR)).toBeCloseTo(150, 9);
     expect(reach(flat, 0, 0, 90)).toBeCloseTo(1.5 * HOUR, 3);
@@ -15,7 +20,12 @@ describe('running integrals', () => {
   });
   it('says Infinity when the amount is not reached, and never in a frozen hour', () => {
     expect(reach(flat, 0, 3 * HOUR, 61)).toBe(Infinity);
-    const frozen = running(new Float64Array([1, 0, 0, 0, 1]), 1, 5, 0, HOUR);
+    const frozen = running(new Float64Array([1, 0, 0, 0, 1]), {
+      rows: 1,
+      nodes: 5,
+      startMs: 0,
+      stepMs: HOUR,
+    });
     expect(reach(frozen, 0, HOUR, 1)).toBeGreaterThan(3 * HOUR);
   });
   it('goes on at the edge rate before the first node', () => {
@@ -29,7 +39,12 @@ describe('running integrals', () => {
         fc.double({ min: 0, max: 0.5, noNaN: true }),
         fc.double({ min: 0.01, max: 0.45, noNaN: true }),
         (rates, from, part) => {
-          const c = running(Float64Array.from(rates), 1, rates.length, 0, HOUR);
+          const c = running(Float64Array.from(rates), {
+            rows: 1,
+            nodes: rates.length,
+            startMs: 0,
+            stepMs: HOUR,
+          });
           const fromMs = from * (rates.length - 1) * HOUR;
           const amount = part * (sumAt(c, 0, (rates.length - 1) * HOUR) - sumAt(c, 0, fromMs));
           const at = reach(c, 0, fromMs, amount);

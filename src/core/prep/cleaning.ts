@@ -1,10 +1,11 @@
 /** What is wiped and masked, how much of it, and which tests a job needs before the day. */
+import { groundText } from '@/model/ground';
 import type { Part } from '@/model/job';
 import type { Notice } from '@/model/marks';
-import type { Seam } from '@/model/plan';
+import { isSanded, type Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { totalAreaM2 } from '../surface/area';
-import { facesOf } from '../surface/shape';
+import { facesOf, type Face } from '../surface/shape';
 
 /** Degreaser per wipe, ml/m²: 50–100. From memory. */
 export const WIPE_ML_PER_M2 = 75;
@@ -23,29 +24,23 @@ export interface CleaningPlan {
 
 /** Perimeter of what is painted, m: the outline of every face once, all pieces. */
 export function perimeterM(parts: readonly Part[]): number {
-  return parts.reduce(
-    (sum, p) =>
-      sum +
-      (facesOf(p).reduce(
-        (a, f) =>
-          a +
-          (f.rounds > 1
-            ? 2 * Math.PI * f.widthMm
-            : f.outline === 'ellipse'
-              ? (Math.PI * (f.lengthMm + f.widthMm)) / 2
-              : 2 * (f.lengthMm + f.widthMm)),
-        0,
-      ) /
-        1000) *
-        (p.count ?? 1),
-    0,
-  );
+  return parts.reduce((sum, p) => {
+    const outlineMm = facesOf(p).reduce((a, f) => a + outlineOfMm(f), 0);
+    return sum + (outlineMm / 1000) * (p.count ?? 1);
+  }, 0);
+}
+
+/** Outline of one face, mm: two rings round a tube, an ellipse by its mean diameter, a rectangle. */
+function outlineOfMm(f: Face): number {
+  if (f.rounds > 1) return 2 * Math.PI * f.widthMm;
+  if (f.outline === 'ellipse') return (Math.PI * (f.lengthMm + f.widthMm)) / 2;
+  return 2 * (f.lengthMm + f.widthMm);
 }
 
 /** @param sessions number of sessions; each is degreased anew before its first layer */
 export function cleaningPlan(parts: readonly Part[], seams: readonly Seam[], sessions: number): CleaningPlan {
   const areaM2 = totalAreaM2(parts);
-  const sanded = seams.filter((s) => s.join === 'sanded' || s.join === 'scuffed');
+  const sanded = seams.filter(isSanded);
   const wet = seams.filter((s) => s.join === 'wet-on-wet');
   // Where silicone is feared everything is wiped once more, with fresh cloths.
   const fearedM2 = totalAreaM2(parts.filter((p) => p.silicone)) * (1 + Math.max(1, sessions));
@@ -53,7 +48,10 @@ export function cleaningPlan(parts: readonly Part[], seams: readonly Seam[], ses
     ...(fearedM2 > 0 ? [{ code: 'wipe-silicone', params: {} }] : []),
     { code: 'wipe-before-sanding', params: { areaM2 } },
     ...sanded.map((s): Notice => ({ code: 'wipe-after-sanding', params: { above: s.above } })),
-    ...wet.map((s): Notice => ({ code: 'blow-and-tack', params: { below: s.below, above: s.above } })),
+    ...wet.map((s): Notice => ({
+      code: 'blow-and-tack',
+      params: { below: groundText(s.below), above: s.above },
+    })),
   ];
   const perimeter = perimeterM(parts);
   return {

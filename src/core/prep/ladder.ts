@@ -4,7 +4,7 @@
  * practice, "do not skip more than one grade"; never over 2.5).
  */
 import type { Part } from '@/model/job';
-import type { Seam } from '@/model/plan';
+import type { Seam } from '../seams/seam';
 import { FEPA_UM } from './grit';
 
 export const MAX_RATIO = 2;
@@ -74,32 +74,34 @@ export function startGrit(part: Pick<Part, 'substrate' | 'condition'>, endP: num
 const LAST_MIN = { sanded: 30, scuffed: 18 } as const;
 const EARLIER_MIN = 15;
 
+/** A levelled ground is blocked with a guide coat first, one or two grades coarser, then finished. */
+function blockingGrit(join: Seam['join'], endP: number): number {
+  return join === 'sanded' && endP >= 600 ? 400 : endP;
+}
+
+/** Square metres a sheet or disc lasts. From memory, as `paperM2` says. */
+function paperLife(gritP: number, onSurface: boolean, wet: boolean): number {
+  if (onSurface && gritP <= 240) return 0.35;
+  return wet && gritP >= 400 ? 0.5 : 1;
+}
+
 /** The ladder of a seam that is sanded or scuffed; empty for one that is not. */
 export function ladderOf(seam: Pick<Seam, 'below' | 'join' | 'gritP' | 'wet'>): Rung[] {
   if ((seam.join !== 'sanded' && seam.join !== 'scuffed') || seam.gritP === null) return [];
-  const surface = /^surface:([a-z]+)\/([a-z-]+)$/.exec(seam.below);
+  const surface = seam.below.kind === 'surface' ? seam.below : null;
   const end = seam.gritP;
-  // A levelled ground is blocked with a guide coat first, one or two grades coarser, then finished.
-  const start = surface
-    ? startGrit(
-        { substrate: surface[1] as Part['substrate'], condition: surface[2] as Part['condition'] },
-        end,
-      )
-    : seam.join === 'sanded' && end >= 600
-      ? 400
-      : end;
-  const list = grits(start, end);
   const last = LAST_MIN[seam.join];
+  const list = grits(surface ? startGrit(surface, end) : blockingGrit(seam.join, end), end);
   return list.map((gritP, i) => {
-    const final = i === list.length - 1;
+    const surfaceMin = i === list.length - 1 ? last : EARLIER_MIN;
     return {
       gritP,
       um: FEPA_UM[gritP]!,
       ratio: i === 0 ? null : FEPA_UM[list[i - 1]!]! / FEPA_UM[gritP]!,
       wet: seam.wet && gritP >= 400,
       // Blocking and finishing a primer share its half hour; stripping takes its own.
-      minPerM2: surface ? (final ? last : EARLIER_MIN) : last / list.length,
-      paperM2: surface && gritP <= 240 ? 0.35 : seam.wet && gritP >= 400 ? 0.5 : 1,
+      minPerM2: surface ? surfaceMin : last / list.length,
+      paperM2: paperLife(gritP, surface !== null, seam.wet),
     };
   });
 }

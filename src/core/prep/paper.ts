@@ -1,6 +1,6 @@
 /** Sheets of paper a job needs, by grit, over all its sanded seams. */
 import type { Part } from '@/model/job';
-import type { Seam } from '@/model/plan';
+import type { Seam } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { ladderOf } from './ladder';
 

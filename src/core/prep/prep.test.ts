@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Seam } from '@/model/plan';
+import { groundOf } from '@/model/ground';
+import type { Seam } from '../seams/seam';
 import { CONDITIONS, SUBSTRATES } from '@/model/lists';
 import { CATALOGUE } from '../coating/catalogue';
 import { ruleFor } from '../coating/rules';
@@ -55,7 +56,7 @@ describe('grit ladders', () => {
           const c = ruleFor({ surface: { substrate, condition } }, p);
           if (!c || typeof c.grit !== 'number' || c.verdict === 'no') continue;
           const l = ladderOf({
-            below: `surface:${substrate}/${condition}`,
+            below: { kind: 'surface', substrate, condition },
             join: c.join,
             gritP: c.grit,
             wet: c.wet ?? false,
@@ -68,13 +69,13 @@ describe('grit ladders', () => {
     expect(n).toBeGreaterThan(100);
   });
   it('a wet-on-wet seam has no ladder; blocking a primer to P600 starts with P400 and takes its half hour in all', () => {
-    expect(ladderOf({ below: 'base', join: 'wet-on-wet', gritP: null, wet: false })).toEqual([]);
-    const l = ladderOf({ below: 'filler', join: 'sanded', gritP: 600, wet: true });
+    expect(ladderOf({ below: groundOf('base'), join: 'wet-on-wet', gritP: null, wet: false })).toEqual([]);
+    const l = ladderOf({ below: groundOf('filler'), join: 'sanded', gritP: 600, wet: true });
     expect(l.map((r) => [r.gritP, r.wet])).toEqual([
       [400, true],
       [600, true],
     ]);
-    expect(ladderMinPerM2({ below: 'filler', join: 'sanded', gritP: 600, wet: true })).toBe(30);
+    expect(ladderMinPerM2({ below: groundOf('filler'), join: 'sanded', gritP: 600, wet: true })).toBe(30);
   });
 });
 
@@ -113,7 +114,7 @@ describe('paper', () => {
     condition: 'filled' as const,
   };
   const seam = (below: string, above: string, gritP: number, wet = false): Seam => ({
-    below,
+    below: groundOf(below),
     above,
     verdict: 'ok',
     join: 'sanded',

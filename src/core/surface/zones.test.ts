@@ -1,3 +1,4 @@
+import { groundText } from '@/model/ground';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import type { Job } from '@/model/job';
@@ -45,7 +46,7 @@ describe('zones of a part', () => {
     expect(s.blockers).toEqual([]);
     expect(s.layers.find((l) => l.role === 'epoxy')!.partIds).toEqual(['bonnet--z1', 'bonnet--z2']);
     expect(s.layers.find((l) => l.role === 'base')!.partIds).toEqual(['bonnet', 'bonnet--z1', 'bonnet--z2']);
-    expect(s.seams.map((x) => x.below)).toEqual(
+    expect(s.seams.map((x) => groundText(x.below))).toEqual(
       expect.arrayContaining(['surface:steel/rust', 'surface:steel/filled', 'surface:steel/sound-paint']),
     );
   });

@@ -7,42 +7,41 @@
 import type { Job, Part, SystemLayer } from '@/model/job';
 
 export const zoneId = (partId: string, i: number): string => `${partId}--z${i + 1}`;
+/** The part that a zone belongs to; a part's own id stays as it is. */
+export const wholePartId = (id: string): string => id.replace(/--z\d+$/, '');
 
 const made = new WeakMap<Job, Job>();
+/** A share of the area under this is nothing left. */
+const NOTHING = 1e-9;
+
+/** A part as what is left of it and its zones. A dent lies in one place: it stays with what is left. */
+function split(part: Part): Part[] {
+  const { zones, ...rest } = part;
+  if (!zones || zones.length === 0) return [part];
+  const left = 1 - zones.reduce((a, z) => a + z.sharePct / 100, 0);
+  const { dents, ...bare } = rest;
+  const own = zones.map((z, i): Part => ({
+    ...bare,
+    ...(i === 0 && left <= NOTHING && dents ? { dents } : {}),
+    id: zoneId(part.id, i),
+    name: `${part.name ?? part.id}, ${z.name ?? `zone ${i + 1}`}`,
+    condition: z.condition,
+    areaFrac: z.sharePct / 100,
+  }));
+  return left > NOTHING ? [{ ...rest, areaFrac: left }, ...own] : own;
+}
 
 /** The job with every zone as a part of its own; the job itself when it has none. The same job gives the same answer. */
 export function withZones(job: Job): Job {
   if (!job.parts.some((p) => p.zones && p.zones.length > 0)) return job;
   const known = made.get(job);
   if (known) return known;
-  const ids = new Map<string, string[]>();
-  const parts = job.parts.flatMap((p): Part[] => {
-    const { zones, ...rest } = p;
-    if (!zones || zones.length === 0) {
-      ids.set(p.id, [p.id]);
-      return [p];
-    }
-    const left = 1 - zones.reduce((a, z) => a + z.sharePct / 100, 0);
-    // A dent lies in one place: it stays with what is left of the part.
-    const { dents, ...bare } = rest;
-    const own = zones.map((z, i): Part => ({
-      ...bare,
-      ...(i === 0 && left <= 1e-9 && dents ? { dents } : {}),
-      id: zoneId(p.id, i),
-      name: `${p.name ?? p.id}, ${z.name ?? `zone ${i + 1}`}`,
-      condition: z.condition,
-      areaFrac: z.sharePct / 100,
-    }));
-    const list = left > 1e-9 ? [{ ...rest, areaFrac: left }, ...own] : own;
-    ids.set(
-      p.id,
-      list.map((x) => x.id),
-    );
-    return list;
-  });
+  const pieces = new Map(job.parts.map((p) => [p.id, split(p)]));
+  const idsOf = (id: string): string[] => pieces.get(id)?.map((p) => p.id) ?? [id];
   const layers = job.system?.layers.map((l): SystemLayer =>
-    l.only ? { ...l, only: [...new Set(l.only.flatMap((id) => ids.get(id) ?? [id]))] } : l,
+    l.only ? { ...l, only: [...new Set(l.only.flatMap(idsOf))] } : l,
   );
+  const parts = [...pieces.values()].flat();
   const out: Job = { ...job, parts, ...(layers ? { system: { layers } } : {}) };
   made.set(job, out);
   return out;

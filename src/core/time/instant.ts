@@ -5,6 +5,7 @@
 import { DateTime } from 'luxon';
 
 export const MINUTE = 60_000;
+export const HALF_HOUR = 30 * MINUTE;
 export const HOUR = 60 * MINUTE;
 export const DAY = 24 * HOUR;
 

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { expectedMl, usedMl } from '@/core/material/used';
-import { tickIdOf, withTick } from '@/core/schedule/tick';
+import { tickIdOf, withTick } from '@/core/schedule/work/tick';
 import { isoOf, msOf } from '@/core/time/instant';
 import type { Job, JobLog, Used } from '@/model/job';
 import { LOG_MARKS } from '@/words/names';
@@ -89,7 +89,7 @@ export function LogStage() {
             {used.map((id) => {
               const p = products.find((x) => x.id === id)!;
               const u = log.used.find((x) => x.productId === id);
-              const expected = expectedMl(job, p, plan.layers, plan.seams);
+              const expected = expectedMl(job, p, plan);
               const ml = u && !(u.by === 'weight' && u.afterG > u.beforeG) ? usedMl(u, p) : null;
               return (
                 <li key={id} className="row">

@@ -1,7 +1,7 @@
 /** Cans of a product as they are drawn: which one sprays what, and how full each ends. */
 import { assignCans } from '@/core/material/assign';
 import { sameTint } from '@/core/coating/tint';
-import { coatUses } from '@/core/material/consumption';
+import { coatUses } from '@/core/material/coat-uses';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Material, PlanLayer } from '@/model/plan';

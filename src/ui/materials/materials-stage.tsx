@@ -29,7 +29,7 @@ export function MaterialsStage() {
   const { job, plan, products } = desk;
   const product = (id: string) => products.find((p) => p.id === id)!;
   const s = systemFor(job);
-  const consumables = jobConsumables(withZones(job), s.layers, s.seams, s.products);
+  const consumables = jobConsumables(withZones(job), s);
   return (
     <Columns kind="cols-3">
       <Spine job={job} plan={plan} products={products}>

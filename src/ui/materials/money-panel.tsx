@@ -3,7 +3,9 @@
 import TextField from '@mui/material/TextField';
 import { useMemo } from 'react';
 import { systemFor } from '@/core/coating/system';
-import { costBy, leftovers, paintLedger, sensitivity } from '@/core/material/money';
+import { costBy, paintLedger } from '@/core/material/ledger';
+import { leftovers } from '@/core/material/leftovers';
+import { sensitivity } from '@/core/material/sensitivity';
 import { withZones } from '@/core/surface/zones';
 import { KIT_KEYS, kitPrice, waysOf } from '@/core/ways';
 import type { Plan } from '@/model/plan';
@@ -52,7 +54,7 @@ export function MoneyPanel({
     return {
       rows,
       left: leftovers(job, plan.materials, s.products),
-      hang: sensitivity(z, s.layers, s.seams, s.products),
+      hang: sensitivity(z, s),
       ways: waysOf(job),
     };
   }, [job, plan.materials]);

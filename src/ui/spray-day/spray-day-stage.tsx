@@ -2,7 +2,7 @@
 /** Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were really done. */
 import Button from '@mui/material/Button';
 import type { Plan, Task } from '@/model/plan';
-import { tickIdOf, withoutTick, withTick } from '@/core/schedule/tick';
+import { tickIdOf, withoutTick, withTick } from '@/core/schedule/work/tick';
 import { HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
 import { percentOf, type Format } from '@/words/format';
 import { say } from '@/words/say';

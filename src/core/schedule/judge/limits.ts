@@ -4,7 +4,7 @@
  * humidity and heat until touch-dry; rain, dew on the film and cold until handle-dry.
  */
 import type { Product } from '@/model/product';
-import type { AtPart } from '../air/at-part';
+import type { AtPart } from '../../air/at-part';
 
 /** Gusts at the part that carry dust and insects whatever the mean, m/s. From memory. */
 export const GUST_MAX_MS = 5;
@@ -38,39 +38,51 @@ export interface LimitTable {
 /** One pass from the end of the forecast to its start, per future. */
 export function limitTable(a: AtPart, p: Product): LimitTable {
   const size = a.rows * a.nodes;
-  const t: [Int32Array, Int32Array, Int32Array] = [
-    new Int32Array(size),
-    new Int32Array(size),
-    new Int32Array(size),
-  ];
+  const wind = new Int32Array(size);
+  const wet = new Int32Array(size);
+  const cold = new Int32Array(size);
   const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = a;
-  const [wind, wet, cold] = t;
   const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = p;
   for (let r = 0; r < a.rows; r++) {
-    const o = r * a.nodes;
-    let w = a.nodes;
-    let d = a.nodes;
-    let c = a.nodes;
+    let nextWind = a.nodes;
+    let nextWet = a.nodes;
+    let nextCold = a.nodes;
     for (let i = a.nodes - 1; i >= 0; i--) {
-      const k = o + i;
-      if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) w = i;
+      const k = r * a.nodes + i;
       const panel = panelC[k]!;
       const gap = gapK[k]!;
-      if (rhFrac[k]! > rhMaxFrac || panel > tempMaxC || gap < dewGapMinK) d = i;
-      if (panel < tempMinC || rain[k] === 1 || gap <= 0) c = i;
-      wind[k] = w;
-      wet[k] = d;
-      cold[k] = c;
+      if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) nextWind = i;
+      if (rhFrac[k]! > rhMaxFrac || panel > tempMaxC || gap < dewGapMinK) nextWet = i;
+      if (panel < tempMinC || rain[k] === 1 || gap <= 0) nextCold = i;
+      wind[k] = nextWind;
+      wet[k] = nextWet;
+      cold[k] = nextCold;
     }
   }
-  return { nextBad: t, product: p };
+  return { nextBad: [wind, wet, cold], product: p };
 }
 
+/** One node of one future. */
+export interface Spot {
+  readonly row: number;
+  readonly node: number;
+}
+
+function windCause(a: AtPart, p: Product, k: number): Cause {
+  if (a.flap[k] === 1) return 'place-wind';
+  return a.windMs[k]! > p.windMaxMs ? 'wind' : 'gusts';
+}
+function wetCause(a: AtPart, p: Product, k: number): Cause {
+  if (a.panelC[k]! > p.tempMaxC) return 'hot';
+  return a.gapK[k]! < p.dewGapMinK ? 'dew-gap' : 'humid';
+}
+function coldCause(a: AtPart, p: Product, k: number): Cause {
+  if (a.panelC[k]! < p.tempMinC) return 'cold';
+  return a.rain[k] === 1 ? 'rain' : 'dew';
+}
+const CAUSES = [windCause, wetCause, coldCause] as const;
+
 /** Which limit is broken at a node for a stage; asked only of nodes known to be bad. */
-export function causeAt(a: AtPart, p: Product, stage: LimitStage, row: number, node: number): Cause {
-  const k = row * a.nodes + node;
-  if (stage === 0) return a.flap[k] === 1 ? 'place-wind' : a.windMs[k]! > p.windMaxMs ? 'wind' : 'gusts';
-  const panel = a.panelC[k]!;
-  if (stage === 1) return panel > p.tempMaxC ? 'hot' : a.gapK[k]! < p.dewGapMinK ? 'dew-gap' : 'humid';
-  return panel < p.tempMinC ? 'cold' : a.rain[k] === 1 ? 'rain' : 'dew';
+export function causeAt(a: AtPart, p: Product, stage: LimitStage, { row, node }: Spot): Cause {
+  return CAUSES[stage](a, p, row * a.nodes + node);
 }

@@ -1,5 +1,5 @@
 /** The checklist: a task ticked off with its actual time goes into the job's state, and can be taken back. */
-import { isoOf } from '../time/instant';
+import { isoOf } from '../../time/instant';
 import type { Job, JobState } from '@/model/job';
 import type { Task } from '@/model/plan';
 

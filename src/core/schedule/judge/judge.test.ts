@@ -2,20 +2,20 @@
 import { describe, expect, it } from 'vitest';
 import { HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
-import { atPart } from '../air/at-part';
-import { dewPointC } from '../air/moist';
-import { ensembleOf } from '../air/ensemble';
-import { CATALOGUE } from '../coating/catalogue';
-import { Clocks } from '../drying/clocks';
-import { dryRate } from '../drying/rate';
-import { uniform } from '../numerics/random';
-import { HOUR, MINUTE, msOf } from '../time/instant';
+import { atPart } from '../../air/at-part';
+import { dewPointC } from '../../air/moist';
+import { ensembleOf } from '../../air/ensemble';
+import { CATALOGUE } from '../../coating/catalogue';
+import { Clocks } from '../../drying/clocks';
+import { dryRate } from '../../drying/rate';
+import { uniform } from '../../numerics/random';
+import { HOUR, MINUTE, msOf } from '../../time/instant';
 import { causeAt, GUST_MAX_MS, limitTable } from './limits';
 
 const now = Date.UTC(2026, 4, 16, 6, 50);
 const { forecast, issuedMs } = simulatedForecast(HARBOUR_LANE, now);
 const air = atPart(
-  ensembleOf(forecast, msOf(forecast.start, HARBOUR_LANE.tz), issuedMs, 1),
+  ensembleOf(forecast, { startMs: msOf(forecast.start, HARBOUR_LANE.tz), issuedMs, seed: 1 }),
   { ...HARBOUR_LANE, shelter: 'open' },
   { absorptance: 0.7, backFree: true, flatFrac: 1 },
 );
@@ -54,7 +54,7 @@ describe('limits, judged node by node', () => {
         expect(t.nextBad[stage][row * air.nodes + from]).toBe(slow);
         if (slow < air.nodes) {
           bad++;
-          expect(causeAt(air, p, stage, row, slow)).toBeTruthy();
+          expect(causeAt(air, p, stage, { row, node: slow })).toBeTruthy();
         }
       }
       expect(bad).toBeGreaterThan(50);

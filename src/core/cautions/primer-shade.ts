@@ -1,0 +1,27 @@
+/** Colours whose planned coats do not hide a grey primer, with the shade that would do in fewest. */
+import type { Job } from '@/model/job';
+import type { Caution } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { coatsToHide, PRIMER_SHADES } from '../coating/depth';
+import type { System } from '../seams/seam';
+
+type Shade = (typeof PRIMER_SHADES)[number];
+const GREY: Shade = PRIMER_SHADES.find(([name]) => name === 'grey')!;
+const HIDING: ReadonlySet<Product['kind']> = new Set(['basecoat', 'enamel', 'single-stage']);
+
+export function poorlyHidden(job: Job, { layers, products }: System): Caution['params'][] {
+  const { colour } = job.purpose;
+  // Under a candy or a flake lies a silver ground of its own.
+  if (colour.kind === 'candy' || colour.kind === 'flake') return [];
+  return layers.flatMap((layer) => {
+    const p = products.get(layer.productId)!;
+    if (!HIDING.has(p.kind)) return [];
+    const needs = ([, lightness]: Shade): number =>
+      coatsToHide(layer.hex ?? colour.hex, lightness, p.filmUmPerCoat, p.hidesUm);
+    const best = [...PRIMER_SHADES].sort((a, b) => needs(a) - needs(b))[0]!;
+    const { coats } = layer;
+    const grey = needs(GREY);
+    if (grey <= coats || needs(best) >= grey) return [];
+    return [{ product: p.name, coats, grey, shade: best[0], best: needs(best) }];
+  });
+}

@@ -1,0 +1,65 @@
+/**
+ * What follows from a product's chemistry alone, one card each: how many parts it is mixed from,
+ * what makes it hard, what ends the time for another coat of itself, what petrol does to it, and
+ * which hazards it carries whatever its kind. A new chemistry does not compile until it has a card.
+ * Common practice, no source, unless a line says otherwise.
+ */
+import type { Product } from '@/model/product';
+
+export type Chemistry = Product['chemistry'];
+/** Solvent leaving, water leaving (slower in damp air), or a reaction of the film itself. */
+export type DryMode = 'evaporation' | 'water' | 'cure';
+
+export interface ChemistryCard {
+  /** Two parts react once mixed: there is a pot life, and there is no way back. */
+  readonly parts: 1 | 2;
+  /** What leaves the film first: flash, next coat, dust-free. */
+  readonly flashes: 'evaporation' | 'water';
+  /** What makes it hard: touch-dry, handle-dry, sandable. */
+  readonly hardens: DryMode;
+  /** Another coat of itself: dissolves into it at any time, has to come before the bond is lost, or lifts it inside a span. */
+  readonly itself: 'dissolves' | 'bonds' | 'lifts';
+  readonly fuelProof: boolean;
+  /** Codes of the cautions that belong to the chemistry itself. */
+  readonly hazards: readonly string[];
+}
+
+const LACQUER = {
+  parts: 1,
+  flashes: 'evaporation',
+  hardens: 'evaporation',
+  itself: 'dissolves',
+  fuelProof: false,
+  hazards: [],
+} as const;
+const REACTS = {
+  parts: 2,
+  flashes: 'evaporation',
+  hardens: 'cure',
+  itself: 'bonds',
+  fuelProof: true,
+  hazards: [],
+} as const;
+
+// A table stays a table: one card a line.
+// prettier-ignore
+export const CHEMISTRY_CARDS: Readonly<Record<Chemistry, ChemistryCard>> = {
+  '1k-acrylic': LACQUER,
+  // Oxidises; counted as cure (ASSUMED, slower still in damp). Its second coat lifts between about an hour and two days.
+  '1k-alkyd': { ...LACQUER, hardens: 'cure', itself: 'lifts' },
+  '2k-urethane': REACTS,
+  '2k-epoxy': { ...REACTS, hazards: ['skin-sensitiser'] },
+  polyester: { ...REACTS, fuelProof: false },
+  etch: { ...LACQUER, itself: 'bonds' },
+  cpo: { ...LACQUER, itself: 'bonds' },
+  // Dry to the touch by solvent, hard only by heat; counted as cure.
+  silicone: { ...LACQUER, hardens: 'cure' },
+  // Spirit leaves and the resin stays: nothing reacts.
+  shellac: LACQUER,
+  waterborne: { ...LACQUER, flashes: 'water', hardens: 'water' },
+};
+
+/** True for what is mixed with a hardener and dies: the one place where this is decided. */
+export function isTwoPart(product: Pick<Product, 'chemistry'>): boolean {
+  return CHEMISTRY_CARDS[product.chemistry].parts === 2;
+}

@@ -1,0 +1,104 @@
+/** One seam judged: the rule card of the pair, with the grit this painter would end on, or what the owner took on himself. */
+import { groundText, surfaceText, type Ground } from '@/model/ground';
+import type { Job } from '@/model/job';
+import type { Notice } from '@/model/marks';
+import type { PlanLayer, SeamRecord } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { gritBeforeColour } from '../prep/grit';
+import { lightnessOf } from './colour';
+import { ruleFor, type Below, type RuleCard } from './rules';
+import { schoolOf } from './schools';
+import type { Seam } from '../seams/seam';
+
+export interface Pair {
+  readonly ground: Ground;
+  readonly below: Below;
+  readonly layer: PlanLayer;
+  readonly above: Product;
+}
+
+/** Paper for a pair no card knows, and for a refused one that was taken on, FEPA P. Common practice. */
+const UNKNOWN_GRIT_P = 600;
+const TAKEN_GRIT_P = 400;
+
+const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
+
+/** The last grit a card asks for; by the school where it hangs on the colour. */
+function gritOf(job: Job, card: RuleCard, above: Product): number | null {
+  if (card.grit !== 'colour') return card.grit ?? null;
+  const school = schoolOf(job, 'lastGrit');
+  if (school !== 'by-colour') return Number(school);
+  return gritBeforeColour(job.purpose, lightnessOf(job.purpose.colour.hex), above.carrier === 'aerosol');
+}
+
+/** Waits of the film below, where the next goes on wet. */
+function windowOf(below: Below, join: SeamRecord['join']): SeamRecord['window'] {
+  if (!('product' in below) || join !== 'wet-on-wet') return null;
+  const { nextMinMin, nextWetMaxMin, nextBondMaxMin } = below.product;
+  return { minMin: nextMinMin, wetMaxMin: nextWetMaxMin ?? null, bondMaxMin: nextBondMaxMin ?? null };
+}
+
+function paramsOf({ below, above }: Pair): Notice['params'] {
+  return { below: 'product' in below ? below.product.name : surfaceText(below.surface), above: above.name };
+}
+
+function isTakenOn(job: Job, { ground, below, above }: Pair): boolean {
+  const name = 'product' in below ? below.product.id : groundText(ground);
+  return (job.overrides ?? []).some((o) => o.below === name && o.above === above.id);
+}
+
+/** What the owner took on himself is planned as scuffed, with care, and stays on record. */
+function takenOn(pair: Pair, code: string, partId: string): Seam {
+  const params = paramsOf(pair);
+  return {
+    below: pair.ground,
+    above: pair.layer.id,
+    verdict: 'care',
+    join: 'scuffed',
+    reason: notice('seam-overridden', { ...params, code }),
+    wayOut: notice('test-card', params),
+    mark: 'own',
+    gritP: TAKEN_GRIT_P,
+    wet: false,
+    window: null,
+    partIds: [partId],
+  };
+}
+
+function unknownPair(pair: Pair, partId: string): Seam {
+  const params = paramsOf(pair);
+  return {
+    below: pair.ground,
+    above: pair.layer.id,
+    verdict: 'care',
+    join: 'scuffed',
+    reason: notice('pair-not-known', params),
+    wayOut: notice('test-card', params),
+    mark: 'CP',
+    gritP: UNKNOWN_GRIT_P,
+    wet: false,
+    window: null,
+    partIds: [partId],
+  };
+}
+
+/** @param partId the first part that has this seam */
+export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
+  const card = ruleFor(pair.below, pair.above);
+  if (!card) return unknownPair(pair, partId);
+  if (card.verdict === 'no' && isTakenOn(job, pair)) return takenOn(pair, card.code, partId);
+  const params = paramsOf(pair);
+  return {
+    below: pair.ground,
+    above: pair.layer.id,
+    verdict: card.verdict,
+    join: card.join,
+    reason: notice(card.code, params),
+    wayOut: card.wayOut ? notice(card.wayOut, params) : null,
+    mark: card.mark ?? 'CP',
+    gritP: gritOf(job, card, pair.above),
+    wet: card.wet ?? false,
+    window: windowOf(pair.below, card.join),
+    partIds: [partId],
+  };
+}

@@ -1,0 +1,68 @@
+/** The air at a job's parts: the forecast as an ensemble, through the place, on the parts' colour and posture. */
+import type { Forecast } from '@/model/forecast';
+import type { Job } from '@/model/job';
+import { atPart, type AtPart } from './air/at-part';
+import { ensembleOf } from './air/ensemble';
+import { absorptanceOf } from './air/panel';
+import { lightnessOf } from './coating/colour';
+import { seedOf } from './numerics/random';
+import { facesOf } from './surface/shape';
+import { HOUR, isoOf, msOf } from './time/instant';
+
+/** Least forecast ahead of now that a plan can be made on, h. */
+const LEAST_H = 6;
+/** What a sloped face sees of the sky, 0…1. From memory. */
+const SLOPED_SKY = 0.6;
+
+export class ForecastError extends Error {
+  constructor(
+    readonly code: 'does-not-cover-now' | 'too-short',
+    readonly params: Record<string, string | number>,
+  ) {
+    super(code);
+  }
+}
+
+export interface AirRequest {
+  readonly job: Job;
+  readonly forecast: Forecast;
+  readonly nowMs: number;
+  /** When the forecast was issued; left out means now. */
+  readonly issuedMs?: number;
+}
+
+/** First instant of the forecast, ms. @throws ForecastError when it does not cover now with at least six hours to go */
+function forecastStartMs(forecast: Forecast, tz: string, nowMs: number): number {
+  const startMs = msOf(forecast.start, tz);
+  const endMs = startMs + (forecast.members[0]!.airTempC.length - 1) * HOUR;
+  if (nowMs < startMs || nowMs > endMs) {
+    const params = { now: isoOf(nowMs, tz), from: isoOf(startMs, tz), to: isoOf(endMs, tz) };
+    throw new ForecastError('does-not-cover-now', params);
+  }
+  const hours = (endMs - nowMs) / HOUR;
+  if (hours < LEAST_H) throw new ForecastError('too-short', { hours, least: LEAST_H });
+  return startMs;
+}
+
+/** How much of the sky the worst face sees: a box stood upright still has its flat top. */
+function skyShare(job: Job): number {
+  const postures = new Set(job.parts.flatMap((p) => facesOf(p).map((f) => f.posture)));
+  if (postures.has('flat')) return 1;
+  return postures.has('sloped') ? SLOPED_SKY : 0;
+}
+
+export function weatherSeed(job: Job, issuedMs: number): number {
+  return seedOf(`${job.place.lat.toFixed(3)} ${job.place.lon.toFixed(3)} ${issuedMs}`);
+}
+
+/** @throws ForecastError when the forecast does not cover now; RangeError when its start is no time */
+export function airForJob({ job, forecast, nowMs, issuedMs = nowMs }: AirRequest): AtPart {
+  const startMs = forecastStartMs(forecast, job.place.tz, nowMs);
+  const ensemble = ensembleOf(forecast, { startMs, issuedMs, seed: weatherSeed(job, issuedMs) });
+  return atPart(ensemble, job.place, {
+    absorptance: absorptanceOf(lightnessOf(job.purpose.colour.hex)),
+    // One face that lies on something follows the sun and the sky most: the worst part counts.
+    backFree: job.parts.every((p) => p.sides === 2 || p.posture === 'upright'),
+    flatFrac: skyShare(job),
+  });
+}

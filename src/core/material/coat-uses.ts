@@ -1,0 +1,93 @@
+/**
+ * What one coat on one part takes out of the nozzle, and where it goes: film, thinner, overspray,
+ * overrun past the edges. The smallest thing the sum of a job is made of.
+ */
+import type { Job, Part } from '@/model/job';
+import type { PlanLayer } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { coatWeights } from '../coating/character';
+import { schoolOf } from '../coating/schools';
+import { sweptAreaM2, totalAreaM2 } from '../surface/area';
+
+/** Share of the sprayed solids that stays while the fan is wholly on the part, in a learner's hands. From memory: aerosol 0.5–0.65, HVLP and LVLP the same, conventional 0.25–0.40. */
+export const TRANSFER_FRAC = { aerosol: 0.575, hvlp: 0.575, lvlp: 0.575, conventional: 0.325 } as const;
+/** Share of the fill that does not come out cleanly: a can 3–8 %, a tin 2 % on its walls. From memory. */
+export const HEEL_FRAC = 0.05;
+export const TIN_HEEL_FRAC = 0.02;
+/** Trigger flow, ml/s: a full can gives about 1 g/s of 0.78 g/ml; a small gun 100 ml/min. Share of a round with the trigger down. From memory. */
+export const FLOW_ML_S = { aerosol: 1 / 0.78, gun: 100 / 60 } as const;
+export const TRIGGER_SHARE = 0.7;
+
+export interface Usage {
+  readonly sprayMl: number;
+  readonly filmMl: number;
+  readonly carrierMl: number;
+  readonly oversprayMl: number;
+  readonly overrunMl: number;
+  readonly areaM2: number;
+  readonly overrun: number;
+  readonly transferFrac: number;
+}
+
+/** Share that lands, by what carries the product; a tin on a job of cans is reckoned as sprayed by HVLP. */
+export function transferFrac(job: Job, product: Product): number {
+  const { sprayer } = job.equipment;
+  if (product.carrier === 'aerosol') return TRANSFER_FRAC.aerosol;
+  return TRANSFER_FRAC[sprayer === 'aerosol' ? 'hvlp' : sprayer];
+}
+
+/** Share that stays in the pack. */
+export const heelFrac = (product: Pick<Product, 'carrier'>): number =>
+  product.carrier === 'aerosol' ? HEEL_FRAC : TIN_HEEL_FRAC;
+
+/** Expected millilitres out of the nozzle for `coats` coats over the parts (fractions of a coat allowed), and where they go. */
+export function usage(product: Product, parts: readonly Part[], coats: number, transfer: number): Usage {
+  if (!(transfer > 0 && transfer <= 1)) throw new RangeError(`usage: transfer 0…1, got ${transfer}`);
+  const areaM2 = totalAreaM2(parts);
+  const overrun = areaM2 > 0 ? sweptAreaM2(parts) / areaM2 : 1;
+  const filmMl = areaM2 * product.filmUmPerCoat * coats;
+  const contentsMl = filmMl / product.solidsFrac;
+  const onPartMl = contentsMl / transfer;
+  const sprayMl = onPartMl * overrun;
+  return {
+    sprayMl,
+    filmMl,
+    carrierMl: contentsMl - filmMl,
+    oversprayMl: onPartMl - contentsMl,
+    overrunMl: sprayMl - onPartMl,
+    areaM2,
+    overrun,
+    transferFrac: transfer,
+  };
+}
+
+export interface CoatUse {
+  readonly layerId: string;
+  readonly coat: number;
+  readonly partId: string;
+  readonly weight: number;
+  readonly done: boolean;
+  readonly sprayMl: number;
+  /** Of it on edges and hidden returns. */
+  readonly edgeMl: number;
+}
+
+/** Every coat of a product on every part, in the order it is sprayed. */
+export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[]): CoatUse[] {
+  const on = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
+  const parts = new Map(job.parts.map((p) => [p.id, p]));
+  const transfer = transferFrac(job, product);
+  const firstClear = schoolOf(job, 'firstClear');
+  const useOf = (layerId: string, coat: number, weight: number, part: Part): CoatUse => {
+    const sprayMl = usage(product, [part], weight, transfer).sprayMl * (job.habit?.factor ?? 1);
+    const edgeMl = sprayMl * (part.hiddenEdgePct / (100 + part.hiddenEdgePct));
+    return { layerId, coat, partId: part.id, weight, done: on.has(`${layerId}.${coat}`), sprayMl, edgeMl };
+  };
+  const mine = layers.filter((l) => l.productId === product.id);
+  return mine.flatMap((l) => {
+    const painted = l.partIds.flatMap((id) => parts.get(id) ?? []);
+    return coatWeights(product, l.coats, firstClear).flatMap((weight, i) =>
+      painted.map((part) => useOf(l.id, i + 1, weight, part)),
+    );
+  });
+}

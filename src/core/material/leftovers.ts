@@ -1,0 +1,71 @@
+/** What is left of what is bought, and what it is worth to the next job. */
+import type { Job } from '@/model/job';
+import type { Material } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { cheapestPerMl, ingredientsOf, type Ingredient } from './ingredients';
+import { packsMl } from './packs';
+import { leftoverShare } from './shelf';
+
+export interface Leftover {
+  readonly productId: string;
+  readonly ingredientId: string;
+  readonly part: Ingredient['part'];
+  readonly colour: string | null;
+  readonly ml: number;
+  readonly worth: number;
+  /** 1 keeps, 0 dies. */
+  readonly keeps: number;
+}
+
+type Named = Pick<Leftover, 'productId' | 'ingredientId' | 'part' | 'colour' | 'keeps'>;
+interface Sum extends Named {
+  boughtMl: number;
+  shelfMl: number;
+  usedMl: number;
+  readonly perMl: number;
+}
+
+/** What one line takes out of its packs, heel included, ml. */
+const takenMl = (m: Material): number => m.useMl / (1 - m.factors.heelFrac);
+
+/** What is bought, in hand and used of each ingredient over all lines; two colours of one product are two things, what they are mixed with is one. */
+function sums(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Sum[] {
+  const by = new Map<string, Sum>();
+  for (const m of materials.filter((x) => !x.begun)) {
+    const product = products.get(m.productId)!;
+    const offers = ingredientsOf(product, job.prices);
+    m.ingredients.forEach((g, i) => {
+      const isBase = g.part === 'base';
+      const key = isBase ? `${g.id} ${m.colour?.hex ?? ''}` : g.id;
+      const sum = by.get(key) ?? {
+        productId: product.id,
+        ingredientId: g.id,
+        part: g.part,
+        colour: isBase ? (m.colour?.name ?? null) : null,
+        keeps: leftoverShare(product, g.part),
+        boughtMl: 0,
+        shelfMl: 0,
+        usedMl: 0,
+        perMl: cheapestPerMl(offers[i]!),
+      };
+      sum.boughtMl += packsMl(g.packs);
+      sum.shelfMl += g.shelfMl;
+      sum.usedMl += takenMl(m) * (m.needMl > 0 ? g.needMl / m.needMl : 0);
+      by.set(key, sum);
+    });
+  }
+  return [...by.values()];
+}
+
+/** Only what was bought for the job is reckoned; what came from the shelf goes back to it. */
+export function leftovers(
+  job: Job,
+  materials: readonly Material[],
+  products: ReadonlyMap<string, Product>,
+): Leftover[] {
+  const bought = sums(job, materials, products).filter((x) => x.boughtMl > 0);
+  return bought.map(({ boughtMl, shelfMl, usedMl, perMl, ...named }) => {
+    const ml = Math.max(0, shelfMl + boughtMl - usedMl);
+    return { ...named, ml, worth: ml * perMl * named.keeps };
+  });
+}

@@ -1,0 +1,50 @@
+/**
+ * What was judged in this air: limit tables by product, starts by session and free hours. A start
+ * that was tried once is not tried again while another is moved; it changes no result, and goes
+ * with the air it belongs to.
+ */
+import type { Product } from '@/model/product';
+import type { AtPart } from '../../air/at-part';
+import { Clocks } from '../../drying/clocks';
+import { remember } from '../../records/remember';
+import { limitTable, type LimitTable } from './limits';
+import type { StartOption } from './start-option';
+
+type Judge = (startMs: number, always: boolean) => StartOption;
+
+export interface Memory {
+  readonly clocks: Clocks;
+  limitsOf(p: Product): LimitTable;
+  judgeOf(session: string, judge: Judge): Judge;
+}
+
+const memories = new WeakMap<AtPart, Memory>();
+const SESSIONS_KEPT = 24;
+
+function freshMemory(air: AtPart): Memory {
+  const tables = new WeakMap<Product, LimitTable>();
+  const sessions = new Map<string, Map<string, StartOption>>();
+  return {
+    clocks: new Clocks(air),
+    limitsOf: (p) => {
+      const table = tables.get(p) ?? limitTable(air, p);
+      tables.set(p, table);
+      return table;
+    },
+    judgeOf: (session, judge) => {
+      const options = remember(sessions, session, SESSIONS_KEPT, () => new Map<string, StartOption>());
+      return (startMs, always) => {
+        const key = always ? `${startMs}!` : String(startMs);
+        const option = options.get(key) ?? judge(startMs, always);
+        options.set(key, option);
+        return option;
+      };
+    },
+  };
+}
+
+export function memoryOf(air: AtPart): Memory {
+  const memory = memories.get(air) ?? freshMemory(air);
+  memories.set(air, memory);
+  return memory;
+}

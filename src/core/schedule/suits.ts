@@ -1,0 +1,66 @@
+/** The week of one session as stretches of one verdict and one set of reasons, and its starts as a list. */
+import type { Plan, Suit } from '@/model/plan';
+import { chanceOf } from '../numerics/stats';
+import { HALF_HOUR, isoOf } from '../time/instant';
+import type { Cause } from './judge/limits';
+import type { StartOption } from './judge/start-option';
+import type { Live } from './live';
+
+/** Reasons told of one stretch. */
+const REASONS_SHOWN = 3;
+
+/** Causes that break at least a tenth of the futures, most first. */
+function reasonsOf(o: StartOption): Cause[] {
+  const list = [...o.causes.entries()]
+    .sort((a, b) => b[1] - a[1])
+    .filter(([, n], i) => i === 0 || n * 10 >= o.of)
+    .map(([c]) => c);
+  if (list.length === 0 && o.centralCause) return [o.centralCause];
+  return list;
+}
+
+type Stretch = Omit<Suit['spans'][number], 'startsAt' | 'endsAt'> & { from: number; to: number };
+
+/** By the time of the first coat. */
+export function suitOf(l: Live, tz: string): Suit {
+  const spans: Stretch[] = [];
+  const grid = l.options.filter((o) => o.startMs % HALF_HOUR === 0);
+  for (const [i, o] of grid.entries()) {
+    // A stretch lasts until the next start that was tried, at most an hour.
+    const to = grid[i + 1]?.sprayMs ?? o.sprayMs + HALF_HOUR;
+    const reasons = o.verdict === 'good' ? [] : reasonsOf(o);
+    const share = o.counted ? o.good / o.of : null;
+    const last = spans.at(-1);
+    const goesOn = last?.verdict === o.verdict && (o.verdict !== 'no' || last.reasons[0] === reasons[0]);
+    if (!last || !goesOn) {
+      spans.push({ from: o.sprayMs, to, verdict: o.verdict, reasons: [...reasons], share });
+      continue;
+    }
+    last.to = to;
+    last.share = share === null ? last.share : Math.max(last.share ?? 0, share);
+    for (const r of reasons) if (!last.reasons.includes(r)) last.reasons.push(r);
+  }
+  return {
+    sessionId: l.draft.id,
+    spans: spans.map(({ from, to, ...s }) => ({
+      startsAt: isoOf(from, tz),
+      endsAt: isoOf(to, tz),
+      ...s,
+      reasons: s.reasons.slice(0, REASONS_SHOWN),
+    })),
+  };
+}
+
+/** Starts that may be picked: free and not ruled out, and the one set by hand whatever it is. */
+export function startsOffered(l: Live, tz: string): Plan['startOptions'][number] {
+  const offered = l.options.filter((o) => o.startMs === l.pinMs || (o.free && o.verdict !== 'no'));
+  return {
+    sessionId: l.draft.id,
+    options: offered.map((o) => ({
+      at: isoOf(o.startMs, tz),
+      chance: chanceOf(o.good, o.of),
+      free: o.free,
+      verdict: o.verdict,
+    })),
+  };
+}

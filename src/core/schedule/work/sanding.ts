@@ -1,0 +1,55 @@
+/** The sanding of one seam as tasks: a single paper, or every rung of its ladder. */
+import { groundText } from '@/model/ground';
+import type { Part } from '@/model/job';
+import { ladderMinPerM2, ladderOf, type Rung } from '../../prep/ladder';
+import { liesOnSurface, type Seam } from '../../seams/seam';
+import { totalAreaM2 } from '../../surface/area';
+import type { PrepStep } from './draft';
+import { inFives } from './minutes';
+
+const isStripped = (s: Seam): boolean => s.below.kind === 'surface' && s.below.condition === 'failing-clear';
+
+function singleCode(s: Seam): string {
+  if (isStripped(s)) return 'sand-strip';
+  if (s.wet) return 'sand-wet';
+  return s.join === 'scuffed' ? 'scuff' : 'sand-dry';
+}
+
+function firstRungCode(s: Seam): string {
+  if (isStripped(s)) return 'rung-strip';
+  return s.join === 'sanded' && !liesOnSurface(s) ? 'rung-guide' : 'rung-first';
+}
+
+function rungCode(s: Seam, i: number, rungs: readonly Rung[]): string {
+  if (i === 0) return firstRungCode(s);
+  return i === rungs.length - 1 ? 'rung-last' : 'rung-next';
+}
+
+/** Minutes of each rung by its share of the ladder; the last takes what rounding left, so that all add up to the seam's time. */
+function rungMinutes(rungs: readonly Rung[], totalMin: number): number[] {
+  const all = rungs.reduce((a, r) => a + r.minPerM2, 0);
+  const early = rungs.slice(0, -1).map((r) => Math.max(1, Math.round((totalMin * r.minPerM2) / all)));
+  const spent = early.reduce((a, m) => a + m, 0);
+  return [...early, Math.max(1, totalMin - spent)];
+}
+
+/** The rungs of one seam as tasks; together they take the seam's time in fives. @param of the parts it is on */
+export function sandingOf(id: string, s: Seam, of: readonly Part[]): PrepStep[] {
+  const rungs = ladderOf(s);
+  const areaM2 = totalAreaM2(of);
+  const total = inFives(areaM2 * ladderMinPerM2(s));
+  const below = groundText(s.below);
+  const grit = s.gritP ?? 0;
+  const common = { kind: 'sand', partIds: s.partIds } as const;
+  if (rungs.length <= 1) {
+    const params = { grit, ladder: `P${grit}`, below, areaM2 };
+    return [{ ...common, id, minutes: total, detail: { code: singleCode(s), params } }];
+  }
+  const minutes = rungMinutes(rungs, total);
+  return rungs.map((r, i): PrepStep => {
+    const before = rungs[i - 1]?.gritP ?? 0;
+    const params = { grit: r.gritP, before, wet: r.wet ? 1 : 0, below, areaM2 };
+    const detail = { code: rungCode(s, i, rungs), params };
+    return { ...common, id: `${id}-p${r.gritP}`, minutes: minutes[i]!, detail };
+  });
+}

@@ -1,0 +1,77 @@
+/** A chosen session written out: every task with its clock time, what to do, what to check before going on. */
+import type { Session, Task } from '@/model/plan';
+import type { AtPart } from '../../air/at-part';
+import { chanceOf } from '../../numerics/stats';
+import { MINUTE } from '../../time/instant';
+import type { StartOption } from '../judge/start-option';
+import type { Live } from '../live';
+import { settleActivations } from './activation';
+import { writeAfter } from './after';
+import { writeCoats } from './coats';
+import { writePreparation } from './preparation';
+import { newSheet } from './sheet';
+
+export interface Written {
+  readonly session: Session;
+  readonly handsOnMin: number;
+}
+
+/** The start that was taken, and how many futures end well up to and with it. */
+export interface Taken {
+  readonly pick: StartOption;
+  readonly joint: number;
+  readonly hasNext: boolean;
+}
+
+const byStart = (a: Task, b: Task): number => {
+  if (a.startsAt === b.startsAt) return 0;
+  return a.startsAt < b.startsAt ? -1 : 1;
+};
+
+function handsOnMinutes(tasks: readonly Task[]): number {
+  const minutes = (t: Task): number => (Date.parse(t.endsAt) - Date.parse(t.startsAt)) / MINUTE;
+  return tasks.filter((t) => t.handsOn).reduce((sum, t) => sum + minutes(t), 0);
+}
+
+function failuresOf(pick: StartOption): Session['failures'] {
+  const list = [...pick.causes].map(([cause, members]) => ({ cause, members }));
+  return list.sort((a, b) => b.members - a.members);
+}
+
+/** The session is run once more on the central line. */
+export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string): Written {
+  const { draft, runner, stakes } = live;
+  const { pick, joint } = taken;
+  const run = runner.run(air.rows - 1, pick.startMs);
+  const sheet = newSheet(air, draft, run, { startMs: pick.startMs, tz });
+  const { iso, tasks, activations } = sheet;
+  // What comes after the forecast is said to come at its end.
+  const lastNodeMs = air.startMs + (air.nodes - 1) * air.stepMs;
+  const within = (ms: number): number => (Number.isFinite(ms) ? ms : lastNodeMs);
+  const dustFreeMs = within(run.dustFreeMs);
+  writeCoats(sheet, writePreparation(sheet));
+  const endMs = writeAfter(sheet, dustFreeMs);
+  tasks.sort(byStart);
+  settleActivations(sheet, endMs);
+  const session: Session = {
+    id: draft.id,
+    layerIds: draft.layers.map((l) => l.id),
+    startsAt: iso(pick.startMs),
+    endsAt: iso(endMs),
+    sprayAt: iso(run.coats[0]!.startMs),
+    handsOffAt: iso(run.handsOffMs),
+    dustFreeAt: iso(dustFreeMs),
+    touchDryAt: iso(within(run.touchDryMs)),
+    handleAt: iso(within(run.handleMs)),
+    readyAt: taken.hasNext ? iso(within(run.sandMs)) : null,
+    holdUntil: null,
+    chance: chanceOf(joint, pick.of),
+    oksOf: [joint, pick.of],
+    stakes: { ...stakes },
+    failures: failuresOf(pick),
+    feasible: pick.centralOk && pick.free,
+    tasks,
+    activations,
+  };
+  return { session, handsOnMin: handsOnMinutes(tasks) };
+}

@@ -1,0 +1,51 @@
+/** The run sheet while it is written: what every writer of a task needs to know, and the tasks so far. */
+import type { Notice } from '@/model/marks';
+import type { Activation, Task } from '@/model/plan';
+import type { AtPart } from '../../air/at-part';
+import { isoOf, MINUTE } from '../../time/instant';
+import type { Run } from '../judge/runner';
+import type { Draft } from '../work/draft';
+
+export interface Sheet {
+  readonly air: AtPart;
+  readonly draft: Draft;
+  /** The session on the central line. */
+  readonly run: Run;
+  readonly startMs: number;
+  readonly iso: (ms: number) => string;
+  readonly tasks: Task[];
+  readonly activations: Activation[];
+}
+
+export function newSheet(air: AtPart, draft: Draft, run: Run, at: { startMs: number; tz: string }): Sheet {
+  const iso = (ms: number): string => isoOf(ms, at.tz);
+  return { air, draft, run, startMs: at.startMs, iso, tasks: [], activations: [] };
+}
+
+type NewTask = Pick<Task, 'id' | 'kind' | 'handsOn' | 'detail'> & Partial<Task>;
+
+/** Adds a task. What is left out belongs to no layer and no part, and has no checks and cautions. */
+export function put(sheet: Sheet, task: NewTask, fromMs: number, toMs: number): void {
+  const { id, kind, layerId = null, coat = null, partIds = [], handsOn, detail } = task;
+  const { checks = [], cautions = [] } = task;
+  const span = { startsAt: sheet.iso(fromMs), endsAt: sheet.iso(toMs) };
+  sheet.tasks.push({ id, kind, layerId, coat, partIds, handsOn, detail, checks, cautions, ...span });
+}
+
+export const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
+export const round1 = (x: number): number => Math.round(x * 10) / 10;
+export const minutesLater = (ms: number, minutes: number): number => ms + minutes * MINUTE;
+
+export interface AirNow {
+  readonly panelC: number;
+  readonly gapK: number;
+  readonly rhPct: number;
+  readonly windMs: number;
+}
+
+/** Air at the part at an instant on the central line. */
+export function airAt(air: AtPart, ms: number): AirNow {
+  const i = Math.min(air.nodes - 1, Math.max(0, Math.round((ms - air.startMs) / air.stepMs)));
+  const k = (air.rows - 1) * air.nodes + i;
+  return { panelC: air.panelC[k]!, gapK: air.gapK[k]!, rhPct: air.rhFrac[k]! * 100, windMs: air.windMs[k]! };
+}
