@@ -5,7 +5,7 @@ import { CATALOGUE, productsOf } from './coating/catalogue';
 import { breakEvenM2, grown, KIT } from './material/break-even';
 import { smoothPaintCost } from './material/sensitivity';
 import { jobConsumables } from './material/session-pours';
-import { compareRoutes, type RouteSummary } from './routes';
+import { compareRoutes, type RouteSummary } from './compare-routes';
 import { totalAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
 

@@ -18,7 +18,14 @@ describe('the workshop’s database', () => {
   it('keeps a job to the letter, and counts its versions', () => {
     const s = memory();
     s.insert('a', job, 5);
-    expect(s.load('a')).toEqual({ id: 'a', version: 1, job, createdMs: 5, updatedMs: 5, steps: { undo: null, redo: null } });
+    expect(s.load('a')).toEqual({
+      id: 'a',
+      version: 1,
+      job,
+      createdMs: 5,
+      updatedMs: 5,
+      steps: { undo: null, redo: null },
+    });
     expect(s.update('a', 1, { ...job, name: 'Second' }, 9)).toMatchObject({ kind: 'saved', version: 2 });
     expect(s.load('a')!.job.name).toBe('Second');
   });
@@ -26,7 +33,11 @@ describe('the workshop’s database', () => {
     const s = memory();
     s.insert('a', job, 1);
     s.update('a', 1, { ...job, name: 'Mine' }, 2);
-    expect(s.update('a', 1, { ...job, name: 'Theirs' }, 3)).toEqual({ kind: 'stale', version: 2, job: { ...job, name: 'Mine' } });
+    expect(s.update('a', 1, { ...job, name: 'Theirs' }, 3)).toEqual({
+      kind: 'stale',
+      version: 2,
+      job: { ...job, name: 'Mine' },
+    });
     expect(s.load('a')!.job.name).toBe('Mine');
     expect(s.update('gone', 1, job, 3)).toEqual({ kind: 'missing' });
   });
@@ -46,8 +57,17 @@ describe('the workshop’s database', () => {
     s.update('a', 1, { ...job, name: 'One' }, 10_000);
     s.update('a', 2, { ...job, name: 'One', budget: { ...job.budget, amount: 5 } }, 20_000);
     expect(s.load('a')!.steps).toEqual({ undo: 'budget.amount', redo: null });
-    expect(s.step('a', 3, 'undo', 21_000)).toMatchObject({ kind: 'saved', version: 4, job: { name: 'One', budget: job.budget }, steps: { undo: 'name', redo: 'budget.amount' } });
-    expect(s.step('a', 4, 'undo', 22_000)).toMatchObject({ version: 5, job: { name: job.name }, steps: { undo: null, redo: 'name' } });
+    expect(s.step('a', 3, 'undo', 21_000)).toMatchObject({
+      kind: 'saved',
+      version: 4,
+      job: { name: 'One', budget: job.budget },
+      steps: { undo: 'name', redo: 'budget.amount' },
+    });
+    expect(s.step('a', 4, 'undo', 22_000)).toMatchObject({
+      version: 5,
+      job: { name: job.name },
+      steps: { undo: null, redo: 'name' },
+    });
     expect(s.step('a', 5, 'undo', 23_000)).toEqual({ kind: 'nothing' });
     expect(s.step('a', 5, 'redo', 24_000)).toMatchObject({ version: 6, job: { name: 'One' } });
     expect(s.step('a', 2, 'redo', 24_000)).toMatchObject({ kind: 'stale', version: 6 });
@@ -57,11 +77,19 @@ describe('the workshop’s database', () => {
   it('a name typed in bursts is one step; the sixty newest steps are kept', () => {
     const s = memory();
     s.insert('a', job, 0);
-    'Lids'.split('').forEach((_c, i) => s.update('a', i + 1, { ...job, name: 'Lids'.slice(0, i + 1) }, 1000 * i));
+    'Lids'
+      .split('')
+      .forEach((_c, i) => s.update('a', i + 1, { ...job, name: 'Lids'.slice(0, i + 1) }, 1000 * i));
     expect(s.step('a', 5, 'undo', 9000)).toMatchObject({ job: { name: job.name }, steps: { undo: null } });
     for (let i = 0; i < 70; i++) s.update('a', 6 + i, { ...job, name: `n${i}` }, 20_000 + 10_000 * i);
-    let version = 76; let back = 0;
-    for (;;) { const r = s.step('a', version, 'undo', 1e9); if (r.kind !== 'saved') break; version = r.version; back++; }
+    let version = 76;
+    let back = 0;
+    for (;;) {
+      const r = s.step('a', version, 'undo', 1e9);
+      if (r.kind !== 'saved') break;
+      version = r.version;
+      back++;
+    }
     expect(back).toBe(60);
   });
   it('opens again at the same place, and refuses a database from a newer program politely', () => {
@@ -78,11 +106,16 @@ describe('the workshop’s database', () => {
   it('keeps a copy of the file before it brings an old database up to date', () => {
     const file = join(folder, 'older.sqlite');
     const old = openDatabase(file, MIGRATIONS.slice(0, 1));
-    old.prepare("INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('a', 1, ?, 1, 1)").run(JSON.stringify(job));
+    old
+      .prepare("INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('a', 1, ?, 1, 1)")
+      .run(JSON.stringify(job));
     old.close();
     const db = openDatabase(file, MIGRATIONS);
     expect(jobStore(db).load('a')!.job).toEqual(job);
-    const copy = openDatabase(`${file}.before-${String(MIGRATIONS.at(-1)!.number).padStart(3, '0')}`, MIGRATIONS.slice(0, 1));
+    const copy = openDatabase(
+      `${file}.before-${String(MIGRATIONS.at(-1)!.number).padStart(3, '0')}`,
+      MIGRATIONS.slice(0, 1),
+    );
     expect(copy.prepare('SELECT count(*) AS n FROM jobs').get()).toEqual({ n: 1 });
     copy.close();
     expect(existsSync(`${join(folder, 'again.sqlite')}.before-001`)).toBe(false);
@@ -90,14 +123,21 @@ describe('the workshop’s database', () => {
   it('a migration that fails leaves the database as it was', () => {
     const file = join(folder, 'broken.sqlite');
     openDatabase(file, MIGRATIONS).close();
-    expect(() => openDatabase(file, [...MIGRATIONS, { number: MIGRATIONS.at(-1)!.number + 1, sql: 'CREATE TABLE x (a); THIS IS NOT SQL;' }])).toThrow();
+    expect(() =>
+      openDatabase(file, [
+        ...MIGRATIONS,
+        { number: MIGRATIONS.at(-1)!.number + 1, sql: 'CREATE TABLE x (a); THIS IS NOT SQL;' },
+      ]),
+    ).toThrow();
     const db = openDatabase(file, MIGRATIONS);
     expect(db.pragma('user_version', { simple: true })).toBe(MIGRATIONS.at(-1)!.number);
     expect(db.prepare("SELECT count(*) AS n FROM sqlite_master WHERE name = 'x'").get()).toEqual({ n: 0 });
   });
   it('a row that is no job is reported by its id, never passed on', () => {
     const db = openDatabase(':memory:', MIGRATIONS);
-    db.prepare("INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('odd', 1, '{\"name\":3}', 1, 1)").run();
+    db.prepare(
+      "INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES ('odd', 1, '{\"name\":3}', 1, 1)",
+    ).run();
     expect(() => jobStore(db).load('odd')).toThrow(BrokenRow);
   });
 });
@@ -106,19 +146,37 @@ describe('photographs', () => {
   it('lie beside the database, are listed by job, taken out and limited; a picture is found by its row alone', () => {
     const db = openDatabase(':memory:', MIGRATIONS);
     jobStore(db).insert('a', job, 1);
-    const store = photoStore(db, join(folder, 'photos')); const picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
+    const store = photoStore(db, join(folder, 'photos'));
+    const picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
     expect(store.add('a', { id: 'one', partId: 'bonnet', moment: 'before' }, picture, 5)).toBe('kept');
-    expect(store.list('a')).toEqual([{ id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5, note: '' }]);
-    expect([store.note('one', 'chip by the hinge'), store.list('a')[0]!.note, store.note('none', 'x')]).toEqual([true, 'chip by the hinge', false]);
+    expect(store.list('a')).toEqual([
+      { id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5, note: '' },
+    ]);
+    expect([
+      store.note('one', 'chip by the hinge'),
+      store.list('a')[0]!.note,
+      store.note('none', 'x'),
+    ]).toEqual([true, 'chip by the hinge', false]);
     const copies = [...store.everything()];
-    expect(copies.map((c) => [c.id, c.jobId, c.note, c.picture.byteLength])).toEqual([['one', 'a', 'chip by the hinge', 4]]);
+    expect(copies.map((c) => [c.id, c.jobId, c.note, c.picture.byteLength])).toEqual([
+      ['one', 'a', 'chip by the hinge', 4],
+    ]);
     expect(store.bringIn({ ...copies[0]!, picture })).toBe(false);
     expect(store.bringIn({ ...copies[0]!, id: 'two', picture })).toBe(true);
-    expect([store.list('a').map((p) => p.note), store.remove('two', 6)]).toEqual([['chip by the hinge', 'chip by the hinge'], true]);
+    expect([store.list('a').map((p) => p.note), store.remove('two', 6)]).toEqual([
+      ['chip by the hinge', 'chip by the hinge'],
+      true,
+    ]);
     expect(Uint8Array.from(store.read('one')!)).toEqual(picture);
     expect(store.read('../photos/one')).toBeNull();
-    expect([store.remove('one', 9), store.remove('one', 9), store.list('a').length, store.read('one')]).toEqual([true, false, 0, null]);
-    for (let i = 0; i < MOST_PHOTOS; i++) store.add('a', { id: `p${i}`, partId: 'bonnet', moment: 'after' }, picture, i);
+    expect([
+      store.remove('one', 9),
+      store.remove('one', 9),
+      store.list('a').length,
+      store.read('one'),
+    ]).toEqual([true, false, 0, null]);
+    for (let i = 0; i < MOST_PHOTOS; i++)
+      store.add('a', { id: `p${i}`, partId: 'bonnet', moment: 'after' }, picture, i);
     expect(store.add('a', { id: 'more', partId: 'bonnet', moment: 'after' }, picture, 99)).toBe('too-many');
   });
 });
@@ -131,19 +189,24 @@ describe('killed while writing', () => {
     db.close();
     // A writer of its own that acknowledges each version only after the commit.
     const writer = join(folder, 'writer.cjs');
-    writeFileSync(writer, `
+    writeFileSync(
+      writer,
+      `
       const Database = require(${JSON.stringify(join(process.cwd(), 'node_modules', 'better-sqlite3'))});
       const db = new Database(${JSON.stringify(file)});
       db.pragma('journal_mode = WAL'); db.pragma('synchronous = FULL');
       const up = db.prepare("UPDATE jobs SET version = version + 1, doc = json_set(doc, '$.name', 'v' || (version + 1)) WHERE id = 'a'");
       const at = db.prepare("SELECT version FROM jobs WHERE id = 'a'");
       setInterval(() => { for (let i = 0; i < 5; i++) { up.run(); process.send(at.get().version); } }, 0);
-    `);
+    `,
+    );
     let acknowledged = 1;
     for (let round = 0; round < 8; round++) {
       const child = fork(writer, { stdio: 'ignore' });
       await new Promise<void>((done) => {
-        child.on('message', (v) => { acknowledged = v as number; });
+        child.on('message', (v) => {
+          acknowledged = v as number;
+        });
         // Counted from its first acknowledgement: however long it takes to start, it dies while it writes.
         child.once('message', () => setTimeout(() => child.kill('SIGKILL'), 20 + round * 13));
         child.on('exit', () => done());

@@ -8,10 +8,14 @@ import { migrationsIn, openDatabase, type Db } from './open';
 const held = globalThis as typeof globalThis & { pellucidDb?: Db };
 
 export function dataFolder(): string {
-  return process.env.PELLUCID_DATA ?? join(process.cwd(), 'data', process.env.PELLUCID_DEMO === '1' ? 'demo' : 'own');
+  return (
+    process.env.PELLUCID_DATA ??
+    join(process.cwd(), 'data', process.env.PELLUCID_DEMO === '1' ? 'demo' : 'own')
+  );
 }
 
-const migrations = (): ReturnType<typeof migrationsIn> => migrationsIn(join(process.cwd(), 'src', 'data', 'migrations'));
+const migrations = (): ReturnType<typeof migrationsIn> =>
+  migrationsIn(join(process.cwd(), 'src', 'data', 'migrations'));
 
 export function getDb(): Db {
   held.pellucidDb ??= openDatabase(join(dataFolder(), 'workshop.sqlite'), migrations());
@@ -25,7 +29,9 @@ export function copyOfDb(): Buffer {
     const file = join(folder, 'copy.sqlite');
     getDb().prepare('VACUUM INTO ?').run(file);
     return readFileSync(file);
-  } finally { rmSync(folder, { recursive: true, force: true }); }
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
 }
 
 /**
@@ -38,6 +44,12 @@ export function withSentDb<T>(bytes: Uint8Array, work: (db: Db) => T): T {
     const file = join(folder, 'sent.sqlite');
     writeFileSync(file, bytes);
     const db = openDatabase(file, migrations());
-    try { return work(db); } finally { db.close(); }
-  } finally { rmSync(folder, { recursive: true, force: true }); }
+    try {
+      return work(db);
+    } finally {
+      db.close();
+    }
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
 }

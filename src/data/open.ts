@@ -10,15 +10,26 @@ import Database from 'better-sqlite3';
 export type Db = Database.Database;
 
 export class DatabaseTooNew extends Error {
-  constructor(readonly found: number, readonly known: number) {
-    super(`This workshop was saved by a newer Pellucid (format ${found}; this program knows ${known}). Update the program, or point PELLUCID_DATA at another folder.`);
+  constructor(
+    readonly found: number,
+    readonly known: number,
+  ) {
+    super(
+      `This workshop was saved by a newer Pellucid (format ${found}; this program knows ${known}). Update the program, or point PELLUCID_DATA at another folder.`,
+    );
   }
 }
 
-interface Migration { readonly number: number; readonly sql: string }
+interface Migration {
+  readonly number: number;
+  readonly sql: string;
+}
 
 export function migrationsIn(folder: string): Migration[] {
-  return readdirSync(folder).filter((f) => /^\d{3}-.*\.sql$/.test(f)).sort().map((f) => ({ number: Number(f.slice(0, 3)), sql: readFileSync(join(folder, f), 'utf8') }));
+  return readdirSync(folder)
+    .filter((f) => /^\d{3}-.*\.sql$/.test(f))
+    .sort()
+    .map((f) => ({ number: Number(f.slice(0, 3)), sql: readFileSync(join(folder, f), 'utf8') }));
 }
 
 /** @param file path of the database, or ':memory:' @throws DatabaseTooNew */
@@ -32,11 +43,18 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Db
   db.pragma('busy_timeout = 4000');
   const at = db.pragma('user_version', { simple: true }) as number;
   const known = migrations.at(-1)?.number ?? 0;
-  if (at > known) { db.close(); throw new DatabaseTooNew(at, known); }
-  if (at > 0 && at < known && file !== ':memory:') keepCopy(db, `${file}.before-${String(known).padStart(3, '0')}`);
+  if (at > known) {
+    db.close();
+    throw new DatabaseTooNew(at, known);
+  }
+  if (at > 0 && at < known && file !== ':memory:')
+    keepCopy(db, `${file}.before-${String(known).padStart(3, '0')}`);
   for (const m of migrations) {
     if (m.number <= at) continue;
-    db.transaction(() => { db.exec(m.sql); db.pragma(`user_version = ${m.number}`); })();
+    db.transaction(() => {
+      db.exec(m.sql);
+      db.pragma(`user_version = ${m.number}`);
+    })();
   }
   return db;
 }

@@ -1,10 +1,26 @@
 /** Ticks of the shopping list. */
 import type { Db } from './open';
 
-export interface TickStore { list(): string[]; set(key: string, on: boolean, nowMs: number): void; clear(): void }
+export interface TickStore {
+  list(): string[];
+  set(key: string, on: boolean, nowMs: number): void;
+  clear(): void;
+}
 export function tickStore(db: Db): TickStore {
   const all = db.prepare<[], { key: string }>('SELECT key FROM shopping_ticks ORDER BY key');
-  const put = db.prepare('INSERT INTO shopping_ticks (key, at_ms) VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET at_ms = excluded.at_ms');
-  const drop = db.prepare('DELETE FROM shopping_ticks WHERE key = ?'); const dropAll = db.prepare('DELETE FROM shopping_ticks');
-  return { list: () => all.all().map((r) => r.key), set: (key, on, nowMs) => { if (on) put.run(key, nowMs); else drop.run(key); }, clear: () => { dropAll.run(); } };
+  const put = db.prepare(
+    'INSERT INTO shopping_ticks (key, at_ms) VALUES (?, ?) ON CONFLICT (key) DO UPDATE SET at_ms = excluded.at_ms',
+  );
+  const drop = db.prepare('DELETE FROM shopping_ticks WHERE key = ?');
+  const dropAll = db.prepare('DELETE FROM shopping_ticks');
+  return {
+    list: () => all.all().map((r) => r.key),
+    set: (key, on, nowMs) => {
+      if (on) put.run(key, nowMs);
+      else drop.run(key);
+    },
+    clear: () => {
+      dropAll.run();
+    },
+  };
 }

@@ -8,11 +8,10 @@ export interface Fault {
 export type Parsed<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly Fault[] };
 
+/** parts[0].name; "(the whole)" for the root. */
 export function pathText(path: readonly PropertyKey[]): string {
-  return (
-    path.map((p, i) => (typeof p === 'number' ? `[${p}]` : i === 0 ? String(p) : `.${String(p)}`)).join('') ||
-    '(the whole)'
-  );
+  const text = path.map((p) => (typeof p === 'number' ? `[${p}]` : `.${String(p)}`)).join('');
+  return text.replace(/^\./, '') || '(the whole)';
 }
 
 const PLAIN: Readonly<Record<string, string>> = {
@@ -26,17 +25,11 @@ const PLAIN: Readonly<Record<string, string>> = {
 };
 
 function kindOf(x: unknown): string {
-  return x === null
-    ? 'null'
-    : x === undefined
-      ? 'nothing'
-      : Array.isArray(x)
-        ? 'a list'
-        : typeof x === 'object'
-          ? 'an object'
-          : typeof x === 'string'
-            ? `the text “${x.slice(0, 40)}”`
-            : String(x);
+  if (x === null) return 'null';
+  if (x === undefined) return 'nothing';
+  if (Array.isArray(x)) return 'a list';
+  if (typeof x === 'object') return 'an object';
+  return typeof x === 'string' ? `the text “${x.slice(0, 40)}”` : String(x);
 }
 
 function at(root: unknown, path: readonly PropertyKey[]): unknown {
@@ -46,26 +39,34 @@ function at(root: unknown, path: readonly PropertyKey[]): unknown {
   );
 }
 
+function tooSmall(issue: z.core.$ZodIssueTooSmall, got: string): string {
+  const least = issue.minimum;
+  if (issue.origin === 'array') return `at least ${least} ${least === 1 ? 'entry' : 'entries'}`;
+  if (issue.origin === 'string') return `a text of at least ${least} characters (got ${got})`;
+  return `a number ${issue.inclusive === false ? 'above' : 'of at least'} ${least} (got ${got})`;
+}
+
+function tooBig(issue: z.core.$ZodIssueTooBig, got: string): string {
+  const most = issue.maximum;
+  if (issue.origin === 'array') return `at most ${most} entries`;
+  if (issue.origin === 'string') return `a text of at most ${most} characters`;
+  return `a number ${issue.inclusive === false ? 'below' : 'of at most'} ${most} (got ${got})`;
+}
+
 function expectedOf(issue: z.core.$ZodIssue, got: string): string {
   switch (issue.code) {
     case 'invalid_type':
       return `${PLAIN[issue.expected] ?? issue.expected} (got ${got})`;
     case 'too_small':
-      return issue.origin === 'array'
-        ? `at least ${issue.minimum} ${issue.minimum === 1 ? 'entry' : 'entries'}`
-        : issue.origin === 'string'
-          ? `a text of at least ${issue.minimum} characters (got ${got})`
-          : `a number ${issue.inclusive === false ? 'above' : 'of at least'} ${issue.minimum} (got ${got})`;
+      return tooSmall(issue, got);
     case 'too_big':
-      return issue.origin === 'array'
-        ? `at most ${issue.maximum} entries`
-        : issue.origin === 'string'
-          ? `a text of at most ${issue.maximum} characters`
-          : `a number ${issue.inclusive === false ? 'below' : 'of at most'} ${issue.maximum} (got ${got})`;
+      return tooBig(issue, got);
     case 'invalid_value':
       return `one of ${issue.values.map(String).join(', ')} (got ${got})`;
-    case 'invalid_format':
-      return `${issue.message.startsWith('Invalid') ? `a text in the form ${issue.format}` : issue.message} (got ${got})`;
+    case 'invalid_format': {
+      const form = issue.message.startsWith('Invalid') ? `a text in the form ${issue.format}` : issue.message;
+      return `${form} (got ${got})`;
+    }
     default:
       return `${issue.message} (got ${got})`;
   }

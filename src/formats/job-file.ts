@@ -1,7 +1,8 @@
 /** job.json: outside text to a Job, refused field by field. */
-import { jobFaults, jobSchema, type Job } from '@/model/job';
-import { sheetFaults } from '@/model/product';
-import { isSimplePolygon } from '@/core/surface/shape';
+import { jobFaults } from '@/model/job-faults';
+import { jobSchema, type Job } from '@/model/job';
+import { sheetFaults } from '@/core/coating/sheet-faults';
+import { isSimplePolygon } from '@/core/surface/geometry';
 import { msOf } from '@/core/time/instant';
 import { faultsOf, type Fault, type Parsed } from './faults';
 

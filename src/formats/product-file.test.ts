@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
-import { readLabel } from './label-text';
-import { productFromLabel } from './label-product';
+import { readLabel } from './label/read-label';
+import { productFromLabel } from './label/label-product';
 import { parseProduct, parseProductsCsv, parseProductsJson } from './product-file';
 
 const base = CATALOGUE.find((p) => p.id === 'orrin-base')!;

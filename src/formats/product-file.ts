@@ -1,6 +1,7 @@
 /** Data sheets from outside: JSON or CSV, each sheet by itself, so that one bad row does not cost the good ones. */
 import Papa from 'papaparse';
-import { productSchema, sheetFaults, type Product } from '@/model/product';
+import { productSchema, type Product } from '@/model/product';
+import { sheetFaults } from '@/core/coating/sheet-faults';
 import { faultsOf, type Fault, type Parsed } from './faults';
 import { parseJson, sheetWords } from './job-file';
 
@@ -79,6 +80,58 @@ const NUMBERS = new Set([
 ]);
 const TEXTS = new Set(['id', 'name', 'maker', 'kind', 'role', 'chemistry', 'carrier', 'effect', 'gloss']);
 
+/** Columns that are put together into packs and ratio, or read as yes and no. */
+const OTHERS = new Set([
+  'packMl',
+  'packUnit',
+  'packPrice',
+  'mixBase',
+  'mixHardener',
+  'mixReducer',
+  'isocyanate',
+]);
+type Cells = Readonly<Record<string, string | undefined>>;
+
+const textIn = (row: Cells, column: string): string => (row[column] ?? '').trim();
+/** A figure where it is one, the text as it stands where it is none, undefined for an empty cell. */
+function figureIn(row: Cells, column: string): number | string | undefined {
+  const text = textIn(row, column);
+  if (text === '') return undefined;
+  return Number.isNaN(Number(text)) ? text : Number(text);
+}
+function yesOrNo(text: string): boolean | string {
+  if (/^(yes|true|1)$/i.test(text)) return true;
+  return /^(no|false|0)$/i.test(text) ? false : text;
+}
+
+/** One row as a sheet, still to be judged. */
+function sheetOfRow(row: Cells): Record<string, unknown> {
+  const sheet: Record<string, unknown> = { provenance: { rest: 'sheet' } };
+  for (const column of Object.keys(row)) {
+    const text = textIn(row, column);
+    if (text === '') continue;
+    if (NUMBERS.has(column)) sheet[column] = figureIn(row, column);
+    else if (TEXTS.has(column)) sheet[column] = text;
+    else if (column === 'isocyanate') sheet[column] = yesOrNo(text);
+  }
+  const unit = textIn(row, 'packUnit') || 'can';
+  sheet.packs = [{ sizeMl: figureIn(row, 'packMl'), unit, price: figureIn(row, 'packPrice') ?? 0 }];
+  const base = figureIn(row, 'mixBase');
+  if (base === undefined) return sheet;
+  const hardener = figureIn(row, 'mixHardener') ?? 0;
+  return { ...sheet, mix: { base, hardener, reducer: figureIn(row, 'mixReducer') ?? 0 } };
+}
+
+function headerFaults(fields: readonly string[]): Fault[] {
+  if (!fields.includes('id') || !fields.includes('name')) {
+    const got = fields.slice(0, 6).join(', ') || 'none';
+    const expected = `columns named as the fields of a sheet, among them id and name (got ${got})`;
+    return [{ path: '(header)', expected }];
+  }
+  const unknown = fields.filter((f) => !NUMBERS.has(f) && !TEXTS.has(f) && !OTHERS.has(f));
+  return unknown.map((path) => ({ path, expected: 'no such column; check the spelling or take it out' }));
+}
+
 /**
  * CSV with a header row of field names; packs as packMl, packUnit and packPrice; the ratio as
  * mixBase, mixHardener, mixReducer; isocyanate as yes or no. Rows count from 2, as a spreadsheet shows them.
@@ -89,51 +142,7 @@ export function parseProductsCsv(text: string): Parsed<SheetImport> {
     skipEmptyLines: 'greedy',
     transformHeader: (h) => h.trim(),
   });
-  const fields = table.meta.fields ?? [];
-  if (!fields.includes('id') || !fields.includes('name'))
-    return {
-      ok: false,
-      faults: [
-        {
-          path: '(header)',
-          expected: `columns named as the fields of a sheet, among them id and name (got ${fields.slice(0, 6).join(', ') || 'none'})`,
-        },
-      ],
-    };
-  const unknown = fields.filter(
-    (f) =>
-      !NUMBERS.has(f) &&
-      !TEXTS.has(f) &&
-      !['packMl', 'packUnit', 'packPrice', 'mixBase', 'mixHardener', 'mixReducer', 'isocyanate'].includes(f),
-  );
-  if (unknown.length > 0)
-    return {
-      ok: false,
-      faults: unknown.map((f) => ({
-        path: f,
-        expected: 'no such column; check the spelling or take it out',
-      })),
-    };
-  const rows = table.data.map((row) => {
-    const out: Record<string, unknown> = { provenance: { rest: 'sheet' } };
-    for (const [k, cell] of Object.entries(row)) {
-      const v = (cell ?? '').trim();
-      if (v === '') continue;
-      if (NUMBERS.has(k)) out[k] = Number.isNaN(Number(v)) ? v : Number(v);
-      else if (TEXTS.has(k)) out[k] = v;
-      else if (k === 'isocyanate')
-        out[k] = /^(yes|true|1)$/i.test(v) ? true : /^(no|false|0)$/i.test(v) ? false : v;
-    }
-    const n = (k: string): number | string | undefined => {
-      const v = (row[k] ?? '').trim();
-      return v === '' ? undefined : Number.isNaN(Number(v)) ? v : Number(v);
-    };
-    out.packs = [
-      { sizeMl: n('packMl'), unit: (row.packUnit ?? '').trim() || 'can', price: n('packPrice') ?? 0 },
-    ];
-    if (n('mixBase') !== undefined)
-      out.mix = { base: n('mixBase'), hardener: n('mixHardener') ?? 0, reducer: n('mixReducer') ?? 0 };
-    return out;
-  });
-  return { ok: true, value: gather(rows, 2) };
+  const faults = headerFaults(table.meta.fields ?? []);
+  if (faults.length > 0) return { ok: false, faults };
+  return { ok: true, value: gather(table.data.map(sheetOfRow), 2) };
 }

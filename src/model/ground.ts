@@ -29,7 +29,10 @@ export function groundText(ground: Ground): string {
 /** Reads steel/bare; null for a text that names no surface. */
 export function surfaceOf(text: string): Surface | null {
   const [substrate, condition, more] = text.split('/');
-  const known = { substrate: SUBSTRATES.find((s) => s === substrate), condition: CONDITIONS.find((c) => c === condition) };
+  const known = {
+    substrate: SUBSTRATES.find((s) => s === substrate),
+    condition: CONDITIONS.find((c) => c === condition),
+  };
   if (!known.substrate || !known.condition || more !== undefined) return null;
   return { substrate: known.substrate, condition: known.condition };
 }

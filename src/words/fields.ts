@@ -61,11 +61,8 @@ export function fieldName(path: string): string {
   const root = FIELDS[parts[0] ?? ''] ?? (path === '' || path === '(the whole)' ? 'the job' : path);
   const leaf = parts.length > 1 ? LEAVES[parts.at(-1)!] : undefined;
   if (!leaf || leaf === root) return root;
-  return parts[0] === 'parts'
-    ? `${leaf} of a part`
-    : parts[0] === 'system'
-      ? `${leaf} in the build-up`
-      : leaf;
+  if (parts[0] === 'parts') return `${leaf} of a part`;
+  return parts[0] === 'system' ? `${leaf} in the build-up` : leaf;
 }
 
 /** What a step changed, '' for several fields at once. */

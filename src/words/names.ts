@@ -1,4 +1,5 @@
 /** Names of the closed lists: surfaces, conditions, roles, tasks, causes. */
+import { groundOf, type Surface } from '@/model/ground';
 import type { Place, Part, Purpose } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
 import type { ProductKind, Role } from '@/model/product';
@@ -190,15 +191,22 @@ export const MARK_LETTERS: Readonly<Record<Mark, string>> = {
   own: 'yours',
 };
 
-/** "surface:steel/bare" or a layer id, as a person says it. */
-export function surfaceName(id: string): string {
-  const m = /^surface:([a-z]+)\/([a-z-]+)$/.exec(id);
-  if (!m) return id;
-  const substrate = SUBSTRATE_NAMES[m[1] as Part['substrate']] ?? m[1]!;
-  const condition = CONDITION_NAMES[m[2] as Part['condition']] ?? m[2]!;
-  return m[2] === 'bare'
-    ? `bare ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic')}`
-    : `${condition} on ${substrate.toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO')}`;
+/** A material inside a sentence; abbreviations keep their capitals. */
+function inSentence(substrate: Part['substrate']): string {
+  const name = SUBSTRATE_NAMES[substrate].toLowerCase();
+  return name.replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic');
+}
+
+/** A surface as a person says it: bare steel, sound old paint on aluminium. */
+export function surfaceName({ substrate, condition }: Surface): string {
+  if (condition === 'bare') return `bare ${inSentence(substrate)}`;
+  return `${CONDITION_NAMES[condition]} on ${inSentence(substrate)}`;
+}
+
+/** What lies below a seam, from its text in a plan: a surface in words, a layer by its id. */
+export function groundName(text: string): string {
+  const ground = groundOf(text);
+  return ground.kind === 'surface' ? surfaceName(ground) : ground.layerId;
 }
 
 /** How a layer came out, 0 to 4. */

@@ -1,63 +1,86 @@
 /** The plan as plain text, for the terminal and for `--text`. */
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
-import { CAUSE_LIMITS, surfaceName, TASK_NAMES } from './names';
+import type { Material, Plan, SeamRecord, Session } from '@/model/plan';
+import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
 import { percentOf, type Format } from './format';
 import { say, sayCaution } from './say';
 
-export function planText(job: Job, plan: Plan, f: Format): string {
-  const out: string[] = [];
-  const line = (s = ''): void => {
-    out.push(s);
-  };
-  line(job.name);
-  line(
-    plan.kind === 'planned'
-      ? `Planned. ${plan.chance === null ? '' : `${percentOf(plan.chance)} % of futures end well.`}`
-      : 'Blocked.',
-  );
-  for (const b of plan.blockers) line(`  STOP  ${say(b, f)}`);
-  line();
-  line('Build-up, bottom first');
-  for (const s of plan.seams) {
-    line(
-      `  ${s.verdict === 'ok' ? 'ok  ' : s.verdict === 'care' ? 'care' : 'NO  '}  ${surfaceName(s.below)} under ${s.above}: ${say(s.reason, f)}${s.wayOut && s.verdict !== 'ok' ? ` ${say(s.wayOut, f)}` : ''}`,
-    );
-  }
-  for (const l of plan.layers)
-    line(`        ${l.id}: ${l.productId}, ${l.coats} x ${f.film(l.filmUmPerCoat)}`);
-  line();
-  line(
-    `To buy: ${f.money(plan.cost.total, plan.cost.currency)} of ${f.money(plan.cost.budget, plan.cost.currency)}`,
-  );
-  const packs = (list: Plan['materials'][number]['packs']): string =>
+const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = { ok: 'ok  ', care: 'care', no: 'NO  ' };
+
+function headLines(job: Job, plan: Plan, f: Format): string[] {
+  const odds = plan.chance === null ? '' : `${percentOf(plan.chance)} % of futures end well.`;
+  return [
+    job.name,
+    plan.kind === 'planned' ? `Planned. ${odds}` : 'Blocked.',
+    ...plan.blockers.map((b) => `  STOP  ${say(b, f)}`),
+  ];
+}
+
+function seamLine(s: SeamRecord, f: Format): string {
+  const wayOut = s.wayOut && s.verdict !== 'ok' ? ` ${say(s.wayOut, f)}` : '';
+  return `  ${VERDICTS[s.verdict]}  ${groundName(s.below)} under ${s.above}: ${say(s.reason, f)}${wayOut}`;
+}
+
+function buildUpLines(plan: Plan, f: Format): string[] {
+  return [
+    'Build-up, bottom first',
+    ...plan.seams.map((s) => seamLine(s, f)),
+    ...plan.layers.map((l) => `        ${l.id}: ${l.productId}, ${l.coats} x ${f.film(l.filmUmPerCoat)}`),
+  ];
+}
+
+function materialLines(m: Material, f: Format): string[] {
+  const packs = (list: Material['packs']): string =>
     list.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ');
-  for (const m of plan.materials) {
-    line(
-      `  ${m.productId}${m.colour ? `, ${m.colour.name}` : ''}: ${f.volume(m.needMl)} (give or take ${f.volume(m.spreadMl)}); ${packs(m.packs) || 'on the shelf'}`,
-    );
-    for (const g of m.ingredients.slice(1))
-      if (g.packs.length > 0) line(`    ${g.part}: ${f.volume(g.needMl)}; ${packs(g.packs)}`);
-  }
-  if (plan.cost.prep > 0)
-    line(`  paper, cleaner, tape, protection: ${f.money(plan.cost.prep, plan.cost.currency)}`);
-  for (const s of plan.sessions) {
-    line();
-    line(
-      `${f.dayTime(s.startsAt)} to ${f.time(s.endsAt)}  (${percentOf(s.chance)} %${s.failures[0] ? `; risk: ${CAUSE_LIMITS[s.failures[0].cause] ?? s.failures[0].cause}` : ''})`,
-    );
-    for (const t of s.tasks)
-      line(`  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`);
-    for (const a of s.activations)
-      line(
+  const name = `${m.productId}${m.colour ? `, ${m.colour.name}` : ''}`;
+  const need = `${f.volume(m.needMl)} (give or take ${f.volume(m.spreadMl)})`;
+  const beside = m.ingredients.slice(1).filter((g) => g.packs.length > 0);
+  return [
+    `  ${name}: ${need}; ${packs(m.packs) || 'on the shelf'}`,
+    ...beside.map((g) => `    ${g.part}: ${f.volume(g.needMl)}; ${packs(g.packs)}`),
+  ];
+}
+
+function buyingLines({ cost, materials }: Plan, f: Format): string[] {
+  const money = (x: number): string => f.money(x, cost.currency);
+  return [
+    `To buy: ${money(cost.total)} of ${money(cost.budget)}`,
+    ...materials.flatMap((m) => materialLines(m, f)),
+    ...(cost.prep > 0 ? [`  paper, cleaner, tape, protection: ${money(cost.prep)}`] : []),
+  ];
+}
+
+function sessionLines(s: Session, f: Format): string[] {
+  const first = s.failures[0];
+  const risk = first ? `; risk: ${CAUSE_LIMITS[first.cause] ?? first.cause}` : '';
+  return [
+    '',
+    `${f.dayTime(s.startsAt)} to ${f.time(s.endsAt)}  (${percentOf(s.chance)} %${risk})`,
+    ...s.tasks.map((t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`),
+    ...s.activations.map(
+      (a) =>
         `         ${a.productId}: prudent until ${f.dayTime(a.prudentUntil)}, dead at ${f.dayTime(a.usableUntil)}`,
-      );
-    line(`  ${f.time(s.handleAt)}  handle-dry (${f.day(s.handleAt)}); until then no rain, dew or cold`);
-  }
-  if (plan.cautions.length > 0) line();
-  for (const c of plan.cautions) {
-    const w = sayCaution(c, f);
-    line(`${c.severity === 'stop' ? '!!' : ' !'} ${w.head}${w.head.endsWith('?') ? '' : '.'} ${w.body}`);
-  }
-  return out.join('\n');
+    ),
+    `  ${f.time(s.handleAt)}  handle-dry (${f.day(s.handleAt)}); until then no rain, dew or cold`,
+  ];
+}
+
+function cautionLines({ cautions }: Plan, f: Format): string[] {
+  const lines = cautions.map((c) => {
+    const { head, body } = sayCaution(c, f);
+    return `${c.severity === 'stop' ? '!!' : ' !'} ${head}${head.endsWith('?') ? '' : '.'} ${body}`;
+  });
+  return lines.length > 0 ? ['', ...lines] : [];
+}
+
+export function planText(job: Job, plan: Plan, f: Format): string {
+  return [
+    ...headLines(job, plan, f),
+    '',
+    ...buildUpLines(plan, f),
+    '',
+    ...buyingLines(plan, f),
+    ...plan.sessions.flatMap((s) => sessionLines(s, f)),
+    ...cautionLines(plan, f),
+  ].join('\n');
 }

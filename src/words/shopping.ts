@@ -30,16 +30,15 @@ const CONSUMABLES: Readonly<Record<string, string>> = {
   suit: 'Spray suit with hood',
 };
 
+function paintName({ part, colour }: Named, name: string): string {
+  if (part === 'hardener') return `${name}, hardener`;
+  if (part === 'reducer') return `${name.split(' ')[0]} reducer, grade by the day`;
+  return colour ? `${name}, ${colour}` : name;
+}
+
 /** What a line is called. */
 export function lineName(l: Named): string {
-  if (l.name !== null)
-    return l.part === 'hardener'
-      ? `${l.name}, hardener`
-      : l.part === 'reducer'
-        ? `${l.name.split(' ')[0]} reducer, grade by the day`
-        : l.colour
-          ? `${l.name}, ${l.colour}`
-          : l.name;
+  if (l.name !== null) return paintName(l, l.name);
   if (l.key.startsWith('paper-')) return `Paper P${l.params.grit}${l.params.wet ? ', wet' : ', dry'}`;
   return CONSUMABLES[l.key] ?? l.key;
 }

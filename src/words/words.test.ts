@@ -5,7 +5,7 @@ import { plan } from '@/core/plan';
 import { msOf } from '@/core/time/instant';
 import { simulatedForecast } from '@/standins/weather';
 import { durationOf, formatFor, percentOf } from './format';
-import { CAUSE_LIMITS, CAUSE_WORDS, surfaceName } from './names';
+import { CAUSE_LIMITS, CAUSE_WORDS, groundName, surfaceName } from './names';
 import { planText } from './plan-text';
 import { KNOWN_CODES, say, sayCaution } from './say';
 
@@ -87,9 +87,9 @@ describe('sentences', () => {
     expect(say({ code: 'no-such-code', params: {} }, metric)).toMatch(/No words yet/);
   });
   it('surfaces are said as a person says them', () => {
-    expect(surfaceName('surface:steel/bare')).toBe('bare steel');
-    expect(surfaceName('surface:pp/bare')).toBe('bare PP or TPO plastic');
-    expect(surfaceName('surface:aluminium/sound-paint')).toBe('sound old paint on aluminium');
+    expect(surfaceName({ substrate: 'steel', condition: 'bare' })).toBe('bare steel');
+    expect(surfaceName({ substrate: 'pp', condition: 'bare' })).toBe('bare PP or TPO plastic');
+    expect(groundName('surface:aluminium/sound-paint')).toBe('sound old paint on aluminium');
   });
   it('the plan as text holds every task time and every can', () => {
     const { job } = DEMO_JOBS[2]!;

@@ -59,9 +59,9 @@ describe('sun and panel', () => {
     expect(cloudFactor(1)).toBeCloseTo(0.25, 9);
   });
   it('black in 800 W/m² at 1 m/s is 38 K over the air hung free; on a clear night a flat panel is 3 K under it', () => {
-    expect(panelExcessK(800, 0.9, 0, 1, true)).toBeCloseTo(37.9, 1);
-    expect(panelExcessK(0, 0.9, 1, 1, true)).toBeCloseTo(-3.3, 1);
-    expect(panelExcessK(0, 0.9, 1, 0, true)).toBeCloseTo(-5.5, 1);
+    expect(panelExcessK(800, 0, 1, { absorptance: 0.9, backFree: true })).toBeCloseTo(37.9, 1);
+    expect(panelExcessK(0, 1, 1, { absorptance: 0.9, backFree: true })).toBeCloseTo(-3.3, 1);
+    expect(panelExcessK(0, 1, 0, { absorptance: 0.9, backFree: true })).toBeCloseTo(-5.5, 1);
     expect(absorptanceOf(1)).toBeCloseTo(0.3, 9);
   });
   it('wind at 1.5 m is 0.67 of the wind at 10 m over open grass (log profile, roughness 0.03 m)', () => {

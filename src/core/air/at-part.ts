@@ -2,12 +2,13 @@
  * What the part feels: the ensemble turned into panel temperature, dew gap, humidity, wind and wet
  * on an even half-hour grid, through the place it stands in. One extra row holds the central line.
  */
+import type { ForecastMember } from '@/model/forecast';
 import type { Place } from '@/model/job';
 import { remember } from '../records/remember';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
-import { panelExcessK } from './panel';
-import { HEIGHT_FACTOR, SHELTER_CARDS } from './shelter';
+import { panelExcessK, type Hung } from './panel';
+import { HEIGHT_FACTOR, SHELTER_CARDS, type ShelterCard } from './shelter';
 import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
 
 export const STEP_MS = 30 * 60_000;
@@ -32,9 +33,8 @@ export interface AtPart {
   readonly sunDeg: Float64Array;
 }
 
-export interface PartAir {
-  readonly absorptance: number;
-  readonly backFree: boolean;
+export interface PartAir extends Hung {
+  /** Share of the faces that see the sky, 0…1. */
   readonly flatFrac: number;
 }
 
@@ -66,15 +66,11 @@ export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
   return remember(known, key, KEPT, () => airAtPart(e, place, how));
 }
 
-/**
- * @param how absorptance 0…1, whether air passes the back, and the share of faces that see the sky (flat 1, upright 0)
- */
-function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
-  const card = SHELTER_CARDS[place.shelter];
+function blankAir(e: Ensemble, place: Place): AtPart {
   const nodes = (e.hours - 1) * 2 + 1;
   const rows = e.members.length + 1;
   const size = rows * nodes;
-  const a: AtPart = {
+  return {
     startMs: e.startMs,
     stepMs: STEP_MS,
     nodes,
@@ -91,45 +87,62 @@ function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
       sunElevationDeg(e.startMs + i * STEP_MS, place.lat, place.lon),
     ),
   };
-  const clear = a.sunDeg.map(clearSkyWm2);
+}
+
+/** Steps in which the cover is tabulated: the grid asks tens of thousands of times. */
+const CLOUD_STEPS = 200;
+
+/** What one future does at this place. */
+interface Through {
+  readonly card: ShelterCard;
+  readonly how: PartAir;
+  /** Clear-sky irradiance per node, W/m². */
+  readonly clear: Float64Array;
+  readonly clouds: Float64Array;
+}
+
+/** Fills one row from one future. */
+function fillRow(a: AtPart, row: number, m: ForecastMember, { card, how, clear, clouds }: Through): void {
   const follow = card.lagH > 0 ? 1 - Math.exp(-0.5 / card.lagH) : 1;
   const factor = HEIGHT_FACTOR * card.windFrac;
-  const clouds = Float64Array.from({ length: 201 }, (_, i) => cloudFactor(i / 200));
-  const { airC, panelC, rhFrac, gapK, windMs, gustMs, rain, flap } = a;
-  for (let r = 0; r < rows; r++) {
-    const m = r < e.members.length ? e.members[r]! : e.central;
-    const o = r * nodes;
-    let inside = m.airTempC[0]!;
-    for (let i = 0; i < nodes; i++) {
-      // Odd nodes lie half way between two hours; even ones take the hour twice.
-      const h = i >> 1;
-      const g = h + (i & 1);
-      const out = (m.airTempC[h]! + m.airTempC[g]!) / 2;
-      const rh = Math.min(1, Math.max(0.01, (m.rhPct[h]! + m.rhPct[g]!) / 200));
-      const lnV = lnSatPressure(out) + Math.log(rh);
-      inside += follow * (out - inside);
-      const outside = (m.windMs[h]! + m.windMs[g]!) / 2;
-      const wind = outside * factor;
-      const cloud = (m.cloudFrac[h]! + m.cloudFrac[g]!) / 2;
-      const k = o + i;
-      airC[k] = inside;
-      rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
-      windMs[k] = wind;
-      gustMs[k] = ((m.gustMs[h]! + m.gustMs[g]!) / 2) * factor;
-      const panel =
-        inside +
-        panelExcessK(
-          clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * 200)]! * card.sunFrac : 0,
-          how.absorptance,
-          card.skyFrac * how.flatFrac * (1 - cloud),
-          wind,
-          how.backFree,
-        );
-      panelC[k] = panel;
-      gapK[k] = panel - dewOfLnPressureC(lnV);
-      rain[k] = !card.roofed && m.rainMm[h]! > WET_MM ? 1 : 0;
-      flap[k] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
-    }
+  let inside = m.airTempC[0]!;
+  for (let i = 0; i < a.nodes; i++) {
+    // Odd nodes lie half way between two hours; even ones take the hour twice.
+    const h = i >> 1;
+    const g = h + (i & 1);
+    const k = row * a.nodes + i;
+    const out = (m.airTempC[h]! + m.airTempC[g]!) / 2;
+    const rh = Math.min(1, Math.max(0.01, (m.rhPct[h]! + m.rhPct[g]!) / 200));
+    const lnV = lnSatPressure(out) + Math.log(rh);
+    inside += follow * (out - inside);
+    const outside = (m.windMs[h]! + m.windMs[g]!) / 2;
+    const wind = outside * factor;
+    const cloud = (m.cloudFrac[h]! + m.cloudFrac[g]!) / 2;
+    const sun = clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * CLOUD_STEPS)]! * card.sunFrac : 0;
+    const panel = inside + panelExcessK(sun, card.skyFrac * how.flatFrac * (1 - cloud), wind, how);
+    a.airC[k] = inside;
+    a.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
+    a.windMs[k] = wind;
+    a.gustMs[k] = ((m.gustMs[h]! + m.gustMs[g]!) / 2) * factor;
+    a.panelC[k] = panel;
+    a.gapK[k] = panel - dewOfLnPressureC(lnV);
+    a.rain[k] = !card.roofed && m.rainMm[h]! > WET_MM ? 1 : 0;
+    a.flap[k] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
   }
-  return a;
+}
+
+/**
+ * @param how absorptance 0…1, whether air passes the back, and the share of faces that see the sky (flat 1, upright 0)
+ */
+function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
+  const air = blankAir(e, place);
+  const through = {
+    card: SHELTER_CARDS[place.shelter],
+    how,
+    clear: air.sunDeg.map(clearSkyWm2),
+    clouds: Float64Array.from({ length: CLOUD_STEPS + 1 }, (_, i) => cloudFactor(i / CLOUD_STEPS)),
+  };
+  const futures = [...e.members, e.central];
+  futures.forEach((member, row) => fillRow(air, row, member, through));
+  return air;
 }

@@ -11,23 +11,24 @@ export function surfaceCoefficient(windMs: number): number {
   return 5.7 + 3.8 * windMs;
 }
 
+/** How a panel hangs. */
+export interface Hung {
+  /** 0.3 white … 0.9 black. */
+  readonly absorptance: number;
+  /** Air passes the back as it does the front. */
+  readonly backFree: boolean;
+}
+
 /**
  * Panel temperature above (or below) the air, K.
- * @param sunWm2 irradiance on the face, W/m² @param absorptance 0.3 white … 0.9 black
- * @param skyFrac share of a clear open sky the face sees, 0…1 (0 for upright faces)
- * @param windMs at the part @param backFree true when air passes the back as it does the front
+ * @param sunWm2 irradiance on the face, W/m² @param skyFrac share of a clear open sky the face sees, 0…1 (0 for upright faces)
+ * @param windMs at the part
  */
-export function panelExcessK(
-  sunWm2: number,
-  absorptance: number,
-  skyFrac: number,
-  windMs: number,
-  backFree: boolean,
-): number {
+export function panelExcessK(sunWm2: number, skyFrac: number, windMs: number, hung: Hung): number {
   const front = surfaceCoefficient(windMs);
   // ASSUMED: a closed or lying back gives 1.5 W/m²K (0–3 met in practice); a measurement would settle it.
-  const back = backFree ? front : 1.5;
-  return (absorptance * sunWm2 - skyFrac * SKY_DEFICIT_WM2) / (front + back);
+  const back = hung.backFree ? front : 1.5;
+  return (hung.absorptance * sunWm2 - skyFrac * SKY_DEFICIT_WM2) / (front + back);
 }
 
 /** Solar absorptance from the lightness of the finished colour, 0…1 → 0.9…0.3. ASSUMED straight line between the trade's ends. */

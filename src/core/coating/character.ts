@@ -14,25 +14,25 @@ export const CHARACTER_WEIGHT: Readonly<Record<Character, number>> = {
   drop: 0.6,
 };
 
+type Laid = Pick<Product, 'kind' | 'effect' | 'gloss'>;
+
+function baseCharacter(product: Laid, coat: number, coats: number): Character {
+  if (coat === 1) return 'mist';
+  return coat === coats && product.effect === 'metallic' ? 'drop' : 'medium';
+}
+
+function clearCharacter(product: Laid, coat: number, firstClear: string): Character {
+  if (coat === 1) return firstClear === 'medium' ? 'medium' : 'tack';
+  return product.gloss === 'matte' ? 'even' : 'full';
+}
+
 /** Character of coat `coat` of `coats`, counted from 1. Common practice. @param firstClear how this painter lays the first coat of clear */
-export function characterOf(
-  product: Pick<Product, 'kind' | 'effect' | 'gloss'>,
-  coat: number,
-  coats: number,
-  firstClear: string,
-): Character {
-  const last = coat === coats && coats > 1;
+export function characterOf(product: Laid, coat: number, coats: number, firstClear: string): Character {
   switch (product.kind) {
     case 'basecoat':
-      return coat === 1 ? 'mist' : last && product.effect === 'metallic' ? 'drop' : 'medium';
+      return baseCharacter(product, coat, coats);
     case 'clear':
-      return coat === 1
-        ? firstClear === 'medium'
-          ? 'medium'
-          : 'tack'
-        : product.gloss === 'matte'
-          ? 'even'
-          : 'full';
+      return clearCharacter(product, coat, firstClear);
     case 'adhesion-promoter':
     case 'etch-primer':
       return 'thin';
@@ -42,11 +42,7 @@ export function characterOf(
 }
 
 /** Share of the layer's film in each coat, as a multiple of the sheet's film per coat; the coats of a layer add up to the sheet's. */
-export function coatWeights(
-  product: Pick<Product, 'kind' | 'effect' | 'gloss'>,
-  coats: number,
-  firstClear: string,
-): number[] {
+export function coatWeights(product: Laid, coats: number, firstClear: string): number[] {
   const raw = Array.from(
     { length: coats },
     (_, i) => CHARACTER_WEIGHT[characterOf(product, i + 1, coats, firstClear)],

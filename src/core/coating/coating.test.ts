@@ -1,15 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
-import { jobFaults, type Job, type Part, type SystemLayer } from '@/model/job';
+import { jobFaults } from '@/model/job-faults';
+import { type Job, type Part, type SystemLayer } from '@/model/job';
 import { CONDITIONS, EXPOSURES, FINISHES, GRADES, COLOUR_KINDS, SUBSTRATES } from '@/model/lists';
-import { sheetFaults } from '@/model/product';
+import { sheetFaults } from '@/core/coating/sheet-faults';
 import { gritBeforeColour } from '../prep/grit';
 import { buildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
 import { lightnessOf } from './colour';
 import { RULE_CARDS, ruleFor } from './rules';
-import { proposals, ROUTES } from './suggest';
+import { proposals } from './suggest';
+import { ROUTES } from './routes';
 import { systemFor } from './system';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;

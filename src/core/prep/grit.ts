@@ -27,6 +27,9 @@ export const FEPA_UM: Readonly<Record<number, number>> = {
   2500: 8.4,
 };
 
+/** How many papers finer than the coarsest a grade wants. */
+const GRADE_STEP: Readonly<Record<Purpose['grade'], number>> = { workhorse: 0, tidy: 1, show: 2 };
+
 /**
  * Last grit before the colour, FEPA P. Common practice; practitioners differ: solid workhorse 400,
  * metallic, dark or show 600–800; under an aerosol film one step finer.
@@ -38,7 +41,7 @@ export function gritBeforeColour(
   aerosol: boolean,
 ): number {
   const ladder = [400, 500, 600, 800, 1000];
-  let step = purpose.grade === 'workhorse' ? 0 : purpose.grade === 'tidy' ? 1 : 2;
+  let step = GRADE_STEP[purpose.grade];
   if (purpose.colour.kind === 'metallic' || lightnessFrac < 0.3) step = Math.max(step, 2);
   return ladder[Math.min(ladder.length - 1, step + (aerosol && step < 2 ? 1 : 0))]!;
 }

@@ -47,48 +47,60 @@ function keyed(list: readonly Json[]): Map<string, Json> | null {
 
 const join = (path: string, key: string): string => (path === '' ? key : `${path}.${key}`);
 
-function step(
-  base: Json | undefined,
-  mine: Json | undefined,
-  theirs: Json | undefined,
-  path: string,
-  atomic: ReadonlySet<string>,
-  clashes: string[],
-): Json | undefined {
+/** One place of the three records. */
+interface Spot {
+  readonly base: Json | undefined;
+  readonly mine: Json | undefined;
+  readonly theirs: Json | undefined;
+  readonly path: string;
+}
+/** What merges as one thing, and the clashes met so far. */
+interface Merging {
+  readonly atomic: ReadonlySet<string>;
+  readonly clashes: string[];
+}
+
+function mergeFields(base: Obj, mine: Obj, theirs: Obj, at: { path: string; merging: Merging }): Json {
+  const out: Record<string, Json> = {};
+  for (const k of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
+    const spot = { base: base[k], mine: mine[k], theirs: theirs[k], path: join(at.path, k) };
+    const v = step(spot, at.merging);
+    if (v !== undefined) out[k] = v;
+  }
+  return out;
+}
+
+/** Lists whose entries all have a name of their own merge entry by entry; null for any other. */
+function mergeEntries({ base, mine, theirs, path }: Spot, merging: Merging): Json | null {
+  const m = keyed(mine as readonly Json[]);
+  const t = keyed(theirs as readonly Json[]);
+  const b = keyed(Array.isArray(base) ? base : []);
+  if (!m || !t || !b) return null;
+  const out: Json[] = [];
+  for (const k of new Set([...t.keys(), ...m.keys()])) {
+    const at = `${path}[${k.replace(/^[a-zA-Z]+:/, '')}]`;
+    const v = step({ base: b.get(k), mine: m.get(k), theirs: t.get(k), path: at }, merging);
+    if (v !== undefined) out.push(v);
+  }
+  return out;
+}
+
+/** What both changed, merged from within; null where it cannot be. */
+function mergeWithin(spot: Spot, merging: Merging): Json | null {
+  const { base, mine, theirs, path } = spot;
+  if (merging.atomic.has(path)) return null;
+  if (isObj(mine) && isObj(theirs))
+    return mergeFields(isObj(base) ? base : {}, mine, theirs, { path, merging });
+  return Array.isArray(mine) && Array.isArray(theirs) ? mergeEntries(spot, merging) : null;
+}
+
+function step(spot: Spot, merging: Merging): Json | undefined {
+  const { base, mine, theirs, path } = spot;
   if (sameJson(mine, theirs) || sameJson(base, theirs)) return mine;
   if (sameJson(base, mine)) return theirs;
-  if (!atomic.has(path)) {
-    if (isObj(mine) && isObj(theirs)) {
-      const b = isObj(base) ? base : {};
-      const out: Record<string, Json> = {};
-      for (const k of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
-        const v = step(b[k], mine[k], theirs[k], join(path, k), atomic, clashes);
-        if (v !== undefined) out[k] = v;
-      }
-      return out;
-    }
-    if (Array.isArray(mine) && Array.isArray(theirs)) {
-      const m = keyed(mine);
-      const t = keyed(theirs);
-      const b = keyed(Array.isArray(base) ? base : []);
-      if (m && t && b) {
-        const out: Json[] = [];
-        for (const k of new Set([...t.keys(), ...m.keys()])) {
-          const v = step(
-            b.get(k),
-            m.get(k),
-            t.get(k),
-            `${path}[${k.replace(/^[a-zA-Z]+:/, '')}]`,
-            atomic,
-            clashes,
-          );
-          if (v !== undefined) out.push(v);
-        }
-        return out;
-      }
-    }
-  }
-  clashes.push(path === '' ? '(the whole)' : path);
+  const within = mergeWithin(spot, merging);
+  if (within !== null) return within;
+  merging.clashes.push(path === '' ? '(the whole)' : path);
   return mine ?? theirs;
 }
 
@@ -98,7 +110,7 @@ function step(
  */
 export function mergeThree(base: Json, mine: Json, theirs: Json, atomic: readonly string[] = []): Merged {
   const clashes: string[] = [];
-  const merged = step(base, mine, theirs, '', new Set(atomic), clashes);
+  const merged = step({ base, mine, theirs, path: '' }, { atomic: new Set(atomic), clashes });
   return { merged: merged ?? null, clashes };
 }
 

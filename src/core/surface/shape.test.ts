@@ -2,14 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Part } from '@/model/job';
 import { partAreaM2, partAreaSdM2, partOverrun, postureShare, sweptAreaM2 } from './area';
-import {
-  arcLengthMm,
-  coneMantleMm2,
-  ellipsoidAreaMm2,
-  facesOf,
-  isSimplePolygon,
-  polygonAreaMm2,
-} from './shape';
+import { arcLengthMm, coneMantleMm2, ellipsoidAreaMm2, isSimplePolygon, polygonAreaMm2 } from './geometry';
+import { facesOf } from './shape';
 
 const part = (over: Partial<Part>): Part => ({
   id: 'p',

@@ -1,8 +1,9 @@
 /**
  * Shapes of parts as faces: each with its area, its outline laid flat, how it stands while it is
- * sprayed, and how well its area is known. Formulas are identities of geometry unless said.
+ * sprayed, and how well its area is known.
  */
-import type { Part } from '@/model/job';
+import type { Part, Shape } from '@/model/job';
+import { arcLengthMm, coneMantleMm2, ellipsoidAreaMm2, polygonAreaMm2 } from './geometry';
 
 export type Posture = Part['posture'];
 export interface Face {
@@ -21,68 +22,6 @@ export interface Face {
   readonly outline?: readonly (readonly [number, number])[] | 'ellipse';
 }
 
-/** Arc over a chord: radius from the rise, R = (c²/4 + h²)/(2h), length = R·2·asin(c/2R). @param chordMm above 0 @param riseMm 0 … half the chord and beyond */
-export function arcLengthMm(chordMm: number, riseMm: number): number {
-  if (!(chordMm > 0) || !(riseMm >= 0)) throw new RangeError('arcLengthMm: chord above 0, rise 0 or more');
-  if (riseMm < 1e-9) return chordMm;
-  const r = ((chordMm * chordMm) / 4 + riseMm * riseMm) / (2 * riseMm);
-  const half = Math.asin(Math.min(1, chordMm / (2 * r)));
-  return r * 2 * (riseMm <= chordMm / 2 ? half : Math.PI - half);
-}
-
-/** Exponent of the approximation below. */
-const THOMSEN_P = 1.6075;
-/**
- * Surface of an ellipsoid with semi-axes a, b, c: 4π·((aᵖbᵖ + aᵖcᵖ + bᵖcᵖ)/3)^(1/p), p = 1.6075.
- * Source: Knud Thomsen's approximation (2004), error at most 1.061 %.
- */
-export function ellipsoidAreaMm2(a: number, b: number, c: number): number {
-  if (!(a > 0 && b > 0 && c > 0)) throw new RangeError('ellipsoidAreaMm2: semi-axes above 0');
-  const p = THOMSEN_P;
-  const t = (Math.pow(a * b, p) + Math.pow(a * c, p) + Math.pow(b * c, p)) / 3;
-  return 4 * Math.PI * Math.pow(t, 1 / p);
-}
-
-/** Area of a simple polygon, mm² (the shoelace sum). */
-export function polygonAreaMm2(points: readonly (readonly [number, number])[]): number {
-  if (points.length < 3) throw new RangeError('polygonAreaMm2: three points or more');
-  let twice = 0;
-  points.forEach(([x, y], i) => {
-    const [u, v] = points[(i + 1) % points.length]!;
-    twice += x * v - u * y;
-  });
-  return Math.abs(twice) / 2;
-}
-
-/** True when no two sides of the polygon cross: its area means something. */
-export function isSimplePolygon(points: readonly (readonly [number, number])[]): boolean {
-  const n = points.length;
-  const side = (
-    a: readonly [number, number],
-    b: readonly [number, number],
-    c: readonly [number, number],
-  ): number => Math.sign((b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]));
-  for (let i = 0; i < n; i++)
-    for (let j = i + 2; j < n; j++) {
-      if (i === 0 && j === n - 1) continue;
-      const a = points[i]!;
-      const b = points[(i + 1) % n]!;
-      const c = points[j]!;
-      const d = points[(j + 1) % n]!;
-      if (side(a, b, c) !== side(a, b, d) && side(c, d, a) !== side(c, d, b)) return false;
-    }
-  return true;
-}
-
-/** Mantle of a cone cut off flat: π·(r₁ + r₂)·s, s the slant. */
-export function coneMantleMm2(topMm: number, bottomMm: number, heightMm: number): number {
-  if (!(topMm >= 0 && bottomMm >= 0 && topMm + bottomMm > 0 && heightMm >= 0))
-    throw new RangeError('coneMantleMm2: diameters and height 0 or more');
-  const r = topMm / 2;
-  const q = bottomMm / 2;
-  return Math.PI * (r + q) * Math.hypot(heightMm, r - q);
-}
-
 /** A tape reads to about 1 %; a rise or a girth over a curve to 3; an eye's "like an ellipsoid" to 8; somebody else's figure to 5. From memory. */
 const SD = {
   flat: 0.01,
@@ -94,13 +33,16 @@ const SD = {
   known: 0.05,
 } as const;
 const M2 = 1e-6;
-const rect = (
-  name: string,
-  lengthMm: number,
-  widthMm: number,
-  posture: Posture,
-  sdFrac: number = SD.flat,
-): Face => ({ name, areaM2: lengthMm * widthMm * M2, lengthMm, widthMm, rounds: 1, posture, sdFrac });
+
+const rect = (name: string, lengthMm: number, widthMm: number, posture: Posture): Face => ({
+  name,
+  areaM2: lengthMm * widthMm * M2,
+  lengthMm,
+  widthMm,
+  rounds: 1,
+  posture,
+  sdFrac: SD.flat,
+});
 const disc = (name: string, diameterMm: number, posture: Posture): Face => ({
   name,
   areaM2: ((Math.PI * diameterMm * diameterMm) / 4) * M2,
@@ -128,109 +70,111 @@ const OTHER: Readonly<Record<Posture, Posture>> = {
   sloped: 'sloped',
 };
 
+/** A sheet sprayed from one side, or from both. */
+function sided(p: Part, face: Face): Face[] {
+  if (p.sides === 1) return [face];
+  return [
+    { ...face, name: 'front' },
+    { ...face, name: 'back' },
+  ];
+}
+
+type OfKind<K extends Shape['kind']> = Extract<Shape, { kind: K }>;
+type Faces<K extends Shape['kind']> = (p: Part, s: OfKind<K>) => Face[];
+
+const curved: Faces<'curved'> = (p, s) => {
+  const girthMm = s.girthMm ?? arcLengthMm(p.widthMm, s.riseMm ?? 0);
+  return sided(p, { ...rect('face', p.lengthMm, girthMm, p.posture), sdFrac: SD.curved });
+};
+
+const box: Faces<'box'> = (p, { heightMm, faces }) => {
+  const { lengthMm, widthMm } = p;
+  const all = [
+    rect('top', lengthMm, widthMm, 'flat'),
+    rect('bottom', lengthMm, widthMm, 'underside'),
+    rect('front', lengthMm, heightMm, 'upright'),
+    rect('back', lengthMm, heightMm, 'upright'),
+    rect('left', widthMm, heightMm, 'upright'),
+    rect('right', widthMm, heightMm, 'upright'),
+  ];
+  return all.filter((f) => faces.some((name) => name === f.name));
+};
+
+const round: Faces<'tube'> = (p, { diameterMm, ends }) => [
+  tube('tube', p.lengthMm, diameterMm, p.posture),
+  ...(ends > 0 ? [disc('end', diameterMm, p.posture)] : []),
+  ...(ends > 1 ? [disc('other end', diameterMm, OTHER[p.posture])] : []),
+];
+
+const frame: Faces<'frame'> = (p, s) =>
+  s.tubes.flatMap((t, i) =>
+    Array.from({ length: t.count }, (_, k) => {
+      const name = t.count > 1 ? `tube ${i + 1}, ${k + 1}` : `tube ${i + 1}`;
+      return tube(name, t.lengthMm, t.diameterMm, p.posture);
+    }),
+  );
+
+const ellipsoid: Faces<'ellipsoid'> = ({ lengthMm, widthMm, posture }, { heightMm, share }) => {
+  const areaM2 = ellipsoidAreaMm2(lengthMm / 2, widthMm / 2, heightMm / 2) * share * M2;
+  // Swept as its shadow, as often as the shadow goes into the skin.
+  const shadowM2 = (Math.PI / 4) * lengthMm * widthMm * M2;
+  const sweptMm = widthMm * Math.max(1, areaM2 / shadowM2);
+  const name = share < 1 ? 'dome' : 'skin';
+  return [
+    { name, areaM2, lengthMm, widthMm: sweptMm, rounds: 1, posture, sdFrac: SD.round, outline: 'ellipse' },
+  ];
+};
+
+const cone: Faces<'cone'> = (_p, { topMm, bottomMm, heightMm, ends }) => {
+  const mantle: Face = {
+    name: 'mantle',
+    areaM2: coneMantleMm2(topMm, bottomMm, heightMm) * M2,
+    lengthMm: Math.hypot(heightMm, (topMm - bottomMm) / 2),
+    widthMm: (topMm + bottomMm) / 2,
+    rounds: 3,
+    posture: 'upright',
+    sdFrac: SD.cone,
+  };
+  const bottom = ends !== 'none' && bottomMm > 0 ? [disc('bottom', bottomMm, 'underside')] : [];
+  const top = ends === 'both' && topMm > 0 ? [disc('top', topMm, 'flat')] : [];
+  return [mantle, ...bottom, ...top];
+};
+
+const polygon: Faces<'polygon'> = (p, { pointsMm }) => {
+  const span = (axis: 0 | 1): number => {
+    const values = pointsMm.map((q) => q[axis]);
+    return Math.max(...values) - Math.min(...values);
+  };
+  return sided(p, {
+    ...rect('face', span(0), span(1), p.posture),
+    areaM2: polygonAreaMm2(pointsMm) * M2,
+    sdFrac: SD.polygon,
+    outline: pointsMm,
+  });
+};
+
+/** A square of that area, drawn out to the part's proportions. */
+const known: Faces<'known'> = (p, { areaM2 }) => {
+  const sideMm = Math.sqrt(areaM2 / M2);
+  const stretch = Math.sqrt(p.lengthMm / p.widthMm);
+  return [{ ...rect('face', sideMm * stretch, sideMm / stretch, p.posture), areaM2, sdFrac: SD.known }];
+};
+
+const FACES: { readonly [K in Shape['kind']]: Faces<K> } = {
+  curved,
+  box,
+  tube: round,
+  frame,
+  ellipsoid,
+  cone,
+  polygon,
+  known,
+};
+
 /** Every face of one piece; hidden edges and the number of pieces come on top. */
 export function facesOf(p: Part): Face[] {
-  const s = p.shape;
-  const L = p.lengthMm;
-  const W = p.widthMm;
-  const post = p.posture;
-  const sided = (f: Face): Face[] =>
-    p.sides === 2
-      ? [
-          { ...f, name: 'front' },
-          { ...f, name: 'back' },
-        ]
-      : [f];
-  if (!s) return sided(rect('face', L, W, post));
-  switch (s.kind) {
-    case 'curved': {
-      const girth = s.girthMm ?? arcLengthMm(W, s.riseMm ?? 0);
-      return sided(rect('face', L, girth, post, SD.curved));
-    }
-    case 'box':
-      return (
-        [
-          ['top', L, W, 'flat'],
-          ['bottom', L, W, 'underside'],
-          ['front', L, s.heightMm, 'upright'],
-          ['back', L, s.heightMm, 'upright'],
-          ['left', W, s.heightMm, 'upright'],
-          ['right', W, s.heightMm, 'upright'],
-        ] as const
-      )
-        .filter(([name]) => s.faces.includes(name))
-        .map(([name, a, b, q]) => rect(name, a, b, q));
-    case 'tube':
-      return [
-        tube('tube', L, s.diameterMm, post),
-        ...(s.ends > 0 ? [disc('end', s.diameterMm, post)] : []),
-        ...(s.ends > 1 ? [disc('other end', s.diameterMm, OTHER[post])] : []),
-      ];
-    case 'frame':
-      return s.tubes.flatMap((t, i) =>
-        Array.from({ length: t.count }, (_, k) =>
-          tube(t.count > 1 ? `tube ${i + 1}, ${k + 1}` : `tube ${i + 1}`, t.lengthMm, t.diameterMm, post),
-        ),
-      );
-    case 'ellipsoid': {
-      const whole = ellipsoidAreaMm2(L / 2, W / 2, s.heightMm / 2) * s.share * M2;
-      // Swept as its shadow, as often as the shadow goes into the skin.
-      const shadow = (Math.PI / 4) * L * W * M2;
-      return [
-        {
-          name: s.share < 1 ? 'dome' : 'skin',
-          areaM2: whole,
-          lengthMm: L,
-          widthMm: W * Math.max(1, whole / shadow),
-          rounds: 1,
-          posture: post,
-          sdFrac: SD.round,
-          outline: 'ellipse',
-        },
-      ];
-    }
-    case 'cone':
-      return [
-        {
-          name: 'mantle',
-          areaM2: coneMantleMm2(s.topMm, s.bottomMm, s.heightMm) * M2,
-          lengthMm: Math.hypot(s.heightMm, (s.topMm - s.bottomMm) / 2),
-          widthMm: (s.topMm + s.bottomMm) / 2,
-          rounds: 3,
-          posture: 'upright',
-          sdFrac: SD.cone,
-        },
-        ...(s.ends === 'none'
-          ? []
-          : [disc('bottom', s.bottomMm, 'underside' as const)].filter((f) => f.areaM2 > 0)),
-        ...(s.ends === 'both' && s.topMm > 0 ? [disc('top', s.topMm, 'flat')] : []),
-      ];
-    case 'polygon': {
-      const xs = s.pointsMm.map((q) => q[0]);
-      const ys = s.pointsMm.map((q) => q[1]);
-      const w = Math.max(...xs) - Math.min(...xs);
-      const h = Math.max(...ys) - Math.min(...ys);
-      return sided({
-        name: 'face',
-        areaM2: polygonAreaMm2(s.pointsMm) * M2,
-        lengthMm: w,
-        widthMm: h,
-        rounds: 1,
-        posture: post,
-        sdFrac: SD.polygon,
-        outline: s.pointsMm,
-      });
-    }
-    case 'known': {
-      const side = Math.sqrt(s.areaM2 / M2);
-      return [
-        {
-          ...rect('face', L > 0 ? L : side, 1, post, SD.known),
-          areaM2: s.areaM2,
-          lengthMm: side * Math.sqrt(L / W),
-          widthMm: side / Math.sqrt(L / W),
-        },
-      ];
-    }
-  }
+  const { shape } = p;
+  if (!shape) return sided(p, rect('face', p.lengthMm, p.widthMm, p.posture));
+  // The table pairs each kind with its own shape, which the compiler does not follow through an index.
+  return (FACES[shape.kind] as (p: Part, s: Shape) => Face[])(p, shape);
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { polygonAreaMm2 } from './shape';
+import { polygonAreaMm2 } from './geometry';
 import { traceSdFrac, tracedMm } from './trace';
 
 describe('an outline traced on a picture', () => {

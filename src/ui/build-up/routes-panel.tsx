@@ -2,7 +2,7 @@
 /** The ways to do it, side by side: what each is good for, what it cannot do, what it takes. */
 import Button from '@mui/material/Button';
 import type { Job } from '@/model/job';
-import { compareRoutes, type RouteSummary } from '@/core/routes';
+import { compareRoutes, type RouteSummary } from '@/core/compare-routes';
 import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/names';
 import { StopSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';

@@ -2,7 +2,7 @@
 /** An outline traced on a picture of the part: two ends of a known length, then the corners. The picture never leaves the page. */
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import Button from '@mui/material/Button';
-import { isSimplePolygon, polygonAreaMm2 } from '@/core/surface/shape';
+import { isSimplePolygon, polygonAreaMm2 } from '@/core/surface/geometry';
 import { traceSdFrac, tracedMm, type Dot } from '@/core/surface/trace';
 import { FileButton } from '../parts/file-button';
 import { MeasureBox } from '../parts/measure-box';

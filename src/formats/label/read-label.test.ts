@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readLabel, type LabelField, type LabelValue } from './label-text';
+import { readLabel } from './read-label';
+import { type LabelField, type LabelValue } from './finds';
 
 /** Fifty invented label texts, each in its own wording, with what a painter reads from it. */
 const LABELS: readonly [string, Partial<Record<LabelField, LabelValue>>][] = [

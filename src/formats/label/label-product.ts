@@ -1,6 +1,6 @@
 /** A data sheet of one's own, made from what a label says. */
 import type { Product } from '@/model/product';
-import type { LabelFind } from './label-text';
+import type { LabelFind } from './finds';
 
 /** A sheet of one's own: what the label said over a sheet of the same kind; every figure keeps where it came from. */
 export function productFromLabel(

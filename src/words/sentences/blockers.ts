@@ -1,0 +1,32 @@
+/** What is in the way of a plan, with the way out. */
+import { percentOf } from '../format';
+import { CAUSE_LIMITS, SHELTER_WHERE, groundName } from '../names';
+import type { Sentences } from './reader';
+
+export const BLOCKERS: Sentences = {
+  'product-unknown': (p) =>
+    `Layer ${p.s('layer')} names a product that is not in the catalogue: ${p.s('product')}. Choose another.`,
+  'part-without-layer': (p) => `${p.s('part')} gets no layer at all. Give it one, or take the part out.`,
+  'seam-no': (p) => `${groundName(p.s('below'))} under ${p.s('above')} does not hold. Change one of the two.`,
+  'fuel-dissolves-one-pack': (p) => `${p.s('product')} dissolves in petrol. Take a 2K clear, or untick fuel.`,
+  'heat-needs-rated': (p) =>
+    `${p.s('product')} is not rated for heat over 90 °C. Take a heat paint on bare metal.`,
+  'stack-ends-in-primer': (p) =>
+    `${p.s('product')} is a primer and does not last as a top coat. Add a colour.`,
+  'no-system': () => 'No system fits this surface. Choose layers by hand.',
+  'too-many-sessions': (p) =>
+    `This build-up asks for ${p.s('sessions')} sessions; up to ${p.s('most')} are planned. Take a sanded layer out.`,
+  'no-free-stretch': () => 'No free stretch in the next seven days is long enough. Widen the free hours.',
+  'no-window': (p) =>
+    `No window in the next seven days. In the way: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} (${p.s('share')} % of the hours tried).`,
+  'no-window-ready': () => 'The layer below is not ready to sand within seven days.',
+  'window-outside-free-hours': (p, f) =>
+    `${f.dayTime(p.s('at'))} would do (${percentOf(p.n('chance'))} %), but is not among your free hours.`,
+  'place-would-open': (p, f) =>
+    `It would go ${SHELTER_WHERE[p.s('shelter')] ?? p.s('shelter')}: ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Change the place on Surface.`,
+  'no-place-would-open': () =>
+    'No other shelter would open one this week either. Look again with the next forecast, or take products that stand more cold.',
+  'starts-do-not-chain': () => 'The starts set by hand do not follow one another. Let one of them go.',
+  'no-chain': () =>
+    'Each session has its hours, but no order of them fits in seven days. Widen the free hours.',
+};

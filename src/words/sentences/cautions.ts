@@ -1,0 +1,47 @@
+/** Cautions: what, then what to do. The first sentence is the heading. */
+import type { CautionCode } from '@/core/cautions/cards';
+import { CAUSE_LIMITS } from '../names';
+import type { Say } from './reader';
+
+export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
+  isocyanate: () => 'Isocyanate in the clear. Air-fed mask, skin covered, nobody downwind.',
+  'isocyanate-no-air': (p) =>
+    `${p.s('product')} holds isocyanate. Without air-fed protection take a 1K clear, or a paint shop.`,
+  'old-paint-lead': () =>
+    'Lead in old paint? Swab it. If so: wet only, masked, no children near; bag the dust.',
+  'rub-test': () => 'Rub test first. Old paint may lift under fresh solvent.',
+  'skin-sensitiser': () => 'Epoxy sensitises skin. Nitrile gloves, sleeves down, change gloves when wet.',
+  'etch-acid': () => 'Etch primer is acid. Goggles and gloves, rinse splashes at once.',
+  'solvent-vapour': () => 'Solvent vapour. Vapour and particle filter as the sheet says, air moving through.',
+  ignition: () => 'Vapour burns. No flame, heater, pilot light, charger or motor within reach of it.',
+  'can-pressure': () =>
+    'Cans burst when hot. Bring them to 20–25 °C in hand-warm water only, never over 50 °C.',
+  'sanding-dust': () => 'Sanding dust. P3 dust mask, eyes covered, wet where you can.',
+  'test-card': (p) => `Several makers in one stack (${p.s('makers')}). Spray a test card first.`,
+  'finish-differs': (p) =>
+    `${p.s('product')} dries ${p.s('gloss')}, the job asks for ${p.s('finish')}. Swap one.`,
+  'base-without-clear': (p) => `${p.s('product')} wears fast without a clear. Add one.`,
+  'effect-differs': (p) => `The colour is ${p.s('kind')}, the base is not. Swap the base.`,
+  'over-budget': (p, f) =>
+    `It comes to ${f.money(p.n('total'), p.s('currency'))}, over ${f.money(p.n('budget'), p.s('currency'))}. Fewer coats, or another clear.`,
+  'session-risk': (p) =>
+    `In ${p.s('members')} of ${p.s('of')} forecasts ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} spoils it. Look again that morning.`,
+  'start-outside': () => 'This start breaks a limit or leaves the free hours. Move it, or let it go.',
+  'past-deadline': (p, f) =>
+    `Not ready by ${f.day(`${p.s('deadline')}T00:00`)}. Handle-dry ${f.dayTime(p.s('at'))}; free hours earlier, or fewer layers.`,
+  'matte-outdoors': (p) => `${p.s('product')} fades and streaks outdoors. Take 2K matte, or satin.`,
+  flexing: () => 'It flexes. Flexible primer, or the additive its sheet names.',
+  'chips-one-pack': (p) =>
+    `${p.s('product')} chips easily. 2K clear holds better; keep a can for touching in.`,
+  silicone: () =>
+    'Wax or silicone feared. Degrease twice with fresh cloths, and let water sheet before you sand.',
+  'filler-peroxide': () =>
+    'Filler cream is peroxide. Goggles and gloves; keep scraps from rags and paint, they can heat up.',
+  'matte-not-polished': (p) =>
+    `A ${p.s('finish')} clear is never polished. Leave it as it falls, or take gloss.`,
+  'primer-shade': (p) =>
+    `${p.s('product')}: ${p.s('coats')} coats do not hide grey. It takes ${p.s('grey')}; over ${p.s('shade')} primer ${p.s('best')}.`,
+  'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
+  'night-after': (p, f) =>
+    `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
+};

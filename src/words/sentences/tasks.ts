@@ -1,0 +1,80 @@
+/** What to do, and what to check before going on. */
+import type { Sentences } from './reader';
+
+export const TASKS: Sentences = {
+  'sand-strip': (p, f) =>
+    `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
+  'sand-wet': (p, f) =>
+    `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, block the flats, fingers off the edges.`,
+  'sand-dry': (p, f) => `Sand dry ${p.s('ladder')}, ${f.area(p.n('areaM2'))}, no shine left.`,
+  'rung-strip': (p, f) =>
+    `P${p.s('grit')}: take the failing clear off wholly, ${f.area(p.n('areaM2'))}, until no edge is felt.`,
+  'rung-first': (p, f) => `P${p.s('grit')}, ${f.area(p.n('areaM2'))}: level, feather every edge.`,
+  'rung-guide': (p, f) =>
+    `Guide coat on, block with P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, until it is gone; fingers off the edges.`,
+  'rung-next': (p, f) =>
+    `P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, across the P${p.s('before')} marks until they are gone.`,
+  'rung-last': (p, f) =>
+    `P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}: the P${p.s('before')} marks gone, no shine left, then stop.`,
+  'strip-down': (p) =>
+    `${p.s('count')} ${p.n('count') === 1 ? 'fitting' : 'fittings'} off, each into its lettered bag.`,
+  fill: (p) =>
+    `Body filler, round ${p.s('round')} of ${p.s('rounds')}: ${p.s('pasteG')} g with about 2 % cream, pressed in thin; ${p.s('hardMin')} min until it can be blocked.`,
+  'clean-twice': (p, f) =>
+    `Degrease ${f.area(p.n('areaM2'))} twice, a fresh cloth each time: silicone is feared. Water must sheet, not bead.`,
+  scuff: (p, f) => `Scuff P${p.s('grit')} by hand, ${f.area(p.n('areaM2'))}, even and dull.`,
+  clean: (p, f) => `Degrease ${f.area(p.n('areaM2'))}: one wet cloth on, one dry cloth off while wet.`,
+  mask: () => 'Mask what stays, cover what overspray can reach, back-mask soft edges.',
+  'mask-again': () => 'Look over the masking; renew what lifted or got wet.',
+  'tack-and-warm': () =>
+    'Tack off without pressure. Cans to hand warmth; spray the test card at the tilt you will use.',
+  mix: (p, f) =>
+    `Mix ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; stir to the bottom, strain, write the time on the cup.`,
+  activate: (p) =>
+    `Activate ${p.n('cans') === 1 ? 'one can' : `${p.s('cans')} cans, the second only when the first runs low,`} of ${p.s('product')}: pin in twice, shake 2 min, write the time on it.`,
+  flash: (p, f) =>
+    `Leave it ${p.s('minutes')} min (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
+  'flash-to-next': (p, f) =>
+    `Leave it ${p.s('minutes')} min before the next product (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
+  dry: (p, f) =>
+    `Leave it until dust-free. Keep it over ${f.temp(p.n('minC'))} and ${f.gap(p.n('gapK'))} above the dew point.`,
+  unmask: (p) =>
+    `Tape off, about ${p.s('minutes')} min after the last coat, pulled back over itself; cut the edge if hard.`,
+  'manner-first-light': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: edges first, then a light coat; patchy is right. About ${f.volume(p.n('ml'))}.`,
+  'manner-medium': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: medium wet, half overlap, edges first. About ${f.volume(p.n('ml'))}.`,
+  'manner-drop': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: light drop coat from further off, one direction. About ${f.volume(p.n('ml'))}.`,
+  'manner-tack': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: tack-light, edges first. About ${f.volume(p.n('ml'))}.`,
+  'manner-full-wet': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: full wet, half overlap, wet edge alive. About ${f.volume(p.n('ml'))}.`,
+  'manner-even': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: even, same speed and distance; matte cannot be polished. About ${f.volume(p.n('ml'))}.`,
+  'manner-thin': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: thin and closed, not wet. About ${f.volume(p.n('ml'))}.`,
+};
+
+export const CHECKS: Sentences = {
+  'check-panel': (p, f) =>
+    `Panel ${f.temp(p.n('min'))} to ${f.temp(p.n('max'))} (expect ${f.temp(p.n('value'))})`,
+  'check-dew-gap': (p, f) => `Dew gap over ${f.gap(p.n('min'))} (expect ${f.gap(p.n('value'))})`,
+  'check-humidity': (p) => `Humidity under ${p.s('max')} % (expect ${p.s('value')} %)`,
+  'check-wind': (p, f) => `Wind at the part under ${f.speed(p.n('max'))} (expect ${f.speed(p.n('value'))})`,
+  'check-under-ready': (p) => `${p.s('product')} tacky, takes a print, nothing on the gloved finger`,
+  'check-coat-flashed': () => 'Last coat dull and tacky on the masking paper, pulls no strings',
+  'check-touch': () => 'Gloved finger on the paper: pulls strings means wait',
+  'check-no-shine': () => 'No shine left in raking light',
+  'check-edges': () => 'Edges not cut through; a sand-through gets spot primer',
+  'check-dry-cloth': () => 'The dry cloth comes off clean',
+  'check-cover-all': () => 'No bare crevice, no tape line across a flat',
+  'check-can-warm': () => 'Cans at 20–25 °C, shaken 2 min after the ball is free',
+  'check-test-card': () => 'An even ellipse on the test card, not heavy at one end',
+  'check-under-flashed': () => 'Base flashed: glides or takes a print without stringing',
+  'check-air-fed': () => 'Air-fed mask on, skin covered, others out',
+  'check-gloves': () => 'Nitrile gloves and goggles on',
+  'check-strained': () => 'Stirred to the bottom, strained, gun clean and ready',
+  'check-all-parts-ready': () => 'All parts degreased, tacked and masked',
+  'check-shaken': (p) => `Shaken ${p.s('minutes')} min after activation`,
+};
