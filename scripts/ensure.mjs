@@ -53,7 +53,8 @@ export function ensurePackages() {
 function filesUnder(dir) {
   return readdirSync(at(dir), { withFileTypes: true }).flatMap((e) => {
     const p = join(dir, e.name);
-    return e.isDirectory() ? filesUnder(p) : /\.(test|bench)\.ts$/.test(e.name) ? [] : [p];
+    if (e.isDirectory()) return filesUnder(p);
+    return /\.(test|bench)\.ts$/.test(e.name) ? [] : [p];
   });
 }
 

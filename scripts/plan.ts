@@ -12,8 +12,8 @@ import type { Fault, Parsed } from '@/formats/faults';
 import { parseForecast, parseForecastCsv } from '@/formats/forecast-file';
 import { parseJob, parseJson } from '@/formats/job-file';
 import { forecastSchema, type Forecast } from '@/model/forecast';
-import { jobSchema } from '@/model/job';
-import { planSchema } from '@/model/plan';
+import { jobSchema, type Job } from '@/model/job';
+import { planSchema, type Plan } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
 import { formatFor } from '@/words/format';
 import { planText } from '@/words/plan-text';
@@ -33,7 +33,8 @@ function read(file: string, what: string): string {
   try {
     return readFileSync(file, 'utf8');
   } catch (e) {
-    throw bad(what, file, `a file that can be read (${(e as NodeJS.ErrnoException).code ?? 'not readable'})`);
+    const why = (e as NodeJS.ErrnoException).code ?? 'not readable';
+    throw bad(what, file, `a file that can be read (${why})`);
   }
 }
 function take<T>(what: string, parsed: Parsed<T>): T {
@@ -41,73 +42,83 @@ function take<T>(what: string, parsed: Parsed<T>): T {
   return parsed.value;
 }
 
-function main(argv: string[]): string {
+interface Arguments {
+  readonly file: string;
+  readonly forecast: string | undefined;
+  readonly now: string | undefined;
+  readonly text: boolean;
+}
+const OPTIONS = {
+  forecast: { type: 'string' },
+  now: { type: 'string' },
+  schema: { type: 'boolean' },
+  text: { type: 'boolean' },
+} as const;
+
+/** What was asked for; the schemas alone where they were. */
+function argumentsOf(argv: string[]): Arguments | 'schema' {
   let args;
   try {
-    args = parseArgs({
-      args: argv,
-      allowPositionals: true,
-      options: {
-        forecast: { type: 'string' },
-        now: { type: 'string' },
-        schema: { type: 'boolean' },
-        text: { type: 'boolean' },
-      },
-    });
+    args = parseArgs({ args: argv, allowPositionals: true, options: OPTIONS });
   } catch (e) {
     throw bad('arguments', '--', e instanceof Error ? e.message : 'known options');
   }
-  const { values, positionals } = args;
-  if (values.schema)
-    return JSON.stringify(
-      {
-        job: z.toJSONSchema(jobSchema),
-        forecast: z.toJSONSchema(forecastSchema),
-        plan: z.toJSONSchema(planSchema),
-      },
-      null,
-      2,
-    );
-  const [file, extra] = positionals;
+  const { forecast, now, schema, text = false } = args.values;
+  if (schema) return 'schema';
+  const [file, extra] = args.positionals;
   if (file === undefined) throw bad('arguments', 'job.json', 'the path of a job file, or --schema');
   if (extra !== undefined) throw bad('arguments', extra, 'only one job file');
-  const job = take(file, parseJob(take(file, parseJson(read(file, 'job')))));
-  const tz = job.place.tz;
-  let nowMs = Date.now();
-  const nowText = values.now ?? process.env.PELLUCID_NOW;
-  if (nowText !== undefined) {
-    try {
-      nowMs = msOf(nowText, tz);
-    } catch {
-      throw bad(
-        'arguments',
-        values.now !== undefined ? '--now' : 'PELLUCID_NOW',
-        `an ISO time like 2026-05-16T07:50 (got ${nowText})`,
-      );
-    }
-  }
-  let forecast: Forecast;
-  let issuedMs = nowMs;
-  if (values.forecast !== undefined) {
-    const text = read(values.forecast, 'forecast');
-    forecast = /\.csv$/i.test(values.forecast)
-      ? take(values.forecast, parseForecastCsv(text, tz))
-      : take(values.forecast, parseForecast(take(values.forecast, parseJson(text))));
-  } else ({ forecast, issuedMs } = simulatedForecast(job.place, nowMs));
+  return { file, forecast, now, text };
+}
+
+/** From the option, else from the environment, else the machine's clock. */
+function nowOf(option: string | undefined, tz: string): number {
+  const text = option ?? process.env.PELLUCID_NOW;
+  if (text === undefined) return Date.now();
   try {
-    const p = plan({ job, forecast, nowMs, issuedMs });
-    return values.text ? planText(job, p, formatFor('metric')) : JSON.stringify(p, null, 2);
-  } catch (e) {
-    if (e instanceof ForecastError)
-      throw bad(
-        values.forecast ?? 'forecast',
-        'start',
-        e.code === 'does-not-cover-now'
-          ? `a forecast that covers now, ${e.params.now} (it runs from ${e.params.from} to ${e.params.to})`
-          : 'at least six hours of forecast ahead of now',
-      );
-    throw e;
+    return msOf(text, tz);
+  } catch {
+    const named = option !== undefined ? '--now' : 'PELLUCID_NOW';
+    throw bad('arguments', named, `an ISO time like 2026-05-16T07:50 (got ${text})`);
   }
+}
+
+function forecastOf(file: string, tz: string): Forecast {
+  const text = read(file, 'forecast');
+  if (/\.csv$/i.test(file)) return take(file, parseForecastCsv(text, tz));
+  return take(file, parseForecast(take(file, parseJson(text))));
+}
+
+function planFor(job: Job, args: Arguments): Plan {
+  const { tz } = job.place;
+  const nowMs = nowOf(args.now, tz);
+  const issued =
+    args.forecast === undefined
+      ? simulatedForecast(job.place, nowMs)
+      : { forecast: forecastOf(args.forecast, tz), issuedMs: nowMs };
+  try {
+    return plan({ job, nowMs, ...issued });
+  } catch (e) {
+    if (!(e instanceof ForecastError)) throw e;
+    const { now, from, to } = e.params;
+    const covering = `a forecast that covers now, ${now} (it runs from ${from} to ${to})`;
+    const expected =
+      e.code === 'does-not-cover-now' ? covering : 'at least six hours of forecast ahead of now';
+    throw bad(args.forecast ?? 'forecast', 'start', expected);
+  }
+}
+
+function schemas(): string {
+  const [job, forecast, answer] = [jobSchema, forecastSchema, planSchema].map((s) => z.toJSONSchema(s));
+  return JSON.stringify({ job, forecast, plan: answer }, null, 2);
+}
+
+function main(argv: string[]): string {
+  const args = argumentsOf(argv);
+  if (args === 'schema') return schemas();
+  const job = take(args.file, parseJob(take(args.file, parseJson(read(args.file, 'job')))));
+  const made = planFor(job, args);
+  return args.text ? planText(job, made, formatFor('metric')) : JSON.stringify(made, null, 2);
 }
 
 try {

@@ -14,7 +14,7 @@ export default async function Page() {
   await connection();
   const { store, weather, clock } = workshop();
   const nowMs = clock.nowMs();
-  const b = bench(store, weather, nowMs);
+  const b = await bench(store, weather, nowMs);
   const place = b.open[0]?.job.place ?? DEFAULT_PLACE;
   return (
     <>

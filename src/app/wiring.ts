@@ -22,31 +22,37 @@ export interface Workshop {
 
 const held = globalThis as typeof globalThis & { pellucidWorkshop?: Workshop };
 
-export function workshop(): Workshop {
-  if (held.pellucidWorkshop) return held.pellucidWorkshop;
-  const store = jobStore(getDb());
-  const stock = stockStore(getDb());
+/** The invented workshop, put into an empty database once. */
+function fillDemo(store: JobStore, stock: StockStore): void {
+  if (!store.isEmpty()) return;
+  const bought = (item: (typeof DEMO_STOCK)[number]): string => item.boughtOn ?? '';
+  if (stock.list().length === 0)
+    for (const item of [...DEMO_STOCK].sort((a, b) => bought(a).localeCompare(bought(b)))) {
+      const { id, ...draft } = item;
+      stock.add(id, draft, Date.parse(`${bought(item)}T09:00:00Z`));
+    }
+  [...DEMO_JOBS, ...DEMO_FINISHED].forEach(({ id, job }, i) => store.insert(id, job, i));
+}
+
+/** Until a place brings its own forecast, the stand-in answers. */
+const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
+
+function makeWorkshop(): Workshop {
+  const db = getDb();
+  const store = jobStore(db);
+  const stock = stockStore(db);
   const demo = process.env.PELLUCID_DEMO === '1';
-  if (demo && store.isEmpty() && stock.list().length === 0)
-    [...DEMO_STOCK]
-      .sort((a, b) => a.boughtOn!.localeCompare(b.boughtOn!))
-      .forEach(({ id, ...draft }) => stock.add(id, draft, Date.parse(`${draft.boughtOn}T09:00:00Z`)));
-  if (demo && store.isEmpty())
-    [...DEMO_JOBS, ...DEMO_FINISHED].forEach(({ id, job }, i) => store.insert(id, job, i));
+  if (demo) fillDemo(store, stock);
   const clock = workshopClock(
-    process.env.PELLUCID_NOW,
-    demo ? DEMO_NOW : null,
-    HARBOUR_LANE.tz,
+    { setTo: process.env.PELLUCID_NOW, demoStart: demo ? DEMO_NOW : null, tz: HARBOUR_LANE.tz },
     store.list().map((j) => j.job),
     Date.now,
   );
-  held.pellucidWorkshop = {
-    store,
-    photos: photoStore(getDb(), join(dataFolder(), 'photos')),
-    stock,
-    ticks: tickStore(getDb()),
-    weather: { forecastFor: simulatedForecast },
-    clock,
-  };
+  const photos = photoStore(db, join(dataFolder(), 'photos'));
+  return { store, photos, stock, ticks: tickStore(db), weather, clock };
+}
+
+export function workshop(): Workshop {
+  held.pellucidWorkshop ??= makeWorkshop();
   return held.pellucidWorkshop;
 }

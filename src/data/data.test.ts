@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
-import { BrokenRow, jobStore } from './job-store';
+import { BrokenRow } from './job-rows';
+import { jobStore } from './job-store';
 import { MOST_PHOTOS, photoStore } from './photo-store';
 import { DatabaseTooNew, migrationsIn, openDatabase } from './open';
 

@@ -47,68 +47,79 @@ export interface PhotoStore {
   bringIn(photo: PhotoCopy): boolean;
 }
 
-export function photoStore(db: Db, folder: string): PhotoStore {
-  const all = db.prepare<[string], Row>(
-    'SELECT * FROM photos WHERE job_id = ? AND deleted_ms IS NULL ORDER BY created_ms, id',
-  );
-  const one = db.prepare<[string], Row>('SELECT * FROM photos WHERE id = ? AND deleted_ms IS NULL');
-  const every = db.prepare<[], Row>('SELECT * FROM photos WHERE deleted_ms IS NULL ORDER BY created_ms, id');
-  const known = db.prepare<[string], { n: number }>('SELECT count(*) AS n FROM photos WHERE id = ?');
-  const insert = db.prepare(
-    'INSERT INTO photos (id, job_id, part_id, moment, bytes, created_ms, note) VALUES (?, ?, ?, ?, ?, ?, ?)',
-  );
-  const write = db.prepare('UPDATE photos SET note = ? WHERE id = ? AND deleted_ms IS NULL');
-  const mark = db.prepare('UPDATE photos SET deleted_ms = ? WHERE id = ? AND deleted_ms IS NULL');
-  const file = (id: string): string => join(folder, `${id}.jpg`);
-  const momentOf = (r: Row): Moment => (r.moment === 'after' ? 'after' : 'before');
-  /** Written beside, then named: a row never stands for half a picture. */
-  const keep = (id: string, picture: Uint8Array): void => {
-    mkdirSync(folder, { recursive: true });
-    writeFileSync(`${file(id)}.part`, picture);
-    renameSync(`${file(id)}.part`, file(id));
-  };
+function photoStatements(db: Db) {
   return {
-    list: (jobId) =>
-      all
-        .all(jobId)
-        .map((r) => ({
-          id: r.id,
-          partId: r.part_id,
-          moment: momentOf(r),
-          bytes: r.bytes,
-          createdMs: r.created_ms,
-          note: r.note,
-        })),
+    of: db.prepare<[string], Row>(
+      'SELECT * FROM photos WHERE job_id = ? AND deleted_ms IS NULL ORDER BY created_ms, id',
+    ),
+    one: db.prepare<[string], Row>('SELECT * FROM photos WHERE id = ? AND deleted_ms IS NULL'),
+    every: db.prepare<[], Row>('SELECT * FROM photos WHERE deleted_ms IS NULL ORDER BY created_ms, id'),
+    known: db.prepare<[string], { n: number }>('SELECT count(*) AS n FROM photos WHERE id = ?'),
+    insert: db.prepare(
+      'INSERT INTO photos (id, job_id, part_id, moment, bytes, created_ms, note) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    ),
+    write: db.prepare('UPDATE photos SET note = ? WHERE id = ? AND deleted_ms IS NULL'),
+    mark: db.prepare('UPDATE photos SET deleted_ms = ? WHERE id = ? AND deleted_ms IS NULL'),
+  };
+}
+
+/** The pictures beside the database. The name of a file comes from a row, never from a request. */
+class Pictures {
+  constructor(private readonly folder: string) {}
+
+  private file(id: string): string {
+    return join(this.folder, `${id}.jpg`);
+  }
+
+  /** Written beside, then named: a row never stands for half a picture. */
+  keep(id: string, picture: Uint8Array): void {
+    mkdirSync(this.folder, { recursive: true });
+    writeFileSync(`${this.file(id)}.part`, picture);
+    renameSync(`${this.file(id)}.part`, this.file(id));
+  }
+
+  read(id: string): Buffer | null {
+    return existsSync(this.file(id)) ? readFileSync(this.file(id)) : null;
+  }
+}
+
+const photoOf = (r: Row): Photo => ({
+  id: r.id,
+  partId: r.part_id,
+  moment: r.moment === 'after' ? 'after' : 'before',
+  bytes: r.bytes,
+  createdMs: r.created_ms,
+  note: r.note,
+});
+
+export function photoStore(db: Db, folder: string): PhotoStore {
+  const sql = photoStatements(db);
+  const pictures = new Pictures(folder);
+  return {
+    list: (jobId) => sql.of.all(jobId).map(photoOf),
     add: (jobId, p, picture, nowMs) => {
-      if (all.all(jobId).length >= MOST_PHOTOS) return 'too-many';
-      keep(p.id, picture);
-      insert.run(p.id, jobId, p.partId, p.moment, picture.byteLength, nowMs, '');
+      if (sql.of.all(jobId).length >= MOST_PHOTOS) return 'too-many';
+      pictures.keep(p.id, picture);
+      sql.insert.run(p.id, jobId, p.partId, p.moment, picture.byteLength, nowMs, '');
       return 'kept';
     },
-    // The name of a file comes from the row, never from the request.
     read: (id) => {
-      const row = one.get(id);
-      return row && existsSync(file(row.id)) ? readFileSync(file(row.id)) : null;
+      const row = sql.one.get(id);
+      return row ? pictures.read(row.id) : null;
     },
-    remove: (id, nowMs) => mark.run(nowMs, id).changes === 1,
-    note: (id, text) => write.run(text, id).changes === 1,
+    remove: (id, nowMs) => sql.mark.run(nowMs, id).changes === 1,
+    note: (id, text) => sql.write.run(text, id).changes === 1,
     *everything() {
-      for (const r of every.all())
-        if (existsSync(file(r.id)))
-          yield {
-            id: r.id,
-            jobId: r.job_id,
-            partId: r.part_id,
-            moment: momentOf(r),
-            createdMs: r.created_ms,
-            note: r.note,
-            picture: readFileSync(file(r.id)),
-          };
+      for (const row of sql.every.all()) {
+        const picture = pictures.read(row.id);
+        const { bytes: _bytes, ...photo } = photoOf(row);
+        if (picture) yield { ...photo, jobId: row.job_id, picture };
+      }
     },
     bringIn: (p) => {
-      if (known.get(p.id)!.n > 0) return false;
-      keep(p.id, p.picture);
-      insert.run(p.id, p.jobId, p.partId, p.moment, p.picture.byteLength, p.createdMs, p.note);
+      if (sql.known.get(p.id)!.n > 0) return false;
+      pictures.keep(p.id, p.picture);
+      sql.insert.run(p.id, p.jobId, p.partId, p.moment, p.picture.byteLength, p.createdMs, p.note);
       return true;
     },
   };

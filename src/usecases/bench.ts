@@ -39,21 +39,18 @@ export function nightsAt(lat: number, lon: number, fromMs: number, hours: number
 }
 
 /** Jobs at work, jobs closed (newest first) and jobs taken off. */
-export function bench(store: JobStore, weather: Weather, nowMs: number): Bench {
+export async function bench(store: JobStore, weather: Weather, nowMs: number): Promise<Bench> {
   const all = store.list();
   const closedMs = (j: Job): number => (j.log?.closedAt === undefined ? 0 : msOf(j.log.closedAt, j.place.tz));
-  return {
-    open: all.filter((s) => closedMs(s.job) === 0).map((s) => benchJob(s, weather, nowMs)),
-    finished: all
-      .filter((s) => closedMs(s.job) > 0)
-      .sort((a, b) => closedMs(b.job) - closedMs(a.job))
-      .map((s) => benchJob(s, weather, nowMs)),
-    removed: store.removed(),
-  };
+  const open = all.filter((s) => closedMs(s.job) === 0);
+  const finished = all.filter((s) => closedMs(s.job) > 0).sort((a, b) => closedMs(b.job) - closedMs(a.job));
+  const shown = (jobs: readonly StoredJob[]): Promise<BenchJob[]> =>
+    Promise.all(jobs.map((s) => benchJob(s, weather, nowMs)));
+  return { open: await shown(open), finished: await shown(finished), removed: store.removed() };
 }
 
-function benchJob(stored: StoredJob, weather: Weather, nowMs: number): BenchJob {
-  const v = viewOf(stored, weather, nowMs);
+async function benchJob(stored: StoredJob, weather: Weather, nowMs: number): Promise<BenchJob> {
+  const v = await viewOf(stored, weather, nowMs);
   const used = new Set(v.plan.layers.map((l) => l.productId));
   return {
     id: v.id,

@@ -10,28 +10,29 @@ export interface WorkshopClock {
   nowMs(): number;
 }
 
-/** Newest instant recorded in any job, ms; −Infinity when there is none. */
-export function lastRecordedMs(jobs: readonly Job[]): number {
-  return Math.max(
-    -Infinity,
-    ...jobs.flatMap((j) =>
-      [
-        ...(j.state?.coats ?? []).map((c) => c.endedAt),
-        ...(j.state?.tasks ?? []).map((t) => t.endedAt),
-        ...(j.state?.activations ?? []).map((a) => a.at),
-      ].map((iso) => msOf(iso, j.place.tz)),
-    ),
-  );
+/** Every time in a job's state, ISO. */
+function recordedIn({ state }: Job): string[] {
+  if (!state) return [];
+  const ended = [...state.coats, ...(state.tasks ?? [])].map((x) => x.endedAt);
+  return [...ended, ...state.activations.map((a) => a.at)];
 }
 
-/**
- * @param setTo ISO text of PELLUCID_NOW, or undefined @param demoStart ISO of the demo's first morning, or null for the real clock
- * @param machine the machine's clock
- */
+/** Newest instant recorded in any job, ms; −Infinity when there is none. */
+export function lastRecordedMs(jobs: readonly Job[]): number {
+  return Math.max(-Infinity, ...jobs.flatMap((j) => recordedIn(j).map((iso) => msOf(iso, j.place.tz))));
+}
+
+export interface ClockSetting {
+  /** ISO text of PELLUCID_NOW. */
+  readonly setTo: string | undefined;
+  /** ISO of the demo's first morning, or null for the real clock. */
+  readonly demoStart: string | null;
+  readonly tz: string;
+}
+
+/** @param machine the machine's clock */
 export function workshopClock(
-  setTo: string | undefined,
-  demoStart: string | null,
-  tz: string,
+  { setTo, demoStart, tz }: ClockSetting,
   jobs: readonly Job[],
   machine: () => number,
 ): WorkshopClock {

@@ -24,42 +24,62 @@ export const DEFAULT_HOURS: FreeHours = {
   exceptions: [],
 };
 
-/** A job named by number, with the place, hours, kit, money, prices and schools of the newest job there is, and what the logs say of his use: what its owner chose is his default. */
+/** What a job begins with that nobody has said anything of yet. */
+const PLAIN: Pick<Job, 'purpose' | 'parts' | 'risk'> = {
+  purpose: {
+    grade: 'tidy',
+    finish: 'gloss',
+    colour: { name: 'Grey green', hex: '#6E7F76', kind: 'solid' },
+    exposure: ['sun'],
+  },
+  parts: [
+    {
+      id: 'part-1',
+      name: 'Panel',
+      lengthMm: 600,
+      widthMm: 400,
+      sides: 1,
+      posture: 'flat',
+      hiddenEdgePct: 5,
+      substrate: 'steel',
+      condition: 'bare',
+    },
+  ],
+  risk: { rushSafe: 0.5 },
+};
+
+/** The first of "New job", "New job 2" … that no job has. */
+function freshName(taken: ReadonlySet<string>): string {
+  const name = (n: number): string => (n === 1 ? 'New job' : `New job ${n}`);
+  let n = 1;
+  while (taken.has(name(n))) n++;
+  return name(n);
+}
+
+/** What its owner chose in the newest job there is, is his default. */
+function inherited(
+  last: Job | undefined,
+): Pick<Job, 'place' | 'equipment' | 'freeHours' | 'budget'> & Partial<Job> {
+  if (!last)
+    return {
+      place: DEFAULT_PLACE,
+      equipment: { sprayer: 'aerosol', suppliedAir: false },
+      freeHours: DEFAULT_HOURS,
+      budget: { currency: 'GBP', amount: 120 },
+    };
+  const { place, equipment, freeHours, budget, schools, prices } = last;
+  const chosen = { ...(schools ? { schools } : {}), ...(prices ? { prices } : {}) };
+  return { place, equipment, freeHours, budget, ...chosen };
+}
+
+/** A job named by number, with the place, hours, kit, money, prices and schools of the newest job there is, and what the logs say of its owner's use. */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
   const jobs = store.list();
-  const last = jobs.at(-1)?.job;
   const habit = ownUse(store);
-  const taken = new Set(jobs.map((j) => j.job.name));
-  let n = 1;
-  while (taken.has(n === 1 ? 'New job' : `New job ${n}`)) n++;
   const job: Job = {
-    name: n === 1 ? 'New job' : `New job ${n}`,
-    place: last?.place ?? DEFAULT_PLACE,
-    purpose: {
-      grade: 'tidy',
-      finish: 'gloss',
-      colour: { name: 'Grey green', hex: '#6E7F76', kind: 'solid' },
-      exposure: ['sun'],
-    },
-    equipment: last?.equipment ?? { sprayer: 'aerosol', suppliedAir: false },
-    parts: [
-      {
-        id: 'part-1',
-        name: 'Panel',
-        lengthMm: 600,
-        widthMm: 400,
-        sides: 1,
-        posture: 'flat',
-        hiddenEdgePct: 5,
-        substrate: 'steel',
-        condition: 'bare',
-      },
-    ],
-    freeHours: last?.freeHours ?? DEFAULT_HOURS,
-    budget: last?.budget ?? { currency: 'GBP', amount: 120 },
-    risk: { rushSafe: 0.5 },
-    ...(last?.schools ? { schools: last.schools } : {}),
-    ...(last?.prices ? { prices: last.prices } : {}),
+    name: freshName(new Set(jobs.map((j) => j.job.name))),
+    ...PLAIN,
+    ...inherited(jobs.at(-1)?.job),
     ...(habit ? { habit } : {}),
   };
   store.insert(id, job, nowMs);

@@ -58,16 +58,27 @@ export interface JobStore {
   isEmpty(): boolean;
 }
 
+/** A forecast and when it was issued. */
+export interface Issued {
+  readonly forecast: Forecast;
+  readonly issuedMs: number;
+}
 export interface Weather {
-  forecastFor(place: Place, nowMs: number): { forecast: Forecast; issuedMs: number };
+  /** What is forecast for a place as of now: computed, stored, imported or fetched. */
+  forecastFor(place: Place, nowMs: number): Promise<Issued>;
 }
 
 /** The workshop's shelf. Every change leaves a move behind it. */
+/** Why an item changed, and a remark. */
+export interface MoveNote {
+  readonly kind: StockMove['kind'];
+  readonly note: string;
+}
 export interface StockStore {
   list(): StockItem[];
   load(id: string): StockItem | null;
   add(id: string, draft: StockDraft, nowMs: number): void;
-  change(id: string, draft: StockDraft, kind: StockMove['kind'], note: string, nowMs: number): boolean;
+  change(id: string, draft: StockDraft, how: MoveNote, nowMs: number): boolean;
   /** Takes from an item; never more than is in it. */
   take(
     id: string,

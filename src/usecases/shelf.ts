@@ -6,7 +6,7 @@ import { ingredientsOf } from '@/core/material/ingredients';
 import { systemFor } from '@/core/coating/system';
 import type { StockItem, StockMove } from '@/model/stock';
 import type { Product } from '@/model/product';
-import { jobsToShopFor } from './shopping';
+import { jobsToShopFor } from './shopping/wants';
 import type { JobStore, StockStore } from './ports';
 
 export interface ShelfRow {

@@ -11,12 +11,13 @@ import { lastRecordedMs, workshopClock } from './clock';
 import { newJob } from './new-job';
 import type { JobStore, StoredJob } from './ports';
 import { withoutTick, withTick } from '@/core/schedule/work/tick';
+import type { Weather } from './ports';
 import { viewJob } from './view-job';
 
 const TZ = HARBOUR_LANE.tz;
 const NOW = msOf(DEMO_NOW, TZ);
 const NONE = { undo: null, redo: null };
-const weather = { forecastFor: simulatedForecast };
+const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
 function mapStore(): JobStore {
   const rows = new Map<string, StoredJob>();
   return {
@@ -43,11 +44,11 @@ function mapStore(): JobStore {
 }
 
 describe('a new job', () => {
-  it('is a valid job with a full plan from the first moment, and takes place and hours from the newest job', () => {
+  it('is a valid job with a full plan from the first moment, and takes place and hours from the newest job', async () => {
     const s = mapStore();
     const first = newJob(s, 'one', NOW);
     expect(parseJob(first).ok).toBe(true);
-    expect(viewJob(s, weather, 'one', NOW)!.plan.kind).toBe('planned');
+    expect((await viewJob(s, weather, 'one', NOW))!.plan.kind).toBe('planned');
     s.update('one', 1, { ...first, place: HARBOUR_LANE, schools: { firstClear: 'medium' } }, NOW);
     expect(newJob(s, 'two', NOW)).toMatchObject({
       name: 'New job 2',
@@ -58,15 +59,15 @@ describe('a new job', () => {
 });
 
 describe('the bench and a job', () => {
-  it('shows every job with its plan; a job that is gone is null', () => {
+  it('shows every job with its plan; a job that is gone is null', async () => {
     const s = mapStore();
     DEMO_JOBS.forEach((d, i) => s.insert(d.id, d.job, i));
-    const b = bench(s, weather, NOW);
+    const b = await bench(s, weather, NOW);
     expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.map((d) => d.id));
     expect(b.open.every((j) => j.plan.kind === 'planned' && j.plan.suits.length > 0)).toBe(true);
-    expect(viewJob(s, weather, 'gone', NOW)).toBeNull();
+    expect(await viewJob(s, weather, 'gone', NOW)).toBeNull();
   });
-  it('a closed job stands apart, newest first, and is planned no more hours', () => {
+  it('a closed job stands apart, newest first, and is planned no more hours', async () => {
     const s = mapStore();
     DEMO_JOBS.forEach((d, i) =>
       s.insert(
@@ -77,7 +78,7 @@ describe('the bench and a job', () => {
         i,
       ),
     );
-    const b = bench(s, weather, NOW);
+    const b = await bench(s, weather, NOW);
     expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.slice(2).map((d) => d.id));
     expect(b.finished.map((j) => j.id)).toEqual([DEMO_JOBS[1]!.id, DEMO_JOBS[0]!.id]);
   });
@@ -153,9 +154,7 @@ describe('the clock of the workshop', () => {
   it('the demo starts on Saturday 16 May 07:50 at the place and ticks on', () => {
     let machine = 1000;
     const c = workshopClock(
-      undefined,
-      DEMO_NOW,
-      TZ,
+      { setTo: undefined, demoStart: DEMO_NOW, tz: TZ },
       DEMO_JOBS.map((d) => d.job),
       () => machine,
     );
@@ -171,11 +170,15 @@ describe('the clock of the workshop', () => {
       cans: 0,
     });
     expect(lastRecordedMs([j])).toBe(NOW + 130 * MINUTE);
-    expect(workshopClock(undefined, DEMO_NOW, TZ, [j], () => 5).nowMs()).toBe(NOW + 131 * MINUTE);
-    expect(workshopClock('2026-05-17T09:00', DEMO_NOW, TZ, [j], () => 5).nowMs()).toBe(
-      msOf('2026-05-17T09:00', TZ),
+    expect(workshopClock({ setTo: undefined, demoStart: DEMO_NOW, tz: TZ }, [j], () => 5).nowMs()).toBe(
+      NOW + 131 * MINUTE,
     );
-    expect(workshopClock(undefined, null, TZ, [], () => 5)).toMatchObject({ demo: false });
+    expect(
+      workshopClock({ setTo: '2026-05-17T09:00', demoStart: DEMO_NOW, tz: TZ }, [j], () => 5).nowMs(),
+    ).toBe(msOf('2026-05-17T09:00', TZ));
+    expect(workshopClock({ setTo: undefined, demoStart: null, tz: TZ }, [], () => 5)).toMatchObject({
+      demo: false,
+    });
   });
 });
 

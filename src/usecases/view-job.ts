@@ -8,7 +8,7 @@ import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
-import type { JobStore, Steps, StoredJob, Weather } from './ports';
+import type { Issued, JobStore, Steps, StoredJob, Weather } from './ports';
 
 export interface JobView {
   readonly id: string;
@@ -33,8 +33,7 @@ const KEPT = 80;
 
 function planned(
   stored: StoredJob,
-  forecast: Forecast,
-  issuedMs: number,
+  { forecast, issuedMs }: Issued,
   minuteMs: number,
 ): ReturnType<typeof planAndAir> {
   const key = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${minuteMs}`;
@@ -43,10 +42,11 @@ function planned(
   );
 }
 
-export function viewOf(stored: StoredJob, weather: Weather, nowMs: number): JobView {
+export async function viewOf(stored: StoredJob, weather: Weather, nowMs: number): Promise<JobView> {
   const { job } = stored;
-  const { forecast, issuedMs } = weather.forecastFor(job.place, nowMs);
-  const { plan, air } = planned(stored, forecast, issuedMs, Math.floor(nowMs / MINUTE) * MINUTE);
+  const issued = await weather.forecastFor(job.place, nowMs);
+  const { forecast, issuedMs } = issued;
+  const { plan, air } = planned(stored, issued, Math.floor(nowMs / MINUTE) * MINUTE);
   const products = productsOf(CATALOGUE, job.products);
   return {
     id: stored.id,
@@ -62,7 +62,12 @@ export function viewOf(stored: StoredJob, weather: Weather, nowMs: number): JobV
   };
 }
 
-export function viewJob(store: JobStore, weather: Weather, id: string, nowMs: number): JobView | null {
+export async function viewJob(
+  store: JobStore,
+  weather: Weather,
+  id: string,
+  nowMs: number,
+): Promise<JobView | null> {
   const stored = store.load(id);
   return stored ? viewOf(stored, weather, nowMs) : null;
 }

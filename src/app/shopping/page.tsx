@@ -6,7 +6,8 @@ import { packSolver } from '@/solver/pack-solver';
 import { ShoppingPage } from '@/ui/shopping/shopping-view';
 import { TopBar } from '@/ui/shell/top-bar';
 import { DEFAULT_PLACE } from '@/usecases/new-job';
-import { jobsToShopFor, shoppingFor } from '@/usecases/shopping';
+import { shoppingFor } from '@/usecases/shopping/shopping';
+import { jobsToShopFor } from '@/usecases/shopping/wants';
 
 export const metadata: Metadata = { title: 'Shopping' };
 
@@ -21,7 +22,7 @@ export default async function Page({
   const jobs = jobsToShopFor(store);
   const ids = typeof asked === 'string' ? asked.split(',').filter((x) => jobs.some((j) => j.id === x)) : null;
   const place = store.list()[0]?.job.place ?? DEFAULT_PLACE;
-  const shopping = shoppingFor(store, stock, ids, await packSolver(), clock.nowMs());
+  const shopping = shoppingFor(store, stock, ids, { solve: await packSolver(), nowMs: clock.nowMs() });
   return (
     <>
       <a className="skip" href="#main">

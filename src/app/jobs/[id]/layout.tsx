@@ -17,7 +17,7 @@ export default async function Layout({
 }) {
   await connection();
   const { store, weather, clock } = workshop();
-  const view = viewJob(store, weather, (await params).id, clock.nowMs());
+  const view = await viewJob(store, weather, (await params).id, clock.nowMs());
   if (!view) notFound();
   return (
     <>

@@ -9,7 +9,7 @@ import type { StageParams } from './stage-title';
 export default async function Page({ params }: StageParams) {
   await connection();
   const { store, weather, clock } = workshop();
-  const view = viewJob(store, weather, (await params).id, clock.nowMs());
+  const view = await viewJob(store, weather, (await params).id, clock.nowMs());
   if (!view) notFound();
   redirect(`/jobs/${view.id}/${currentStage(view.job, view.plan)}`);
 }

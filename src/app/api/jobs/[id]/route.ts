@@ -12,7 +12,7 @@ const envelope = z.strictObject({ version: z.number().int().min(1), job: z.unkno
 /** The job with its plan, for a page that is open already. */
 export async function GET(_request: Request, { params }: Context): Promise<Response> {
   const { store, weather, clock } = workshop();
-  const view = viewJob(store, weather, (await params).id, clock.nowMs());
+  const view = await viewJob(store, weather, (await params).id, clock.nowMs());
   return view ? Response.json(view) : noSuchJob();
 }
 

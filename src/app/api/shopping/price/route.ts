@@ -1,7 +1,7 @@
 import { bodyOf, refused } from '@/app/api/answer';
 import { workshop } from '@/app/wiring';
 import { priceSchema } from '@/model/shopping';
-import { setPrice } from '@/usecases/shopping';
+import { setPrice } from '@/usecases/shopping/set-price';
 
 export async function POST(request: Request): Promise<Response> {
   const sent = await bodyOf(request, 8192);
@@ -10,5 +10,5 @@ export async function POST(request: Request): Promise<Response> {
   if (!p.success)
     return refused(422, 'A price is 0 or more.', [{ path: 'price', expected: 'a price of 0 or more' }]);
   const { store, clock } = workshop();
-  return Response.json({ jobs: setPrice(store, p.data.jobs, p.data.key, p.data.price, clock.nowMs()) });
+  return Response.json({ jobs: setPrice(store, p.data.jobs, p.data, clock.nowMs()) });
 }

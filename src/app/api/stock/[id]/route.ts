@@ -13,16 +13,9 @@ export async function PUT(request: Request, { params }: Context): Promise<Respon
   const sent = await stockOf(request);
   if (!sent.ok) return sent.answer;
   const { stock, clock } = workshop();
-  const { item, weight, kind, note } = sent.value;
-  return stock.change(
-    (await params).id,
-    item,
-    kind ?? (weight ? 'weighed' : 'edited'),
-    note ?? '',
-    clock.nowMs(),
-  )
-    ? Response.json({ kept: true })
-    : gone();
+  const { item, weight, kind = weight ? 'weighed' : 'edited', note = '' } = sent.value;
+  const kept = stock.change((await params).id, item, { kind, note }, clock.nowMs());
+  return kept ? Response.json({ kept: true }) : gone();
 }
 
 /** Takes from it, or puts it back on the shelf. */
@@ -39,13 +32,12 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
       { path: 'takeMl', expected: 'more than 0 ml' },
     ]);
   const r = stock.take(id, t.data.takeMl, t.data.note, clock.nowMs());
-  return r.kind === 'missing'
-    ? gone()
-    : r.kind === 'too-little'
-      ? refused(409, `Only ${Math.round(r.remainingMl)} ml are in it. Weigh it, then take what is there.`, [
-          { path: 'takeMl', expected: `at most ${Math.round(r.remainingMl)} ml` },
-        ])
-      : Response.json(r);
+  if (r.kind === 'missing') return gone();
+  if (r.kind === 'taken') return Response.json(r);
+  const left = `${Math.round(r.remainingMl)} ml`;
+  return refused(409, `Only ${left} are in it. Weigh it, then take what is there.`, [
+    { path: 'takeMl', expected: `at most ${left}` },
+  ]);
 }
 
 export async function DELETE(_request: Request, { params }: Context): Promise<Response> {

@@ -13,8 +13,9 @@ import type { ShoppingList } from '@/model/shopping';
 import { packSolver, type PackSolver } from '@/solver/pack-solver';
 import { formatFor } from '@/words/format';
 import { lineName } from '@/words/shopping';
-import { setPrice, shoppingFor } from './shopping';
-import { shelfView } from './shelf';
+import { setPrice } from './set-price';
+import { shoppingFor } from './shopping';
+import { shelfView } from '../shelf';
 
 let db: Db;
 let solve: PackSolver;
@@ -37,7 +38,7 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 const list = (ids: string[] | null = null): ShoppingList => {
-  const s = shoppingFor(jobStore(db), stockStore(db), ids, solve, NOW);
+  const s = shoppingFor(jobStore(db), stockStore(db), ids, { solve, nowMs: NOW });
   if (s.kind !== 'list') throw new Error('two currencies');
   return s.list;
 };
@@ -105,7 +106,7 @@ describe('shopping', () => {
   });
   it('a price set in the list is in every job that buys it, and in the next list', () => {
     const line = list().lines.find((l) => l.group === 'paint' && l.jobs.length > 1)!;
-    expect(setPrice(jobStore(db), line.jobs, line.priceKey, 3.5, NOW)).toBe(line.jobs.length);
+    expect(setPrice(jobStore(db), line.jobs, { key: line.priceKey, price: 3.5 }, NOW)).toBe(line.jobs.length);
     expect(list().lines.find((l) => l.key === line.key)!.price).toBe(3.5);
     for (const id of line.jobs) expect(jobStore(db).load(id)!.steps.undo).not.toBeNull();
   });
@@ -115,7 +116,7 @@ describe('shopping', () => {
       { ...bare('cargo-bike'), name: 'Abroad', budget: { currency: 'EUR', amount: 90 } },
       9,
     );
-    const s = shoppingFor(jobStore(db), stockStore(db), null, solve, NOW);
+    const s = shoppingFor(jobStore(db), stockStore(db), null, { solve, nowMs: NOW });
     expect(s).toEqual({ kind: 'currencies', currencies: ['GBP', 'EUR'] });
     expect(list(['abroad']).currency).toBe('EUR');
     jobStore(db).remove('abroad', NOW);
@@ -154,7 +155,7 @@ describe('the shelf in the database', () => {
     expect(s.take('one', 140, 'too much', 2)).toEqual({ kind: 'too-little', remainingMl: 100 });
     expect(s.load('one')!.remainingMl).toBe(100);
     expect(s.take('one', 60, 'bonnet', 3)).toEqual({ kind: 'taken', remainingMl: 40 });
-    expect(s.change('one', { ...draft, remainingMl: 35 }, 'weighed', '', 4)).toBe(true);
+    expect(s.change('one', { ...draft, remainingMl: 35 }, { kind: 'weighed', note: '' }, 4)).toBe(true);
     expect(s.moves(3).map((m) => [m.kind, m.beforeMl, m.afterMl])).toEqual([
       ['weighed', 40, 35],
       ['used', 100, 40],

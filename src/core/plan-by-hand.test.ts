@@ -1,0 +1,200 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
+import type { Forecast, ForecastMember } from '@/model/forecast';
+import type { FreeHours, Job } from '@/model/job';
+import { CATALOGUE } from './coating/catalogue';
+import { dryRate } from './drying/rate';
+import { ForecastError } from './job-air';
+import { plan } from './plan';
+import { HOUR, MINUTE, msOf } from './time/instant';
+
+const TZ = HARBOUR_LANE.tz;
+const NOW = msOf(DEMO_NOW, TZ);
+const ms = (iso: string): number => Date.parse(iso);
+const demo = (id: string): Job => DEMO_JOBS.find((j) => j.id === id)!.job;
+const always: FreeHours = {
+  weekly: {
+    mon: [['00:00', '24:00']],
+    tue: [['00:00', '24:00']],
+    wed: [['00:00', '24:00']],
+    thu: [['00:00', '24:00']],
+    fri: [['00:00', '24:00']],
+    sat: [['00:00', '24:00']],
+    sun: [['00:00', '24:00']],
+  },
+  exceptions: [],
+};
+/** Two equal members of steady weather, so that every future is the central one. */
+function steady(
+  tempC: number,
+  over: Partial<Record<keyof ForecastMember, number | ((hour: number) => number)>> = {},
+  hours = 220,
+): Forecast {
+  const col = (v: number | ((h: number) => number)): number[] =>
+    Array.from({ length: hours }, (_, h) => (typeof v === 'function' ? v(h) : v));
+  const m: ForecastMember = {
+    airTempC: col(over.airTempC ?? tempC),
+    rhPct: col(over.rhPct ?? 50),
+    windMs: col(over.windMs ?? 1),
+    gustMs: col(over.gustMs ?? 2),
+    rainMm: col(over.rainMm ?? 0),
+    cloudFrac: col(over.cloudFrac ?? 1),
+  };
+  return { start: '2026-05-16T00:00:00+01:00', stepMin: 60, members: [m, m] };
+}
+
+describe('a session worked by hand', () => {
+  // One upright panel of 400 × 300 mm in a garage (no sun, no sky) at a steady 20 °C: the sheet's own reference.
+  const job: Job = {
+    ...demo('cargo-bike'),
+    freeHours: always,
+    place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+    equipment: { sprayer: 'aerosol', suppliedAir: true },
+    parts: [
+      {
+        id: 'p',
+        lengthMm: 400,
+        widthMm: 300,
+        sides: 1,
+        posture: 'upright',
+        hiddenEdgePct: 0,
+        substrate: 'steel',
+        condition: 'sound-paint',
+      },
+    ],
+    system: {
+      layers: [
+        { role: 'base', productId: 'orrin-base', coats: 2 },
+        { role: 'clear', productId: 'halden-2k-satin', coats: 2 },
+      ],
+    },
+    risk: { rushSafe: 0, delayPerDay: 50 },
+  };
+  const p = plan({ job, forecast: steady(20), nowMs: NOW });
+  const s = p.sessions[0]!;
+  const at = (id: string): number => {
+    const t = s.tasks.find((x) => x.id === id)!;
+    return (ms(t.startsAt) - ms(s.startsAt)) / MINUTE;
+  };
+  it('preparation: 0.12 m² to sand at 30 min/m² makes 5 min, then 10 to degrease, 15 to mask, 5 to tack', () => {
+    expect([
+      at('s-base.sand'),
+      at('s-base.clean'),
+      at('s-base.mask'),
+      at('s-base.tack'),
+      at('base.c1'),
+    ]).toEqual([0, 5, 15, 30, 35]);
+  });
+  it('coats of 2 min with 10 min of flash, 20 to the clear, activation 5 min before it, 12 between clears', () => {
+    // base 1: 35–37; base 2: 47–49; clear 1 at 49 + 20 = 69, can activated at 64; clear 2 at 71 + 12 = 83.
+    expect([at('base.c2'), at('clear.c1'), at('clear.c2')]).toEqual([47, 69, 83]);
+    expect((ms(s.activations[0]!.at) - ms(s.startsAt)) / MINUTE).toBe(64);
+  });
+  it('dust-free 30 min, touch-dry 2 h and handle-dry 7 h after the last coat at 85 min', () => {
+    const after = (iso: string): number => (ms(iso) - ms(s.startsAt)) / MINUTE - 85;
+    expect(after(s.dustFreeAt)).toBeCloseTo(30, 0);
+    expect(after(s.touchDryAt)).toBeCloseTo(120, 0);
+    expect(after(s.handleAt)).toBeCloseTo(420, 0);
+  });
+  it('at 24 °C every wait is shorter, at 16 °C longer, by the factor of its own temperature', () => {
+    const flash = (t: number): number => {
+      const q = plan({ job, forecast: steady(t), nowMs: NOW });
+      const c = q.sessions[0]!.tasks.filter((x) => x.kind === 'coat');
+      return (ms(c[1]!.startsAt) - ms(c[0]!.endsAt)) / MINUTE;
+    };
+    expect(flash(24)).toBe(Math.ceil(10 / dryRate('evaporation', 24, 20, 0)));
+    expect(flash(16)).toBe(Math.ceil(10 / dryRate('evaporation', 16, 20, 0)));
+  });
+  it('two equal futures that both end well give a chance of (2 + 1)/(2 + 2)', () =>
+    expect(p.chance).toBe(0.75));
+});
+
+describe('limits rule hours out', () => {
+  const job: Job = {
+    ...demo('cargo-bike'),
+    freeHours: always,
+    place: { ...HARBOUR_LANE, shelter: 'open', lamp: true },
+  };
+  const causeOf = (f: Forecast, shelter: Job['place']['shelter'] = 'open'): string => {
+    const p = plan({ job: { ...job, place: { ...job.place, shelter } }, forecast: f, nowMs: NOW });
+    expect(p.kind).toBe('blocked');
+    return String(p.blockers.find((b) => b.code === 'no-window')?.params.cause);
+  };
+  it('wind of 6 m/s forecast at 10 m is 4 at the part: over the 2 m/s of cans', () =>
+    expect(causeOf(steady(20, { windMs: 6, gustMs: 7 }))).toBe('wind'));
+  it('8 °C in a garage is under the 10 °C of every product; in the open even a clouded sun warms the panel over it', () => {
+    expect(causeOf(steady(8), 'garage')).toBe('cold');
+    expect(plan({ job, forecast: steady(8), nowMs: NOW }).kind).toBe('planned');
+  });
+  it('98 % humidity leaves no dew gap', () => expect(causeOf(steady(20, { rhPct: 98 }))).toBe('dew-gap'));
+  it('rain in the open spoils it until handle-dry; under a roof it does not', () => {
+    const wet = steady(20, { rainMm: 1 });
+    expect(causeOf(wet)).toBe('rain');
+    expect(
+      plan({ job: { ...job, place: { ...job.place, shelter: 'lean-to' } }, forecast: wet, nowMs: NOW }).kind,
+    ).toBe('planned');
+  });
+  it('a cold night rules a 2K clear out in the afternoon, though the afternoon itself is warm', () => {
+    const cools = steady(0, { airTempC: (h) => (h % 24 >= 8 && h % 24 < 18 ? 20 : 8) });
+    const two: Job = {
+      ...job,
+      place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+      equipment: { sprayer: 'aerosol', suppliedAir: true },
+      system: {
+        layers: [
+          { role: 'base', productId: 'orrin-base', coats: 2 },
+          { role: 'clear', productId: 'halden-2k-satin', coats: 2 },
+        ],
+      },
+      parts: [{ ...job.parts[0]!, condition: 'sound-paint' }],
+    };
+    const p = plan({
+      job: { ...two, place: { ...two.place, shelter: 'lean-to' } },
+      forecast: cools,
+      nowMs: NOW,
+    });
+    const afternoon = p.suits[0]!.spans.find(
+      (s) => ms(s.startsAt) <= msOf('2026-05-17T15:00', TZ) && ms(s.endsAt) > msOf('2026-05-17T15:00', TZ),
+    )!;
+    expect(afternoon.verdict).toBe('no');
+    expect(afternoon.reasons[0]).toBe('cold');
+  });
+  it('names the least shelter that would open the week, tried in full, and says when none would', () => {
+    const open = plan({ job, forecast: steady(20, { windMs: 6, gustMs: 7 }), nowMs: NOW }).blockers;
+    const way = open.find((b) => b.code === 'place-would-open')!;
+    const there = plan({
+      job: { ...job, place: { ...job.place, shelter: way.params.shelter as 'tent' } },
+      forecast: steady(20, { windMs: 6, gustMs: 7 }),
+      nowMs: NOW,
+    });
+    expect(there.kind).toBe('planned');
+    expect([there.chance, there.sessions[0]!.startsAt]).toEqual([way.params.chance, way.params.at]);
+    expect(plan({ job, forecast: steady(-5), nowMs: NOW }).blockers.map((b) => b.code)).toContain(
+      'no-place-would-open',
+    );
+  });
+  it('says when only the free hours are in the way, and which hour would do', () => {
+    const p = plan({
+      job: {
+        ...job,
+        freeHours: {
+          weekly: {
+            ...always.weekly,
+            ...Object.fromEntries(
+              ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'].map((d) => [d, [['20:00', '20:30']]]),
+            ),
+          } as FreeHours['weekly'],
+          exceptions: [],
+        },
+      },
+      forecast: steady(20),
+      nowMs: NOW,
+    });
+    expect(p.blockers.map((b) => b.code)).toEqual(
+      expect.arrayContaining(['no-free-stretch', 'window-outside-free-hours']),
+    );
+  });
+  it('refuses a forecast that does not cover now', () => {
+    expect(() => plan({ job, forecast: steady(20), nowMs: NOW + 40 * 24 * HOUR })).toThrow(ForecastError);
+  });
+});

@@ -1,0 +1,316 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
+import type { Forecast, ForecastMember } from '@/model/forecast';
+import type { FreeHours, Job } from '@/model/job';
+import { planSchema, type Plan, type Session } from '@/model/plan';
+import { simulatedForecast } from '@/standins/weather';
+import { KNOWN_CODES } from '@/words/say';
+import { CATALOGUE } from './coating/catalogue';
+import { dryRate } from './drying/rate';
+import { airForJob } from './job-air';
+import { plan } from './plan';
+import { HOUR, MINUTE, msOf } from './time/instant';
+
+const TZ = HARBOUR_LANE.tz;
+const NOW = msOf(DEMO_NOW, TZ);
+const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
+const ms = (iso: string): number => Date.parse(iso);
+const demo = (id: string): Job => DEMO_JOBS.find((j) => j.id === id)!.job;
+const simulated = (job: Job, nowMs = NOW): Plan => {
+  const s = simulatedForecast(job.place, nowMs);
+  return plan({ job, ...s, nowMs });
+};
+
+const always: FreeHours = {
+  weekly: {
+    mon: [['00:00', '24:00']],
+    tue: [['00:00', '24:00']],
+    wed: [['00:00', '24:00']],
+    thu: [['00:00', '24:00']],
+    fri: [['00:00', '24:00']],
+    sat: [['00:00', '24:00']],
+    sun: [['00:00', '24:00']],
+  },
+  exceptions: [],
+};
+/** Two equal members of steady weather, so that every future is the central one. */
+function steady(
+  tempC: number,
+  over: Partial<Record<keyof ForecastMember, number | ((hour: number) => number)>> = {},
+  hours = 220,
+): Forecast {
+  const col = (v: number | ((h: number) => number)): number[] =>
+    Array.from({ length: hours }, (_, h) => (typeof v === 'function' ? v(h) : v));
+  const m: ForecastMember = {
+    airTempC: col(over.airTempC ?? tempC),
+    rhPct: col(over.rhPct ?? 50),
+    windMs: col(over.windMs ?? 1),
+    gustMs: col(over.gustMs ?? 2),
+    rainMm: col(over.rainMm ?? 0),
+    cloudFrac: col(over.cloudFrac ?? 1),
+  };
+  return { start: '2026-05-16T00:00:00+01:00', stepMin: 60, members: [m, m] };
+}
+
+/** The rules of the task, held against a finished session. */
+function holds(p: Plan, s: Session): number {
+  let checked = 0;
+  const coats = s.tasks.filter((t) => t.kind === 'coat');
+  const productOf = (layerId: string | null) => product(p.layers.find((l) => l.id === layerId)!.productId);
+  for (const t of s.tasks) {
+    expect(ms(t.endsAt)).toBeGreaterThanOrEqual(ms(t.startsAt));
+    expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(s.startsAt) - 1000);
+    expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(s.endsAt) + 1000);
+  }
+  const hands = s.tasks.filter((t) => t.handsOn);
+  for (let i = 1; i < hands.length; i++) {
+    expect(ms(hands[i]!.startsAt)).toBeGreaterThanOrEqual(ms(hands[i - 1]!.endsAt) - 1000);
+    checked++;
+  }
+  for (let i = 1; i < coats.length; i++) {
+    const a = coats[i - 1]!;
+    const b = coats[i]!;
+    const below = productOf(a.layerId);
+    const above = productOf(b.layerId);
+    const gapMin = (ms(b.startsAt) - ms(a.endsAt)) / MINUTE;
+    const order =
+      p.layers.findIndex((l) => l.id === b.layerId) - p.layers.findIndex((l) => l.id === a.layerId);
+    if (order === 0) {
+      expect(b.coat).toBe(a.coat! + 1);
+      if (above.itselfMaxMin !== undefined) expect(gapMin).toBeLessThanOrEqual(above.itselfMaxMin);
+      if (above.itselfForbiddenMin) expect(gapMin).toBeLessThanOrEqual(above.itselfForbiddenMin[0]);
+    } else {
+      expect(order).toBeGreaterThan(0);
+      if (below.nextBondMaxMin !== undefined) expect(gapMin).toBeLessThanOrEqual(below.nextBondMaxMin);
+    }
+    // Even at 40 °C, where credit ends, the least wait is 2.9 times shorter than the sheet's at 20 °C.
+    const least = (order === 0 ? above.flashMin : below.nextMinMin) / dryRate('evaporation', 40, 20, 0);
+    expect(gapMin).toBeGreaterThanOrEqual(least - 0.1);
+    checked++;
+  }
+  for (const a of s.activations) {
+    const pr = product(a.productId);
+    expect(ms(a.usableUntil) - ms(a.at)).toBeLessThanOrEqual(pr.potLifeMin! * MINUTE + 1000);
+    expect(ms(a.prudentUntil)).toBeLessThanOrEqual(Math.min(ms(a.usableUntil), ms(a.at) + 24 * HOUR) + 1000);
+    for (const t of coats.filter((c) => productOf(c.layerId).id === a.productId)) {
+      expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(a.usableUntil));
+      expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(a.at));
+    }
+    checked++;
+  }
+  for (const c of coats) expect(c.partIds.length).toBeGreaterThan(0);
+  expect(s.chance).toBeGreaterThan(0);
+  expect(s.chance).toBeLessThan(1);
+  return checked;
+}
+
+describe('the demo workshop', () => {
+  it.each(DEMO_JOBS.map((j) => [j.id] as const))(
+    '%s is planned, holds every rule, and says it in the exchanged shape',
+    (id) => {
+      const job = demo(id);
+      const p = simulated(job);
+      expect(p.kind).toBe('planned');
+      expect(planSchema.parse(JSON.parse(JSON.stringify(p)))).toEqual(JSON.parse(JSON.stringify(p)));
+      expect(p.sessions.reduce((a, s) => a + holds(p, s), 0)).toBeGreaterThan(8);
+      for (let i = 1; i < p.sessions.length; i++)
+        expect(ms(p.sessions[i]!.startsAt)).toBeGreaterThanOrEqual(ms(p.sessions[i - 1]!.readyAt!) - 1000);
+      expect(p.alternatives.length).toBe(2);
+    },
+  );
+  it('the same request gives the same plan, and the next issue of the forecast another seed', () => {
+    expect(simulated(demo('cargo-bike'))).toEqual(simulated(demo('cargo-bike')));
+    expect(simulated(demo('cargo-bike'), NOW + 6 * HOUR).seed).not.toBe(simulated(demo('cargo-bike')).seed);
+  });
+  it('purpose drives cautions: a day that will be missed, matte outdoors, flexing, stone chips under 1K', () => {
+    const codes = (j: Job): string[] => simulated(j).cautions.map((c) => c.code);
+    const b = demo('cargo-bike');
+    expect(codes({ ...b, purpose: { ...b.purpose, deadline: '2026-05-16' } })).toContain('past-deadline');
+    expect(codes({ ...b, purpose: { ...b.purpose, deadline: '2026-06-16' } })).not.toContain('past-deadline');
+    expect(codes(b)).toContain('chips-one-pack');
+    expect(codes({ ...b, purpose: { ...b.purpose, finish: 'matte' } })).toContain('matte-outdoors');
+    const lids = demo('locker-lids');
+    expect(codes({ ...lids, purpose: { ...lids.purpose, exposure: ['flex'] } })).toContain('flexing');
+  });
+  it('answered from memory while starts are moved, layers changed and ticks made, it says what it says from scratch', () => {
+    const at = (iso: string): NonNullable<Job['starts']> => [{ sessionId: 's-base', at: iso }];
+    const b = demo('tractor-bonnet');
+    const s = simulatedForecast(b.place, NOW);
+    const moves: Job[] = [
+      b,
+      { ...b, starts: at('2026-05-16T10:00') },
+      { ...b, starts: at('2026-05-17T22:00') },
+      b,
+      { ...b, risk: { rushSafe: 1 } },
+      { ...b, place: { ...b.place, shelter: 'garage' } },
+      { ...b, freeHours: always },
+      { ...b, products: [{ ...product('orrin-base'), flashMin: 25 }] },
+      {
+        ...b,
+        state: {
+          coats: [...b.state!.coats, { layerId: 'base', coat: 1, endedAt: '2026-05-16T07:40' }],
+          activations: [],
+        },
+      },
+      b,
+    ];
+    for (const j of moves)
+      expect(plan({ job: j, ...s, nowMs: NOW })).toEqual(
+        plan({ job: j, forecast: structuredClone(s.forecast), issuedMs: s.issuedMs, nowMs: NOW }),
+      );
+  });
+  it('every reason, check, caution and cause it says has words', () => {
+    let n = 0;
+    for (const { job } of DEMO_JOBS) {
+      const p = simulated(job);
+      for (const c of p.cautions) {
+        expect(KNOWN_CODES.cautions).toContain(c.code);
+        n++;
+      }
+      for (const x of [
+        ...p.seams.flatMap((s) => [s.reason, ...(s.wayOut ? [s.wayOut] : [])]),
+        ...p.sessions.flatMap((s) => s.tasks.flatMap((t) => [t.detail, ...t.checks])),
+        ...p.alternatives.map((a) => a.why),
+      ]) {
+        expect(KNOWN_CODES.sentences).toContain(x.code);
+        n++;
+      }
+      for (const c of p.sessions.flatMap((s) => s.tasks.flatMap((t) => t.cautions)))
+        expect(KNOWN_CODES.cautions).toContain(c);
+    }
+    expect(n).toBeGreaterThan(150);
+  });
+});
+
+describe('two products that die in one session', () => {
+  it('each is mixed just before its own first coat and has its own end (epoxy, then surfacer)', () => {
+    const job: Job = {
+      ...demo('cargo-bike'),
+      freeHours: always,
+      place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+      equipment: { sprayer: 'hvlp', suppliedAir: true },
+      parts: [
+        {
+          id: 'p',
+          lengthMm: 900,
+          widthMm: 600,
+          sides: 1,
+          posture: 'upright',
+          hiddenEdgePct: 0,
+          substrate: 'steel',
+          condition: 'filled',
+        },
+      ],
+      system: {
+        layers: [
+          { role: 'epoxy', productId: 'tamsel-epoxy-gun', coats: 1 },
+          { role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 },
+          { role: 'base', productId: 'orrin-base-gun', coats: 3 },
+          { role: 'clear', productId: 'halden-gun-gloss', coats: 2 },
+        ],
+      },
+    };
+    const s = plan({ job, forecast: steady(20), nowMs: NOW }).sessions[0]!;
+    const at = (id: string): number => ms(s.tasks.find((t) => t.id === id)!.startsAt);
+    expect(s.activations.map((a) => a.productId)).toEqual(['tamsel-epoxy-gun', 'tamsel-surfacer']);
+    for (const a of s.activations) {
+      const layer = a.productId === 'tamsel-epoxy-gun' ? 'epoxy' : 'surfacer';
+      expect((at(`${layer}.c1`) - ms(a.at)) / MINUTE).toBe(5);
+      expect((ms(a.usableUntil) - ms(a.at)) / MINUTE).toBeCloseTo(product(a.productId).potLifeMin!, 6);
+      expect(at(`${s.id}.activate-${a.productId}`)).toBe(ms(a.at));
+    }
+    expect(at('epoxy.c1')).toBeLessThan(ms(s.activations[1]!.at));
+  });
+});
+
+describe('preparation as tasks', () => {
+  const door: Job = {
+    ...demo('cargo-bike'),
+    freeHours: always,
+    place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+    equipment: { sprayer: 'aerosol', suppliedAir: false },
+    fittings: ['Handle', 'Badge'],
+    parts: [
+      {
+        id: 'p',
+        lengthMm: 1000,
+        widthMm: 700,
+        sides: 1,
+        posture: 'upright',
+        hiddenEdgePct: 0,
+        substrate: 'steel',
+        condition: 'failing-clear',
+        dents: [{ lengthMm: 100, widthMm: 80, depthMm: 4 }],
+      },
+    ],
+    system: {
+      layers: [
+        { role: 'filler', productId: 'tamsel-filler', coats: 3 },
+        { role: 'base', productId: 'orrin-base', coats: 3 },
+        { role: 'clear', productId: 'halden-1k-gloss', coats: 4 },
+      ],
+    },
+  };
+  const tasksOf = (job: Job) => plan({ job, forecast: steady(20), nowMs: NOW }).sessions[0]!.tasks;
+  const prep = tasksOf(door)
+    .filter((t) => t.handsOn && t.kind !== 'coat')
+    .map((t) => t.id);
+  it('off, filled in two rounds, every rung of the ladder its own task, then degreased, masked, tacked', () => {
+    // 0.7 m² of failing clear: P120, P180, P240, P320 by the ratio rule.
+    expect(prep.slice(0, 3)).toEqual(['s-filler.strip-down', 's-filler.fill', 's-filler.fill2']);
+    expect(prep.filter((x) => x.includes('.sand'))[0]).toBe('s-filler.sand-p120');
+    expect(prep.filter((x) => x.includes('.sand')).at(-1)).toBe('s-filler.sand-p320');
+    expect(prep.indexOf('s-filler.clean')).toBe(prep.findIndex((x) => x.endsWith('sand-p320')) + 1);
+  });
+  it('the rungs take the seam’s time together, a rung ticked is gone, a ladder ticked as one counts for all', () => {
+    const min = (job: Job): number =>
+      tasksOf(job)
+        .filter((t) => t.kind === 'sand')
+        .reduce((a, t) => a + (ms(t.endsAt) - ms(t.startsAt)) / MINUTE, 0);
+    const whole = min(door);
+    expect(whole % 5).toBe(0);
+    const ticked = (taskId: string): Job => ({
+      ...door,
+      state: { coats: [], activations: [], tasks: [{ taskId, endedAt: DEMO_NOW }] },
+    });
+    expect(min(ticked('s-filler.sand-p120'))).toBeLessThan(whole);
+    expect(min(ticked('s-filler.sand'))).toBe(0);
+  });
+  it('minutes of one’s own are planned with; where silicone is feared every wipe is done twice', () => {
+    const long = (t: { startsAt: string; endsAt: string }): number =>
+      (ms(t.endsAt) - ms(t.startsAt)) / MINUTE;
+    const own = tasksOf({ ...door, minutes: { 's-filler.mask': 44 } });
+    expect(long(own.find((t) => t.id === 's-filler.mask')!)).toBe(44);
+    const clean = (job: Job) => tasksOf(job).find((t) => t.kind === 'clean')!;
+    const feared: Job = { ...door, parts: door.parts.map((p) => ({ ...p, silicone: true })) };
+    expect(long(clean(feared))).toBe(2 * long(clean(door)));
+    expect(plan({ job: feared, forecast: steady(20), nowMs: NOW }).cautions.map((c) => c.code)).toContain(
+      'silicone',
+    );
+  });
+  it('two coats of a clean yellow do not hide grey and are told a lighter primer; a grey colour is not', () => {
+    const codes = (hex: string): string[] =>
+      plan({
+        job: {
+          ...door,
+          system: { layers: door.system!.layers.map((l) => (l.role === 'base' ? { ...l, coats: 2 } : l)) },
+          purpose: { ...door.purpose, colour: { name: 'x', kind: 'solid', hex } },
+        },
+        forecast: steady(20),
+        nowMs: NOW,
+      }).cautions.map((c) => c.code);
+    expect(codes('#F2C200')).toContain('primer-shade');
+    expect(codes('#8A8A8A')).not.toContain('primer-shade');
+  });
+  it('a box stood upright still has a flat top: its air is that of a flat face (a garage has neither sun nor sky, a carport has)', () => {
+    const box = (faces: ('top' | 'front')[]): Job => ({
+      ...door,
+      place: { ...HARBOUR_LANE, shelter: 'open' },
+      parts: [{ ...door.parts[0]!, shape: { kind: 'box', heightMm: 300, faces } }],
+    });
+    const gap = (job: Job): number =>
+      airForJob({ job, forecast: steady(10, { cloudFrac: 0, rhPct: 80 }), nowMs: NOW }).gapK[20 * 2]!;
+    // Clear sky at 20 h: what faces the sky has cooled further below the air.
+    expect(gap(box(['top', 'front']))).toBeLessThan(gap(box(['front'])));
+  });
+});

@@ -1,0 +1,52 @@
+/** The SQL of jobs and their steps, prepared once. */
+import type { JobRow, StepRow } from './job-rows';
+import type { Db } from './open';
+
+const top = (side: 'undo' | 'redo'): string =>
+  `(SELECT what FROM job_steps WHERE job_id = jobs.id AND side = '${side}' ORDER BY seq DESC LIMIT 1) AS ${side}`;
+const COLUMNS = `id, version, doc, created_ms, updated_ms, deleted_ms, ${top('undo')}, ${top('redo')}`;
+
+interface Removed {
+  readonly id: string;
+  readonly name: string;
+  readonly deleted_ms: number;
+}
+
+export function jobStatements(db: Db) {
+  return {
+    open: db.prepare<[], JobRow>(
+      `SELECT ${COLUMNS} FROM jobs WHERE deleted_ms IS NULL ORDER BY created_ms, id`,
+    ),
+    one: db.prepare<[string], JobRow>(`SELECT ${COLUMNS} FROM jobs WHERE id = ? AND deleted_ms IS NULL`),
+    removed: db.prepare<[], Removed>(
+      `SELECT id, coalesce(json_extract(doc, '$.name'), id) AS name, deleted_ms FROM jobs
+       WHERE deleted_ms IS NOT NULL ORDER BY deleted_ms DESC, id`,
+    ),
+    every: db.prepare<[], JobRow>('SELECT *, NULL AS undo, NULL AS redo FROM jobs ORDER BY created_ms, id'),
+    anyOf: db.prepare<[string], Pick<JobRow, 'doc' | 'deleted_ms'>>(
+      'SELECT doc, deleted_ms FROM jobs WHERE id = ?',
+    ),
+    count: db.prepare<[], { n: number }>('SELECT count(*) AS n FROM jobs'),
+    insert: db.prepare('INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES (?, 1, ?, ?, ?)'),
+    write: db.prepare(
+      `UPDATE jobs SET doc = ?, version = version + 1, updated_ms = ?
+       WHERE id = ? AND version = ? AND deleted_ms IS NULL`,
+    ),
+    mark: db.prepare('UPDATE jobs SET deleted_ms = ? WHERE id = ?'),
+    clearBench: db.prepare('UPDATE jobs SET deleted_ms = ? WHERE deleted_ms IS NULL'),
+  };
+}
+export type JobStatements = ReturnType<typeof jobStatements>;
+
+export function stepStatements(db: Db) {
+  return {
+    top: db.prepare<[string, string], StepRow>(
+      'SELECT seq, what, doc, at_ms FROM job_steps WHERE job_id = ? AND side = ? ORDER BY seq DESC LIMIT 1',
+    ),
+    push: db.prepare('INSERT INTO job_steps (job_id, side, seq, what, doc, at_ms) VALUES (?, ?, ?, ?, ?, ?)'),
+    touch: db.prepare('UPDATE job_steps SET at_ms = ? WHERE job_id = ? AND side = ? AND seq = ?'),
+    pop: db.prepare('DELETE FROM job_steps WHERE job_id = ? AND side = ? AND seq = ?'),
+    clear: db.prepare('DELETE FROM job_steps WHERE job_id = ? AND side = ?'),
+    trim: db.prepare('DELETE FROM job_steps WHERE job_id = ? AND side = ? AND seq <= ?'),
+  };
+}

@@ -1,0 +1,146 @@
+/** One basket for several jobs: what is in hand, then the shelf, then the cheapest packs. */
+import { sameTint } from '@/core/coating/tint';
+import type { Consumable } from '@/core/material/consumables';
+import { cheapestPerMl, priceKey } from '@/core/material/ingredients';
+import type { Basket, Purchase } from '@/core/material/purchase';
+import { leftoverShare, orderOfUse } from '@/core/material/shelf';
+import type { ShoppingLine, ShoppingList } from '@/model/shopping';
+import type { StockItem } from '@/model/stock';
+import { FromShelf } from './from-shelf';
+import { thingsOf, type Thing } from './things';
+import type { Want } from './wants';
+
+export type Solve = (p: Purchase) => Basket;
+export interface Shop {
+  readonly solve: Solve;
+  readonly nowMs: number;
+}
+export interface Bought {
+  readonly lines: readonly ShoppingLine[];
+  readonly paint: number;
+  readonly prep: number;
+  readonly worth: number;
+  readonly shelf: ShoppingList['shelf'];
+}
+
+/** A leftover is worth a little less than new, or more would be bought for its worth. */
+const LEFTOVER = 0.98;
+/** One of each serves all jobs. */
+const SHARED: ReadonlySet<string> = new Set(['cartridges', 'goggles', 'suit']);
+
+/** What jobs say is in hand without naming the shelf, ml. */
+function inHandMl(wants: readonly Want[], thing: Thing): number {
+  const set = wants.flatMap((w) => w.job.shelf ?? []);
+  const fits = set.filter(
+    (s) =>
+      s.stockId === undefined &&
+      s.productId === thing.ingredientId &&
+      (s.colour === undefined || thing.colour === null || sameTint(s.colour, thing.colour)),
+  );
+  return fits.reduce((a, s) => a + s.remainingMl, 0);
+}
+
+/** What is missing of each thing after hand and shelf, ml. */
+function needsOf(wants: readonly Want[], things: readonly Thing[], shelf: FromShelf): Record<string, number> {
+  const missing = (t: Thing): number => {
+    const sameColour = (item: StockItem): boolean =>
+      t.colour === null || (item.colour !== undefined && sameTint(item.colour, t.colour));
+    return shelf.take(t.ingredientId, Math.max(0, t.needMl - inHandMl(wants, t)), sameColour);
+  };
+  return Object.fromEntries(things.map((t) => [t.id, missing(t)]));
+}
+
+function paintLine(t: Thing, pack: Thing['packs'][number], count: number): ShoppingLine {
+  return {
+    key: priceKey(t.id, pack.sizeMl),
+    priceKey: priceKey(t.ingredientId, pack.sizeMl),
+    colour: t.colour,
+    group: t.part === 'base' ? 'paint' : 'mix',
+    productId: t.product.id,
+    part: t.part,
+    name: t.product.name,
+    params: {},
+    count,
+    packSize: pack.sizeMl,
+    unit: 'ml',
+    price: pack.price,
+    cost: count * pack.price,
+    jobs: [...t.jobs],
+    have: false,
+  };
+}
+
+function buyPaint(
+  things: readonly Thing[],
+  needs: Record<string, number>,
+  solve: Solve,
+): { basket: Basket; lines: ShoppingLine[] } {
+  const onOffer = things.flatMap((t) =>
+    t.packs.map((pack) => ({ t, pack, id: priceKey(t.id, pack.sizeMl) })),
+  );
+  const worth = (t: Thing): number => leftoverShare(t.product, t.part) * LEFTOVER * cheapestPerMl(t);
+  const basket = solve({
+    offers: onOffer.map(({ t, pack, id }) => ({ id, price: pack.price, contents: { [t.id]: pack.sizeMl } })),
+    needs,
+    leftoverWorth: Object.fromEntries(things.map((t) => [t.id, worth(t)])),
+  });
+  const lines = onOffer.map(({ t, pack, id }) => paintLine(t, pack, basket.counts[id] ?? 0));
+  return { basket, lines: lines.filter((l) => l.count > 0) };
+}
+
+interface UsedUp {
+  readonly c: Consumable;
+  need: number;
+  readonly jobs: string[];
+  have: boolean;
+}
+
+function usedUpBy(wants: readonly Want[]): UsedUp[] {
+  const byId = new Map<string, UsedUp>();
+  for (const w of wants)
+    for (const c of w.consumables) {
+      const sum = byId.get(c.id) ?? { c, need: 0, jobs: [], have: false };
+      if (!SHARED.has(c.id) || sum.need === 0) sum.need += c.need;
+      sum.jobs.push(w.stored.id);
+      sum.have ||= c.have;
+      byId.set(c.id, sum);
+    }
+  return [...byId.values()];
+}
+
+function prepLine({ c, need, jobs, have }: UsedUp, shelf: FromShelf): ShoppingLine {
+  const missing = c.unit === 'ml' && !have ? shelf.take(c.id, need) : need;
+  const count = Math.ceil(missing / c.packSize - 1e-9);
+  return {
+    key: c.id,
+    priceKey: c.id,
+    colour: null,
+    group: c.group,
+    productId: null,
+    part: null,
+    name: null,
+    params: c.params,
+    count,
+    packSize: c.packSize,
+    unit: c.unit,
+    price: c.price,
+    cost: have ? 0 : count * c.price,
+    jobs,
+    have,
+  };
+}
+
+export function buy(wants: readonly Want[], stock: readonly StockItem[], { solve, nowMs }: Shop): Bought {
+  const products = new Map(wants.flatMap((w) => [...w.products]));
+  const shelf = new FromShelf(orderOfUse(stock, (id) => products.get(id) ?? null, nowMs));
+  const things = thingsOf(wants);
+  const { basket, lines } = buyPaint(things, needsOf(wants, things, shelf), solve);
+  const prep = usedUpBy(wants).map((u) => prepLine(u, shelf));
+  return {
+    lines: [...lines, ...prep.filter((l) => l.count > 0)],
+    paint: basket.cost,
+    prep: prep.reduce((a, l) => a + l.cost, 0),
+    worth: basket.leftoverWorth,
+    shelf: shelf.taken,
+  };
+}

@@ -1,0 +1,73 @@
+/** Wants of several jobs pooled into things to have in hand: each ingredient of each product, a coloured one by its colour. */
+import { tintKey } from '@/core/coating/tint';
+import { ingredientsOf, type Ingredient } from '@/core/material/ingredients';
+import { pooledNeed } from '@/core/material/pooled';
+import type { Material } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { Want } from './wants';
+
+export interface Thing {
+  readonly id: string;
+  readonly ingredientId: string;
+  /** By name, of a coloured product. */
+  readonly colour: string | null;
+  readonly product: Product;
+  readonly part: Ingredient['part'];
+  needMl: number;
+  readonly jobs: Set<string>;
+  readonly packs: Ingredient['packs'];
+}
+
+/** All lines of one product in one colour, each with the job it is of. */
+interface Pool {
+  readonly product: Product;
+  readonly colour: string | null;
+  readonly lines: { readonly material: Material; readonly want: Want }[];
+}
+
+const tinted = (id: string, colour: string | null): string => (colour ? `${id}#${tintKey(colour)}` : id);
+
+function poolsOf(wants: readonly Want[]): Pool[] {
+  const pools = new Map<string, Pool>();
+  for (const want of wants)
+    for (const material of want.materials) {
+      const colour = material.colour?.name ?? null;
+      const key = tinted(material.productId, colour);
+      const pool = pools.get(key) ?? { product: want.products.get(material.productId)!, colour, lines: [] };
+      pool.lines.push({ material, want });
+      pools.set(key, pool);
+    }
+  return [...pools.values()];
+}
+
+/** By id. Hardener and reducer have no colour: they are shared by all that take them. */
+export function thingsOf(wants: readonly Want[]): Thing[] {
+  const things = new Map<string, Thing>();
+  for (const { product, colour, lines } of poolsOf(wants)) {
+    const { needMl } = pooledNeed(lines.map((l) => l.material));
+    if (needMl <= 0) continue;
+    const prices: Record<string, number> = {};
+    for (const { want } of lines) Object.assign(prices, want.job.prices);
+    const jobs = lines.filter((l) => !l.material.begun).map((l) => l.want.stored.id);
+    for (const g of ingredientsOf(product, prices)) {
+      const tint = g.part === 'base' ? colour : null;
+      const id = tinted(g.id, tint);
+      const { part, packs } = g;
+      const fresh: Thing = {
+        id,
+        ingredientId: g.id,
+        colour: tint,
+        product,
+        part,
+        needMl: 0,
+        jobs: new Set(),
+        packs,
+      };
+      const thing = things.get(id) ?? fresh;
+      thing.needMl += needMl * g.share;
+      for (const job of jobs) thing.jobs.add(job);
+      things.set(id, thing);
+    }
+  }
+  return [...things.values()].sort((a, b) => a.id.localeCompare(b.id));
+}
