@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
 import type { Forecast, ForecastMember } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
-import { CATALOGUE } from './coating/catalogue';
 import { dryRate } from './drying/rate';
 import { ForecastError } from './job-air';
 import { plan } from './plan';

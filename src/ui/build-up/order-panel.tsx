@@ -9,8 +9,8 @@ import { TaskIcon } from '../parts/icons';
 import { NumberBox } from '../parts/number-box';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
-import { taskTitle } from '../spray-day/task-words';
-import { sessionName } from '../window/session-name';
+import { taskTitle } from '../views/task-words';
+import { sessionName } from '../views/session-name';
 
 const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
 const minutesOf = (t: Task): number => Math.round((Date.parse(t.endsAt) - Date.parse(t.startsAt)) / 60_000);

@@ -16,7 +16,7 @@ import { NumberBox } from '../parts/number-box';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
-import { doneList } from '../spray-day/task-words';
+import { doneList } from '../views/task-words';
 import { useFormat } from '../theme/providers';
 import { PhotosPanel } from '../photos/photos-panel';
 import { MarkBlocks } from './mark-blocks';

@@ -6,7 +6,7 @@ import type { Plan } from '@/model/plan';
 import { CONDITION_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
-import { STAGES, stageStates, type StageId } from './stages';
+import { STAGES, stageStates, type StageId } from '../views/stages';
 
 const WORD = { done: 'done', open: '', stop: 'stopped' } as const;
 

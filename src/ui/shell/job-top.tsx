@@ -5,7 +5,7 @@ import { isoOf } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { JobHead } from './job-head';
-import { STAGES } from './stages';
+import { STAGES } from '../views/stages';
 import { TopBar } from './top-bar';
 
 export function JobTop({ demoClock }: { demoClock: boolean }) {

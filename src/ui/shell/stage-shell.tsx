@@ -2,22 +2,13 @@
 /** What every stage shares: whether it is saved, what can be taken back, and the columns. */
 import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
-import { fieldName, stepName } from '@/words/fields';
+import { stepName } from '@/words/fields';
 import { useDesk } from '../desk/job-desk';
+import { saveText } from '../views/save-line';
 
 export function SaveLine() {
   const { state: s, steps, message, step, resolve } = useDesk();
-  const text =
-    s.kind === 'saved'
-      ? 'Saved'
-      : s.kind === 'saving'
-        ? 'Saving'
-        : s.kind === 'offline'
-          ? 'Not saved yet: the server does not answer. Trying again; what you typed is kept in this browser.'
-          : s.kind === 'clash'
-            ? `Another tab changed ${s.paths.map(fieldName).join(' and ')} too. Whose shall stay?`
-            : `${s.message}${s.faults[0] ? ` ${capital(fieldName(s.faults[0].path))}: ${s.faults[0].expected}.` : ''}`;
-  const bad = s.kind !== 'saved' && s.kind !== 'saving';
+  const { text, bad } = saveText(s);
   return (
     <div className="row noprint" style={{ minHeight: 34 }}>
       <span className="status" role="status" data-kind={bad ? 'bad' : 'ok'}>
@@ -60,8 +51,6 @@ export function SaveLine() {
     </div>
   );
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 export function Columns({
   kind,

@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation';
 import type { AirView } from '@/core/air/view';
 import { Brand } from '../parts/icons';
 import { useFormat } from '../theme/providers';
+import { airReadings } from '../views/air';
 import { ThemeSwitch, UnitSwitch } from './switches';
 
 export interface TopBarProps {
@@ -27,7 +28,6 @@ const MAIN = [
 
 export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }: TopBarProps) {
   const f = useFormat();
-  const path = usePathname();
   return (
     <header className="top">
       <Link className="brand" href="/">
@@ -35,33 +35,14 @@ export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }
         Pellucid
       </Link>
       <div className="phone-head">
-        {back !== null && (
-          <Link href={back} aria-label="Back" className="backlink">
-            <svg width="14" height="22" viewBox="0 0 14 22" aria-hidden="true">
-              <path d="M12 2L3 11l9 9" fill="none" stroke="currentColor" strokeWidth="2.500" />
-            </svg>
-          </Link>
-        )}
-        {back === null && <Brand />}
+        <BackLink back={back} />
         <p>
           <b>{title}</b>
           <span>{under}</span>
         </p>
         <time>{f.time(nowIso)}</time>
       </div>
-      <nav aria-label="Main" data-deep={path.startsWith('/jobs')}>
-        {MAIN.map(([href, name]) => (
-          <Link
-            key={href}
-            href={href}
-            aria-current={
-              path === href ? 'page' : href === '/' && path.startsWith('/jobs') ? 'true' : undefined
-            }
-          >
-            {name}
-          </Link>
-        ))}
-      </nav>
+      <MainMenu />
       <div className="cond" role="group" aria-label="Conditions now">
         <div className="place">
           <b>{placeName}</b>
@@ -70,26 +51,7 @@ export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }
             {demoClock ? ', demo clock' : ''}
           </span>
         </div>
-        {air && (
-          <>
-            <div className="read">
-              <b>{f.temp(round1(air.panelC))}</b>
-              <span>panel</span>
-            </div>
-            <div className="read">
-              <b>{f.gap(round1(air.gapK))}</b>
-              <span>dew gap</span>
-            </div>
-            <div className="read">
-              <b>{f.pct(air.rhFrac)}</b>
-              <span>humidity</span>
-            </div>
-            <div className="read">
-              <b>{f.speed(air.windMs)}</b>
-              <span>wind</span>
-            </div>
-          </>
-        )}
+        {air && <Readings air={air} />}
         <UnitSwitch />
         <ThemeSwitch />
       </div>
@@ -97,4 +59,42 @@ export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }
   );
 }
 
-const round1 = (x: number): number => Math.round(x * 10) / 10;
+function BackLink({ back }: Pick<TopBarProps, 'back'>) {
+  if (back === null) return <Brand />;
+  return (
+    <Link href={back} aria-label="Back" className="backlink">
+      <svg width="14" height="22" viewBox="0 0 14 22" aria-hidden="true">
+        <path d="M12 2L3 11l9 9" fill="none" stroke="currentColor" strokeWidth="2.500" />
+      </svg>
+    </Link>
+  );
+}
+
+function MainMenu() {
+  const path = usePathname();
+  const inJobs = path.startsWith('/jobs');
+  // A job belongs to the bench.
+  const current = (href: string): 'page' | 'true' | undefined => {
+    if (path === href) return 'page';
+    return href === '/' && inJobs ? 'true' : undefined;
+  };
+  return (
+    <nav aria-label="Main" data-deep={inJobs}>
+      {MAIN.map(([href, name]) => (
+        <Link key={href} href={href} aria-current={current(href)}>
+          {name}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function Readings({ air }: { air: AirView['now'] }) {
+  const f = useFormat();
+  return airReadings(air, f).map(({ name, text }) => (
+    <div key={name} className="read">
+      <b>{text}</b>
+      <span>{name}</span>
+    </div>
+  ));
+}

@@ -1,7 +1,7 @@
 import { notFound, redirect } from 'next/navigation';
 import { connection } from 'next/server';
 import { workshop } from '@/app/wiring';
-import { currentStage } from '@/ui/shell/stages';
+import { currentStage } from '@/ui/views/stages';
 import { viewJob } from '@/usecases/view-job';
 import type { StageParams } from './stage-title';
 

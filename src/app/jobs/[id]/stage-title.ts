@@ -3,7 +3,7 @@ import 'server-only';
 import type { Metadata } from 'next';
 import { connection } from 'next/server';
 import { workshop } from '@/app/wiring';
-import { STAGES, type StageId } from '@/ui/shell/stages';
+import { STAGES, type StageId } from '@/ui/views/stages';
 
 export interface StageParams {
   params: Promise<{ id: string }>;

@@ -1,0 +1,97 @@
+'use client';
+/** The tag of the bench: the next window over all jobs, what to buy, hours of work, a clash, what to mind. */
+import Link from 'next/link';
+import type { BenchJob } from '@/usecases/bench';
+import { CautionBox } from '../parts/caution';
+import { MindSign } from '../parts/icons';
+import { BudgetBar, OddsMarks } from '../shell/odds-and-budget';
+import { TagPlate } from '../shell/tag-plate';
+import { OddsPair } from '../shell/verdict';
+import { useFormat } from '../theme/providers';
+import { benchSums, type Clash } from '../views/bench';
+
+interface BenchTagProps {
+  readonly jobs: readonly BenchJob[];
+  readonly next: BenchJob | undefined;
+  readonly clash: Clash | null;
+}
+
+export function BenchTag({ jobs, next, clash }: BenchTagProps) {
+  const f = useFormat();
+  const { total, budget, currency, packs, handsOnH } = benchSums(jobs);
+  const bar = (
+    <>
+      <b>{packs} cans</b> to buy, {f.money(total, currency)} of {f.money(budget, currency)}
+    </>
+  );
+  return (
+    <TagPlate bar={bar}>
+      {next && <NextWindow job={next} />}
+      <div className="vsec">
+        <h3>
+          <span>To buy, all jobs</span>
+          <span>of {f.money(budget, currency)}</span>
+        </h3>
+        <div className="pair">
+          <span className="big">{packs}</span>
+          <span className="mid">{f.money(total, currency)}</span>
+        </div>
+        <BudgetBar total={total} budget={budget} />
+        <p className="sub">
+          each bought for itself; <Link href="/shopping">together it is less</Link>
+        </p>
+      </div>
+      <div className="vsec">
+        <h3>Hands-on, all jobs</h3>
+        <span className="big">{f.hours(handsOnH)}</span>
+      </div>
+      {clash && <ClashNote clash={clash} />}
+      {next && <StopCautions job={next} />}
+    </TagPlate>
+  );
+}
+
+function NextWindow({ job: { job, plan } }: { job: BenchJob }) {
+  const f = useFormat();
+  const first = plan.sessions[0]!;
+  const [good, of] = plan.sessions.at(-1)!.oksOf;
+  return (
+    <div className="vsec">
+      <h3>
+        <span>Next good window</span>
+        <span>{f.day(first.startsAt)}</span>
+      </h3>
+      <p className="mid">
+        {f.time(first.startsAt)}–{f.time(first.handsOffAt)}, {job.name}
+      </p>
+      <OddsPair plan={plan} />
+      <OddsMarks good={good} of={of} />
+    </div>
+  );
+}
+
+function ClashNote({ clash }: { clash: Clash }) {
+  const f = useFormat();
+  return (
+    <div className="vsec cauts">
+      <div className="caut mind" role="note">
+        <MindSign />
+        <p>
+          <b>One pair of hands</b>
+          {clash.first} and {clash.second} both want {f.dayTime(clash.at)}. Move one of them.
+        </p>
+      </div>
+    </div>
+  );
+}
+
+function StopCautions({ job }: { job: BenchJob }) {
+  const stops = job.plan.cautions.filter((c) => c.severity === 'stop').slice(0, 2);
+  return (
+    <div className="vsec cauts">
+      {stops.map((c) => (
+        <CautionBox key={c.code} caution={c} />
+      ))}
+    </div>
+  );
+}

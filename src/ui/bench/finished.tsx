@@ -1,0 +1,79 @@
+'use client';
+/** What is done, and what was taken off the bench. */
+import Link from 'next/link';
+import Button from '@mui/material/Button';
+import type { Bench, BenchJob } from '@/usecases/bench';
+import { FilmSection } from '../drawings/film-section';
+import { stackOf } from '../drawings/stack';
+import { useFormat } from '../theme/providers';
+import { jobAreaM2, outcomeOf } from '../views/bench';
+
+export function FinishedJobs({ jobs }: { jobs: readonly BenchJob[] }) {
+  if (jobs.length === 0) return null;
+  return (
+    <section aria-label="Finished jobs">
+      <div className="hd" style={{ margin: '8px 0 6px' }}>
+        Finished <small>closed with what was used and how it came out</small>
+      </div>
+      <ul className="finished">
+        {jobs.map((j) => (
+          <FinishedRow key={j.id} job={j} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function FinishedRow({ job: j }: { job: BenchJob }) {
+  const f = useFormat();
+  return (
+    <li>
+      <Link href={`/jobs/${j.id}/log`} className="row">
+        <FilmSection
+          stack={stackOf(j.job, j.plan, j.products)}
+          pxPerUm={0.26}
+          width={44}
+          gaugeMax={150}
+          size="mini"
+        />
+        <span style={{ flex: 1, minWidth: 160 }}>
+          <b style={{ fontWeight: 650 }}>{j.job.name}</b>
+          <br />
+          <span className="small muted">
+            closed {f.day(j.job.log!.closedAt!)}, {f.area(jobAreaM2(j))}
+            {outcomeOf(j)}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+interface RemovedProps {
+  readonly jobs: Bench['removed'];
+  readonly onRestore: (id: string) => Promise<void>;
+}
+
+export function RemovedJobs({ jobs, onRestore }: RemovedProps) {
+  if (jobs.length === 0) return null;
+  return (
+    <details>
+      <summary>Taken off the bench ({jobs.length})</summary>
+      <ul style={{ display: 'grid', gap: 6, padding: '4px 0' }}>
+        {jobs.map((r) => (
+          <li key={r.id} className="row">
+            <span style={{ flex: '0 1 320px' }}>{r.name}</span>
+            <Button
+              size="small"
+              variant="outlined"
+              aria-label={`Put ${r.name} back`}
+              onClick={() => void onRestore(r.id)}
+            >
+              Put it back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,204 @@
+'use client';
+/** Suitable hours per job over seven days, for the product that goes on next. */
+import type { Session } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { BenchJob } from '@/usecases/bench';
+import { percentOf } from '@/words/format';
+import { over, paintOf } from '../drawings/ink';
+import { useFormat } from '../theme/providers';
+import { blockProducts, boardScale, shortName, type BoardScale } from '../views/bench';
+
+const W = 960;
+const LEFT = 178;
+const HEAD = 28;
+const ROW_H = 44;
+const HALF_DAY = 12 * 3_600_000;
+
+type X = (ms: number) => number;
+const xOf =
+  ({ fromMs, toMs }: BoardScale): X =>
+  (ms) =>
+    LEFT + ((ms - fromMs) / (toMs - fromMs)) * (W - LEFT);
+
+interface HoursBoardProps {
+  readonly jobs: readonly BenchJob[];
+  readonly nowMs: number;
+  readonly tz: string;
+}
+
+export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
+  const f = useFormat();
+  const scale = boardScale(nowMs, tz);
+  const x = xOf(scale);
+  const height = HEAD + jobs.length * ROW_H;
+  const said = jobs.map((j) => {
+    const s = j.plan.sessions[0];
+    const what = s ? `session ${f.dayTime(s.startsAt)}, ${percentOf(s.chance)} per cent` : 'nothing planned';
+    return `${j.job.name}: ${what}`;
+  });
+  return (
+    <section aria-label="Suitable hours">
+      <BoardKey />
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours of the week">
+        <svg
+          viewBox={`0 0 ${W} ${height}`}
+          width="100%"
+          style={{ minWidth: 640 }}
+          role="img"
+          aria-label={said.join('; ')}
+        >
+          <Nights nights={jobs[0]?.nights ?? []} scale={scale} height={height} />
+          <Days scale={scale} height={height} tz={tz} />
+          {jobs.map((j, r) => (
+            <JobHours key={j.id} job={j} y={HEAD + r * ROW_H} x={x} />
+          ))}
+          <line x1={x(nowMs)} x2={x(nowMs)} y1="22" y2={height} stroke="var(--lagoon)" strokeWidth="2" />
+          <path d={`M${x(nowMs) - 5} 20h10l-5 8z`} fill="var(--lagoon)" />
+        </svg>
+      </div>
+    </section>
+  );
+}
+
+function BoardKey() {
+  const keys = [
+    { name: 'good', fills: ['var(--moss)'] },
+    { name: 'just inside', fills: ['var(--amber)', 'url(#p-warn)'] },
+    { name: 'no', fills: ['var(--well)'] },
+  ];
+  return (
+    <div className="hd" style={{ marginBottom: 6 }}>
+      Suitable hours <small>per job, for what goes on next</small>
+      <span className="r row" style={{ gap: 14 }}>
+        {keys.map((k) => (
+          <span key={k.name} className="row" style={{ gap: 5 }}>
+            <svg width="22" height="10" aria-hidden="true">
+              {k.fills.map((fill) => (
+                <rect key={fill} width="22" height="10" fill={fill} />
+              ))}
+            </svg>
+            {k.name}
+          </span>
+        ))}
+      </span>
+    </div>
+  );
+}
+
+interface FrameProps {
+  readonly scale: BoardScale;
+  readonly height: number;
+}
+
+function Nights({ nights, scale, height }: FrameProps & Pick<BenchJob, 'nights'>) {
+  const x = xOf(scale);
+  return nights.map(([from, to]) => {
+    const left = x(Math.max(from, scale.fromMs));
+    const right = x(Math.min(to, scale.toMs));
+    return (
+      <rect
+        key={from}
+        x={left}
+        y="24"
+        width={Math.max(0, right - left)}
+        height={height - 24}
+        fill="var(--night)"
+        style={{ opacity: 'var(--night-o)' }}
+      />
+    );
+  });
+}
+
+function Days({ scale, height, tz }: FrameProps & { tz: string }) {
+  const x = xOf(scale);
+  const name = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: tz });
+  return scale.days.map((day, i) => (
+    <g key={day}>
+      <line x1={x(day)} x2={x(day)} y1="4" y2={height} stroke="var(--line)" />
+      <text x={x(day) + 6} y="16" fontSize="13" fontWeight={i === 0 ? 650 : 400} fill="var(--ink)">
+        {i === 0 ? 'Today, ' : ''}
+        {name.format(day + HALF_DAY)}
+      </text>
+    </g>
+  ));
+}
+
+interface RowProps {
+  readonly job: BenchJob;
+  readonly y: number;
+  readonly x: X;
+}
+
+function JobHours({ job: j, y, x }: RowProps) {
+  const spans = (j.plan.suits[0]?.spans ?? []).filter((s) => s.verdict !== 'no');
+  return (
+    <g>
+      <text x="0" y={y + 26} fontSize="13.500" fontWeight="600" fill="var(--ink)">
+        {shortName(j.job.name)}
+      </text>
+      <rect x={LEFT} y={y + 30} width={W - LEFT} height="7" fill="var(--well)" />
+      {spans.map((s) => {
+        const left = x(Date.parse(s.startsAt));
+        const width = Math.max(0, Math.min(x(Date.parse(s.endsAt)), W) - left);
+        const band = { x: left, y: y + 30, width, height: '7' };
+        return (
+          <g key={s.startsAt}>
+            <rect {...band} fill={s.verdict === 'good' ? 'var(--moss)' : 'var(--amber)'} />
+            {s.verdict === 'inside' && <rect {...band} fill="url(#p-warn)" />}
+          </g>
+        );
+      })}
+      {j.plan.sessions.map((s) => (
+        <SessionBlock key={s.id} job={j} session={s} y={y} x={x} />
+      ))}
+      <line x1="0" x2={W} y1={y + ROW_H} y2={y + ROW_H} stroke="var(--line-2)" />
+    </g>
+  );
+}
+
+/** A session in the colours of its first and its last layer, with the life of what is activated above. */
+function SessionBlock({ job, session: s, y, x }: RowProps & { session: Session }) {
+  const left = x(Date.parse(s.startsAt));
+  const right = x(Date.parse(s.handsOffAt));
+  const half = (right - left) / 2;
+  const { first, last } = blockProducts(job, s);
+  const fill = (p: Product | undefined): string => {
+    if (!p) return '#999';
+    const paint = paintOf(p, job.job.purpose.colour.hex);
+    return over(paint.fill, Math.max(0.8, paint.alpha));
+  };
+  const pot = s.activations[0];
+  return (
+    <g>
+      {pot && (
+        <path
+          d={`M${x(Date.parse(pot.at))} ${y + 8}L${x(Date.parse(pot.usableUntil))} ${y + 28}H${x(Date.parse(pot.at))}Z`}
+          fill="var(--pot)"
+          stroke="var(--lagoon)"
+          opacity=".75"
+        />
+      )}
+      <rect x={left} y={y + 8} width={Math.max(4, half)} height="20" fill={fill(first)} stroke="var(--ink)" />
+      <rect
+        x={left + half}
+        y={y + 8}
+        width={Math.max(3, half)}
+        height="20"
+        fill={fill(last)}
+        stroke="var(--ink)"
+      />
+      <text
+        x={Math.min(right + 5, W - 34)}
+        y={y + 20}
+        fontSize="13"
+        fontWeight="650"
+        fill="var(--ink)"
+        stroke="var(--ground)"
+        strokeWidth="3"
+        paintOrder="stroke"
+      >
+        {percentOf(s.chance)} %
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+/** One job on the bench: its section, how far it is, what comes next and when. */
+import Link from 'next/link';
+import Button from '@mui/material/Button';
+import { CONDITION_NAMES, SUBSTRATE_NAMES } from '@/words/names';
+import { FilmSection } from '../drawings/film-section';
+import { LinkWait } from '../parts/link-wait';
+import { useFormat } from '../theme/providers';
+import { jobAreaM2, stageOf, stepLine, whenLine } from '../views/bench';
+import { STAGES } from '../views/stages';
+import type { Drawn } from './bench-view';
+
+const PX_PER_UM = 1.12;
+
+interface JobCardProps {
+  readonly drawn: Drawn;
+  readonly onRemove: (id: string, name: string) => Promise<void>;
+}
+
+export function JobCard({ drawn: { job: j, stack, gaugeMax }, onRemove }: JobCardProps) {
+  const f = useFormat();
+  const stage = stageOf(j);
+  const part = j.job.parts[0]!;
+  const when = whenLine(j, f);
+  const { name } = j.job;
+  return (
+    <article className="jobcard">
+      <Link href={`/jobs/${j.id}`} aria-label={`${name}, open ${stage.name}`}>
+        <div style={{ borderBottom: '2px solid var(--ink)', paddingBottom: 2, marginBottom: 10 }}>
+          <FilmSection stack={stack} pxPerUm={PX_PER_UM} width={210} gaugeMax={gaugeMax} size="bench" />
+        </div>
+        <h2>
+          {name}
+          <LinkWait />
+        </h2>
+      </Link>
+      <p className="small muted">
+        {SUBSTRATE_NAMES[part.substrate]}, {CONDITION_NAMES[part.condition]}, {f.area(jobAreaM2(j))}
+      </p>
+      <p className="row small" style={{ gap: 8, margin: '6px 0 4px' }}>
+        <StageWedge index={stage.index} />
+        <b style={{ color: 'var(--lagoon)', fontWeight: 600 }}>{stage.name}</b>
+      </p>
+      <p style={{ fontWeight: 600 }}>{stepLine(j, true)}</p>
+      <p className="small muted">
+        {when.text}
+        {when.odds !== null && (
+          <>
+            , <b style={{ color: 'var(--ink)' }}>{when.odds}</b>
+          </>
+        )}
+      </p>
+      <p>
+        <Button
+          size="small"
+          sx={{ ml: -1, color: 'var(--ink-2)' }}
+          aria-label={`Take ${name} off the bench`}
+          onClick={() => void onRemove(j.id, name)}
+        >
+          Take off the bench
+        </Button>
+      </p>
+    </article>
+  );
+}
+
+const STEP_PX = 18.5;
+const RISE_PX = 2.3;
+
+/** The way through the stages: steps that rise, filled as far as the job is. */
+function StageWedge({ index }: { index: number }) {
+  const fill = (k: number): string => {
+    if (k > index) return 'url(#p-future)';
+    return k < index ? 'var(--lagoon-mid)' : 'var(--lagoon)';
+  };
+  return (
+    <svg width={STAGES.length * STEP_PX} height="17" aria-hidden="true">
+      {STAGES.map((s, k) => (
+        <rect
+          key={s.id}
+          x={k * STEP_PX}
+          y={12 - k * RISE_PX}
+          width="16"
+          height={5 + k * RISE_PX}
+          fill={fill(k)}
+          stroke={k <= index ? 'none' : 'var(--mark)'}
+        />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,50 @@
+'use client';
+/** Making a job, taking one off the bench, putting one back. */
+import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+
+export interface BenchActions {
+  readonly busy: boolean;
+  readonly message: string | null;
+  create(): Promise<void>;
+  remove(id: string, name: string): Promise<void>;
+  restore(id: string): Promise<void>;
+}
+
+const asked = (url: string, method: 'POST' | 'DELETE'): Promise<Response | null> =>
+  fetch(url, { method }).catch(() => null);
+
+export function useBenchActions(): BenchActions {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [message, setMessage] = useState<string | null>(null);
+  const thenRefresh = (ok: boolean | undefined, otherwise: string): void => {
+    if (ok) router.refresh();
+    else setMessage(otherwise);
+  };
+  const create = async (): Promise<void> => {
+    setBusy(true);
+    setMessage(null);
+    const r = await asked('/api/jobs', 'POST');
+    const answer = (await r?.json().catch(() => null)) as { id?: string; error?: string } | null | undefined;
+    if (r?.ok && answer?.id) {
+      router.push(`/jobs/${answer.id}/surface`);
+      return;
+    }
+    const silent = 'The server does not answer. Start it again, then press New job.';
+    setMessage(r ? (answer?.error ?? 'The job was not made. Try again.') : silent);
+    setBusy(false);
+  };
+  return {
+    busy,
+    message,
+    create,
+    remove: async (id, name) =>
+      thenRefresh(
+        (await asked(`/api/jobs/${id}`, 'DELETE'))?.ok,
+        `${name} was not taken off the bench. Try again.`,
+      ),
+    restore: async (id) =>
+      thenRefresh((await asked(`/api/jobs/${id}/restore`, 'POST'))?.ok, 'Not put back. Try again.'),
+  };
+}

@@ -1,0 +1,160 @@
+/** What the bench shows: what comes next over all jobs, sums, two jobs that want the same hours, and each job in a line. */
+import { dayStart } from '@/core/time/instant';
+import type { Session, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { BenchJob } from '@/usecases/bench';
+import type { Format } from '@/words/format';
+import { LOG_MARKS, TASK_NAMES } from '@/words/names';
+import { say } from '@/words/say';
+import { sessionName } from './session-name';
+import { currentStage, stageIndex, stageName } from './stages';
+import { oddsPct, packsToBuy } from './verdict';
+
+const HOUR = 3_600_000;
+
+export const jobAreaM2 = (j: BenchJob): number => j.plan.parts.reduce((a, p) => a + p.areaM2, 0);
+
+/** The job whose next session comes first. */
+export function nextJob(jobs: readonly BenchJob[]): BenchJob | undefined {
+  const startMs = (j: BenchJob): number => Date.parse(j.plan.sessions[0]!.startsAt);
+  return jobs.filter((j) => j.plan.sessions.length > 0).sort((a, b) => startMs(a) - startMs(b))[0];
+}
+
+export interface BenchSums {
+  readonly total: number;
+  readonly budget: number;
+  readonly currency: string;
+  readonly packs: number;
+  readonly handsOnH: number;
+}
+
+export function benchSums(jobs: readonly BenchJob[]): BenchSums {
+  const sum = (of: (j: BenchJob) => number): number => jobs.reduce((a, j) => a + of(j), 0);
+  return {
+    total: sum((j) => j.plan.cost.total),
+    budget: sum((j) => j.plan.cost.budget),
+    currency: jobs[0]?.plan.cost.currency ?? 'GBP',
+    packs: sum((j) => packsToBuy(j.plan)),
+    handsOnH: sum((j) => j.plan.handsOnH),
+  };
+}
+
+/** Top of the gauge that all sections share, µm. */
+export const gaugeTop = (totalsUm: readonly number[]): number =>
+  Math.max(100, ...totalsUm.map((um) => Math.ceil(um / 50) * 50));
+
+export interface Clash {
+  readonly first: string;
+  readonly second: string;
+  readonly at: string;
+}
+
+/** The first two jobs whose hands-on hours fall on one another; each job is planned for itself. */
+export function clashOf(jobs: readonly BenchJob[]): Clash | null {
+  const spans = jobs.flatMap((j) =>
+    j.plan.sessions.map((s) => ({
+      id: j.id,
+      name: j.job.name,
+      from: Date.parse(s.startsAt),
+      to: Date.parse(s.handsOffAt),
+      at: s.startsAt,
+    })),
+  );
+  spans.sort((a, b) => a.from - b.from);
+  for (const a of spans) {
+    const b = spans.find((x) => x.id !== a.id && x.from >= a.from && x.from < a.to);
+    if (b) return { first: a.name, second: b.name, at: b.at };
+  }
+  return null;
+}
+
+export interface NextStep {
+  readonly session: Session;
+  readonly task: Task;
+}
+
+export function nextStep(j: BenchJob): NextStep | null {
+  const session = j.plan.sessions[0];
+  const task = session?.tasks.find((t) => t.handsOn);
+  return session && task ? { session, task } : null;
+}
+
+/** What is to be done next on a job, in words. @param long with "first", for a card; without for a row */
+export function stepLine(j: BenchJob, long: boolean): string {
+  if (j.plan.kind === 'blocked') return 'Blocked';
+  const step = nextStep(j);
+  if (!step) return 'All coats are on';
+  const then = sessionName(j.plan, step.session.layerIds).toLowerCase();
+  return `${TASK_NAMES[step.task.kind]}${long ? ' first' : ''}, then ${then}`;
+}
+
+/** When, in how many sessions; or why not. The odds stand beside it. */
+export function whenLine(j: BenchJob, f: Format): { text: string; odds: string | null } {
+  if (j.plan.kind === 'blocked') return { text: say(j.plan.blockers[0]!, f), odds: null };
+  const session = j.plan.sessions[0];
+  if (!session) return { text: 'Let it harden', odds: null };
+  const several = j.plan.sessions.length > 1 ? `, ${j.plan.sessions.length} sessions` : '';
+  return { text: `${f.dayTime(session.startsAt)}${several}`, odds: `${oddsPct(j.plan)} %` };
+}
+
+export function stageOf(j: BenchJob): { name: string; index: number } {
+  const id = currentStage(j.job, j.plan);
+  return { name: stageName(id), index: stageIndex(id) };
+}
+
+/** How a finished job came out, by its worst layer; empty where nothing was noted. */
+export function outcomeOf(j: BenchJob): string {
+  const marks = (j.job.log?.outcomes ?? []).map((o) => o.mark);
+  return marks.length > 0 ? `, ${LOG_MARKS[Math.min(...marks)]}` : '';
+}
+
+/** Limits of what goes on next. */
+export function nextLimits(j: BenchJob | undefined): Product | undefined {
+  const layerId = j?.plan.sessions[0]?.layerIds[0];
+  const productId = j?.plan.layers.find((l) => l.id === layerId)?.productId;
+  return j?.products.find((p) => p.id === productId);
+}
+
+/** Minutes until the next step where it is near, null where it is not. */
+export function minutesTo(startsAt: string, nowMs: number): number | null {
+  const left = Date.parse(startsAt) - nowMs;
+  return left > 0 && left < 20 * HOUR ? left / 60_000 : null;
+}
+
+/** The board of hours: seven civil days from today. */
+export interface BoardScale {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly days: readonly number[];
+}
+const BOARD_DAYS = 7;
+
+export function boardScale(nowMs: number, tz: string): BoardScale {
+  const fromMs = dayStart(nowMs, tz);
+  // A day that has a clock change is still one day.
+  const days = Array.from({ length: BOARD_DAYS }, (_, i) => dayStart(fromMs + (24 * i + 2) * HOUR, tz));
+  return { fromMs, toMs: fromMs + BOARD_DAYS * 24 * HOUR, days };
+}
+
+/** A name that fits beside the board. */
+export function shortName(name: string, most = 24): string {
+  const letters = [...name];
+  return letters.length > most
+    ? `${letters
+        .slice(0, most - 1)
+        .join('')
+        .trimEnd()}…`
+    : name;
+}
+
+/** The first and the last product of a session: the two halves of its block. */
+export function blockProducts(
+  j: BenchJob,
+  s: Session,
+): { first: Product | undefined; last: Product | undefined } {
+  const of = (layerId: string | undefined): Product | undefined => {
+    const productId = j.plan.layers.find((l) => l.id === layerId)?.productId;
+    return j.products.find((p) => p.id === productId);
+  };
+  return { first: of(s.layerIds[0]), last: of(s.layerIds.at(-1)) };
+}

@@ -1,0 +1,178 @@
+/** What the spray day shows: the step in hand, what it waits for, the pot that runs, cautions and titles. */
+import { msOf } from '@/core/time/instant';
+import type { Job } from '@/model/job';
+import type { Caution, Plan, Session, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { durationOf, type Format } from '@/words/format';
+import { cautionsAt } from '@/core/cautions/cards';
+import { inSentence, isMix, taskTitle } from './task-words';
+
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+/** A coat longer ago than this is no wait under way any more. */
+const WAIT_MS = 3 * HOUR;
+/** From here on the seconds run. */
+const SOON_MS = 3 * HOUR;
+
+export interface RunningPot {
+  readonly atMs: number;
+  readonly endMs: number;
+}
+
+/** Coats of a product that are still to be sprayed. */
+function isOpen(job: Job, plan: Plan, productId: string): boolean {
+  const on = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
+  const layers = plan.layers.filter((l) => l.productId === productId);
+  return layers.some((l) =>
+    Array.from({ length: l.coats }, (_, i) => `${l.id}.${i + 1}`).some((c) => !on.has(c)),
+  );
+}
+
+/** The activated pot that dies first while something is still to be sprayed from it. */
+export function runningPot(job: Job, plan: Plan, products: readonly Product[]): RunningPot | null {
+  const pots = (job.state?.activations ?? []).flatMap((a): RunningPot[] => {
+    const lifeMin = products.find((p) => p.id === a.productId)?.potLifeMin;
+    if (lifeMin === undefined || !isOpen(job, plan, a.productId)) return [];
+    const atMs = msOf(a.at, job.place.tz);
+    return [{ atMs, endMs: atMs + lifeMin * MINUTE }];
+  });
+  return pots.sort((a, b) => a.endMs - b.endMs)[0] ?? null;
+}
+
+export interface DayView {
+  readonly session: Session | undefined;
+  readonly next: Task | undefined;
+  /** When the wait under way began: the last coat is on and the next task of the session is still to come. */
+  readonly sinceMs: number | null;
+  readonly pot: RunningPot | null;
+  readonly limits: Product | undefined;
+}
+
+export function dayView(job: Job, plan: Plan, products: readonly Product[]): DayView {
+  const session = plan.sessions[0];
+  const next = session?.tasks.find((t) => t.handsOn);
+  const ends = (job.state?.coats ?? []).map((c) => msOf(c.endedAt, job.place.tz));
+  const lastMs = ends.length > 0 ? Math.max(...ends) : null;
+  const waits = next && lastMs !== null && Date.parse(next.startsAt) - lastMs < WAIT_MS;
+  const layerId = next?.layerId ?? session?.layerIds[0];
+  const productId = plan.layers.find((l) => l.id === layerId)?.productId;
+  return {
+    session,
+    next,
+    sinceMs: waits ? lastMs : null,
+    pot: runningPot(job, plan, products),
+    limits: products.find((p) => p.id === productId),
+  };
+}
+
+/** The product that is activated by a task, and in how many cans. */
+export function activationOf(plan: Plan, taskId: string): { productId: string | null; cans: number } {
+  const productId = taskId.split('.activate-')[1] ?? null;
+  const found = plan.sessions.flatMap((s) => s.activations).find((a) => a.productId === productId);
+  return { productId, cans: found?.cans ?? 0 };
+}
+
+/** Handle-dry, until when it must be kept, and from when the next session may sand. */
+export function handleLine(s: Session, plan: Plan, products: readonly Product[], f: Format): string {
+  const top = plan.layers.find((l) => l.id === s.layerIds.at(-1));
+  const minC = products.find((p) => p.id === top?.productId)?.tempMinC ?? 10;
+  const otherDay = s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10);
+  const day = otherDay ? `, ${f.day(s.handleAt)}` : '';
+  const sand = s.readyAt ? ` May be sanded from ${f.dayTime(s.readyAt)}.` : '';
+  return `Handle-dry${day}. Until then no rain or dew on it, and not below ${f.temp(minC)}.${sand}`;
+}
+
+export const dayCautions = (plan: Plan): Caution[] => cautionsAt('spray-day', plan.cautions);
+
+/** A caution is read before a pot is opened, and before old paint is sanded. */
+export function showsCaution(task: Task, plan: Plan): boolean {
+  if (task.kind === 'activate') return true;
+  return task.kind === 'sand' && plan.cautions.some((c) => c.code === 'old-paint-lead');
+}
+
+/** Where what is in the way can be mended. */
+export const mendingStage = (plan: Plan): string =>
+  plan.blockers.some((b) => b.code === 'seam-no') ? 'build-up' : 'window';
+
+const two = (n: number): string => String(n).padStart(2, '0');
+/** 8:52 under an hour, in words above. @param ms left, never shown below zero */
+export function timerText(ms: number): string {
+  const s = Math.max(0, Math.ceil(ms / 1000));
+  return s < 3600 ? `${Math.floor(s / 60)}:${two(s % 60)}` : durationOf(s / 60);
+}
+
+/** The step in hand at an instant. */
+export interface NowView {
+  readonly leftMs: number;
+  readonly soon: boolean;
+  readonly ready: boolean;
+  readonly long: boolean;
+  /** Confirmed by holding: it cannot be taken back, or it comes too soon. */
+  readonly firm: boolean;
+  /** Share of the wait that is over, 0…1; null when it waits for nothing. */
+  readonly share: number | null;
+}
+
+export function nowView(task: Task, nowMs: number, sinceMs: number | null): NowView {
+  const startMs = Date.parse(task.startsAt);
+  const leftMs = startMs - nowMs;
+  const ready = leftMs <= 0;
+  const soon = leftMs < SOON_MS;
+  const over = sinceMs === null ? null : (nowMs - sinceMs) / Math.max(1, startMs - sinceMs);
+  return {
+    leftMs,
+    soon,
+    ready,
+    long: !ready && (!soon || leftMs > HOUR),
+    firm: task.kind === 'activate' || (task.kind === 'coat' && !ready && sinceMs !== null),
+    share: over === null ? null : Math.min(1, Math.max(0, over)),
+  };
+}
+
+/** What stands over the timer. */
+export function waitLabel({ ready, soon }: NowView, sinceMs: number | null): string {
+  if (ready) return 'Now';
+  if (sinceMs !== null) return 'Flash off, leave it alone';
+  return `Next, ${soon ? 'in' : 'at'}`;
+}
+
+/** What the big button says. */
+export function doneLabel(task: Task, title: string): string {
+  if (task.kind === 'coat') return 'Coat is on';
+  if (task.kind === 'activate') return title.startsWith('Mix ') ? 'It is mixed' : 'Can is activated';
+  return `Done: ${inSentence(title, task.kind)}`;
+}
+
+/** What the button of a row says. */
+export function rowButton(task: Task, mix: boolean): { label: string; confirm: string } {
+  if (task.kind !== 'activate') return { label: task.kind === 'coat' ? 'Coat is on' : 'Done', confirm: '' };
+  return mix ? { label: 'Mixed', confirm: 'Yes, mixed' } : { label: 'Activated', confirm: 'Yes, activated' };
+}
+
+/** Share of a pot's life that is over, 0…1, and what is left of it, minutes. */
+export function potLeft(pot: RunningPot, nowMs: number): { over: number; leftMin: number } {
+  const over = (nowMs - pot.atMs) / (pot.endMs - pot.atMs);
+  return { over: Math.min(1, Math.max(0, over)), leftMin: Math.max(0, pot.endMs - nowMs) / MINUTE };
+}
+
+/** Title and manner of a task in one. */
+export const titled = (
+  plan: Plan,
+  products: readonly Product[],
+  task: Task,
+): { title: string; mix: boolean } => ({
+  title: taskTitle(plan, products, task),
+  mix: isMix(plan, products, task),
+});
+
+/** How long an activated can or mix may be used. */
+export function activationLine(
+  s: Session,
+  a: Session['activations'][number],
+  products: readonly Product[],
+  f: Format,
+): string {
+  const many = s.activations.length > 1;
+  const what = many ? (products.find((p) => p.id === a.productId)?.name ?? a.productId) : 'Activated can';
+  return `${what}: prudent until ${f.dayTime(a.prudentUntil)}; the label’s life ends ${f.dayTime(a.usableUntil)} and never stretches in the cold.`;
+}

@@ -1,0 +1,63 @@
+/** The stages of a job and how far each is. */
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+
+export const STAGES = [
+  { id: 'surface', name: 'Surface' },
+  { id: 'build-up', name: 'Build-up' },
+  { id: 'materials', name: 'Materials' },
+  { id: 'window', name: 'Window' },
+  { id: 'spray-day', name: 'Spray day' },
+  { id: 'log', name: 'Log' },
+] as const;
+export type StageId = (typeof STAGES)[number]['id'];
+export type StageState = 'done' | 'open' | 'stop';
+
+export const stageName = (id: StageId): string => STAGES.find((s) => s.id === id)!.name;
+export const stageIndex = (id: StageId): number => STAGES.findIndex((s) => s.id === id);
+
+/** What stops at the build-up; everything else stops at the window. */
+const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
+  'seam-no',
+  'product-unknown',
+  'part-without-layer',
+  'fuel-dissolves-one-pack',
+  'heat-needs-rated',
+  'stack-ends-in-primer',
+  'no-system',
+]);
+
+const hasCoats = (job: Job): boolean => (job.state?.coats.length ?? 0) > 0;
+const hasTasks = (job: Job): boolean => (job.state?.tasks?.length ?? 0) > 0;
+const isClosed = (job: Job): boolean => job.log?.closedAt !== undefined;
+const doneIf = (done: boolean): StageState => (done ? 'done' : 'open');
+
+function windowState(job: Job, plan: Plan, stoppedBefore: boolean): StageState {
+  if (plan.kind !== 'blocked') return doneIf((job.starts?.length ?? 0) > 0);
+  return stoppedBefore ? 'open' : 'stop';
+}
+
+/** A word for each stage: done, open or stopped. */
+export function stageStates(job: Job, plan: Plan): Readonly<Record<StageId, StageState>> {
+  const stopped = plan.blockers.some((b) => BUILD_UP_STOPS.has(b.code));
+  const sprayed = hasCoats(job);
+  return {
+    surface: 'done',
+    'build-up': stopped ? 'stop' : doneIf(job.system !== undefined || sprayed),
+    materials: doneIf(!stopped && sprayed),
+    window: windowState(job, plan, stopped),
+    'spray-day': doneIf(plan.kind === 'planned' && plan.sessions.length === 0),
+    log: doneIf(isClosed(job)),
+  };
+}
+
+/** Where the job stands: the stage its owner should open next. */
+export function currentStage(job: Job, plan: Plan): StageId {
+  if (isClosed(job)) return 'log';
+  const states = stageStates(job, plan);
+  if (states['build-up'] === 'stop') return 'build-up';
+  if (states.window === 'stop') return 'window';
+  if (plan.sessions.length === 0) return 'log';
+  if (hasCoats(job) || hasTasks(job)) return 'spray-day';
+  return job.system ? 'window' : 'build-up';
+}

@@ -1,0 +1,60 @@
+/** What the job tag says: how the plan stands, how many cans, how sure, and the cautions of the moment. */
+import { cautionsAt, MOMENTS } from '@/core/cautions/cards';
+import type { Caution, Plan } from '@/model/plan';
+import { percentOf, type Format } from '@/words/format';
+
+const CAUTIONS_SHOWN = 3;
+const BLOCKERS_SHOWN = 3;
+
+export type Standing = 'blocked' | 'done' | 'to-do';
+export function standingOf(plan: Plan): Standing {
+  if (plan.kind === 'blocked') return 'blocked';
+  return plan.sessions.length === 0 ? 'done' : 'to-do';
+}
+
+export const oddsPct = (plan: Pick<Plan, 'chance'>): number => percentOf(plan.chance ?? 0);
+export const shownBlockers = (plan: Plan): Plan['blockers'] => plan.blockers.slice(0, BLOCKERS_SHOWN);
+
+/** Packs to buy over all materials. */
+export function packsToBuy(plan: Pick<Plan, 'materials'>): number {
+  return plan.materials.flatMap((m) => m.packs).reduce((a, p) => a + p.count, 0);
+}
+
+/** (k + 1) over (n + 2), said with its own figures. */
+export function chainText(plan: Plan): string {
+  const of = plan.sessions.at(-1)!.oksOf[1];
+  const good = Math.round((plan.chance ?? 0) * (of + 2)) - 1;
+  const what = plan.sessions.length > 1 ? 'all sessions' : 'the session';
+  return `${good} of ${of} futures of the weather keep every limit of ${what} until handle-dry: (${good} + 1) over (${of} + 2) is ${oddsPct(plan)} %.`;
+}
+
+/** How the sessions go on: the last of several, or the hours of the one. */
+export function sessionsLine(plan: Plan, f: Format): string {
+  const first = plan.sessions[0]!;
+  if (plan.sessions.length > 1)
+    return `${plan.sessions.length} sessions, last on ${f.day(plan.sessions.at(-1)!.startsAt)}`;
+  return `first coat ${f.time(first.sprayAt)}, handle-dry ${f.time(first.handleAt)}`;
+}
+
+/** How the money divides. */
+export function moneyLine({ cost }: Plan, f: Format): string {
+  const rest = cost.prep + cost.tax;
+  if (rest <= 0) return 'paint; the rest is in hand';
+  return `paint ${f.money(cost.paint, cost.currency)}, the rest ${f.money(rest, cost.currency)}`;
+}
+
+/** Cautions of a stage, the weightiest first; the spray day has a panel of its own. */
+export function stageCautions(plan: Plan, stage: string): Caution[] {
+  const moment = MOMENTS.find((m) => m === stage);
+  if (!moment || moment === 'spray-day') return [];
+  return cautionsAt(moment, plan.cautions).slice(0, CAUTIONS_SHOWN);
+}
+
+/** Where the budget ends and what it comes to, as shares of the width of the bar, 0…1. */
+export function budgetShares(
+  total: number,
+  budget: number,
+): { total: number; budget: number; over: boolean } {
+  const max = Math.max(total, budget, 1) * 1.08;
+  return { total: total / max, budget: budget / max, over: total > budget };
+}

@@ -1,0 +1,62 @@
+'use client';
+/** The start: when, how sure, what is at stake, and the air that is expected at the first coat. */
+import type { ReactNode } from 'react';
+import type { Session } from '@/model/plan';
+import { say } from '@/words/say';
+import { useDesk } from '../desk/job-desk';
+import { GoSign, MindSign } from '../parts/icons';
+import { useFormat } from '../theme/providers';
+import { spoilers, startLine, valuedChecks } from '../views/window';
+
+/** @param children the controls that move it */
+export function Decision({ session: s, children }: { session: Session; children: ReactNode }) {
+  return (
+    <section className="panel" aria-label="The start" style={{ border: '2px solid var(--lagoon)' }}>
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))', gap: 18 }}>
+        <Odds session={s} />
+        <ul style={{ display: 'grid', gap: 5, alignContent: 'start' }}>
+          <Expected session={s} />
+        </ul>
+      </div>
+      <div className="row" style={{ marginTop: 12 }}>
+        {children}
+      </div>
+    </section>
+  );
+}
+
+function Odds({ session: s }: { session: Session }) {
+  const f = useFormat();
+  const { plan, products } = useDesk();
+  const spoiled = spoilers(s);
+  const [good, of] = s.oksOf;
+  return (
+    <div>
+      <p className="big" style={{ fontSize: 20 }}>
+        {f.day(s.startsAt)}, start {f.time(s.startsAt)}
+      </p>
+      <p style={{ color: s.feasible ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>
+        {s.feasible ? `${good} of ${of} futures end well` : 'Outside a limit or your free hours'}
+      </p>
+      <p className="cap" style={{ marginTop: 6 }}>
+        {startLine(s, products, f)} At stake: {f.money(s.stakes.materials, plan.cost.currency)} of paint and{' '}
+        {f.hours(s.stakes.hours)}.
+      </p>
+      {spoiled !== '' && (
+        <p className="cap" style={{ marginTop: 4 }}>
+          What can spoil it: {spoiled}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Expected({ session }: { session: Session }) {
+  const f = useFormat();
+  return valuedChecks(session).map(({ check, ok }) => (
+    <li key={check.code} className="row small" style={{ flexWrap: 'nowrap', gap: 8 }}>
+      {ok ? <GoSign /> : <MindSign size={20} />}
+      <span>{say(check, f)}</span>
+    </li>
+  ));
+}

@@ -1,0 +1,175 @@
+'use client';
+/** The week: the ribbon of one session, its close-up beneath, and the same as a table. */
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import type { Suit } from '@/model/plan';
+import { CloseUp } from '../drawings/close-up';
+import { Join, Ribbon } from '../drawings/ribbon';
+import { useDesk } from '../desk/job-desk';
+import { useFormat } from '../theme/providers';
+import { sessionName } from '../views/session-name';
+import { causeName, layerIdsOf, type WindowView } from '../views/window';
+import { STEP_MS } from './start-controls';
+
+const HOUR = 3_600_000;
+/** Hours on the ribbon, hours before now where it begins, and how far it can be leafed. */
+const SHOWN_H = 84;
+const PAST_H = 5;
+const MOST_H = 96;
+
+export interface WeekProps {
+  readonly view: WindowView;
+  readonly onSession: (id: string) => void;
+  readonly onShift: (byMs: number) => void;
+}
+
+export function Week({ view, onSession, onShift }: WeekProps) {
+  const { nowMs } = useDesk();
+  const [fromH, setFromH] = useState(0);
+  const { session, suit } = view;
+  const fromMs = nowMs + (fromH - PAST_H) * HOUR;
+  const onKey = (e: KeyboardEvent): void => {
+    if (!session || e.target !== e.currentTarget) return;
+    if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') return;
+    e.preventDefault();
+    onShift(e.key === 'ArrowLeft' ? -STEP_MS : STEP_MS);
+  };
+  return (
+    <section className="panel desk-only" aria-label="The week" onKeyDown={onKey} tabIndex={0}>
+      <div className="row" style={{ marginBottom: 8 }}>
+        <SessionPicks view={view} onSession={onSession} />
+        <span className="push" />
+        <Button
+          size="small"
+          variant="outlined"
+          disabled={fromH <= 0}
+          onClick={() => setFromH(Math.max(0, fromH - 24))}
+        >
+          Earlier days
+        </Button>
+        <Button
+          size="small"
+          variant="outlined"
+          disabled={fromH >= MOST_H}
+          onClick={() => setFromH(Math.min(MOST_H, fromH + 24))}
+        >
+          Later days
+        </Button>
+      </div>
+      <WeekRibbon view={view} fromMs={fromMs} />
+      <SessionCloseUp view={view} fromMs={fromMs} onShift={onShift} />
+      {suit && <HoursTable suit={suit} />}
+    </section>
+  );
+}
+
+function SessionPicks({ view, onSession }: Omit<WeekProps, 'onShift'>) {
+  const f = useFormat();
+  const { plan } = useDesk();
+  return view.ids.map((id) => {
+    const session = plan.sessions.find((s) => s.id === id);
+    const isShown = id === view.id;
+    return (
+      <Button
+        key={id}
+        size="small"
+        variant={isShown ? 'contained' : 'outlined'}
+        aria-pressed={isShown}
+        onClick={() => onSession(id)}
+      >
+        {sessionName(plan, layerIdsOf(plan, id))}
+        {session ? `, ${f.day(session.startsAt)}` : ''}
+      </Button>
+    );
+  });
+}
+
+/** A drawing wider than its panel scrolls by itself. */
+function Wide({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="scroll-x" tabIndex={0} role="group" aria-label={label}>
+      <div className="wide">{children}</div>
+    </div>
+  );
+}
+
+function WeekRibbon({ view, fromMs }: { view: WindowView; fromMs: number }) {
+  const f = useFormat();
+  const { air, plan, products, job, nowMs } = useDesk();
+  if (view.id === null)
+    return <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>;
+  return (
+    <Wide label="Ribbon">
+      <Ribbon
+        air={air}
+        plan={plan}
+        sessionId={view.id}
+        products={products}
+        jobHex={job.purpose.colour.hex}
+        nowMs={nowMs}
+        fromMs={fromMs}
+        hours={SHOWN_H}
+        tz={job.place.tz}
+        f={f}
+        limits={view.limits}
+      />
+    </Wide>
+  );
+}
+
+function SessionCloseUp({
+  view,
+  fromMs,
+  onShift,
+}: { view: WindowView; fromMs: number } & Pick<WeekProps, 'onShift'>) {
+  const f = useFormat();
+  const { plan, products, job } = useDesk();
+  const { session } = view;
+  if (!session) return null;
+  return (
+    <Wide label="Close-up">
+      <Join session={session} fromMs={fromMs} hours={SHOWN_H} />
+      <CloseUp
+        plan={plan}
+        session={session}
+        products={products}
+        jobHex={job.purpose.colour.hex}
+        f={f}
+        onShift={(halfHours) => onShift(halfHours * STEP_MS)}
+      />
+    </Wide>
+  );
+}
+
+function HoursTable({ suit }: { suit: Suit }) {
+  const f = useFormat();
+  return (
+    <details>
+      <summary>The same as a table</summary>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours as a table">
+        <table className="tbl">
+          <thead>
+            <tr>
+              <th>First coat from</th>
+              <th>to</th>
+              <th>verdict</th>
+              <th>in the way</th>
+              <th className="num">futures that end well</th>
+            </tr>
+          </thead>
+          <tbody>
+            {suit.spans.map((s) => (
+              <tr key={s.startsAt}>
+                <td>{f.dayTime(s.startsAt)}</td>
+                <td>{f.dayTime(s.endsAt)}</td>
+                <td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td>
+                <td>{s.reasons.map(causeName).join('; ')}</td>
+                <td className="num">{s.share === null ? '–' : f.pct(s.share)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  );
+}
