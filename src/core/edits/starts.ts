@@ -19,7 +19,11 @@ export function pinStart(job: Job, sessionId: string, atMs: number): Job {
 }
 
 /** A start moved from where it is set, or from where it was planned: quick presses add up while the plan is still being made. */
-export function shiftStart(job: Job, session: { readonly id: string; readonly startsAt: string }, byMs: number): Job {
+export function shiftStart(
+  job: Job,
+  session: { readonly id: string; readonly startsAt: string },
+  byMs: number,
+): Job {
   const set = job.starts?.find((s) => s.sessionId === session.id)?.at;
   return pinStart(job, session.id, Date.parse(set ?? session.startsAt) + byMs);
 }

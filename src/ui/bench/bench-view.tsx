@@ -1,10 +1,10 @@
 'use client';
 /** The bench: all jobs side by side on one scale, each with its next step and its hours of the week. */
 import Button from '@mui/material/Button';
-import type { Bench, BenchJob } from '@/usecases/bench';
-import { stackOf, type Stack } from '../drawings/stack';
-import { clashOf, gaugeTop, nextJob } from '../views/bench';
+import type { Bench } from '@/usecases/bench';
+import { clashOf, nextJob } from '../views/bench';
 import { BenchTag } from './bench-tag';
+import { drawnOf } from './drawn';
 import { FinishedJobs, RemovedJobs } from './finished';
 import { HoursBoard } from './hours-board';
 import { JobCard } from './job-card';
@@ -15,19 +15,6 @@ export interface BenchViewProps {
   readonly bench: Bench;
   readonly nowMs: number;
   readonly tz: string;
-}
-
-/** Jobs with their sections, all to one scale. */
-export interface Drawn {
-  readonly job: BenchJob;
-  readonly stack: Stack;
-  readonly gaugeMax: number;
-}
-
-function drawnOf(jobs: readonly BenchJob[]): Drawn[] {
-  const stacks = jobs.map((j) => stackOf(j.job, j.plan, j.products));
-  const gaugeMax = gaugeTop(stacks.map((s) => s.totalUm));
-  return jobs.map((job, i) => ({ job, stack: stacks[i]!, gaugeMax }));
 }
 
 export function BenchView({ bench, nowMs, tz }: BenchViewProps) {

@@ -8,7 +8,7 @@ import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
 import { jobAreaM2, stageOf, stepLine, whenLine } from '../views/bench';
 import { STAGES } from '../views/stages';
-import type { Drawn } from './bench-view';
+import type { Drawn } from './drawn';
 
 const PX_PER_UM = 1.12;
 

@@ -11,7 +11,7 @@ import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
 import { minutesTo, nextLimits, nextStep, stepLine, whenLine } from '../views/bench';
 import { oddsPct } from '../views/verdict';
-import type { Drawn } from './bench-view';
+import type { Drawn } from './drawn';
 
 /** Height of the largest section in a row, px. */
 const ROW_PX = 78;

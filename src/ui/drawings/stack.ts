@@ -1,8 +1,9 @@
 /** The build-up as it is drawn: bands in µm, bottom first, with what is already sprayed. */
 import { tintOf } from '@/core/coating/tint';
 import { sandAwayUm } from '@/core/prep/paper';
+import { groundText, type Ground } from '@/model/ground';
 import type { Job, Part } from '@/model/job';
-import type { Plan, Seam } from '@/model/plan';
+import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
@@ -17,12 +18,13 @@ export interface Band {
   readonly umPerCoat: number;
   readonly um: number;
   readonly paint: Paint;
-  /** what blocking takes off its top before the next layer, µm; 0 for none */ readonly awayUm: number;
+  /** What blocking takes off its top before the next layer, µm; 0 for none. */
+  readonly awayUm: number;
 }
 export interface SeamMark {
   readonly above: string;
-  readonly join: Seam['join'];
-  readonly verdict: Seam['verdict'];
+  readonly join: SeamRecord['join'];
+  readonly verdict: SeamRecord['verdict'];
   readonly line1: string;
   readonly line2: string;
 }
@@ -34,20 +36,26 @@ export interface Stack {
   readonly doneUm: number;
 }
 
+/** A seam as far as it is drawn: of a plan, whose ground is a text, or of a system. */
+export interface DrawnSeam extends Pick<
+  SeamRecord,
+  'above' | 'join' | 'verdict' | 'window' | 'gritP' | 'wet'
+> {
+  readonly below: string | Ground;
+}
+const belowText = ({ below }: DrawnSeam): string => (typeof below === 'string' ? below : groundText(below));
+
+function wetTime(min: number, max: number | null): string {
+  if (max === null) return `after ${durationOf(min)}`;
+  if (max <= 120 && min < 60) return `${min}–${max} min`;
+  return `${durationOf(min)}–${durationOf(max)}`;
+}
+
 /** What the tag at a seam says: the act, then the rest or the time. */
-export function seamTag(s: Seam): [string, string] {
+export function seamTag(s: DrawnSeam): [string, string] {
   if (s.verdict === 'no') return ['Does not hold', 'see why'];
-  if (s.join === 'wet-on-wet' && s.window) {
-    const max = s.window.wetMaxMin ?? s.window.bondMaxMin;
-    return [
-      'Wet on wet',
-      max === null
-        ? `after ${durationOf(s.window.minMin)}`
-        : max <= 120 && s.window.minMin < 60
-          ? `${s.window.minMin}–${max} min`
-          : `${durationOf(s.window.minMin)}–${durationOf(max)}`,
-    ];
-  }
+  if (s.join === 'wet-on-wet' && s.window)
+    return ['Wet on wet', wetTime(s.window.minMin, s.window.wetMaxMin ?? s.window.bondMaxMin)];
   return [`${s.join === 'scuffed' ? 'Scuff ' : ''}P${s.gritP}${s.wet ? ' wet' : ''}`, 'degrease, tack'];
 }
 
@@ -55,44 +63,51 @@ export function seamTag(s: Seam): [string, string] {
 export const groundHex = (job: Pick<Job, 'purpose'>, p: Product): string =>
   tintOf(job, p, {})?.hex ?? job.purpose.colour.hex;
 
-export function stackOf(
-  job: Job,
-  plan: { readonly layers: Readonly<Plan['layers']>; readonly seams: readonly Seam[] },
-  products: readonly Product[],
-): Stack {
+const UNKNOWN_PAINT: Paint = { fill: '#999999', texture: 'x-solid', alpha: 1 };
+const RANK = { ok: 0, care: 1, no: 2 } as const;
+
+/** Of several seams below one layer the worst is the one that is shown. */
+function worstSeams(seams: readonly DrawnSeam[]): DrawnSeam[] {
+  const worst = new Map<string, DrawnSeam>();
+  for (const s of seams) {
+    const known = worst.get(s.above);
+    if (!known || RANK[s.verdict] > RANK[known.verdict]) worst.set(s.above, s);
+  }
+  return [...worst.values()];
+}
+
+export interface DrawnSystem {
+  readonly layers: readonly PlanLayer[];
+  readonly seams: readonly DrawnSeam[];
+}
+
+export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: readonly Product[]): Stack {
   const done = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
-  const bands = plan.layers.map((l): Band => {
+  const isBlocked = (l: PlanLayer): boolean =>
+    seams.some((s) => belowText(s) === l.id && s.join === 'sanded');
+  const bands = layers.map((l): Band => {
     const p = products.find((x) => x.id === l.productId);
-    const doneCoats = Array.from({ length: l.coats }, (_, i) => i + 1).filter((c) =>
-      done.has(`${l.id}.${c}`),
-    ).length;
+    const coatIds = Array.from({ length: l.coats }, (_, i) => `${l.id}.${i + 1}`);
+    const um = l.coats * l.filmUmPerCoat;
     return {
       id: l.id,
       name: p?.name ?? l.productId,
       role: ROLE_NAMES[l.role],
       coats: l.coats,
-      doneCoats,
+      doneCoats: coatIds.filter((c) => done.has(c)).length,
       umPerCoat: l.filmUmPerCoat,
-      um: l.coats * l.filmUmPerCoat,
-      awayUm: plan.seams.some((x) => x.below === l.id && x.join === 'sanded')
-        ? sandAwayUm(l.coats * l.filmUmPerCoat)
-        : 0,
-      paint: p ? paintOf(p, l.hex ?? groundHex(job, p)) : { fill: '#999999', texture: 'x-solid', alpha: 1 },
+      um,
+      awayUm: isBlocked(l) ? sandAwayUm(um) : 0,
+      paint: p ? paintOf(p, l.hex ?? groundHex(job, p)) : UNKNOWN_PAINT,
     };
   });
-  const rank = { ok: 0, care: 1, no: 2 } as const;
-  const worst = new Map<string, Seam>();
-  for (const s of plan.seams) {
-    const known = worst.get(s.above);
-    if (!known || rank[s.verdict] > rank[known.verdict]) worst.set(s.above, s);
-  }
-  const seams = [...worst.values()].map((s): SeamMark => {
+  const marks = worstSeams(seams).map((s): SeamMark => {
     const [line1, line2] = seamTag(s);
     return { above: s.above, join: s.join, verdict: s.verdict, line1, line2 };
   });
   return {
     bands,
-    seams,
+    seams: marks,
     substrate: job.parts[0]!.substrate,
     totalUm: bands.reduce((a, b) => a + b.um, 0),
     doneUm: bands.reduce((a, b) => a + b.doneCoats * b.umPerCoat, 0),
@@ -101,5 +116,9 @@ export function stackOf(
 
 /** The drawing in words, for those who cannot see it. */
 export function stackInWords(s: Stack, f: Format): string {
-  return `Cross-section to scale, bottom up: ${s.substrate}; ${s.bands.map((b) => `${b.name} ${b.coats} ${b.coats === 1 ? 'coat' : 'coats'} of ${f.film(b.umPerCoat)}${b.doneCoats > 0 ? `, ${b.doneCoats} sprayed` : ''}`).join('; ')}. ${f.film(s.totalUm)} in all.`;
+  const bands = s.bands.map((b) => {
+    const sprayed = b.doneCoats > 0 ? `, ${b.doneCoats} sprayed` : '';
+    return `${b.name} ${b.coats} ${b.coats === 1 ? 'coat' : 'coats'} of ${f.film(b.umPerCoat)}${sprayed}`;
+  });
+  return `Cross-section to scale, bottom up: ${s.substrate}; ${bands.join('; ')}. ${f.film(s.totalUm)} in all.`;
 }

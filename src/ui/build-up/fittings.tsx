@@ -1,0 +1,64 @@
+'use client';
+/** What comes off the object first, each into its lettered bag; it goes back in the other order. */
+import { useState } from 'react';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { addFitting, canAddFitting, removeFitting } from '@/core/edits/choices';
+import { useDesk } from '../desk/job-desk';
+import { bagLetter, refitOrder } from '../views/preparation';
+
+export function Fittings() {
+  const { job, edit } = useDesk();
+  const list = job.fittings ?? [];
+  const [text, setText] = useState('');
+  const add = (): void => {
+    if (!canAddFitting(job, text)) return;
+    edit((j) => addFitting(j, text));
+    setText('');
+  };
+  return (
+    <div style={{ marginTop: 10 }}>
+      <h3 style={{ fontSize: 14, fontWeight: 650, marginBottom: 4 }}>Comes off first, into lettered bags</h3>
+      <ol className="row" aria-label="What comes off" style={{ gap: 8 }}>
+        {list.map((name, i) => (
+          <li
+            key={`${i}${name}`}
+            className="row"
+            style={{ gap: 6, border: '1px solid var(--line)', padding: '2px 4px 2px 8px' }}
+          >
+            <b style={{ fontWeight: 650 }}>{bagLetter(i)}</b>
+            {name}
+            <Button
+              size="small"
+              sx={{ minWidth: 30, px: 0.5 }}
+              aria-label={`Take ${name} off the list`}
+              onClick={() => edit((j) => removeFitting(j, i))}
+            >
+              ×
+            </Button>
+          </li>
+        ))}
+      </ol>
+      <form
+        className="row"
+        style={{ marginTop: 6 }}
+        onSubmit={(e) => {
+          e.preventDefault();
+          add();
+        }}
+      >
+        <TextField
+          size="small"
+          label="Badge, lamp, hinge …"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          sx={{ width: 230 }}
+        />
+        <Button type="submit" size="small" variant="outlined" disabled={!canAddFitting(job, text)}>
+          Add to the list
+        </Button>
+        {list.length > 1 && <span className="small muted">Refit {refitOrder(list.length)}.</span>}
+      </form>
+    </div>
+  );
+}

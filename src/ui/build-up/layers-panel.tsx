@@ -1,0 +1,171 @@
+'use client';
+/** The layers, top down, each with the verdict on the seams below it; the surface at the foot. */
+import { Fragment } from 'react';
+import Button from '@mui/material/Button';
+import type { SystemResult } from '@/core/coating/system';
+import {
+  asSuggested,
+  changeLayers,
+  decideSeam,
+  moveLayer,
+  patchLayer,
+  productLayer,
+  removeLayer,
+} from '@/core/edits/layers';
+import type { Seam } from '@/core/seams/seam';
+import { isoOf } from '@/core/time/instant';
+import type { Part } from '@/model/job';
+import { surfaceName } from '@/words/names';
+import { say } from '@/words/say';
+import { useDesk } from '../desk/job-desk';
+import { groundHex } from '../drawings/stack';
+import { StopSign } from '../parts/icons';
+import { LinkButton } from '../parts/link-button';
+import { ProductSelect } from '../parts/product-select';
+import { SaveLine } from '../shell/stage-shell';
+import { useFormat } from '../theme/providers';
+import { seamId, stackFaults, surfacesOf } from '../views/build-up';
+import { capital } from '../views/session-name';
+import { LayerRow } from './layer-row';
+import { SeamRow } from './seam-row';
+
+interface LayersPanelProps {
+  readonly system: SystemResult;
+  readonly selected: string | null;
+  readonly onSelect: (layerId: string | null) => void;
+}
+
+export function LayersPanel({ system, selected, onSelect }: LayersPanelProps) {
+  const { id, job } = useDesk();
+  return (
+    <section className="panel" aria-label="Layers" style={{ paddingBottom: 6 }}>
+      <LayersHead suggested={system.suggested} />
+      <Faults system={system} />
+      <Layers system={system} selected={selected} onSelect={onSelect} />
+      {surfacesOf(job).map((p) => (
+        <SurfaceRow key={p.id} part={p} />
+      ))}
+      <WhyThis system={system} />
+      <SaveLine />
+      <div className="row" style={{ padding: '4px 0 10px' }}>
+        <span className="push" />
+        <LinkButton variant="contained" href={`/jobs/${id}/materials`}>
+          On to the materials
+        </LinkButton>
+      </div>
+    </section>
+  );
+}
+
+function LayersHead({ suggested }: { suggested: boolean }) {
+  const { products, edit } = useDesk();
+  return (
+    <div className="hd" style={{ marginBottom: 10 }}>
+      Layers, top down <small>{suggested ? 'suggested for this surface' : 'chosen by hand'}</small>
+      <span className="r row">
+        {!suggested && (
+          <Button size="small" onClick={() => edit(asSuggested)}>
+            Back to the suggestion
+          </Button>
+        )}
+        <ProductSelect
+          value=""
+          products={products}
+          label="Add a layer"
+          onChange={(p) => edit((j) => changeLayers(j, (ls) => [...ls, productLayer(p)]))}
+        />
+      </span>
+    </div>
+  );
+}
+
+function Faults({ system }: { system: SystemResult }) {
+  const f = useFormat();
+  return stackFaults(system.blockers).map((b, i) => (
+    <div key={i} className="seamrow" data-verdict="no">
+      <StopSign />
+      <p>
+        <b style={{ fontWeight: 600 }}>{say(b, f)}</b>
+      </p>
+      <span />
+    </div>
+  ));
+}
+
+function Layers({ system, selected, onSelect }: LayersPanelProps) {
+  const desk = useDesk();
+  const { job, products } = desk;
+  const decide = (seam: Seam, at: string | null): void => desk.edit((j) => decideSeam(j, seam, system, at));
+  const nowIso = (): string => isoOf(desk.clock(), job.place.tz);
+  const count = system.layers.length;
+  const topDown = system.layers.map((layer, index) => ({ layer, index })).reverse();
+  return topDown.map(({ layer, index }) => {
+    const product = system.products.get(layer.productId)!;
+    const isSelected = selected === layer.id;
+    return (
+      <Fragment key={layer.id}>
+        <LayerRow
+          layer={layer}
+          index={index}
+          count={count}
+          product={product}
+          products={products}
+          jobHex={groundHex(job, product)}
+          selected={isSelected}
+          onSelect={() => onSelect(isSelected ? null : layer.id)}
+          onChange={(patch) => desk.edit((j) => changeLayers(j, (ls) => patchLayer(ls, index, patch)))}
+          onMove={(by) => {
+            desk.edit((j) => changeLayers(j, (ls) => moveLayer(ls, index, by)));
+            onSelect(null);
+          }}
+          onRemove={() => {
+            desk.edit((j) => changeLayers(j, (ls) => removeLayer(ls, index)));
+            onSelect(null);
+          }}
+        />
+        {system.seams
+          .filter((s) => s.above === layer.id)
+          .map((s) => (
+            <SeamRow
+              key={seamId(s)}
+              seam={s}
+              onTakeOn={() => decide(s, nowIso())}
+              onGiveBack={() => decide(s, null)}
+            />
+          ))}
+      </Fragment>
+    );
+  });
+}
+
+const HATCHES: Partial<Record<Part['substrate'], string>> = { steel: 'h-steel', aluminium: 'h-aluminium' };
+
+function SurfaceRow({ part }: { part: Part }) {
+  return (
+    <div className="layer" style={{ gridTemplateColumns: '42px 1fr' }}>
+      <svg width="40" height="40" aria-hidden="true">
+        <rect width="40" height="40" fill="#BAC2C4" />
+        <rect width="40" height="40" fill={`url(#${HATCHES[part.substrate] ?? 'h-plastic'})`} />
+        <rect x=".5" y=".5" width="39" height="39" fill="none" stroke="var(--ink)" />
+      </svg>
+      <span style={{ textTransform: 'none' }}>
+        <b style={{ fontWeight: 650 }}>{capital(surfaceName(part))}</b>
+      </span>
+    </div>
+  );
+}
+
+function WhyThis({ system }: { system: SystemResult }) {
+  const f = useFormat();
+  if (system.why.length === 0) return null;
+  return (
+    <details className="how">
+      <summary>Why this system</summary>
+      <ul className="cap" style={{ display: 'grid', gap: 4, paddingBottom: 8 }}>
+        {system.why.map((w, i) => (
+          <li key={i}>{say(w, f)}</li>
+        ))}
+      </ul>
+    </details>
+  );
+}

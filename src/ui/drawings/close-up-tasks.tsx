@@ -1,0 +1,141 @@
+/** The tasks of a session close up: preparation, coats, the waits between them, and what follows the last. */
+import type { Plan, Session, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { Format } from '@/words/format';
+import { afterWords, coatMark, minutesBetween, prepWord } from '../views/close-up';
+import { layerPaint, msOf } from '../views/ribbon';
+import { TASKS, type CloseUpFrame } from './close-up-frame';
+import { inkOn } from './ink';
+import { RIBBON } from './ribbon-frame';
+
+interface FrameProps {
+  readonly frame: CloseUpFrame;
+}
+const { y: Y, h: H } = TASKS;
+
+const PREP_FILL: Partial<Record<Task['kind'], string>> = {
+  fill: '#C9B79A',
+  sand: '#D8C19A',
+  clean: '#CFE0E6',
+};
+const PLAIN_FILL = '#E4E8E2';
+
+export function Preparation({ frame: { prep, x } }: FrameProps) {
+  return prep.map((t) => {
+    const from = x(msOf(t.startsAt));
+    const w = x(msOf(t.endsAt)) - from;
+    const fill = PREP_FILL[t.kind] ?? PLAIN_FILL;
+    return (
+      <g key={t.id}>
+        <rect
+          x={from}
+          y={Y + 8}
+          width={Math.max(2, w - 1)}
+          height={H - 16}
+          fill={fill}
+          stroke="var(--ink-3)"
+          strokeWidth=".8"
+        />
+        {w > 34 && (
+          <text x={from + w / 2} y={Y + 24.5} fontSize="12.500" textAnchor="middle" fill={inkOn(fill)}>
+            {prepWord(t)}
+          </text>
+        )}
+      </g>
+    );
+  });
+}
+
+export function Flashes({ frame: { flashes, x } }: FrameProps) {
+  return flashes.map((t) => {
+    const from = x(msOf(t.startsAt));
+    const to = x(msOf(t.endsAt));
+    return (
+      <g key={t.id}>
+        <line x1={from} x2={to} y1={Y + H / 2} y2={Y + H / 2} stroke="var(--ink)" strokeWidth="1.500" />
+        {to - from > 15 && (
+          <text x={(from + to) / 2} y={Y + H / 2 - 5} fontSize="12" textAnchor="middle" fill="var(--ink-2)">
+            {Math.round(minutesBetween(t.startsAt, t.endsAt))}
+          </text>
+        )}
+      </g>
+    );
+  });
+}
+
+interface CoatsProps extends FrameProps {
+  readonly drawn: { readonly plan: Plan; readonly products: readonly Product[]; readonly jobHex: string };
+}
+
+/** A narrow coat has its mark below. */
+export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
+  return coats.map((t) => {
+    const from = x(msOf(t.startsAt));
+    const w = Math.max(4, x(msOf(t.endsAt)) - from);
+    const fill = layerPaint(drawn, t.layerId, 0.85);
+    const wide = w > 22;
+    return (
+      <g key={t.id}>
+        <rect
+          x={from}
+          y={Y}
+          width={w}
+          height={H}
+          fill={fill}
+          stroke="var(--ink)"
+          strokeWidth="1"
+          strokeDasharray="3 2"
+        />
+        <text
+          x={from + w / 2}
+          y={wide ? Y + 25 : Y + H + 15}
+          fontSize="12.500"
+          fontWeight="650"
+          textAnchor="middle"
+          fill={wide ? inkOn(fill) : 'var(--ink)'}
+        >
+          {coatMark(t)}
+        </text>
+      </g>
+    );
+  });
+}
+
+/** Dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under the coats. */
+export function AfterLast({ frame: { coats, s, x }, f }: FrameProps & { f: Format }) {
+  if (coats.length === 0) return null;
+  const dustX = x(msOf(s.dustFreeAt));
+  const beside = dustX < RIBBON.width - 190;
+  return (
+    <g fontSize="12.500" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">
+      <line x1={dustX} x2={dustX} y1={Y + H / 2 - 8} y2={Y + H / 2 + 8} stroke="var(--ink)" strokeWidth="2" />
+      <AfterWords session={s} besideX={beside ? dustX + 6 : null} f={f} />
+    </g>
+  );
+}
+
+interface AfterWordsProps {
+  readonly session: Session;
+  readonly besideX: number | null;
+  readonly f: Format;
+}
+
+function AfterWords({ session, besideX, f }: AfterWordsProps) {
+  const [dust, cover] = afterWords(session, f);
+  if (besideX === null)
+    return (
+      <text x={RIBBON.width - RIBBON.right - 4} y={Y + H + 30} textAnchor="end" fill="var(--ink)">
+        {dust}, {cover}
+      </text>
+    );
+  return (
+    <>
+      <text x={besideX} y={Y + 8} fill="var(--ink)">
+        {dust}
+      </text>
+      <text x={besideX} y={Y + H} fill="var(--ink-2)">
+        {cover}
+      </text>
+    </>
+  );
+}

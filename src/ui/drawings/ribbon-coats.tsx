@@ -1,0 +1,111 @@
+/** The lowest strip of the ribbon: coats and pots of every session, and other starts that were offered. */
+import type { Plan, Session } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { percentOf } from '@/words/format';
+import { layerPaint, msOf } from '../views/ribbon';
+import { FOOT, RIBBON, STRIPS } from './ribbon-frame';
+
+const { top: TOP, h: H } = STRIPS.coats;
+const BASE = FOOT - 8;
+/** A start nearer than this to the chosen one would be drawn over it, px. */
+const APART = 44;
+
+type X = (ms: number) => number;
+
+interface AlternativesProps {
+  readonly plan: Plan;
+  readonly sessionId: string;
+  readonly x: X;
+}
+
+export function AlternativeMarks({ plan, sessionId, x }: AlternativesProps) {
+  const chosen = plan.sessions.find((s) => s.id === sessionId);
+  const chosenX = chosen ? x(msOf(chosen.startsAt)) : -Infinity;
+  const others = plan.alternatives.flatMap((a) =>
+    a.starts
+      .filter((s) => s.sessionId === sessionId)
+      .map((s) => ({ at: s.at, x: x(msOf(s.at)), chance: a.chance })),
+  );
+  return (
+    <>
+      <line x1={RIBBON.left} x2={RIBBON.width} y1={BASE} y2={BASE} stroke="var(--ink-3)" />
+      {others
+        .filter((o) => Math.abs(chosenX - o.x) >= APART)
+        .map((o) => (
+          <g key={o.at}>
+            <rect
+              x={o.x}
+              y={TOP + 16}
+              width="12"
+              height={H - 24}
+              fill="none"
+              stroke="var(--ink-2)"
+              strokeDasharray="3 2"
+            />
+            <text x={o.x + 6} y={TOP + 11} fontSize="12.500" textAnchor="middle" fill="var(--ink-2)">
+              {percentOf(o.chance)} %
+            </text>
+          </g>
+        ))}
+    </>
+  );
+}
+
+interface SessionMarksProps {
+  readonly session: Session;
+  readonly x: X;
+  readonly drawn: { readonly plan: Plan; readonly products: readonly Product[]; readonly jobHex: string };
+  readonly chosen: boolean;
+}
+
+export function SessionMarks({ session: s, x, drawn, chosen }: SessionMarksProps) {
+  const from = x(msOf(s.startsAt));
+  const to = x(msOf(s.handleAt));
+  const coats = s.tasks.filter((t) => t.kind === 'coat');
+  return (
+    <g>
+      <line x1={from} x2={to} y1={BASE} y2={BASE} stroke="var(--ink)" strokeWidth="2.500" opacity=".7" />
+      {s.activations.map((a) => {
+        const at = x(msOf(a.at));
+        return (
+          <path
+            key={a.productId}
+            d={`M${at} ${TOP + 18}L${x(msOf(a.usableUntil))} ${BASE}H${at}Z`}
+            fill="var(--pot)"
+            stroke="var(--lagoon)"
+            strokeWidth="1"
+            opacity=".7"
+          />
+        );
+      })}
+      {coats.map((t) => {
+        const at = x(msOf(t.startsAt));
+        return (
+          <rect
+            key={t.id}
+            x={at}
+            y={TOP + 18}
+            width={Math.max(3, x(msOf(t.endsAt)) - at)}
+            height={H - 26}
+            fill={layerPaint(drawn, t.layerId)}
+            stroke="var(--ink)"
+            strokeWidth=".8"
+          />
+        );
+      })}
+      <text
+        x={from - 4}
+        y={TOP + 12}
+        fontSize={chosen ? 15 : 13}
+        fontWeight={chosen ? 650 : 500}
+        fill="var(--ink)"
+      >
+        {percentOf(s.chance)} %
+      </text>
+      <g transform={`translate(${to - 6} ${BASE - 16})`} fill="none" stroke="var(--ink)" strokeWidth="1.500">
+        <circle cx="6" cy="2" r="1.600" />
+        <path d="M6 3.500V12M3 6h6M1 8c.4 3 2.500 4 5 4s4.600-1 5-4" />
+      </g>
+    </g>
+  );
+}

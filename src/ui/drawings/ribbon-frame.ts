@@ -1,0 +1,94 @@
+/** The ribbon's paper: its width, its strips from top to bottom, and the scales of time and of each quantity. */
+import type { AirView, Band } from '@/core/air/view';
+import type { Product } from '@/model/product';
+import type { Stretch } from '../views/ribbon';
+
+export const RIBBON = { width: 736, left: 104, right: 8 } as const;
+const RIGHT_EDGE = RIBBON.width - RIBBON.right;
+export const RIBBON_W = RIGHT_EDGE - RIBBON.left;
+const HOUR = 3_600_000;
+
+/** Strips, top down, px. */
+export const STRIPS = {
+  panel: { top: 28, h: 42 },
+  gap: { top: 82, h: 40 },
+  humidity: { top: 134, h: 22 },
+  wind: { top: 168, h: 22 },
+  rain: { top: 200, h: 12 },
+  suits: { top: 222, h: 26 },
+  coats: { top: 256, h: 46 },
+} as const;
+export const FOOT = STRIPS.coats.top + STRIPS.coats.h;
+
+type Scale = (value: number) => number;
+
+function scaleOf(lo: number, hi: number, { top, h }: { top: number; h: number }): Scale {
+  return (value) => top + h - ((Math.min(hi, Math.max(lo, value)) - lo) / (hi - lo)) * h;
+}
+
+export interface RibbonFrame extends Stretch {
+  readonly air: AirView;
+  readonly limits: Product;
+  /** Nodes of the air that are drawn. */
+  readonly nodes: readonly number[];
+  readonly x: Scale;
+  /** x of a node. */
+  readonly xAt: (node: number) => number;
+  readonly panelY: Scale;
+  readonly gapY: Scale;
+  readonly humidityY: Scale;
+  readonly windY: Scale;
+}
+
+export const timeScale =
+  ({ fromMs, toMs }: Stretch): Scale =>
+  (ms) =>
+    RIBBON.left + ((ms - fromMs) / (toMs - fromMs)) * RIBBON_W;
+
+/** Kept within the paper. */
+export const clamped = (x: number): number => Math.min(RIGHT_EDGE, Math.max(RIBBON.left, x));
+
+export function ribbonFrame(
+  air: AirView,
+  limits: Product,
+  stretch: Stretch,
+  nodes: readonly number[],
+): RibbonFrame {
+  const x = timeScale(stretch);
+  return {
+    ...stretch,
+    air,
+    limits,
+    nodes,
+    x,
+    xAt: (node) => x(air.startMs + node * air.stepMs),
+    panelY: scaleOf(0, 36, STRIPS.panel),
+    gapY: scaleOf(-3, 17, STRIPS.gap),
+    humidityY: scaleOf(0.3, 1, STRIPS.humidity),
+    windY: scaleOf(0, Math.max(4, limits.windMaxMs * 1.6), STRIPS.wind),
+  };
+}
+
+export const stretchOf = (fromMs: number, hours: number): Stretch => ({
+  fromMs,
+  toMs: fromMs + hours * HOUR,
+});
+
+/** A path through a quantity over the drawn nodes. */
+export function linePath({ nodes, xAt }: RibbonFrame, values: readonly number[], y: Scale): string {
+  return nodes
+    .map((i, k) => `${k === 0 ? 'M' : 'L'}${xAt(i).toFixed(1)} ${y(values[i]!).toFixed(1)}`)
+    .join('');
+}
+
+/** The area between the low and the high line of a band. */
+export function bandPath(frame: RibbonFrame, band: Band, y: Scale): string {
+  const back = [...frame.nodes].reverse();
+  const low = back.map((i) => `L${frame.xAt(i).toFixed(1)} ${y(band.low[i]!).toFixed(1)}`).join('');
+  return `${linePath(frame, band.high, y)}${low}Z`;
+}
+
+/** A line closed down, or up, to a level. */
+export function areaTo(frame: RibbonFrame, values: readonly number[], y: Scale, levelY: number): string {
+  return `${linePath(frame, values, y)}V${levelY}H${frame.xAt(frame.nodes[0] ?? 0)}Z`;
+}

@@ -1,0 +1,40 @@
+'use client';
+/** A table of the same stack as the section, behind a disclosure. */
+import { useFormat } from '../theme/providers';
+import type { Stack } from './stack';
+
+export function StackTable({ stack }: { stack: Stack }) {
+  const f = useFormat();
+  return (
+    <details>
+      <summary>The same as a table</summary>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Layers as a table">
+        <table className="tbl">
+          <caption className="sr">Layers, top down</caption>
+          <thead>
+            <tr>
+              <th>Layer</th>
+              <th className="num">coats</th>
+              <th className="num">film a coat</th>
+              <th className="num">film</th>
+              <th className="num">sprayed</th>
+            </tr>
+          </thead>
+          <tbody>
+            {[...stack.bands].reverse().map((b) => (
+              <tr key={b.id}>
+                <td>{b.name}</td>
+                <td className="num">{b.coats}</td>
+                <td className="num">{f.film(b.umPerCoat)}</td>
+                <td className="num">{f.film(b.um)}</td>
+                <td className="num">
+                  {b.doneCoats} of {b.coats}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  );
+}

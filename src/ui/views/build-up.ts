@@ -1,0 +1,132 @@
+/** What the build-up stage shows: surfaces once each, what a seam says, names of layers, and what is wrong with the stack. */
+import type { Seam, System } from '@/core/seams/seam';
+import { withZones } from '@/core/surface/zones';
+import { groundText, type Ground } from '@/model/ground';
+import type { Mark, Notice } from '@/model/marks';
+import type { Job, Part, SystemLayer } from '@/model/job';
+import type { Plan, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { durationOf, type Format } from '@/words/format';
+import { surfaceName } from '@/words/names';
+import { say } from '@/words/say';
+
+/** The product of a layer by name; a layer of no product by its id. */
+export function layerName({ layers, products }: System, layerId: string): string {
+  const productId = layers.find((l) => l.id === layerId)?.productId ?? '';
+  return products.get(productId)?.name ?? layerId;
+}
+
+/** What lies below a seam, in words. */
+export const groundTitle = (system: System, ground: Ground): string =>
+  ground.kind === 'surface' ? surfaceName(ground) : layerName(system, ground.layerId);
+
+/** Parts of one surface stand for it once. */
+export function surfacesOf(job: Job): Part[] {
+  const key = (p: Part): string => `${p.substrate} ${p.condition}`;
+  const parts = withZones(job).parts;
+  return parts.filter((p, i) => parts.findIndex((x) => key(x) === key(p)) === i);
+}
+
+/** Products of the layers, bottom first. */
+export const stackProducts = ({ layers, products }: System): Product[] =>
+  layers.map((l) => products.get(l.productId)!);
+
+/** A refused seam has a row of its own; everything else that blocks stands above the layers. */
+export const stackFaults = (blockers: readonly Notice[]): Notice[] =>
+  blockers.filter((b) => b.code !== 'seam-no');
+
+export const isTakenOn = (seam: Seam): boolean => seam.reason.code === 'seam-overridden';
+
+/** One word at the end of a seam's row. */
+export function seamWord(seam: Seam): string {
+  if (isTakenOn(seam)) return 'on you';
+  if (seam.verdict === 'ok') return 'ok';
+  return seam.verdict === 'care' ? 'with care' : 'does not hold';
+}
+
+/** Why, and the way out where there is one to take. */
+export function seamReason(seam: Seam, f: Format): string {
+  const wayOut = seam.verdict !== 'ok' && seam.wayOut ? ` ${say(seam.wayOut, f)}` : '';
+  return `${say(seam.reason, f)}${wayOut}`;
+}
+
+export const seamId = (seam: Seam): string => `${groundText(seam.below)} ${seam.above}`;
+
+/** A file name from a job's: what a drive of any system takes. */
+export const drawingName = (job: Pick<Job, 'name'>): string =>
+  job.name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 40) || 'build-up';
+
+/** True when a route is what is drawn: the same products in the same coats. */
+export function sameLayers(
+  a: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
+  b: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
+): boolean {
+  return (
+    a.length === b.length && a.every((x, i) => x.productId === b[i]!.productId && x.coats === b[i]!.coats)
+  );
+}
+
+/** Kind, carrier and what is special about a layer. */
+export function layerLine(p: Product, partCount: number, kindName: string): string {
+  const iso = p.isocyanate ? ', isocyanate' : '';
+  return `${kindName}, ${p.carrier}${iso}${partCount === 1 ? ', one part only' : ''}`;
+}
+
+/** A figure of a sheet with where it comes from. */
+export interface SheetFigure {
+  readonly label: string;
+  readonly text: string;
+  readonly mark: Mark;
+}
+
+const markOf = (p: Product, field: string): Mark => p.provenance.byField?.[field] ?? p.provenance.rest;
+
+/** Film, waits and limits of a product, in the order they are needed. */
+export function sheetFigures(p: Product, f: Format): SheetFigure[] {
+  const figure = (label: string, text: string, field: keyof Product): SheetFigure => ({
+    label,
+    text,
+    mark: markOf(p, field),
+  });
+  const wait = (label: string, field: 'handleMin' | 'sandMin' | 'potLifeMin'): SheetFigure[] => {
+    const minutes = p[field];
+    return minutes === undefined ? [] : [figure(label, durationOf(minutes), field)];
+  };
+  const solids = `${(p.solidsFrac * 100).toFixed(1).replace('.0', '')} %`;
+  return [
+    figure('Film a coat', f.film(p.filmUmPerCoat), 'filmUmPerCoat'),
+    figure('Solids', solids, 'solidsFrac'),
+    figure(`Flash at ${f.temp(p.refTempC)}`, durationOf(p.flashMin), 'flashMin'),
+    ...wait('Handle', 'handleMin'),
+    ...wait('Sand', 'sandMin'),
+    ...wait('Pot life', 'potLifeMin'),
+    figure('Panel', `${f.temp(p.tempMinC)} to ${f.temp(p.tempMaxC)}`, 'tempMinC'),
+    figure('Dew gap', `${f.gap(p.dewGapMinK)} or more`, 'dewGapMinK'),
+    figure('Humidity', `to ${f.pct(p.rhMaxFrac)}`, 'rhMaxFrac'),
+    figure('Wind', `to ${f.speed(p.windMaxMs)}`, 'windMaxMs'),
+  ];
+}
+
+const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
+
+export const taskMinutes = (t: Task): number =>
+  Math.round((Date.parse(t.endsAt) - Date.parse(t.startsAt)) / 60_000);
+
+export interface PrepOfSession {
+  readonly id: string;
+  readonly layerIds: readonly string[];
+  readonly tasks: readonly Task[];
+  readonly minutes: number;
+}
+
+/** Preparation before each session that has any. */
+export function orderOfWork(plan: Plan): PrepOfSession[] {
+  const all = plan.sessions.map(({ id, layerIds, tasks }) => {
+    const prep = tasks.filter((t) => PREP.has(t.kind));
+    return { id, layerIds, tasks: prep, minutes: prep.reduce((a, t) => a + taskMinutes(t), 0) };
+  });
+  return all.filter((s) => s.tasks.length > 0);
+}

@@ -1,0 +1,87 @@
+/** What the close-up of a session shows: its stretch of hours, its tasks by kind, words for them. */
+import type { Plan, Session, Task } from '@/model/plan';
+import { durationOf, type Format } from '@/words/format';
+import { msOf, type Stretch } from './ribbon';
+import { tightestPot, type TightestPot } from './tightest-pot';
+
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+const HALF_HOUR = HOUR / 2;
+/** Least hours that are drawn. */
+const LEAST_H = 3;
+
+const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
+const PREP_WORDS: Readonly<Record<string, string>> = { 'strip-down': 'off' };
+export const prepWord = (t: Task): string => PREP_WORDS[t.kind] ?? t.kind;
+
+export interface CloseUpView extends Stretch {
+  readonly hours: readonly number[];
+  readonly prep: readonly Task[];
+  readonly flashes: readonly Task[];
+  readonly coats: readonly Task[];
+  readonly pot: TightestPot | null;
+  /** Clock labels read off the session's own offset, whatever zone the reader is in. */
+  readonly clock: (ms: number) => string;
+}
+
+export function closeUpView(plan: Pick<Plan, 'layers'>, s: Session): CloseUpView {
+  const startMs = msOf(s.startsAt);
+  const fromMs = Math.floor((startMs - 5 * MINUTE) / HALF_HOUR) * HALF_HOUR;
+  const toMs = Math.max(msOf(s.endsAt) + 25 * MINUTE, fromMs + LEAST_H * HOUR);
+  const firstHour = Math.ceil(fromMs / HOUR) * HOUR;
+  const offsetMs = msOf(`${s.startsAt.slice(0, 19)}Z`) - startMs;
+  return {
+    fromMs,
+    toMs,
+    hours: Array.from({ length: Math.floor((toMs - firstHour) / HOUR) + 1 }, (_, i) => firstHour + i * HOUR),
+    prep: s.tasks.filter((t) => PREP.has(t.kind)),
+    flashes: s.tasks.filter((t) => t.kind === 'flash'),
+    coats: s.tasks.filter((t) => t.kind === 'coat'),
+    pot: tightestPot(plan, s),
+    clock: (ms) => new Date(ms + offsetMs).toISOString().slice(11, 16),
+  };
+}
+
+/** B2: the layer's letter and the coat. */
+export const coatMark = (t: Task): string => `${(t.layerId ?? '').charAt(0).toUpperCase()}${t.coat}`;
+
+export const minutesBetween = (from: string, to: string): number => (msOf(to) - msOf(from)) / MINUTE;
+
+/** Dust-free, and until when it stays under cover. */
+export function afterWords(s: Session, f: Format): [string, string] {
+  const otherDay = s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10) ? `, ${f.day(s.handleAt)}` : '';
+  return [`dust-free ${f.time(s.dustFreeAt)}`, `under cover to ${f.time(s.handleAt)}${otherDay}`];
+}
+
+/** What is said beside the life of a pot: how long all coats take from it, and when it is dead. */
+export function potWords(
+  { act, last }: TightestPot,
+  name: string | null,
+  f: Format,
+): { coats: string; dead: string } {
+  const minutes = Math.round(minutesBetween(act.at, last.endsAt));
+  return {
+    coats: `all coats in ${minutes} min, prudent to ${f.time(act.prudentUntil)}`,
+    dead: `${name === null ? '' : `${name}: `}dead ${f.dayTime(act.usableUntil)}`,
+  };
+}
+
+/** A session dragged by half hours. */
+export function dragWords(byHalfHours: number, startMs: number, clock: (ms: number) => string): string {
+  const way = byHalfHours > 0 ? 'later' : 'earlier';
+  return `${way} by ${durationOf(Math.abs(byHalfHours) * 30)}: start ${clock(startMs + byHalfHours * HALF_HOUR)}`;
+}
+
+/** Half hours that a drag over some share of the drawing comes to. */
+export const draggedHalfHours = (share: number, { fromMs, toMs }: Stretch): number =>
+  Math.round((share * (toMs - fromMs)) / HALF_HOUR);
+
+/** The share of the drawing that some half hours take. */
+export const shareOfHalfHours = (byHalfHours: number, { fromMs, toMs }: Stretch): number =>
+  (byHalfHours * HALF_HOUR) / (toMs - fromMs);
+
+/** The session in words, for those who cannot see it. */
+export function closeUpInWords(s: Session, f: Format): string {
+  const tasks = s.tasks.map((t) => `${f.time(t.startsAt)} ${t.kind}${t.coat ? ` ${t.coat}` : ''}`);
+  return `Session close up: ${tasks.join(', ')}`;
+}

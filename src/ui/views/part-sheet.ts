@@ -1,0 +1,122 @@
+/** Faces of all parts laid out flat on one sheet, to one scale: in one row where that leaves them large enough to read. */
+import { facesOf, type Face } from '@/core/surface/shape';
+import { partAreaM2 } from '@/core/surface/area';
+import type { Part } from '@/model/job';
+import type { Format } from '@/words/format';
+
+export const SHEET_W = 716;
+const GAP = 26;
+const TOP = 24;
+/** Room below a row for its words, and at the foot for the scale, px. */
+const ROW_GAP = 66;
+const FOOT = 46;
+/** A frame has many tubes of a kind: the first few stand for them, the figure counts all. */
+const MOST_FACES = 8;
+/** Least width of a face with its words, px. */
+const LEAST_W = 110;
+const LABEL_W = 120;
+
+interface Laid {
+  readonly part: Part;
+  readonly face: Face;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+}
+
+/** A face laid flat: a tube is slit open along its length, a polygon keeps its outline. */
+function laidFlat(part: Part): Laid[] {
+  return facesOf(part)
+    .slice(0, MOST_FACES)
+    .map((face) => {
+      const slitMm = (face.areaM2 * 1e6) / face.lengthMm;
+      return { part, face, lengthMm: face.lengthMm, widthMm: face.rounds > 1 ? slitMm : face.widthMm };
+    });
+}
+
+export interface PlacedFace extends Laid {
+  readonly x: number;
+  readonly y: number;
+  readonly w: number;
+  readonly h: number;
+  /** The first face of its part carries its name. */
+  readonly first: boolean;
+  readonly faceCount: number;
+}
+export interface SheetLayout {
+  readonly faces: readonly PlacedFace[];
+  readonly height: number;
+  /** Pixels a millimetre. */
+  readonly scale: number;
+  /** Length of the scale bar, mm. */
+  readonly barMm: number;
+}
+
+/** One scale for all: the longest face takes at most 0.45 of the width, the tallest at most 190 px. */
+function scaleOf(faces: readonly Laid[]): number {
+  const longest = Math.max(...faces.map((q) => q.lengthMm));
+  const tall = 190 / Math.max(...faces.map((q) => q.widthMm));
+  const inOneRow = (SHEET_W - GAP * (faces.length - 1)) / faces.reduce((a, q) => a + q.lengthMm, 0);
+  const wide = inOneRow * longest >= 170 ? inOneRow : (SHEET_W * 0.31) / longest;
+  return Math.max(0.02, Math.min(wide, tall, 0.5));
+}
+
+export function sheetLayout(parts: readonly Part[]): SheetLayout {
+  const laid = parts.flatMap(laidFlat);
+  const scale = scaleOf(laid);
+  const faces: PlacedFace[] = [];
+  let x = 0;
+  let y = TOP;
+  let rowH = 0;
+  for (const q of laid) {
+    const w = q.lengthMm * scale;
+    const h = Math.max(3, q.widthMm * scale);
+    if (x > 0 && x + Math.max(w, LEAST_W) > SHEET_W) {
+      x = 0;
+      y += rowH + ROW_GAP;
+      rowH = 0;
+    }
+    const first = faces.at(-1)?.part !== q.part;
+    faces.push({ ...q, x, y, w, h, first, faceCount: facesOf(q.part).length });
+    x += Math.max(w, LABEL_W) + GAP;
+    rowH = Math.max(rowH, h);
+  }
+  const barMm = [100, 200, 500, 1000].find((mm) => mm * scale >= 50) ?? 1000;
+  return { faces, height: y + rowH + FOOT, scale, barMm };
+}
+
+/** Name of a face: the part's on its first, then the faces by theirs. */
+export function faceTitle({ part, face, first, faceCount }: PlacedFace): string {
+  if (!first) return face.name;
+  const pieces = (part.count ?? 1) > 1 ? ` × ${part.count}` : '';
+  return `${part.name ?? part.id}${pieces}${faceCount > 1 ? `, ${face.name}` : ''}`;
+}
+
+export const hiddenFaces = ({ faceCount }: PlacedFace): string =>
+  faceCount > MOST_FACES ? `; ${faceCount} faces` : '';
+
+/** Width of the band along the edges that stands for what is hidden, px. */
+export const edgeBand = ({ part, w, h }: PlacedFace): number =>
+  Math.max(3, Math.min(w, h) * (1 - 1 / Math.sqrt(1 + part.hiddenEdgePct / 100)));
+
+export interface PlacedZone {
+  readonly condition: Part['condition'];
+  readonly x: number;
+  readonly w: number;
+}
+/** Zones as stripes from the right, each as wide as its share. */
+export function zonesOf({ part, w }: PlacedFace): PlacedZone[] {
+  let sharePct = 0;
+  return (part.zones ?? []).map((z) => {
+    sharePct += z.sharePct;
+    return { condition: z.condition, x: w - (w * sharePct) / 100, w: Math.max(2, (w * z.sharePct) / 100) };
+  });
+}
+
+/** The sheet in words, for those who cannot see it. */
+export function sheetInWords(parts: readonly Part[], f: Format): string {
+  const said = parts.map((p) => {
+    const size = `${f.length(p.lengthMm)} by ${f.length(p.widthMm)}`;
+    return `${p.name ?? p.id} ${size}, ${f.area(partAreaM2(p))}`;
+  });
+  return `Parts to one scale: ${said.join('; ')}`;
+}

@@ -1,0 +1,89 @@
+/** What the preparation panel shows: ladders on one scale, filler, wipes and paper in words. */
+import { cleaningPlan } from '@/core/prep/cleaning';
+import { fillerPlan, HARDENER_FRAC, type FillerPlan } from '@/core/prep/filler';
+import { ladderOf, type Rung } from '@/core/prep/ladder';
+import type { Seam, System } from '@/core/seams/seam';
+import { groundOf } from '@/model/ground';
+import type { Job } from '@/model/job';
+import type { Notice } from '@/model/marks';
+import type { Format } from '@/words/format';
+import { say } from '@/words/say';
+import { groundTitle, layerName, seamId } from './build-up';
+
+/** 12.0 is said as 12. */
+const one = (x: number): string => x.toFixed(1).replace('.0', '');
+
+export interface LadderView {
+  readonly id: string;
+  readonly from: string;
+  readonly to: string;
+  readonly rungs: readonly Rung[];
+}
+export interface Ladders {
+  readonly list: readonly LadderView[];
+  /** The sizes all ladders span, µm, so that they stand on one scale. */
+  readonly coarseUm: number;
+  readonly fineUm: number;
+}
+
+export function laddersOf(system: System): Ladders {
+  const view = (s: Seam): LadderView => ({
+    id: seamId(s),
+    from: groundTitle(system, s.below),
+    to: layerName(system, s.above),
+    rungs: ladderOf(s),
+  });
+  const list = system.seams.map(view).filter((l) => l.rungs.length > 0);
+  const sizes = list.flatMap((l) => l.rungs.map((r) => r.um));
+  return { list, coarseUm: Math.max(...sizes), fineUm: Math.min(...sizes) };
+}
+
+/** The filler of all dents in three lines; none where there is no dent. @param panelC of the part, °C */
+export function fillerLines(
+  job: Job,
+  panelC: number,
+  f: Format,
+): { lines: string[]; hardener: string } | null {
+  const plan = fillerPlan(
+    job.parts.flatMap((p) => p.dents ?? []),
+    panelC,
+  );
+  if (!plan) return null;
+  const layers = plan.layers === 1 ? 'One layer' : `${plan.layers} layers`;
+  const [from, to] = plan.workMin;
+  return {
+    hardener: hardenerLine(plan),
+    lines: [
+      `${f.volume(plan.hollowMl)} of hollow, so mix ${f.volume(plan.pasteMl)} of paste in all, ${one(plan.pasteG)} g.`,
+      `${layers}; at ${f.temp(Math.round(panelC))} it works ${one(from)}–${one(to)} min. To gain time mix less, never cut the hardener.`,
+    ],
+  };
+}
+
+function hardenerLine({ hardenerG: [least, usual, most], hardenerMl }: FillerPlan): string {
+  const pct = Math.round(HARDENER_FRAC * 100);
+  return `Cream hardener ${one(usual)} g (${one(hardenerMl)} ml), ${pct} % by mass; the tin may say ${one(least)}–${one(most)} g`;
+}
+
+/** Wipes in words, layers by name, and how much it all takes. */
+export function cleaningLines(
+  job: Job,
+  system: System,
+  sessions: number,
+  f: Format,
+): { wipes: string[]; amounts: string } {
+  const plan = cleaningPlan(job.parts, system.seams, sessions);
+  const named = (n: Notice): Notice => {
+    const name = (key: string): string => groundTitle(system, groundOf(String(n.params[key] ?? '')));
+    return { code: n.code, params: { ...n.params, above: name('above'), below: name('below') } };
+  };
+  const cloths = `${plan.tackCloths} tack ${plan.tackCloths === 1 ? 'cloth' : 'cloths'}`;
+  const amounts = `About ${f.volume(plan.degreaserMl)} of degreaser, ${cloths}, ${one(plan.tapeM)} m of tape, ${one(plan.coverM2)} m² of paper or sheet`;
+  return { wipes: plan.wipes.map((w) => say(named(w), f)), amounts };
+}
+
+/** The letter of a bag. */
+export const bagLetter = (index: number): string => String.fromCharCode(65 + index);
+/** Bags in the order they go back. */
+export const refitOrder = (count: number): string =>
+  Array.from({ length: count }, (_, i) => bagLetter(count - 1 - i)).join(', ');
