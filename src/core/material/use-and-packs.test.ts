@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
-import type { Part } from '@/model/job';
 import { CATALOGUE } from '../coating/catalogue';
 import { systemFor } from '../coating/system';
 import { normals } from '../numerics/random';

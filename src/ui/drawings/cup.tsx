@@ -2,55 +2,56 @@
 import type { MixMark } from '@/core/material/mixing';
 
 const PART_FILL = { base: '#9FB7BC', hardener: '#D8C19A', reducer: '#CFE0E6' } as const;
-export const PART_NAMES = { base: 'base', hardener: 'hardener', reducer: 'reducer' } as const;
 const H = 132;
-const BOTTOM = 14;
-const TOP = 4;
+const CENTRE = 60;
+/** The cup is this much wider at its rim than at its foot, px. */
+const WIDENS = 18;
 
-export function Cup({
-  marks,
-  cupMl,
-  text,
-  weight,
-  title,
-}: {
-  marks: readonly MixMark[];
-  cupMl: number;
-  text: (ml: number) => string;
-  weight: (g: number) => string;
-  title: string;
-}) {
-  const all = Math.max(cupMl, marks.at(-1)?.toMl ?? 1);
-  const y = (ml: number): number => H - (ml / all) * (H - 18);
-  const half = (ml: number): number => 34 + ((TOP + BOTTOM) * ml) / all / 2;
-  // Labels are pushed apart where the lines are close; the lines stay where they are.
-  const labels: number[] = [];
-  marks.forEach((m, i) => {
-    const want = y(m.toMl) + 4;
-    labels.push(i === 0 ? want : Math.min(want, labels[i - 1]! - 16));
-  });
+interface CupProps {
+  readonly marks: readonly MixMark[];
+  readonly cupMl: number;
+  readonly text: (ml: number) => string;
+  readonly weight: (g: number) => string;
+  readonly title: string;
+}
+
+/** The cup's own measures. */
+interface CupFrame {
+  readonly fullMl: number;
+  readonly y: (ml: number) => number;
+  /** Half its width at a height. */
+  readonly half: (ml: number) => number;
+}
+function cupFrame(fullMl: number): CupFrame {
+  return { fullMl, y: (ml) => H - (ml / fullMl) * (H - 18), half: (ml) => 34 + (WIDENS * ml) / fullMl / 2 };
+}
+
+/** Labels are pushed apart where the lines are close; the lines stay where they are. */
+function labelYs(marks: readonly MixMark[], { y }: CupFrame): number[] {
+  const ys: number[] = [];
+  for (const m of marks) ys.push(Math.min(y(m.toMl) + 4, (ys.at(-1) ?? Infinity) - 16));
+  return ys;
+}
+
+export function Cup({ marks, cupMl, text, weight, title }: CupProps) {
+  const cup = cupFrame(Math.max(cupMl, marks.at(-1)?.toMl ?? 1));
+  const { fullMl, y, half } = cup;
+  const labels = labelYs(marks, cup);
+  const rimY = y(fullMl) - 6;
+  const said = marks.map((m) => `${m.part} to ${text(m.toMl)}, ${weight(m.toG)} on the scale`);
   return (
     <svg
       viewBox="0 0 290 146"
       width="290"
       height="146"
       role="img"
-      aria-label={`${title}: ${marks.map((m) => `${PART_NAMES[m.part]} to ${text(m.toMl)}, ${weight(m.toG)} on the scale`).join(', then ')}`}
+      aria-label={`${title}: ${said.join(', then ')}`}
     >
-      {marks.map((m) => {
-        const from = m.toMl - m.ml;
-        return (
-          <path
-            key={m.part}
-            d={`M${60 - half(from)} ${y(from)}L${60 - half(m.toMl)} ${y(m.toMl)}H${60 + half(m.toMl)}L${60 + half(from)} ${y(from)}Z`}
-            fill={PART_FILL[m.part]}
-            stroke="var(--ink-3)"
-            strokeWidth=".6"
-          />
-        );
-      })}
+      {marks.map((m) => (
+        <Filling key={m.part} mark={m} cup={cup} />
+      ))}
       <path
-        d={`M${60 - half(all)} ${y(all) - 6}L${60 - half(0)} ${H}H${60 + half(0)}L${60 + half(all)} ${y(all) - 6}`}
+        d={`M${CENTRE - half(fullMl)} ${rimY}L${CENTRE - half(0)} ${H}H${CENTRE + half(0)}L${CENTRE + half(fullMl)} ${rimY}`}
         fill="none"
         stroke="var(--ink)"
         strokeWidth="1.600"
@@ -58,17 +59,30 @@ export function Cup({
       {marks.map((m, i) => (
         <g key={m.part}>
           <path
-            d={`M${60 - half(m.toMl)} ${y(m.toMl)}H${60 + half(m.toMl) + 5}L118 ${labels[i]! - 4}`}
+            d={`M${CENTRE - half(m.toMl)} ${y(m.toMl)}H${CENTRE + half(m.toMl) + 5}L118 ${labels[i]! - 4}`}
             fill="none"
             stroke="var(--ink)"
             strokeWidth="1.200"
           />
           <text x="121" y={labels[i]} fontSize="12.500" fill="var(--ink)">
-            <tspan fontWeight="650">{text(m.toMl)}</tspan> {PART_NAMES[m.part]}{' '}
+            <tspan fontWeight="650">{text(m.toMl)}</tspan> {m.part}{' '}
             <tspan fill="var(--ink-2)">{weight(m.toG)}</tspan>
           </text>
         </g>
       ))}
     </svg>
+  );
+}
+
+function Filling({ mark: m, cup: { y, half } }: { mark: MixMark; cup: CupFrame }) {
+  const fromMl = m.toMl - m.ml;
+  const [low, high] = [half(fromMl), half(m.toMl)];
+  return (
+    <path
+      d={`M${CENTRE - low} ${y(fromMl)}L${CENTRE - high} ${y(m.toMl)}H${CENTRE + high}L${CENTRE + low} ${y(fromMl)}Z`}
+      fill={PART_FILL[m.part]}
+      stroke="var(--ink-3)"
+      strokeWidth=".6"
+    />
   );
 }

@@ -1,5 +1,6 @@
-/** Where the paint goes: steps up from the film that stays to what must be ready, each on top of the one before. */
+/** Where the paint goes, drawn as steps: sums as thin bars, each step from where the one before it ended. */
 import type { Material } from '@/model/plan';
+import { fallInWords, fallSteps, isLess, stepMl, type FallStep } from '../views/waterfall';
 
 const FILL: Readonly<Record<string, string>> = {
   film: 'var(--lagoon)',
@@ -15,108 +16,101 @@ const FILL: Readonly<Record<string, string>> = {
   margin: '#E9D3A4',
   spare: 'var(--lagoon-tint)',
 };
-export const CAUSE_NAMES: Readonly<Record<string, string>> = {
-  film: 'stays as film',
-  sanded: 'sanded off again',
-  carrier: 'flies off (solvent, propellant)',
-  overspray: 'misses the part',
-  overrun: 'past the edges',
-  habit: 'your own use against that',
-  nozzle: 'test cards',
-  nib: 'nibs and runs done again',
-  purge: 'left in nozzle or gun',
-  heel: 'left in the pack',
-  margin: 'against running out',
-  spare: 'spare can',
-};
-const SIZES = {
-  wide: { row: 25, left: 190, right: 84, w: 560 },
-  narrow: { row: 40, left: 2, right: 76, w: 340 },
-} as const;
+const SUM_FILLS: Readonly<Record<string, string>> = { 'expected use': 'var(--ink-2)' };
 
-export function Waterfall({
-  material: m,
-  name,
-  text,
-  size = 'wide',
-}: {
-  material: Material;
-  name: string;
-  text: (ml: number) => string;
-  size?: keyof typeof SIZES;
-}) {
-  const { row: ROW, left: LEFT, right: RIGHT, w: W } = SIZES[size];
-  const wide = size === 'wide';
-  const top = wide ? 0 : 18;
-  const bar = wide ? ROW - 8 : ROW - 24;
-  const line = wide ? 15 : top + 13;
-  const steps = m.breakdown.filter((b) => Math.abs(b.ml) > 0.04);
-  const total = Math.max(1, m.needMl);
-  const x = (ml: number): number => LEFT + (ml / total) * (W - LEFT - RIGHT);
-  const rows: { label: string; from: number; to: number; fill: string; sum: boolean }[] = [];
-  let at = 0;
-  steps.forEach((b) => {
-    if (b.cause === 'heel')
-      rows.push({ label: 'expected use', from: 0, to: at, fill: 'var(--ink-2)', sum: true });
-    rows.push({
-      label: CAUSE_NAMES[b.cause] ?? b.cause,
-      from: at,
-      to: at + b.ml,
-      fill: FILL[b.cause] ?? 'var(--line)',
-      sum: false,
-    });
-    at += b.ml;
-  });
-  rows.push({ label: 'to have ready', from: 0, to: at, fill: 'var(--ink)', sum: true });
-  const height = rows.length * ROW + 6;
+/** On a phone the label stands over its bar. */
+const SIZES = {
+  wide: { rowH: 25, left: 190, right: 84, w: 560, top: 0, barH: 17, textY: 15, labelY: 15 },
+  narrow: { rowH: 40, left: 2, right: 76, w: 340, top: 18, barH: 16, textY: 31, labelY: 14 },
+} as const;
+type Size = keyof typeof SIZES;
+
+interface WaterfallProps {
+  readonly material: Material;
+  readonly name: string;
+  readonly text: (ml: number) => string;
+  readonly size?: Size;
+}
+
+export function Waterfall({ material, name, text, size = 'wide' }: WaterfallProps) {
+  const { rowH, left, right, w } = SIZES[size];
+  const steps = fallSteps(material);
+  const total = Math.max(1, material.needMl);
+  const x = (ml: number): number => left + (ml / total) * (w - left - right);
   return (
     <svg
-      viewBox={`0 0 ${W} ${height}`}
+      viewBox={`0 0 ${w} ${steps.length * rowH + 6}`}
       role="img"
-      aria-label={`${name}: ${rows.map((r) => `${r.label} ${r.to < r.from ? 'less ' : ''}${text(Math.abs(r.to - r.from))}`).join(', ')}`}
+      aria-label={`${name}: ${fallInWords(steps, text)}`}
       style={{ width: '100%', maxWidth: 680, display: 'block' }}
     >
-      {rows.map((r, i) => {
-        const y = i * ROW + 3;
-        const less = r.to < r.from;
-        const a = x(Math.min(r.from, r.to));
-        const z = Math.max(x(Math.max(r.from, r.to)), a + 1.5);
-        return (
-          <g key={i}>
-            <text
-              x={wide ? LEFT - 10 : 0}
-              y={wide ? y + 15 : y + 14}
-              fontSize="13"
-              textAnchor={wide ? 'end' : 'start'}
-              fontWeight={r.sum ? 650 : 400}
-              fill={r.sum ? 'var(--ink)' : 'var(--ink-2)'}
-            >
-              {r.label}
-            </text>
-            <rect
-              x={a}
-              y={y + top + (r.sum ? 6 : 2)}
-              width={z - a}
-              height={r.sum ? 6 : bar}
-              fill={r.fill}
-              stroke="var(--ink-3)"
-              strokeWidth={r.sum ? 0 : 0.6}
-            />
-            {!r.sum && rows[i + 1] && !rows[i + 1]!.sum && (
-              <path
-                d={`M${less ? a : z} ${y + top + 2}V${y + ROW + top + 2}`}
-                stroke="var(--ink-3)"
-                strokeWidth="1"
-                strokeDasharray="2 2"
-              />
-            )}
-            <text x={z + 7} y={y + line} fontSize="13" fontWeight={r.sum ? 650 : 400} fill="var(--ink)">
-              {less ? '−' : ''}
-              {text(Math.abs(r.to - r.from))}
-            </text>
-          </g>
-        );
-      })}
+      {steps.map((step, i) => (
+        <Step
+          key={i}
+          step={step}
+          y={i * rowH + 3}
+          x={x}
+          size={size}
+          joined={step.cause !== null && (steps[i + 1]?.cause ?? null) !== null}
+          text={text(stepMl(step))}
+        />
+      ))}
     </svg>
+  );
+}
+
+interface StepProps {
+  readonly step: FallStep;
+  readonly y: number;
+  readonly x: (ml: number) => number;
+  readonly size: Size;
+  /** A dotted line leads on to the next step. */
+  readonly joined: boolean;
+  readonly text: string;
+}
+
+function Step({ step, y, x, size, joined, text }: StepProps) {
+  const card = SIZES[size];
+  const isSum = step.cause === null;
+  const less = isLess(step);
+  const from = x(Math.min(step.fromMl, step.toMl));
+  const to = Math.max(x(Math.max(step.fromMl, step.toMl)), from + 1.5);
+  const barY = y + card.top + (isSum ? 6 : 2);
+  const fill = isSum ? (SUM_FILLS[step.label] ?? 'var(--ink)') : (FILL[step.cause] ?? 'var(--line)');
+  const weight = isSum ? 650 : 400;
+  return (
+    <g>
+      <text
+        x={size === 'wide' ? card.left - 10 : 0}
+        y={y + card.labelY}
+        fontSize="13"
+        textAnchor={size === 'wide' ? 'end' : 'start'}
+        fontWeight={weight}
+        fill={isSum ? 'var(--ink)' : 'var(--ink-2)'}
+      >
+        {step.label}
+      </text>
+      <rect
+        x={from}
+        y={barY}
+        width={to - from}
+        height={isSum ? 6 : card.barH}
+        fill={fill}
+        stroke="var(--ink-3)"
+        strokeWidth={isSum ? 0 : 0.6}
+      />
+      {joined && (
+        <path
+          d={`M${less ? from : to} ${y + card.top + 2}V${y + card.rowH + card.top + 2}`}
+          stroke="var(--ink-3)"
+          strokeWidth="1"
+          strokeDasharray="2 2"
+        />
+      )}
+      <text x={to + 7} y={y + card.textY} fontSize="13" fontWeight={weight} fill="var(--ink)">
+        {less ? '−' : ''}
+        {text}
+      </text>
+    </g>
   );
 }

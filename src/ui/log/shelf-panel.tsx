@@ -2,86 +2,62 @@
 /** What was set aside from the shelf for this job is booked off there, by what was really used. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
-import type { Desk } from '../desk/job-desk';
+import { withoutAside } from '@/core/edits/choices';
+import { useDesk } from '../desk/job-desk';
 import { LinkButton } from '../parts/link-button';
 import { MeasureBox } from '../parts/measure-box';
+import { useShelf } from '../parts/use-shelf';
 import { useFormat } from '../theme/providers';
-import { useShelf } from '../materials/stock-pick';
+import { asideRows, type AsideRow } from '../views/log';
 
-export function ShelfPanel({ desk }: { desk: Desk }) {
+interface Said {
+  readonly bad: boolean;
+  readonly text: string;
+}
+
+/** Books an amount (ml) off one item of the shelf; the words of the refusal, or null when it is booked. */
+async function bookOff(stockId: string, takeMl: number, note: string): Promise<string | null> {
+  const r = await fetch(`/api/stock/${stockId}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ takeMl, note: note.slice(0, 200) }),
+  }).catch(() => null);
+  if (r?.ok) return null;
+  const answer = r ? ((await r.json().catch(() => ({}))) as { error?: string }) : {};
+  return answer.error ?? 'The server does not answer. Nothing was booked; try again.';
+}
+
+export function ShelfPanel() {
   const f = useFormat();
-  const rows = useShelf();
-  const [amounts, setAmounts] = useState<Readonly<Record<string, number>>>({});
-  const [said, setSaid] = useState<{ bad: boolean; text: string } | null>(null);
+  const desk = useDesk();
+  const [said, setSaid] = useState<Said | null>(null);
   const [busy, setBusy] = useState(false);
-  const aside = (desk.job.shelf ?? []).flatMap((s) =>
-    s.stockId === undefined ? [] : [{ ...s, stockId: s.stockId }],
-  );
-  const book = async (stockId: string, ml: number, name: string): Promise<void> => {
+  const rows = asideRows(desk.job, useShelf());
+  const book = async (row: AsideRow, ml: number): Promise<void> => {
     setBusy(true);
-    const r = await fetch(`/api/stock/${stockId}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ takeMl: ml, note: desk.job.name.slice(0, 200) }),
-    }).catch(() => null);
-    const a = r ? ((await r.json().catch(() => ({}))) as { error?: string }) : {};
+    const refused = await bookOff(row.stockId, ml, desk.job.name);
     setBusy(false);
-    if (!r?.ok) {
-      setSaid({ bad: true, text: a.error ?? 'The server does not answer. Nothing was booked; try again.' });
+    if (refused !== null) {
+      setSaid({ bad: true, text: refused });
       return;
     }
-    setSaid({ bad: false, text: `${f.volume(ml)} of ${name} booked off the shelf.` });
-    desk.edit(({ shelf, ...j }) => {
-      const left = (shelf ?? []).filter((s) => s.stockId !== stockId);
-      return { ...j, ...(left.length > 0 ? { shelf: left } : {}) };
-    });
+    setSaid({ bad: false, text: `${f.volume(ml)} of ${row.name} booked off the shelf.` });
+    desk.edit((j) => withoutAside(j, row.stockId));
   };
   return (
     <section className="panel noprint" aria-label="Shelf">
       <div className="hd">
         Shelf <small>book off what was taken, put on what is left</small>
       </div>
-      {aside.length === 0 && !said && (
+      {rows.length === 0 && !said && (
         <p className="cap" style={{ marginTop: 6 }}>
           Nothing was set aside from the shelf for this job.
         </p>
       )}
       <ul className="loglist">
-        {aside.map((s) => {
-          const row = rows?.find((r) => r.item.id === s.stockId);
-          const name = row?.item.name ?? s.productId;
-          const ml = amounts[s.stockId] ?? Math.min(s.remainingMl, row?.item.remainingMl ?? s.remainingMl);
-          return (
-            <li key={s.stockId} className="row">
-              <span style={{ flex: '1 1 180px' }}>
-                <b style={{ fontWeight: 600 }}>{name}</b>
-                <br />
-                <span className="small muted">
-                  {f.volume(s.remainingMl)} set aside{row ? `, ${f.volume(row.item.remainingMl)} in it` : ''}
-                </span>
-              </span>
-              <MeasureBox
-                kind="volume"
-                label="Used of it"
-                value={ml}
-                min={0}
-                max={20000}
-                step={10}
-                width={132}
-                onChange={(v) => setAmounts({ ...amounts, [s.stockId]: v })}
-              />
-              <Button
-                variant="outlined"
-                size="small"
-                disabled={busy || !(ml > 0)}
-                onClick={() => void book(s.stockId, ml, name)}
-                aria-label={`Book ${name} off the shelf`}
-              >
-                Book off
-              </Button>
-            </li>
-          );
-        })}
+        {rows.map((row) => (
+          <AsideLine key={row.stockId} row={row} busy={busy} onBook={(ml) => void book(row, ml)} />
+        ))}
       </ul>
       <p className="status" role="status" data-kind={said?.bad ? 'bad' : 'ok'}>
         {said?.text}
@@ -90,5 +66,48 @@ export function ShelfPanel({ desk }: { desk: Desk }) {
         Put left-overs on the shelf
       </LinkButton>
     </section>
+  );
+}
+
+interface AsideLineProps {
+  readonly row: AsideRow;
+  readonly busy: boolean;
+  readonly onBook: (ml: number) => void;
+}
+
+function AsideLine({ row, busy, onBook }: AsideLineProps) {
+  const f = useFormat();
+  const [typed, setTyped] = useState<number | null>(null);
+  const ml = typed ?? row.usualMl;
+  const inIt = row.remainingMl === null ? '' : `, ${f.volume(row.remainingMl)} in it`;
+  return (
+    <li className="row">
+      <span style={{ flex: '1 1 180px' }}>
+        <b style={{ fontWeight: 600 }}>{row.name}</b>
+        <br />
+        <span className="small muted">
+          {f.volume(row.asideMl)} set aside{inIt}
+        </span>
+      </span>
+      <MeasureBox
+        kind="volume"
+        label="Used of it"
+        value={ml}
+        min={0}
+        max={20000}
+        step={10}
+        width={132}
+        onChange={setTyped}
+      />
+      <Button
+        variant="outlined"
+        size="small"
+        disabled={busy || !(ml > 0)}
+        onClick={() => onBook(ml)}
+        aria-label={`Book ${row.name} off the shelf`}
+      >
+        Book off
+      </Button>
+    </li>
   );
 }

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { systemFor } from '@/core/coating/system';
 import { jobConsumables } from '@/core/material/session-pours';
 import { withZones } from '@/core/surface/zones';
+import type { Product } from '@/model/product';
 import { useDesk } from '../desk/job-desk';
 import { LinkButton } from '../parts/link-button';
 import { Columns } from '../shell/stage-shell';
@@ -27,9 +28,8 @@ const MoneyPanel = dynamic(() => import('./money-panel').then((m) => m.MoneyPane
 export function MaterialsStage() {
   const desk = useDesk();
   const { job, plan, products } = desk;
-  const product = (id: string) => products.find((p) => p.id === id)!;
-  const s = systemFor(job);
-  const consumables = jobConsumables(withZones(job), s);
+  const productOf = (id: string): Product => products.find((p) => p.id === id)!;
+  const hasPaint = plan.layers.length > 0 && plan.materials.some((m) => m.needMl > 0);
   return (
     <Columns kind="cols-3">
       <Spine job={job} plan={plan} products={products}>
@@ -39,13 +39,15 @@ export function MaterialsStage() {
         </p>
       </Spine>
       <div className="stack">
-        <CansPanel job={job} plan={plan} product={product} />
-        <SumPanel desk={desk} plan={plan} product={product} />
-        <MixingPanel desk={desk} plan={plan} product={product} />
-        <BuyPanel desk={desk} plan={plan} product={product} consumables={consumables} />
-        {plan.layers.length > 0 && plan.materials.some((m) => m.needMl > 0) && (
-          <MoneyPanel desk={desk} plan={plan} product={product} />
-        )}
+        <CansPanel job={job} plan={plan} productOf={productOf} />
+        <SumPanel desk={desk} productOf={productOf} />
+        <MixingPanel desk={desk} />
+        <BuyPanel
+          desk={desk}
+          productOf={productOf}
+          consumables={jobConsumables(withZones(job), systemFor(job))}
+        />
+        {hasPaint && <MoneyPanel desk={desk} productOf={productOf} />}
         <div className="row noprint">
           <span className="push" />
           <LinkButton variant="contained" href={`/jobs/${desk.id}/window`}>

@@ -1,114 +1,71 @@
 'use client';
 /** What stands on the workshop's shelf of a thing, to be set aside for this job. */
-import { useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
-import { sameTint } from '@/core/coating/tint';
+import { setAside, type WantedOf } from '@/core/edits/in-hand';
 import type { ShelfRow } from '@/usecases/shelf';
 import type { Desk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
+import { stockOffers, untilText, type StockOffer } from '../views/materials';
 
-/** The shelf, asked once; null until it answers or when it does not. */
-export function useShelf(): readonly ShelfRow[] | null {
-  const [rows, setRows] = useState<readonly ShelfRow[] | null>(null);
-  useEffect(() => {
-    let gone = false;
-    void fetch('/api/stock')
-      .then(async (r) => {
-        if (r.ok && !gone) setRows(((await r.json()) as { rows: ShelfRow[] }).rows);
-      })
-      .catch(() => undefined);
-    return () => {
-      gone = true;
-    };
-  }, []);
-  return rows;
+interface StockPickProps {
+  readonly desk: Desk;
+  readonly wanted: WantedOf;
+  readonly needMl: number;
+  readonly rows: readonly ShelfRow[] | null;
 }
 
-export function StockPick({
-  desk,
-  ingredientId,
-  colour,
-  needMl,
-  rows,
-}: {
-  desk: Desk;
-  ingredientId: string;
-  colour: string | undefined;
-  needMl: number;
-  rows: readonly ShelfRow[] | null;
-}) {
-  const f = useFormat();
-  const mine = (rows ?? []).filter(
-    (r) =>
-      r.item.productId === ingredientId &&
-      (colour === undefined || (r.item.colour !== undefined && sameTint(r.item.colour, colour))) &&
-      r.expiry.state !== 'empty',
-  );
-  if (mine.length === 0) return null;
-  const aside = desk.job.shelf ?? [];
-  const set = (stockId: string, ml: number): void =>
-    desk.edit(({ shelf, ...j }) => {
-      const left = (shelf ?? []).filter((x) => x.stockId !== stockId);
-      const next =
-        ml > 0
-          ? [
-              ...left,
-              {
-                productId: ingredientId,
-                remainingMl: ml,
-                ...(colour === undefined ? {} : { colour }),
-                stockId,
-              },
-            ]
-          : left;
-      return { ...j, ...(next.length > 0 ? { shelf: next } : {}) };
-    });
+export function StockPick({ desk, wanted, needMl, rows }: StockPickProps) {
+  const offers = stockOffers(rows ?? [], wanted, desk, needMl);
+  if (offers.length === 0) return null;
+  const set = (stockId: string, ml: number): void => desk.edit((j) => setAside(j, wanted, stockId, ml));
   return (
     <ul className="small noprint">
-      {mine.map((r) => {
-        const here = aside.find((x) => x.stockId === r.item.id);
-        const others = r.setAside.filter((x) => x.jobId !== desk.id).reduce((a, x) => a + x.ml, 0);
-        const free = Math.max(0, r.item.remainingMl - others);
-        const ml = Math.round(Math.min(free, Math.max(1, needMl)) * 10) / 10;
-        return (
-          <li key={r.item.id} className="row" style={{ gap: 6 }}>
-            {r.expiry.state === 'expired' ? (
-              <span style={{ color: 'var(--oxide-ink)' }}>
-                {f.volume(r.item.remainingMl)} on the shelf, past its time: a test card first, or buy new.
-              </span>
-            ) : here ? (
-              <>
-                <span>
-                  {f.volume(here.remainingMl)} set aside of “{r.item.name}”.
-                </span>
-                <Button size="small" onClick={() => set(r.item.id, 0)} aria-label={`Put ${r.item.name} back`}>
-                  Put back
-                </Button>
-              </>
-            ) : free > 0.5 ? (
-              <>
-                <span>
-                  {f.volume(free)} on the shelf
-                  {r.expiry.until
-                    ? `, good until ${f.day(`${r.expiry.until.slice(0, 10)}T00:00`)} ${r.expiry.until.slice(0, 4)}`
-                    : ''}
-                  .
-                </span>
-                <Button
-                  size="small"
-                  variant="outlined"
-                  onClick={() => set(r.item.id, ml)}
-                  aria-label={`Set ${r.item.name} aside`}
-                >
-                  Set {f.volume(ml)} aside
-                </Button>
-              </>
-            ) : (
-              <span className="muted">On the shelf, but set aside for another job.</span>
-            )}
-          </li>
-        );
-      })}
+      {offers.map((o) => (
+        <li key={o.id} className="row" style={{ gap: 6 }}>
+          <Offer offer={o} onSet={(ml) => set(o.id, ml)} />
+        </li>
+      ))}
     </ul>
   );
+}
+
+function Offer({ offer: o, onSet }: { offer: StockOffer; onSet: (ml: number) => void }) {
+  const f = useFormat();
+  switch (o.kind) {
+    case 'expired':
+      return (
+        <span style={{ color: 'var(--oxide-ink)' }}>
+          {f.volume(o.ml)} on the shelf, past its time: a test card first, or buy new.
+        </span>
+      );
+    case 'aside':
+      return (
+        <>
+          <span>
+            {f.volume(o.ml)} set aside of “{o.name}”.
+          </span>
+          <Button size="small" onClick={() => onSet(0)} aria-label={`Put ${o.name} back`}>
+            Put back
+          </Button>
+        </>
+      );
+    case 'free':
+      return (
+        <>
+          <span>
+            {f.volume(o.freeMl)} on the shelf{o.until ? `, good until ${untilText(o.until, f)}` : ''}.
+          </span>
+          <Button
+            size="small"
+            variant="outlined"
+            onClick={() => onSet(o.takeMl)}
+            aria-label={`Set ${o.name} aside`}
+          >
+            Set {f.volume(o.takeMl)} aside
+          </Button>
+        </>
+      );
+    case 'taken':
+      return <span className="muted">On the shelf, but set aside for another job.</span>;
+  }
 }

@@ -1,5 +1,5 @@
 /** Faces of all parts laid out flat on one sheet, to one scale: in one row where that leaves them large enough to read. */
-import { facesOf, type Face } from '@/core/surface/shape';
+import { facesOf, laidWidthMm, type Face } from '@/core/surface/shape';
 import { partAreaM2 } from '@/core/surface/area';
 import type { Part } from '@/model/job';
 import type { Format } from '@/words/format';
@@ -27,10 +27,7 @@ interface Laid {
 function laidFlat(part: Part): Laid[] {
   return facesOf(part)
     .slice(0, MOST_FACES)
-    .map((face) => {
-      const slitMm = (face.areaM2 * 1e6) / face.lengthMm;
-      return { part, face, lengthMm: face.lengthMm, widthMm: face.rounds > 1 ? slitMm : face.widthMm };
-    });
+    .map((face) => ({ part, face, lengthMm: face.lengthMm, widthMm: laidWidthMm(face) }));
 }
 
 export interface PlacedFace extends Laid {

@@ -1,0 +1,55 @@
+/** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
+import type { Job, JobLog, Used } from '@/model/job';
+import { tickIdOf, withTick } from '../schedule/work/tick';
+import { isoOf, msOf } from '../time/instant';
+
+export const EMPTY_LOG: JobLog = { used: [], outcomes: [], note: '' };
+export const logOf = (job: Job): JobLog => job.log ?? EMPTY_LOG;
+
+/** Nothing used yet, by the can or by weight. */
+export const nothingUsed = (productId: string, by: Used['by']): Used =>
+  by === 'cans' ? { by, productId, cans: 0 } : { by, productId, beforeG: 0, afterG: 0 };
+
+export function setUsed(job: Job, used: Used): Job {
+  const log = logOf(job);
+  const others = log.used.filter((x) => x.productId !== used.productId);
+  return { ...job, log: { ...log, used: [...others, used] } };
+}
+
+/** A layer remarked on before it has a mark came out well, as most do. */
+const UNMARKED = 3;
+
+export function setOutcome(job: Job, layerId: string, patch: { mark?: number; remark?: string }): Job {
+  const log = logOf(job);
+  const was = log.outcomes.find((o) => o.layerId === layerId) ?? { layerId, mark: UNMARKED };
+  const others = log.outcomes.filter((o) => o.layerId !== layerId);
+  return { ...job, log: { ...log, outcomes: [...others, { ...was, ...patch }] } };
+}
+
+const MOST_LETTERS = 4000;
+export const setNote = (job: Job, note: string): Job => ({
+  ...job,
+  log: { ...logOf(job), note: note.slice(0, MOST_LETTERS) },
+});
+
+export const closeJob = (job: Job, atMs: number): Job => ({
+  ...job,
+  log: { ...logOf(job), closedAt: isoOf(atMs, job.place.tz) },
+});
+
+export function reopenJob(job: Job): Job {
+  const { closedAt: _closed, ...log } = logOf(job);
+  return { ...job, log };
+}
+
+/** What was ticked late put at its true time (date yyyy-mm-dd, clock hh:mm); a date half typed changes nothing. */
+export function retime(job: Job, id: string, at: { date: string; clock: string }): Job {
+  if (!/^\d{4}-\d\d-\d\d$/.test(at.date)) return job;
+  const activated = job.state?.activations.find((a) => id.endsWith(`.activate-${a.productId}`));
+  return withTick(job, {
+    task: tickIdOf(id),
+    atMs: msOf(`${at.date}T${at.clock}`, job.place.tz),
+    productId: id.split('.activate-')[1] ?? null,
+    cans: activated?.cans ?? 1,
+  });
+}

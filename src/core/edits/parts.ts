@@ -1,0 +1,99 @@
+/** Edits of the parts: added, changed, taken out, with their zones and dents; the layers stay in step. */
+import type { Job, Part, SystemLayer } from '@/model/job';
+import { PART_PRESETS } from '../surface/presets';
+import { wholePartId, zoneId } from '../surface/zones';
+
+type Zone = NonNullable<Part['zones']>[number];
+type Dent = NonNullable<Part['dents']>[number];
+
+const isMetal = (substrate: Part['substrate']): boolean =>
+  substrate === 'steel' || substrate === 'aluminium';
+
+/** Electro-coat lies on metal only: on anything else the part is bare. */
+function withTrueCondition(part: Part): Part {
+  return part.condition === 'e-coat' && !isMetal(part.substrate) ? { ...part, condition: 'bare' } : part;
+}
+
+/** A part like the last one, under an id and a name of its own. */
+export function freshPart(job: Job): Part {
+  let n = job.parts.length + 1;
+  while (job.parts.some((p) => p.id === `part-${n}`)) n++;
+  return { ...job.parts.at(-1)!, id: `part-${n}`, name: `Part ${n}` };
+}
+
+export const addPart = (job: Job): Job => ({ ...job, parts: [...job.parts, freshPart(job)] });
+
+/** A part from the list of common ones, with what lies on the last one. */
+export function addPreset(job: Job, presetId: string): Job {
+  const preset = PART_PRESETS.find((x) => x.id === presetId)!;
+  const { shape: _shape, count: _count, ...like } = freshPart(job);
+  const part = withTrueCondition({ ...like, ...preset.part, name: preset.name });
+  return { ...job, parts: [...job.parts, part] };
+}
+
+function changePart(job: Job, id: string, change: (part: Part) => Part): Job {
+  return { ...job, parts: job.parts.map((p) => (p.id === id ? change(p) : p)) };
+}
+
+export const patchPart = (job: Job, id: string, patch: Partial<Part>): Job =>
+  changePart(job, id, (p) => ({ ...p, ...patch }));
+
+/** What a test at the part found out. */
+export const learnPart = (job: Job, id: string, found: Partial<Part>): Job =>
+  changePart(job, id, (p) => withTrueCondition({ ...p, ...found }));
+
+/** A shape, or none: then it is as flat as its length and width say. */
+export function setShape(job: Job, id: string, shape: Part['shape']): Job {
+  return changePart(job, id, ({ shape: _was, ...p }) => (shape ? { ...p, shape } : p));
+}
+
+/** Renames the parts that layers are for; null drops one. A layer left with none keeps its place and goes on all again. */
+function renameInLayers(job: Job, rename: (id: string) => string | null): Job {
+  if (!job.system) return job;
+  const layers = job.system.layers.map(({ only, ...layer }): SystemLayer => {
+    const left = (only ?? []).map(rename).filter((id) => id !== null);
+    return left.length > 0 ? { ...layer, only: left } : layer;
+  });
+  return { ...job, system: { ...job.system, layers } };
+}
+
+/** Takes a part out, with its zones, from the parts and from the layers that were for it. */
+export function removePart(job: Job, id: string): Job {
+  const left = { ...job, parts: job.parts.filter((p) => p.id !== id) };
+  return renameInLayers(left, (x) => (wholePartId(x) === id ? null : x));
+}
+
+/** A tenth of the part, of rust unless it is all rust: then of filler. */
+export function addZone(job: Job, id: string): Job {
+  return changePart(job, id, (p) => {
+    const condition = p.condition === 'rust' ? 'filled' : 'rust';
+    return { ...p, zones: [...(p.zones ?? []), { sharePct: 10, condition }] };
+  });
+}
+
+export const patchZone = (job: Job, id: string, at: number, patch: Partial<Zone>): Job =>
+  changePart(job, id, (p) => ({
+    ...p,
+    zones: (p.zones ?? []).map((z, i) => (i === at ? { ...z, ...patch } : z)),
+  }));
+
+/** Takes a zone out; the zones after it move up, and so do the layers that were for them. */
+export function removeZone(job: Job, id: string, at: number): Job {
+  const zones = job.parts.find((p) => p.id === id)?.zones ?? [];
+  const left = changePart(job, id, (p) => ({ ...p, zones: zones.toSpliced(at, 1) }));
+  const moved = new Map(zones.map((_z, i) => [zoneId(id, i), i < at ? zoneId(id, i) : zoneId(id, i - 1)]));
+  return renameInLayers(left, (x) => (x === zoneId(id, at) ? null : (moved.get(x) ?? x)));
+}
+
+const SMALL_DENT: Dent = { lengthMm: 80, widthMm: 60, depthMm: 2 };
+export const addDent = (job: Job, id: string): Job =>
+  changePart(job, id, (p) => ({ ...p, dents: [...(p.dents ?? []), SMALL_DENT] }));
+
+export const patchDent = (job: Job, id: string, at: number, patch: Partial<Dent>): Job =>
+  changePart(job, id, (p) => ({
+    ...p,
+    dents: (p.dents ?? []).map((d, i) => (i === at ? { ...d, ...patch } : d)),
+  }));
+
+export const removeDent = (job: Job, id: string, at: number): Job =>
+  changePart(job, id, (p) => ({ ...p, dents: (p.dents ?? []).toSpliced(at, 1) }));

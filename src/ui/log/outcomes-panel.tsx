@@ -1,0 +1,52 @@
+'use client';
+/** How each layer came out, the top one first: a mark and a remark. */
+import TextField from '@mui/material/TextField';
+import { setOutcome } from '@/core/edits/log';
+import { LOG_MARKS } from '@/words/names';
+import { useDesk } from '../desk/job-desk';
+import { outcomeRows, type OutcomeRow } from '../views/log';
+import { MarkBlocks } from './mark-blocks';
+
+export function OutcomesPanel() {
+  const { job, plan, products } = useDesk();
+  return (
+    <section className="panel" aria-label="How it came out">
+      <div className="hd">
+        How each layer came out <small>0 to be done again, 4 as hoped</small>
+      </div>
+      <ul className="loglist">
+        {outcomeRows(job, plan, products).map((row) => (
+          <OutcomeLine key={row.layerId} row={row} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function OutcomeLine({ row }: { row: OutcomeRow }) {
+  const desk = useDesk();
+  const patch = (change: { mark?: number; remark?: string }): void =>
+    desk.edit((j) => setOutcome(j, row.layerId, change));
+  return (
+    <li className="row">
+      <span style={{ minWidth: 170, flex: '1 1 170px' }}>
+        <b style={{ fontWeight: 600 }}>{row.name}</b>
+        <br />
+        <span className="small muted">{row.said}</span>
+      </span>
+      <MarkBlocks
+        label={`${row.name}, how it came out`}
+        value={row.mark}
+        words={LOG_MARKS}
+        onChange={(mark) => patch({ mark })}
+      />
+      <TextField
+        size="small"
+        label="Remark"
+        value={row.remark}
+        onChange={(e) => patch({ remark: e.target.value.slice(0, 300) })}
+        sx={{ flex: '2 1 200px' }}
+      />
+    </li>
+  );
+}

@@ -1,0 +1,50 @@
+'use client';
+/** When each step was really done, from the checklist; what was ticked late is mended here. */
+import { retime } from '@/core/edits/log';
+import { isoOf } from '@/core/time/instant';
+import { useDesk } from '../desk/job-desk';
+import { ClockBox } from '../parts/clock-box';
+import { timeRows, type TimeRow } from '../views/log';
+
+export function TimesPanel() {
+  const { job, plan, products } = useDesk();
+  const rows = timeRows(job, plan, products);
+  return (
+    <section className="panel" aria-label="Actual times">
+      <div className="hd">
+        Actual times <small>from the checklist; mend what was ticked late</small>
+      </div>
+      {rows.length === 0 ? (
+        <p className="cap" style={{ marginTop: 8 }}>
+          Nothing ticked yet. Tick the steps on Spray day and their times stand here.
+        </p>
+      ) : (
+        <ul className="times">
+          {rows.map((row) => (
+            <TimeLine key={row.id} row={row} />
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function TimeLine({ row }: { row: TimeRow }) {
+  const desk = useDesk();
+  const { date, clock } = row;
+  const set = (at: { date: string; clock: string }): void => desk.edit((j) => retime(j, row.id, at));
+  return (
+    <li className="row">
+      <input
+        className="field"
+        type="date"
+        aria-label={`Day: ${row.label}`}
+        value={date}
+        max={isoOf(desk.nowMs, desk.job.place.tz).slice(0, 10)}
+        onChange={(e) => set({ date: e.target.value, clock })}
+      />
+      <ClockBox label={`Time: ${row.label}`} value={clock} onChange={(c) => set({ date, clock: c })} />
+      <span>{row.label}</span>
+    </li>
+  );
+}

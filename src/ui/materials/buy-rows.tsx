@@ -1,0 +1,146 @@
+'use client';
+/** Rows of the buying list: every ingredient with what is in hand of it, and every consumable. */
+import Checkbox from '@mui/material/Checkbox';
+import { looseMl, setHave, setLoose, setPrice } from '@/core/edits/in-hand';
+import { CONSUMABLE_GROUPS, type Consumable, type ConsumableGroup } from '@/core/material/consumables';
+import { priceKey } from '@/core/material/ingredients';
+import { durationOf } from '@/words/format';
+import { amountName, countName, GROUP_NAMES, lineName } from '@/words/shopping';
+import type { Desk } from '../desk/job-desk';
+import { useShelf } from '../parts/use-shelf';
+import { MeasureBox } from '../parts/measure-box';
+import { PriceBox } from '../parts/price-box';
+import { useFormat } from '../theme/providers';
+import { ingredientLines, packsText, type IngredientLine, type ProductOf } from '../views/materials';
+import { StockPick } from './stock-pick';
+
+export function PaintRows({ desk, productOf }: { desk: Desk; productOf: ProductOf }) {
+  const rows = useShelf();
+  return ingredientLines(desk.plan, productOf).map((line) => (
+    <tr key={line.id}>
+      <td>
+        <b style={{ fontWeight: 600 }}>{line.name}</b>
+        {line.lifeMin !== undefined && (
+          <span className="small muted">
+            , dies {durationOf(line.lifeMin)} after activation: leave spares sealed
+          </span>
+        )}
+        <StockPick desk={desk} wanted={line.wanted} needMl={line.ingredient.needMl} rows={rows} />
+      </td>
+      <PaintCells desk={desk} line={line} />
+    </tr>
+  ));
+}
+
+function PaintCells({ desk, line }: { desk: Desk; line: IngredientLine }) {
+  const f = useFormat();
+  const { ingredient: g, wanted, name } = line;
+  const { currency } = desk.plan.cost;
+  return (
+    <>
+      <td style={{ width: 150 }}>
+        <MeasureBox
+          kind="volume"
+          label="In hand"
+          width={138}
+          min={0}
+          max={20000}
+          step={50}
+          value={looseMl(desk.job, wanted)}
+          onChange={(ml) => desk.edit((j) => setLoose(j, wanted, ml))}
+          fault={desk.faultAt(`shelf.${g.id}`)}
+        />
+      </td>
+      <td className="num" data-label="packs">
+        {packsText(line.material, g.packs, f)}
+      </td>
+      <td className="num" data-label="each">
+        {g.packs.map((k) => (
+          <PriceBox
+            key={k.size}
+            label={`Price of ${name}, ${f.volume(k.size)}`}
+            value={k.price}
+            currency={currency}
+            onChange={(v) => desk.edit((j) => setPrice(j, priceKey(g.id, k.size), v))}
+          />
+        ))}
+      </td>
+      <td className="num" data-label="in all">
+        <b>{f.money(g.cost, currency)}</b>
+      </td>
+    </>
+  );
+}
+
+interface ConsumableRowsProps {
+  readonly desk: Desk;
+  readonly consumables: readonly Consumable[];
+}
+
+export function ConsumableRows({ desk, consumables }: ConsumableRowsProps) {
+  return CONSUMABLE_GROUPS.map((group) => (
+    <GroupRows key={group} desk={desk} group={group} list={consumables.filter((c) => c.group === group)} />
+  ));
+}
+
+interface GroupRowsProps {
+  readonly desk: Desk;
+  readonly group: ConsumableGroup;
+  readonly list: readonly Consumable[];
+}
+
+function GroupRows({ desk, group, list }: GroupRowsProps) {
+  if (list.length === 0) return null;
+  return (
+    <>
+      <tr>
+        <td colSpan={5} className="small muted" style={{ paddingTop: 14 }}>
+          {GROUP_NAMES[group]}
+        </td>
+      </tr>
+      {list.map((c) => (
+        <ConsumableRow key={c.id} desk={desk} consumable={c} />
+      ))}
+    </>
+  );
+}
+
+function ConsumableRow({ desk, consumable: c }: { desk: Desk; consumable: Consumable }) {
+  const f = useFormat();
+  const { currency } = desk.plan.cost;
+  const name = lineName({ key: c.id, name: null, part: null, params: c.params });
+  return (
+    <tr style={c.have ? { color: 'var(--ink-3)' } : undefined}>
+      <td>
+        <b style={{ fontWeight: 600 }}>{name}</b>
+        <span className="small muted">, {amountName(c.need, c.unit, f)}</span>
+      </td>
+      <td>
+        <label className="row small noprint" style={{ gap: 2 }}>
+          <Checkbox
+            size="small"
+            checked={c.have}
+            onChange={(_e, on) => desk.edit((j) => setHave(j, c.id, on))}
+            slotProps={{ input: { 'aria-label': `${name} is here already` } }}
+            sx={{ p: 0.5 }}
+          />
+          have it
+        </label>
+      </td>
+      <td className="num" data-label="packs">
+        {c.have ? 'none' : countName({ ...c, count: c.packs }, f)}
+      </td>
+      <td className="num desk-cell" data-label="each">
+        <PriceBox
+          label={`Price of ${name}`}
+          value={c.price}
+          currency={currency}
+          onChange={(v) => desk.edit((j) => setPrice(j, c.id, v))}
+        />
+      </td>
+      <td className="num" data-label="in all">
+        <b>{f.money(c.cost, currency)}</b>
+      </td>
+    </tr>
+  );
+}

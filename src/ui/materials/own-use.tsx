@@ -1,0 +1,40 @@
+'use client';
+/** What one's own logs say, taken over or left. */
+import Button from '@mui/material/Button';
+import { setHabit } from '@/core/edits/in-hand';
+import type { Habit } from '@/core/material/habit';
+import type { Desk } from '../desk/job-desk';
+import { ProvenanceMark } from '../parts/mark';
+import { useFetched } from '../parts/use-fetched';
+import { habitText } from '../views/materials';
+
+export function OwnUse({ desk }: { desk: Desk }) {
+  const own = useFetched<{ habit: Habit | null }>('/api/own-use')?.habit ?? null;
+  const here = desk.job.habit;
+  if (here)
+    return (
+      <p className="cap row noprint" style={{ marginTop: 6 }}>
+        <span>
+          Reckoned with your own use. {habitText(here)}
+          <ProvenanceMark mark="own" />
+        </span>
+        <Button size="small" onClick={() => desk.edit((j) => setHabit(j, null))}>
+          Without it
+        </Button>
+      </p>
+    );
+  if (own)
+    return (
+      <p className="cap row noprint" style={{ marginTop: 6 }}>
+        <span>{habitText(own)}.</span>
+        <Button size="small" variant="outlined" onClick={() => desk.edit((j) => setHabit(j, own))}>
+          Reckon with it
+        </Button>
+      </p>
+    );
+  return (
+    <p className="cap" style={{ marginTop: 6 }}>
+      Log what a job really used and close it: from then on your own use counts, and the margin shrinks.
+    </p>
+  );
+}

@@ -1,0 +1,88 @@
+'use client';
+/** How the sum was computed, and every figure of it. */
+import type { Material, Plan } from '@/model/plan';
+import { ASSUMPTIONS } from '@/words/say';
+import { ProvenanceMark } from '../parts/mark';
+import { useFormat } from '../theme/providers';
+import { assumedFigure, cellVolume, lineKey, pctText, sumAssumptions } from '../views/materials';
+import { CAUSE_NAMES } from '../views/waterfall';
+
+interface SumFiguresProps {
+  readonly plan: Plan;
+  readonly open: readonly Material[];
+  readonly nameOf: (m: Material) => string;
+}
+
+export function SumFigures({ plan, open, nameOf }: SumFiguresProps) {
+  const f = useFormat();
+  return (
+    <details className="how">
+      <summary>How this was computed, and every figure of it</summary>
+      <p className="cap">
+        Film in millilitres is area times film. Divided by the solids of the can it is what must land; divided
+        by the share that lands it is what must leave the nozzle over the part; times the overrun it is what
+        leaves the nozzle. Coats differ: a mist or tack coat lays less, a full one more. A painter’s habit is
+        the same in every coat and his luck is not, so three coats spread less than one. The margin is what a
+        lognormal of that spread exceeds with the chance you allow.
+      </p>
+      <FigureTable open={open} nameOf={nameOf} />
+      <ul className="cap" style={{ display: 'grid', gap: 3, padding: '8px 0' }}>
+        {sumAssumptions(plan).map((a, i) => (
+          <li key={i}>
+            {ASSUMPTIONS[a.what] ?? a.what}: {assumedFigure(a, f)}
+            <ProvenanceMark mark={a.provenance} />
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function FigureTable({ open, nameOf }: Omit<SumFiguresProps, 'plan'>) {
+  const heads = ['area', 'solids', 'lands', 'overrun', ...Object.values(CAUSE_NAMES), 'sum'];
+  return (
+    <div className="scroll-x" tabIndex={0} role="group" aria-label="Every figure">
+      <table className="tbl">
+        <thead>
+          <tr>
+            <th>Product</th>
+            {heads.map((n) => (
+              <th key={n} className="num">
+                {n}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {open.map((m) => (
+            <FigureRow key={lineKey(m)} material={m} name={nameOf(m)} />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function FigureRow({ material: m, name }: { material: Material; name: string }) {
+  const f = useFormat();
+  const cells = [
+    f.area(m.areaM2),
+    pctText(m.factors.solidsFrac),
+    pctText(m.factors.transferFrac),
+    m.factors.overrun.toFixed(2),
+    ...m.breakdown.map((b) => cellVolume(b.ml, f)),
+  ];
+  return (
+    <tr>
+      <td>{name}</td>
+      {cells.map((text, i) => (
+        <td key={i} className="num">
+          {text}
+        </td>
+      ))}
+      <td className="num">
+        <b>{cellVolume(m.needMl, f)}</b>
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+/** Dents to fill on a part: long, wide, deep. */
+import Button from '@mui/material/Button';
+import { addDent, patchDent, removeDent } from '@/core/edits/parts';
+import type { Part } from '@/model/job';
+import { useDesk } from '../desk/job-desk';
+import { MeasureBox } from '../parts/measure-box';
+import type { PartProps } from './part-card';
+
+type Dent = NonNullable<Part['dents']>[number];
+const MOST_DENTS = 30;
+
+export function DentsEditor({ part, index }: PartProps) {
+  const desk = useDesk();
+  const dents = part.dents ?? [];
+  return (
+    <details>
+      <summary>Dents to fill{dents.length > 0 ? ` (${dents.length})` : ''}</summary>
+      <div style={{ display: 'grid', gap: 8, padding: '4px 0' }}>
+        {dents.map((dent, at) => (
+          <DentRow key={at} part={part} index={index} dent={dent} at={at} />
+        ))}
+        <div>
+          <Button
+            size="small"
+            variant="outlined"
+            disabled={dents.length >= MOST_DENTS}
+            onClick={() => desk.edit((j) => addDent(j, part.id))}
+          >
+            Add a dent
+          </Button>
+        </div>
+      </div>
+    </details>
+  );
+}
+
+interface DentRowProps extends PartProps {
+  readonly dent: Dent;
+  readonly at: number;
+}
+
+function DentRow({ part, index, dent, at }: DentRowProps) {
+  const desk = useDesk();
+  const set = (patch: Partial<Dent>): void => desk.edit((j) => patchDent(j, part.id, at, patch));
+  const faultAt = (field: string): string | null =>
+    desk.faultAt(`parts[${index}].dents[${at}].${field}`);
+  const length = { kind: 'length', width: 116 } as const;
+  return (
+    <div className="row">
+      <span className="small muted" style={{ width: 56 }}>
+        dent {at + 1}
+      </span>
+      <MeasureBox
+        {...length}
+        label="Long"
+        value={dent.lengthMm}
+        min={1}
+        max={10_000}
+        onChange={(lengthMm) => set({ lengthMm })}
+        fault={faultAt('lengthMm')}
+      />
+      <MeasureBox
+        {...length}
+        label="Wide"
+        value={dent.widthMm}
+        min={1}
+        max={10_000}
+        onChange={(widthMm) => set({ widthMm })}
+        fault={faultAt('widthMm')}
+      />
+      <MeasureBox
+        {...length}
+        label="Deep"
+        value={dent.depthMm}
+        min={0.1}
+        max={100}
+        step={0.5}
+        onChange={(depthMm) => set({ depthMm })}
+        fault={faultAt('depthMm')}
+      />
+      <Button
+        size="small"
+        aria-label={`Take dent ${at + 1} out`}
+        onClick={() => desk.edit((j) => removeDent(j, part.id, at))}
+      >
+        Take out
+      </Button>
+    </div>
+  );
+}

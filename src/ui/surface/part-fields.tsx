@@ -1,0 +1,134 @@
+'use client';
+/** The fields of one part: name, measures, shape, posture, substrate, condition. */
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { patchPart, removePart, setShape } from '@/core/edits/parts';
+import type { Part } from '@/model/job';
+import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/lists';
+import { CONDITION_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
+import { useDesk } from '../desk/job-desk';
+import { ListChoice } from '../parts/choice';
+import { MeasureBox } from '../parts/measure-box';
+import { NumberBox } from '../parts/number-box';
+import type { PartProps } from './part-card';
+import { ShapeFields } from './shape-fields';
+
+const SIDES = ['1', '2'] as const;
+const SIDE_NAMES = { '1': 'one side', '2': 'both sides' } as const;
+
+export function PartFields({ part, index }: PartProps) {
+  const desk = useDesk();
+  return (
+    <div className="row">
+      <SizeFields part={part} index={index} />
+      <SurfaceFields part={part} index={index} />
+      <Button
+        size="small"
+        disabled={desk.job.parts.length === 1}
+        onClick={() => desk.edit((j) => removePart(j, part.id))}
+        sx={{ color: 'var(--oxide-ink)' }}
+        aria-label={`Take out ${part.name ?? part.id}`}
+      >
+        Take out
+      </Button>
+    </div>
+  );
+}
+
+function SizeFields({ part, index }: PartProps) {
+  const desk = useDesk();
+  const change = (patch: Partial<Part>): void => desk.edit((j) => patchPart(j, part.id, patch));
+  const faultAt = (field: string): string | null => desk.faultAt(`parts[${index}].${field}`);
+  const length = { kind: 'length', min: 1, max: 10_000, step: 10 } as const;
+  return (
+    <>
+      <TextField
+        size="small"
+        label="Name"
+        value={part.name ?? ''}
+        onChange={(e) => change({ name: e.target.value.slice(0, 80) })}
+        sx={{ width: 150 }}
+      />
+      <MeasureBox
+        {...length}
+        label="Length"
+        value={part.lengthMm}
+        onChange={(lengthMm) => change({ lengthMm })}
+        fault={faultAt('lengthMm')}
+      />
+      <MeasureBox
+        {...length}
+        label="Width"
+        value={part.widthMm}
+        onChange={(widthMm) => change({ widthMm })}
+        fault={faultAt('widthMm')}
+      />
+      <ShapeFields
+        part={part}
+        path={`parts[${index}]`}
+        onChange={(shape) => desk.edit((j) => setShape(j, part.id, shape))}
+      />
+      <NumberBox
+        label="Pieces"
+        value={part.count ?? 1}
+        min={1}
+        max={50}
+        width={92}
+        onChange={(count) => change({ count })}
+        fault={faultAt('count')}
+      />
+    </>
+  );
+}
+
+function SurfaceFields({ part, index }: PartProps) {
+  const desk = useDesk();
+  const change = (patch: Partial<Part>): void => desk.edit((j) => patchPart(j, part.id, patch));
+  return (
+    <>
+      <ListChoice
+        label="Sides"
+        value={part.sides === 1 ? '1' : '2'}
+        options={SIDES}
+        names={SIDE_NAMES}
+        width={120}
+        onChange={(v) => change({ sides: v === '1' ? 1 : 2 })}
+      />
+      <ListChoice
+        label="Posture"
+        value={part.posture}
+        options={POSTURES}
+        names={POSTURE_NAMES}
+        width={124}
+        onChange={(posture) => change({ posture })}
+      />
+      <NumberBox
+        label="Hidden edges"
+        unit="%"
+        value={part.hiddenEdgePct}
+        min={0}
+        max={100}
+        width={112}
+        onChange={(hiddenEdgePct) => change({ hiddenEdgePct })}
+        fault={desk.faultAt(`parts[${index}].hiddenEdgePct`)}
+      />
+      <ListChoice
+        label="Made of"
+        value={part.substrate}
+        options={SUBSTRATES}
+        names={SUBSTRATE_NAMES}
+        width={164}
+        onChange={(substrate) => change({ substrate })}
+      />
+      <ListChoice
+        label="What lies on it"
+        value={part.condition}
+        options={CONDITIONS}
+        names={CONDITION_NAMES}
+        width={168}
+        onChange={(condition) => change({ condition })}
+        fault={desk.faultAt(`parts[${index}].condition`)}
+      />
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+/** An outline: traced on a picture, or corner by corner. */
+import Button from '@mui/material/Button';
+import { addCorner, moveCorner, removeLastCorner } from '@/core/edits/shapes';
+import { useDesk } from '../desk/job-desk';
+import { LengthField, type FieldsProps } from './length-field';
+import { TracePanel } from './trace-panel';
+
+const MOST_CORNERS = 60;
+const LEAST_CORNERS = 3;
+
+export function PolygonFields({ shape, path, onChange }: FieldsProps<'polygon'>) {
+  const desk = useDesk();
+  const fault = desk.faultAt(`${path}.pointsMm`);
+  return (
+    <div style={{ display: 'grid', gap: 8, width: '100%' }}>
+      <TracePanel onUse={(pointsMm) => onChange({ ...shape, pointsMm })} />
+      <p className="small muted">Corners in order, measured from one corner: along, then across.</p>
+      <div className="row">
+        {shape.pointsMm.map((_q, i) => (
+          <Corner key={i} at={i} shape={shape} path={path} onChange={onChange} />
+        ))}
+      </div>
+      <div className="row">
+        <Button
+          size="small"
+          variant="outlined"
+          disabled={shape.pointsMm.length >= MOST_CORNERS}
+          onClick={() => onChange(addCorner(shape))}
+        >
+          Another corner
+        </Button>
+        <Button
+          size="small"
+          disabled={shape.pointsMm.length <= LEAST_CORNERS}
+          onClick={() => onChange(removeLastCorner(shape))}
+        >
+          Take the last out
+        </Button>
+        {fault !== null && (
+          <span className="small" style={{ color: 'var(--oxide-ink)' }}>
+            {fault}
+          </span>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Corner({ at, shape, path, onChange }: FieldsProps<'polygon'> & { readonly at: number }) {
+  const [along, across] = shape.pointsMm[at]!;
+  return (
+    <span className="row" style={{ gap: 4 }} role="group" aria-label={`Corner ${at + 1}`}>
+      <LengthField
+        label={`${at + 1} along`}
+        value={along}
+        path={`${path}.pointsMm[${at}][0]`}
+        min={-10_000}
+        onChange={(v) => onChange(moveCorner(shape, at, [v, across]))}
+      />
+      <LengthField
+        label={`${at + 1} across`}
+        value={across}
+        path={`${path}.pointsMm[${at}][1]`}
+        min={-10_000}
+        onChange={(v) => onChange(moveCorner(shape, at, [along, v]))}
+      />
+    </span>
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+/** Zones of another condition on a part: a share of it, or a size, and what lies there. */
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { addZone, patchZone, removeZone } from '@/core/edits/parts';
+import type { Part } from '@/model/job';
+import { CONDITIONS } from '@/model/lists';
+import { CONDITION_NAMES } from '@/words/names';
+import { useDesk } from '../desk/job-desk';
+import { ListChoice } from '../parts/choice';
+import { MeasureBox } from '../parts/measure-box';
+import { NumberBox } from '../parts/number-box';
+import type { PartProps } from './part-card';
+
+type Zone = NonNullable<Part['zones']>[number];
+const MOST_ZONES = 8;
+const CM2_PER_M2 = 10_000;
+
+interface ZonesEditorProps extends PartProps {
+  /** null while the part is not measured */
+  readonly areaM2: number | null;
+}
+
+export function ZonesEditor({ part, index, areaM2 }: ZonesEditorProps) {
+  const desk = useDesk();
+  const zones = part.zones ?? [];
+  const fault = desk.faultAt(`parts[${index}].zones`);
+  return (
+    <details>
+      <summary>Zones of another condition{zones.length > 0 ? ` (${zones.length})` : ''}</summary>
+      <div style={{ display: 'grid', gap: 8, padding: '4px 0' }}>
+        {zones.map((zone, at) => (
+          <ZoneRow key={at} part={part} index={index} areaM2={areaM2} zone={zone} at={at} />
+        ))}
+        {fault !== null && (
+          <span className="small" style={{ color: 'var(--oxide-ink)' }}>
+            Expected {fault}.
+          </span>
+        )}
+        <div>
+          <Button
+            size="small"
+            variant="outlined"
+            disabled={zones.length >= MOST_ZONES}
+            onClick={() => desk.edit((j) => addZone(j, part.id))}
+          >
+            Add a zone
+          </Button>
+        </div>
+      </div>
+    </details>
+  );
+}
+
+interface ZoneRowProps extends ZonesEditorProps {
+  readonly zone: Zone;
+  readonly at: number;
+}
+
+function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
+  const desk = useDesk();
+  const set = (patch: Partial<Zone>): void => desk.edit((j) => patchZone(j, part.id, at, patch));
+  const path = `parts[${index}].zones[${at}]`;
+  return (
+    <div className="row">
+      <TextField
+        size="small"
+        label="Where"
+        value={zone.name ?? ''}
+        onChange={(e) => set({ name: e.target.value.slice(0, 60) })}
+        sx={{ width: 150 }}
+      />
+      <NumberBox
+        label="Share"
+        unit="%"
+        value={zone.sharePct}
+        min={0.1}
+        max={100}
+        width={104}
+        onChange={(sharePct) => set({ sharePct })}
+        fault={desk.faultAt(`${path}.sharePct`)}
+      />
+      {areaM2 !== null && (
+        <MeasureBox
+          kind="patch"
+          label="or its size"
+          value={(zone.sharePct / 100) * areaM2 * CM2_PER_M2}
+          min={0.1}
+          max={1e6}
+          step={10}
+          width={128}
+          onChange={(cm2) => set({ sharePct: Math.min(100, (cm2 / (areaM2 * CM2_PER_M2)) * 100) })}
+        />
+      )}
+      <ListChoice
+        label="What lies there"
+        value={zone.condition}
+        options={CONDITIONS}
+        names={CONDITION_NAMES}
+        width={170}
+        onChange={(condition) => set({ condition })}
+        fault={desk.faultAt(`${path}.condition`)}
+      />
+      <Button
+        size="small"
+        aria-label={`Take zone ${at + 1} out`}
+        onClick={() => desk.edit((j) => removeZone(j, part.id, at))}
+      >
+        Take out
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+/** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
+import { logOf } from '@/core/edits/log';
+import { expectedMl, usedMl } from '@/core/material/used';
+import { systemOfPlan } from '@/core/seams/seam';
+import { isoOf, msOf } from '@/core/time/instant';
+import type { Job, Used } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { ShelfRow } from '@/usecases/shelf';
+import { LOG_MARKS } from '@/words/names';
+import { doneList } from './task-words';
+
+export interface UsedRow {
+  readonly product: Product;
+  readonly used: Used | undefined;
+  readonly by: Used['by'];
+  readonly packWord: 'Cans' | 'Tins';
+  readonly expectedMl: number;
+  /** null while nothing was logged, or the weights contradict each other */
+  readonly usedMl: number | null;
+  /** used of expected, %; null when either is not known */
+  readonly ofPlanPct: number | null;
+  /** heavier after than before: what to type instead; null when the weights fit */
+  readonly weightFault: string | null;
+  /** where the model names a fault of this row */
+  readonly path: string;
+}
+
+function usedRow(job: Job, product: Product, expected: number): UsedRow {
+  const list = logOf(job).used;
+  const used = list.find((x) => x.productId === product.id);
+  const gained = used?.by === 'weight' && used.afterG > used.beforeG;
+  const ml = used && !gained ? usedMl(used, product) : null;
+  return {
+    product,
+    used,
+    by: used?.by ?? 'cans',
+    packWord: product.packs[0]!.unit === 'can' ? 'Cans' : 'Tins',
+    expectedMl: expected,
+    usedMl: ml,
+    ofPlanPct: ml !== null && expected > 0 ? Math.round((ml / expected) * 100) : null,
+    weightFault: gained ? `At most ${used.beforeG} g.` : null,
+    path: `log.used[${used ? list.indexOf(used) : list.length}].afterG`,
+  };
+}
+
+/** One row for each product of the system, in its order. */
+export function usedRows(job: Job, plan: Plan, products: readonly Product[]): readonly UsedRow[] {
+  const system = systemOfPlan(plan, products);
+  return [...new Set(plan.layers.map((l) => l.productId))].map((id) => {
+    const product = products.find((x) => x.id === id)!;
+    return usedRow(job, product, expectedMl(job, product, system));
+  });
+}
+
+export interface OutcomeRow {
+  readonly layerId: string;
+  readonly name: string;
+  readonly mark: number | null;
+  readonly said: string;
+  readonly remark: string;
+}
+
+/** How each layer came out, the top one first. */
+export function outcomeRows(job: Job, plan: Plan, products: readonly Product[]): readonly OutcomeRow[] {
+  return plan.layers.toReversed().map((l) => {
+    const o = logOf(job).outcomes.find((x) => x.layerId === l.id);
+    return {
+      layerId: l.id,
+      name: products.find((x) => x.id === l.productId)!.name,
+      mark: o?.mark ?? null,
+      said: o ? LOG_MARKS[o.mark]! : 'not said yet',
+      remark: o?.remark ?? '',
+    };
+  });
+}
+
+export interface TimeRow {
+  readonly id: string;
+  readonly label: string;
+  /** yyyy-mm-dd and hh:mm at the place of the job */
+  readonly date: string;
+  readonly clock: string;
+}
+
+export function timeRows(job: Job, plan: Plan, products: readonly Product[]): readonly TimeRow[] {
+  return doneList(job, plan, products).map((d) => {
+    const at = isoOf(msOf(d.at, job.place.tz), job.place.tz);
+    return { id: d.id, label: d.label, date: at.slice(0, 10), clock: at.slice(11, 16) };
+  });
+}
+
+/** What closing the job now would leave undone; null when every coat is on. */
+export function leftUndone(job: Job, plan: Plan): string | null {
+  const coats = plan.layers.reduce((a, l) => a + l.coats, 0);
+  const on = job.state?.coats.length ?? 0;
+  if (on >= coats) return null;
+  const what = on === 0 ? 'No coat is on yet' : `${coats - on} of ${coats} coats are not on`;
+  return `${what}. It can be closed all the same.`;
+}
+
+export interface AsideRow {
+  readonly stockId: string;
+  readonly name: string;
+  readonly asideMl: number;
+  /** what is in it on the shelf; null while the shelf does not answer */
+  readonly remainingMl: number | null;
+  /** what is booked off unless one says otherwise: all that was set aside, at most what is in it */
+  readonly usualMl: number;
+}
+
+/** What was set aside for this job from items of the shelf. */
+export function asideRows(job: Job, shelf: readonly ShelfRow[] | null): readonly AsideRow[] {
+  return (job.shelf ?? []).flatMap((s): AsideRow[] => {
+    if (s.stockId === undefined) return [];
+    const item = shelf?.find((r) => r.item.id === s.stockId)?.item;
+    return [
+      {
+        stockId: s.stockId,
+        name: item?.name ?? s.productId,
+        asideMl: s.remainingMl,
+        remainingMl: item?.remainingMl ?? null,
+        usualMl: Math.min(s.remainingMl, item?.remainingMl ?? s.remainingMl),
+      },
+    ];
+  });
+}

@@ -1,0 +1,154 @@
+/** What the materials stage says: names of lines, chances, the habit, what stands on the shelf of a thing. */
+import type { Habit } from '@/core/material/habit';
+import { sameTint } from '@/core/coating/tint';
+import type { WantedOf } from '@/core/edits/in-hand';
+import type { Job } from '@/model/job';
+import type { Material, Plan } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { ShelfRow } from '@/usecases/shelf';
+import type { Format } from '@/words/format';
+import { lineName } from '@/words/shopping';
+
+export type ProductOf = (id: string) => Product;
+
+/** 12.0 is said as 12. */
+const one = (x: number): string => x.toFixed(1).replace(/\.0$/, '');
+export const pctText = (share: number): string => `${one(share * 100)} %`;
+export const chanceText = (c: number): string =>
+  c < 0.005 ? 'under 1 %' : `${Math.max(1, Math.round(c * 100))} %`;
+
+/** Millilitres as the sum shows them: a decimal below ten. */
+export function smallVolume(ml: number, f: Format): string {
+  if (f.units === 'us') return f.volume(ml);
+  return `${ml < 10 ? one(ml) : Math.round(ml)} ml`;
+}
+/** A figure in a can or a cell, without its unit where that is millilitres. */
+export const bareVolume = (ml: number, f: Format): string =>
+  f.units === 'us' ? f.volume(ml).replace(' fl oz', '') : String(Math.round(ml));
+export const cellVolume = (ml: number, f: Format): string =>
+  f.units === 'us' ? f.volume(ml) : ml.toFixed(1);
+
+export const lineKey = (m: Material): string => m.layerIds[0]!;
+
+/** What is sprayed already is bought and used; it has no sum any more. */
+export const openLines = (plan: Plan): Material[] => plan.materials.filter((m) => m.needMl > 0);
+
+/** The product of a line, with its colour where there are several of it. */
+export function materialName(m: Material, open: readonly Material[], productOf: ProductOf): string {
+  const several = open.filter((x) => x.productId === m.productId).length > 1;
+  const colour = several ? (m.colour?.name ?? null) : null;
+  return lineName({ key: m.productId, name: productOf(m.productId).name, part: 'base', params: {}, colour });
+}
+
+/** The line that is looked at: the one picked, else the colour, else the first. */
+export function shownLine(
+  open: readonly Material[],
+  picked: string | null,
+  productOf: ProductOf,
+): Material | undefined {
+  const base = open.find((m) => productOf(m.productId).kind === 'basecoat');
+  return open.find((m) => lineKey(m) === picked) ?? base ?? open[0];
+}
+
+export const hasSpare = (m: Material): boolean => m.breakdown.some((b) => b.cause === 'spare' && b.ml > 0);
+
+const SUM_ASSUMPTIONS = new Set(['overrun-mm', 'transfer', 'heel', 'habit-sd', 'coat-sd', 'risk-of-short']);
+type Assumption = Plan['assumptions'][number];
+export const sumAssumptions = (plan: Plan): Assumption[] =>
+  plan.assumptions.filter((a) => SUM_ASSUMPTIONS.has(a.what));
+
+export function assumedFigure({ value, unit }: Assumption, f: Format): string {
+  if (typeof value !== 'number') return `${value} ${unit}`;
+  if (unit === '1') return pctText(value);
+  return unit === 'mm' ? f.length(value) : `${value} ${unit}`;
+}
+
+function againstReckoned(factor: number): string {
+  const off = Math.abs(factor - 1);
+  if (off < 0.005) return 'what is reckoned';
+  return `${Math.round(off * 100)} % ${factor > 1 ? 'more' : 'less'} than reckoned`;
+}
+/** What one's own logs say. */
+export function habitText(h: Habit): string {
+  const jobs = `${h.jobs} closed ${h.jobs === 1 ? 'job' : 'jobs'}`;
+  return `${jobs}: you use ${againstReckoned(h.factor)}, sure to ± ${Math.round(h.sdFrac * 100)} %`;
+}
+
+/** Packs of one ingredient to buy, in words. */
+export function packsText(m: Material, packs: Material['packs'], f: Format): string {
+  if (m.begun) return 'begun, in hand';
+  return packs.length === 0 ? 'none' : packs.map((k) => `${k.count} × ${f.volume(k.size)}`).join(' + ');
+}
+
+export interface IngredientLine {
+  readonly id: string;
+  readonly name: string;
+  readonly wanted: WantedOf;
+  readonly material: Material;
+  readonly ingredient: Material['ingredients'][number];
+  /** Minutes it lives once activated, of a base that dies. */
+  readonly lifeMin: number | undefined;
+}
+
+/** Everything that paint is poured from, line by line. */
+export function ingredientLines(plan: Plan, productOf: ProductOf): IngredientLine[] {
+  return plan.materials.flatMap((material) => {
+    const product = productOf(material.productId);
+    return material.ingredients.map((ingredient): IngredientLine => {
+      const isBase = ingredient.part === 'base';
+      const colour = isBase ? (material.colour?.name ?? null) : null;
+      return {
+        id: `${material.productId} ${material.colour?.hex ?? ''} ${ingredient.id}`,
+        name: lineName({ key: ingredient.id, name: product.name, part: ingredient.part, params: {}, colour }),
+        wanted: { ingredientId: ingredient.id, colour: colour ?? undefined },
+        material,
+        ingredient,
+        lifeMin: isBase ? product.potLifeMin : undefined,
+      };
+    });
+  });
+}
+
+/** What stands on the shelf of a thing, and what can be done with it. */
+export type StockOffer =
+  | { readonly kind: 'expired'; readonly id: string; readonly ml: number }
+  | { readonly kind: 'aside'; readonly id: string; readonly name: string; readonly ml: number }
+  | {
+      readonly kind: 'free';
+      readonly id: string;
+      readonly name: string;
+      readonly freeMl: number;
+      readonly takeMl: number;
+      readonly until: string | null;
+    }
+  | { readonly kind: 'taken'; readonly id: string };
+
+function offerOf(row: ShelfRow, job: { id: string; job: Job }, needMl: number): StockOffer {
+  const { id, name, remainingMl } = row.item;
+  if (row.expiry.state === 'expired') return { kind: 'expired', id, ml: remainingMl };
+  const here = (job.job.shelf ?? []).find((x) => x.stockId === id);
+  if (here) return { kind: 'aside', id, name, ml: here.remainingMl };
+  const others = row.setAside.filter((x) => x.jobId !== job.id).reduce((a, x) => a + x.ml, 0);
+  const freeMl = Math.max(0, remainingMl - others);
+  if (freeMl <= 0.5) return { kind: 'taken', id };
+  const takeMl = Math.round(Math.min(freeMl, Math.max(1, needMl)) * 10) / 10;
+  return { kind: 'free', id, name, freeMl, takeMl, until: row.expiry.until };
+}
+
+export function stockOffers(
+  rows: readonly ShelfRow[],
+  wanted: WantedOf,
+  job: { id: string; job: Job },
+  needMl: number,
+): StockOffer[] {
+  const { ingredientId, colour } = wanted;
+  const fits = ({ item, expiry }: ShelfRow): boolean =>
+    item.productId === ingredientId &&
+    (colour === undefined || (item.colour !== undefined && sameTint(item.colour, colour))) &&
+    expiry.state !== 'empty';
+  return rows.filter(fits).map((r) => offerOf(r, job, needMl));
+}
+
+/** Good until, with its year. @param until a date, or an instant */
+export const untilText = (until: string, f: Format): string =>
+  `${f.day(`${until.slice(0, 10)}T00:00`)} ${until.slice(0, 4)}`;
