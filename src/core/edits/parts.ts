@@ -6,8 +6,7 @@ import { wholePartId, zoneId } from '../surface/zones';
 type Zone = NonNullable<Part['zones']>[number];
 type Dent = NonNullable<Part['dents']>[number];
 
-const isMetal = (substrate: Part['substrate']): boolean =>
-  substrate === 'steel' || substrate === 'aluminium';
+const isMetal = (substrate: Part['substrate']): boolean => substrate === 'steel' || substrate === 'aluminium';
 
 /** Electro-coat lies on metal only: on anything else the part is bare. */
 function withTrueCondition(part: Part): Part {

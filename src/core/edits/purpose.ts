@@ -37,10 +37,7 @@ const LATE: Span = ['20:30', '21:30'];
 
 function withSpans(job: Job, day: Weekday, spans: readonly Span[]): Job {
   const { freeHours } = job;
-  return {
-    ...job,
-    freeHours: { ...freeHours, weekly: { ...freeHours.weekly, [day]: [...spans] } },
-  };
+  return { ...job, freeHours: { ...freeHours, weekly: { ...freeHours.weekly, [day]: [...spans] } } };
 }
 
 /** More free hours on a day of the week: the evening, or late when there are some. */

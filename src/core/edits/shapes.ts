@@ -52,10 +52,7 @@ export const withFace = (
   s: ShapeOf<'box'>,
   face: (typeof BOX_FACES)[number],
   on: boolean,
-): ShapeOf<'box'> => ({
-  ...s,
-  faces: BOX_FACES.filter((x) => (x === face ? on : s.faces.includes(x))),
-});
+): ShapeOf<'box'> => ({ ...s, faces: BOX_FACES.filter((x) => (x === face ? on : s.faces.includes(x))) });
 
 type Tube = ShapeOf<'frame'>['tubes'][number];
 export const addTube = (s: ShapeOf<'frame'>): ShapeOf<'frame'> => ({
@@ -76,11 +73,7 @@ export function addCorner(s: ShapeOf<'polygon'>): ShapeOf<'polygon'> {
   const [along, across] = s.pointsMm.at(-1)!;
   return { ...s, pointsMm: [...s.pointsMm, [along, across + STEP_MM]] };
 }
-export const moveCorner = (
-  s: ShapeOf<'polygon'>,
-  at: number,
-  to: [number, number],
-): ShapeOf<'polygon'> => ({
+export const moveCorner = (s: ShapeOf<'polygon'>, at: number, to: [number, number]): ShapeOf<'polygon'> => ({
   ...s,
   pointsMm: s.pointsMm.map((q, i) => (i === at ? to : q)),
 });

@@ -53,22 +53,7 @@ export function SheetsPanel() {
   const at = own.findIndex((p) => p.id === editing);
   return (
     <section className="panel" aria-label="Your own data sheets">
-      <div className="hd">
-        Your own data sheets <small>they come before the built-in ones; the sheet on the tin wins</small>
-        <span className="r row">
-          <Button size="small" variant="outlined" onClick={() => setReading(true)}>
-            Paste a label
-          </Button>
-          <FileButton
-            size="small"
-            label="Bring sheets in"
-            accept=".json,.csv,application/json,text/csv"
-            onFiles={([f]) => {
-              if (f) void bring(f);
-            }}
-          />
-        </span>
-      </div>
+      <Head onRead={() => setReading(true)} onBring={(file) => void bring(file)} />
       {message && (
         <div className="status" role="status" data-kind={message.bad ? 'bad' : 'ok'}>
           {message.lines.map((l) => (
@@ -88,10 +73,29 @@ export function SheetsPanel() {
         ))}
       </ul>
       {at >= 0 && <SheetEditor sheet={own[at]!} index={at} />}
-      {reading && (
-        <LabelDialog taken={own.map((p) => p.id)} onClose={() => setReading(false)} onAdd={add} />
-      )}
+      {reading && <LabelDialog taken={own.map((p) => p.id)} onClose={() => setReading(false)} onAdd={add} />}
     </section>
+  );
+}
+
+function Head({ onRead, onBring }: { onRead: () => void; onBring: (file: File) => void }) {
+  return (
+    <div className="hd">
+      Your own data sheets <small>they come before the built-in ones; the sheet on the tin wins</small>
+      <span className="r row">
+        <Button size="small" variant="outlined" onClick={onRead}>
+          Paste a label
+        </Button>
+        <FileButton
+          size="small"
+          label="Bring sheets in"
+          accept=".json,.csv,application/json,text/csv"
+          onFiles={([f]) => {
+            if (f) onBring(f);
+          }}
+        />
+      </span>
+    </div>
   );
 }
 

@@ -59,19 +59,7 @@ export function CloseUp(props: CloseUpProps) {
           <PotLife frame={frame} products={props.products} f={f} />
         </g>
       </g>
-      {act && (
-        <>
-          <text x="0" y="116" fontSize="13.500" fontWeight="600" fill="var(--ink)">
-            Pot life
-          </text>
-          <text x="0" y="132" fontSize="12" fill="var(--ink-2)">
-            {durationOf(minutesBetween(act.at, act.usableUntil))}
-          </text>
-          <text x="0" y="147" fontSize="12" fill="var(--ink-2)">
-            from {f.time(act.at)}
-          </text>
-        </>
-      )}
+      {act && <PotWords act={act} f={f} />}
       {by !== 0 && (
         <text
           x={LEFT + 6}
@@ -87,6 +75,27 @@ export function CloseUp(props: CloseUpProps) {
         </text>
       )}
     </svg>
+  );
+}
+
+interface PotWordsProps {
+  readonly act: { readonly at: string; readonly usableUntil: string };
+  readonly f: Format;
+}
+
+function PotWords({ act, f }: PotWordsProps) {
+  return (
+    <>
+      <text x="0" y="116" fontSize="13.500" fontWeight="600" fill="var(--ink)">
+        Pot life
+      </text>
+      <text x="0" y="132" fontSize="12" fill="var(--ink-2)">
+        {durationOf(minutesBetween(act.at, act.usableUntil))}
+      </text>
+      <text x="0" y="147" fontSize="12" fill="var(--ink-2)">
+        from {f.time(act.at)}
+      </text>
+    </>
   );
 }
 

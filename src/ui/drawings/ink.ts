@@ -40,47 +40,36 @@ export function inkOn(hex: string): string {
   return 1.05 / (l + 0.05) > (l + 0.05) / (luminance('#1B2422') + 0.05) ? '#FFFFFF' : '#1B2422';
 }
 
+type Drawn = Pick<Product, 'kind' | 'effect' | 'coats'>;
+
+/** Paints that look the same whatever the job's colour is. */
+const OWN_PAINT: Readonly<Partial<Record<Product['kind'], Paint>>> = {
+  'filler-primer': { fill: '#A3A095', texture: 'x-filler', alpha: 1 },
+  'epoxy-primer': { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 },
+  surfacer: { fill: '#B3B2A6', texture: 'x-filler', alpha: 1 },
+  'spray-filler': { fill: '#B9B59A', texture: 'x-filler', alpha: 1 },
+  sealer: { fill: '#8F948F', texture: 'x-solid', alpha: 1 },
+  'wood-sealer': { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 },
+  'etch-primer': { fill: '#9AA07C', texture: 'x-etch', alpha: 1 },
+  'adhesion-promoter': { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 },
+  clear: { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 },
+};
+const MOST_COATS = 8;
+
+/** A mid-coat lets through what lies below it; a candy goes darker with every coat. */
+function midCoat({ effect, coats }: Drawn, jobHex: string): Paint {
+  if (effect === 'flake') return { fill: jobHex, texture: 'x-metallic', alpha: 0.5 };
+  if (effect !== 'candy') return { fill: jobHex, texture: 'x-clear', alpha: 0.75 };
+  const perCoat = Array.from({ length: MOST_COATS }, (_, i) => candyHex(jobHex, i + 1, coats));
+  return { fill: jobHex, texture: 'x-clear', alpha: 0.85, perCoat };
+}
+
 /** How a product is drawn; the job's colour stands for base and colour coats. */
-export function paintOf(product: Pick<Product, 'kind' | 'effect' | 'coats'>, jobHex: string): Paint {
-  switch (product.kind) {
-    case 'filler-primer':
-      return { fill: '#A3A095', texture: 'x-filler', alpha: 1 };
-    case 'epoxy-primer':
-      return { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 };
-    case 'surfacer':
-      return { fill: '#B3B2A6', texture: 'x-filler', alpha: 1 };
-    case 'spray-filler':
-      return { fill: '#B9B59A', texture: 'x-filler', alpha: 1 };
-    case 'sealer':
-      return { fill: '#8F948F', texture: 'x-solid', alpha: 1 };
-    case 'wood-sealer':
-      return { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 };
-    case 'mid-coat':
-      if (product.effect === 'candy')
-        return {
-          fill: jobHex,
-          texture: 'x-clear',
-          alpha: 0.85,
-          perCoat: Array.from({ length: 8 }, (_, i) => candyHex(jobHex, i + 1, product.coats)),
-        };
-      return {
-        fill: jobHex,
-        texture: product.effect === 'flake' ? 'x-metallic' : 'x-clear',
-        alpha: product.effect === 'flake' ? 0.5 : 0.75,
-      };
-    case 'etch-primer':
-      return { fill: '#9AA07C', texture: 'x-etch', alpha: 1 };
-    case 'adhesion-promoter':
-      return { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 };
-    case 'clear':
-      return { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 };
-    default:
-      return {
-        fill: jobHex,
-        texture: product.effect === 'metallic' || product.effect === 'pearl' ? 'x-metallic' : 'x-solid',
-        alpha: 1,
-      };
-  }
+export function paintOf(product: Drawn, jobHex: string): Paint {
+  if (product.kind === 'mid-coat') return midCoat(product, jobHex);
+  const sparkles = product.effect === 'metallic' || product.effect === 'pearl';
+  const coloured: Paint = { fill: jobHex, texture: sparkles ? 'x-metallic' : 'x-solid', alpha: 1 };
+  return OWN_PAINT[product.kind] ?? coloured;
 }
 
 export const SUBSTRATE_FILL: Readonly<Record<Part['substrate'], { fill: string; hatch: string }>> = {

@@ -6,6 +6,7 @@ import { withoutAside } from '@/core/edits/choices';
 import { useDesk } from '../desk/job-desk';
 import { LinkButton } from '../parts/link-button';
 import { MeasureBox } from '../parts/measure-box';
+import { send } from '../parts/send';
 import { useShelf } from '../parts/use-shelf';
 import { useFormat } from '../theme/providers';
 import { asideRows, type AsideRow } from '../views/log';
@@ -13,18 +14,6 @@ import { asideRows, type AsideRow } from '../views/log';
 interface Said {
   readonly bad: boolean;
   readonly text: string;
-}
-
-/** Books an amount (ml) off one item of the shelf; the words of the refusal, or null when it is booked. */
-async function bookOff(stockId: string, takeMl: number, note: string): Promise<string | null> {
-  const r = await fetch(`/api/stock/${stockId}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ takeMl, note: note.slice(0, 200) }),
-  }).catch(() => null);
-  if (r?.ok) return null;
-  const answer = r ? ((await r.json().catch(() => ({}))) as { error?: string }) : {};
-  return answer.error ?? 'The server does not answer. Nothing was booked; try again.';
 }
 
 export function ShelfPanel() {
@@ -35,10 +24,11 @@ export function ShelfPanel() {
   const rows = asideRows(desk.job, useShelf());
   const book = async (row: AsideRow, ml: number): Promise<void> => {
     setBusy(true);
-    const refused = await bookOff(row.stockId, ml, desk.job.name);
+    const note = desk.job.name.slice(0, 200);
+    const r = await send(`/api/stock/${row.stockId}`, 'POST', { takeMl: ml, note });
     setBusy(false);
-    if (refused !== null) {
-      setSaid({ bad: true, text: refused });
+    if (!r.ok) {
+      setSaid({ bad: true, text: r.error });
       return;
     }
     setSaid({ bad: false, text: `${f.volume(ml)} of ${row.name} booked off the shelf.` });

@@ -9,61 +9,78 @@ import Button, { type ButtonProps } from '@mui/material/Button';
 const HOLD_MS = 900;
 const ASK_MS = 6000;
 
-export function HoldButton({
-  onConfirm,
-  confirmText,
-  children,
-  ...rest
-}: Omit<ButtonProps, 'onClick'> & { onConfirm: () => void; confirmText: string }) {
-  const [asked, setAsked] = useState(false);
+/** A timer that is stopped with the page. */
+function useHeld(onHeld: () => void) {
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const [holding, setHolding] = useState(false);
-  const hold = useRef<ReturnType<typeof setTimeout> | null>(null);
-  const fired = useRef(false);
   const stop = (): void => {
-    if (hold.current) clearTimeout(hold.current);
-    hold.current = null;
+    if (timer.current) clearTimeout(timer.current);
+    timer.current = null;
     setHolding(false);
+  };
+  const start = (): void => {
+    setHolding(true);
+    timer.current = setTimeout(() => {
+      stop();
+      onHeld();
+    }, HOLD_MS);
   };
   useEffect(
     () => () => {
-      if (hold.current) clearTimeout(hold.current);
+      if (timer.current) clearTimeout(timer.current);
     },
     [],
   );
+  return { holding, start, stop };
+}
+
+/** A question that is withdrawn when it is not answered. */
+function useAsked(): readonly [boolean, (asked: boolean) => void] {
+  const [asked, setAsked] = useState(false);
   useEffect(() => {
     if (!asked) return;
     const back = setTimeout(() => setAsked(false), ASK_MS);
     return () => clearTimeout(back);
   }, [asked]);
+  return [asked, setAsked];
+}
+
+type HoldButtonProps = Omit<ButtonProps, 'onClick'> & {
+  readonly onConfirm: () => void;
+  readonly confirmText: string;
+};
+
+export function HoldButton({ onConfirm, confirmText, children, ...rest }: HoldButtonProps) {
+  const [asked, setAsked] = useAsked();
+  const fired = useRef(false);
+  const confirm = (): void => {
+    setAsked(false);
+    onConfirm();
+  };
+  const { holding, start, stop } = useHeld(() => {
+    fired.current = true;
+    confirm();
+  });
+  const press = (): void => {
+    fired.current = false;
+    start();
+  };
+  const click = (): void => {
+    if (fired.current) fired.current = false;
+    else if (asked) confirm();
+    else setAsked(true);
+  };
   return (
     <Button
       {...rest}
       data-holding={holding}
       className={`${rest.className ?? ''} hold`}
-      onPointerDown={() => {
-        fired.current = false;
-        setHolding(true);
-        hold.current = setTimeout(() => {
-          fired.current = true;
-          stop();
-          setAsked(false);
-          onConfirm();
-        }, HOLD_MS);
-      }}
+      onPointerDown={press}
       onPointerUp={stop}
       onPointerLeave={stop}
       onPointerCancel={stop}
       onContextMenu={(e) => e.preventDefault()}
-      onClick={() => {
-        if (fired.current) {
-          fired.current = false;
-          return;
-        }
-        if (asked) {
-          setAsked(false);
-          onConfirm();
-        } else setAsked(true);
-      }}
+      onClick={click}
     >
       <span>
         {asked ? confirmText : children}

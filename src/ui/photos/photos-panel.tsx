@@ -1,6 +1,6 @@
 'use client';
 /** Photographs of the parts, before and after: made small here, and without what a camera writes into them. */
-import { useCallback, useEffect, useState } from 'react';
+import { useState } from 'react';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { isoOf } from '@/core/time/instant';
@@ -8,77 +8,13 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
-import { madeSmall } from './small';
+import { usePhotos, type Photo } from './use-photos';
 
-interface Photo {
-  readonly id: string;
-  readonly partId: string;
-  readonly moment: 'before' | 'after';
-  readonly createdMs: number;
-  readonly note: string;
-}
-export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
+export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
   const { id, job } = useDesk();
-  const f = useFormat();
-  const [photos, setPhotos] = useState<readonly Photo[]>([]);
+  const { photos, busy, said, add, remove, note } = usePhotos(id);
   const [part, setPart] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const [said, setSaid] = useState<string | null>(null);
   const partId = job.parts.some((p) => p.id === part) ? part! : job.parts[0]!.id;
-  const load = useCallback(async (): Promise<void> => {
-    const r = await fetch(`/api/jobs/${id}/photos`).catch(() => null);
-    if (r?.ok) setPhotos((await r.json()) as Photo[]);
-  }, [id]);
-  useEffect(() => {
-    const soon = setTimeout(() => void load(), 0);
-    return () => clearTimeout(soon);
-  }, [load]);
-  const add = async (files: readonly File[]): Promise<void> => {
-    setBusy(true);
-    setSaid(null);
-    for (const file of files) {
-      try {
-        const r = await fetch(`/api/jobs/${id}/photos?part=${encodeURIComponent(partId)}&moment=${moment}`, {
-          method: 'POST',
-          headers: { 'content-type': 'image/jpeg' },
-          body: await madeSmall(file),
-        });
-        if (!r.ok) {
-          setSaid(((await r.json()) as { error?: string }).error ?? 'Not kept. Try again.');
-          break;
-        }
-      } catch (e) {
-        setSaid(
-          e instanceof TypeError
-            ? 'The server does not answer. The picture is not kept; try again.'
-            : e instanceof Error
-              ? e.message
-              : 'Not kept.',
-        );
-        break;
-      }
-    }
-    await load();
-    setBusy(false);
-  };
-  const remove = async (photoId: string): Promise<void> => {
-    const r = await fetch(`/api/photos/${photoId}`, { method: 'DELETE' }).catch(() => null);
-    if (r?.ok) await load();
-    else setSaid('Not taken out. Try again.');
-  };
-  const note = async (photoId: string, text: string): Promise<void> => {
-    if (photos.find((p) => p.id === photoId)?.note === text) return;
-    const r = await fetch(`/api/photos/${photoId}`, {
-      method: 'PATCH',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ note: text }),
-    }).catch(() => null);
-    if (r?.ok) {
-      setSaid(null);
-      await load();
-    } else setSaid('The note is not kept. Press Enter in it to try again.');
-  };
-  const nameOf = (pid: string): string => job.parts.find((p) => p.id === pid)?.name ?? pid;
   const shown = photos.filter((p) => p.moment === moment);
   const names = Object.fromEntries(job.parts.map((p) => [p.id, p.name ?? p.id]));
   return (
@@ -106,7 +42,7 @@ export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
           accept="image/*"
           busy={busy}
           multiple
-          onFiles={(files) => void add(files)}
+          onFiles={(files) => void add(files, partId, moment)}
         />
         {said && (
           <span className="status" data-kind="bad" role="alert">
@@ -119,42 +55,58 @@ export function PhotosPanel({ moment }: { moment: 'before' | 'after' }) {
       )}
       <ul className="photos">
         {shown.map((p) => (
-          <li key={p.id}>
-            <a href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
-              <img
-                src={`/api/photos/${p.id}`}
-                alt={`${nameOf(p.partId)}, ${moment}, ${f.dayTime(isoOf(p.createdMs, job.place.tz))}${p.note ? `: ${p.note}` : ''}`}
-                loading="lazy"
-              />
-            </a>
-            <span className="row small" style={{ gap: 6 }}>
-              {nameOf(p.partId)}
-              <span className="push" />
-              <Button
-                size="small"
-                aria-label={`Take the photograph of ${nameOf(p.partId)} out`}
-                onClick={() => void remove(p.id)}
-              >
-                Take out
-              </Button>
-            </span>
-            <TextField
-              size="small"
-              fullWidth
-              label="Note"
-              defaultValue={p.note}
-              slotProps={{
-                htmlInput: { maxLength: 300, 'aria-label': `Note to the photograph of ${nameOf(p.partId)}` },
-              }}
-              onBlur={(e) => void note(p.id, e.target.value.trim())}
-              onKeyDown={(e) => {
-                if (e.key === 'Enter') void note(p.id, (e.target as HTMLInputElement).value.trim());
-              }}
-              sx={{ mt: 0.5 }}
-            />
-          </li>
+          <PhotoCard
+            key={p.id}
+            photo={p}
+            onRemove={() => void remove(p.id)}
+            onNote={(text) => void note(p.id, text)}
+          />
         ))}
       </ul>
     </section>
+  );
+}
+
+interface PhotoCardProps {
+  readonly photo: Photo;
+  readonly onRemove: () => void;
+  readonly onNote: (text: string) => void;
+}
+
+function PhotoCard({ photo, onRemove, onNote }: PhotoCardProps) {
+  const f = useFormat();
+  const { job } = useDesk();
+  const name = job.parts.find((p) => p.id === photo.partId)?.name ?? photo.partId;
+  const when = f.dayTime(isoOf(photo.createdMs, job.place.tz));
+  const said = photo.note ? `: ${photo.note}` : '';
+  return (
+    <li>
+      <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
+        <img
+          src={`/api/photos/${photo.id}`}
+          alt={`${name}, ${photo.moment}, ${when}${said}`}
+          loading="lazy"
+        />
+      </a>
+      <span className="row small" style={{ gap: 6 }}>
+        {name}
+        <span className="push" />
+        <Button size="small" aria-label={`Take the photograph of ${name} out`} onClick={onRemove}>
+          Take out
+        </Button>
+      </span>
+      <TextField
+        size="small"
+        fullWidth
+        label="Note"
+        defaultValue={photo.note}
+        slotProps={{ htmlInput: { maxLength: 300, 'aria-label': `Note to the photograph of ${name}` } }}
+        onBlur={(e) => onNote(e.target.value.trim())}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') onNote((e.target as HTMLInputElement).value.trim());
+        }}
+        sx={{ mt: 0.5 }}
+      />
+    </li>
   );
 }

@@ -43,8 +43,7 @@ interface DentRowProps extends PartProps {
 function DentRow({ part, index, dent, at }: DentRowProps) {
   const desk = useDesk();
   const set = (patch: Partial<Dent>): void => desk.edit((j) => patchDent(j, part.id, at, patch));
-  const faultAt = (field: string): string | null =>
-    desk.faultAt(`parts[${index}].dents[${at}].${field}`);
+  const faultAt = (field: string): string | null => desk.faultAt(`parts[${index}].dents[${at}].${field}`);
   const length = { kind: 'length', width: 116 } as const;
   return (
     <div className="row">

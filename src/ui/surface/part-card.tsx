@@ -49,10 +49,7 @@ export function PartCard({ part, index, selected, onSelect }: PartCardProps) {
       {part.silicone && (
         <p className="small" style={{ color: 'var(--amber-ink)', fontWeight: 600 }}>
           Wax or silicone feared: every wipe twice, fresh cloths.{' '}
-          <Button
-            size="small"
-            onClick={() => desk.edit((j) => patchPart(j, part.id, { silicone: false }))}
-          >
+          <Button size="small" onClick={() => desk.edit((j) => patchPart(j, part.id, { silicone: false }))}>
             Water sheets now
           </Button>
         </p>

@@ -59,14 +59,7 @@ export function TraceCanvas({ picture, trace, dots, onDots }: TraceCanvasProps) 
       <image href={picture.url} width={picture.w} height={picture.h} />
       <TraceLines trace={trace} r={r} />
       {dots.map((dot, i) => (
-        <DotMark
-          key={i}
-          index={i}
-          dot={dot}
-          r={r}
-          onMove={(to) => move(i, to)}
-          onPress={() => setDrag(i)}
-        />
+        <DotMark key={i} index={i} dot={dot} r={r} onMove={(to) => move(i, to)} onPress={() => setDrag(i)} />
       ))}
     </svg>
   );

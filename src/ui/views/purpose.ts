@@ -45,9 +45,7 @@ export function followingFrom(job: Job, plan: Plan, f: Pick<Format, 'film'>): Fo
     colour: BY_COLOUR[job.purpose.colour.kind],
     exposure: afterExposure(job.purpose),
     sprayer: sprayer === 'aerosol' ? 'cans' : 'gun products where there are any, cans for the rest',
-    kit: suppliedAir
-      ? 'two-part clear may be proposed'
-      : 'no isocyanate is proposed; one-part clear instead',
+    kit: suppliedAir ? 'two-part clear may be proposed' : 'no isocyanate is proposed; one-part clear instead',
     deadline: job.purpose.deadline ? 'a caution when it will not be handle-dry by then' : 'no day set',
   };
 }

@@ -64,8 +64,7 @@ export function saidOf(find: LabelFind): string {
 /** The range a value was taken from: “20 min to 30 min”; null when the label gave one figure. */
 export function rangeSaid(find: LabelFind): string | null {
   if (!find.range) return null;
-  const one = (x: number): string =>
-    isWait(find.field) ? durationOf(x) : String(Math.round(x * 100) / 100);
+  const one = (x: number): string => (isWait(find.field) ? durationOf(x) : String(Math.round(x * 100) / 100));
   return find.range.map(one).join(' to ');
 }
 

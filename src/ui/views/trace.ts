@@ -39,8 +39,7 @@ function pointsOf(corners: readonly Dot[], known: readonly [Dot, Dot] | null, le
 
 function faultsOf(pointsMm: readonly (readonly [number, number])[]): string[] {
   const faults: string[] = [];
-  if (!isSimplePolygon(pointsMm))
-    faults.push('Two edges cross. Drag a corner, or take the last point back.');
+  if (!isSimplePolygon(pointsMm)) faults.push('Two edges cross. Drag a corner, or take the last point back.');
   if (pointsMm.some((q) => Math.max(q[0], q[1]) > LARGEST_MM))
     faults.push('Over 10 m: look at the known length again.');
   return faults;

@@ -1,0 +1,57 @@
+'use client';
+/** The draft's own plan, made by the worker of this page; until it is there, the last one there was. */
+import { useEffect, useRef, useState } from 'react';
+import type { Job } from '@/model/job';
+import type { JobView } from '@/usecases/view-job';
+import { PlanClient } from '@/workers/client';
+import type { Answer } from '@/workers/protocol';
+
+interface Planner {
+  readonly answer: Answer;
+  /** a sentence when the worker stopped; null while it works */
+  readonly fault: string | null;
+}
+
+/** The worker, warm from the start; a new issue of the forecast needs a new one. */
+function useWorker(view: JobView) {
+  const client = useRef<PlanClient | null>(null);
+  const { forecast, issuedMs } = view;
+  const startWith = useRef(view);
+  useEffect(() => {
+    const { job, nowMs } = startWith.current;
+    const made = new PlanClient(job, forecast, nowMs, issuedMs);
+    client.current = made;
+    return () => {
+      client.current = null;
+      made.close();
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the forecast is a new object with every view, its issue is not
+  }, [issuedMs, view.job.place.lat, view.job.place.lon]);
+  return client;
+}
+
+export function usePlanner(view: JobView, job: Job, clock: () => number): Planner {
+  const client = useWorker(view);
+  const [local, setLocal] = useState<{ readonly job: Job; readonly answer: Answer } | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  useEffect(() => {
+    if (job === view.job) return;
+    let over = false;
+    client.current?.plan(job, clock()).then(
+      (answer) => {
+        if (!answer || over) return;
+        setFault(null);
+        setLocal({ job, answer });
+      },
+      (e: Error) => {
+        if (over) return;
+        setFault(`The planner on this page stopped (${e.message}). Reload the page; nothing is lost.`);
+      },
+    );
+    return () => {
+      over = true;
+    };
+  }, [job, view.job, clock, client]);
+  const answer = local && (local.job === job || job !== view.job) ? local.answer : view;
+  return { answer, fault };
+}

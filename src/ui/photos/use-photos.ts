@@ -1,0 +1,65 @@
+'use client';
+/** The photographs of a job: fetched, added, noted, taken out; what went wrong is said. */
+import { useCallback, useEffect, useState } from 'react';
+import { send } from '../parts/send';
+import { madeSmall } from './small';
+
+export interface Photo {
+  readonly id: string;
+  readonly partId: string;
+  readonly moment: 'before' | 'after';
+  readonly createdMs: number;
+  readonly note: string;
+}
+
+/** Keeps one picture; the words of the refusal, or null when it is kept. */
+async function keepPhoto(url: string, file: File): Promise<string | null> {
+  try {
+    const body = await madeSmall(file);
+    const r = await fetch(url, { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body });
+    if (r.ok) return null;
+    return ((await r.json()) as { error?: string }).error ?? 'Not kept. Try again.';
+  } catch (e) {
+    if (e instanceof TypeError) return 'The server does not answer. The picture is not kept; try again.';
+    return e instanceof Error ? e.message : 'Not kept.';
+  }
+}
+
+export function usePhotos(jobId: string) {
+  const [photos, setPhotos] = useState<readonly Photo[]>([]);
+  const [busy, setBusy] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
+  const load = useCallback(async (): Promise<void> => {
+    const r = await fetch(`/api/jobs/${jobId}/photos`).catch(() => null);
+    if (r?.ok) setPhotos((await r.json()) as Photo[]);
+  }, [jobId]);
+  useEffect(() => {
+    const soon = setTimeout(() => void load(), 0);
+    return () => clearTimeout(soon);
+  }, [load]);
+  const add = async (files: readonly File[], partId: string, moment: Photo['moment']): Promise<void> => {
+    setBusy(true);
+    setSaid(null);
+    const url = `/api/jobs/${jobId}/photos?part=${encodeURIComponent(partId)}&moment=${moment}`;
+    for (const file of files) {
+      const refused = await keepPhoto(url, file);
+      if (refused === null) continue;
+      setSaid(refused);
+      break;
+    }
+    await load();
+    setBusy(false);
+  };
+  const remove = async (id: string): Promise<void> => {
+    const r = await send(`/api/photos/${id}`, 'DELETE');
+    if (r.ok) await load();
+    else setSaid('Not taken out. Try again.');
+  };
+  const note = async (id: string, text: string): Promise<void> => {
+    if (photos.find((p) => p.id === id)?.note === text) return;
+    const r = await send(`/api/photos/${id}`, 'PATCH', { note: text });
+    setSaid(r.ok ? null : 'The note is not kept. Press Enter in it to try again.');
+    if (r.ok) await load();
+  };
+  return { photos, busy, said, add, remove, note };
+}

@@ -1,0 +1,144 @@
+'use client';
+/** The fields of an item: what it is, its name and pack, its dates. */
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import type { Product } from '@/model/product';
+import { STOCK_PARTS, type StockDraft } from '@/model/stock';
+import { ListChoice } from '../parts/choice';
+import { MeasureBox } from '../parts/measure-box';
+import { asPartOf, canBeActivated, PART_NAMES, takesColour } from '../views/shelf';
+
+export interface ItemFieldsProps {
+  readonly draft: StockDraft;
+  /** undefined for what belongs to no product */
+  readonly product: Product | undefined;
+  readonly onChange: (to: (draft: StockDraft) => StockDraft) => void;
+  readonly onPatch: (patch: Partial<StockDraft>) => void;
+  readonly faultAt: (path: string) => string | null;
+}
+
+interface ProductFieldsProps extends ItemFieldsProps {
+  readonly products: readonly Product[];
+}
+
+export function ProductFields({ draft, product, products, onChange, onPatch }: ProductFieldsProps) {
+  const pick = (p: Product, part: StockDraft['part']): void => onChange((d) => asPartOf(d, p, part));
+  return (
+    <div className="row">
+      <ListChoice
+        label="Product"
+        value={product?.id ?? ''}
+        options={products.map((p) => p.id)}
+        names={Object.fromEntries(products.map((p) => [p.id, p.name]))}
+        width={250}
+        onChange={(id) =>
+          pick(
+            products.find((p) => p.id === id)!,
+            draft.part,
+          )
+        }
+      />
+      <ListChoice
+        label="It is"
+        value={draft.part}
+        options={STOCK_PARTS}
+        names={PART_NAMES}
+        width={170}
+        onChange={(part) => (product ? pick(product, part) : onPatch({ part }))}
+      />
+    </div>
+  );
+}
+
+export function NameFields({ draft, product, onPatch, faultAt }: ItemFieldsProps) {
+  return (
+    <div className="row">
+      <TextField
+        size="small"
+        label="Name"
+        value={draft.name}
+        error={faultAt('name') !== null}
+        helperText={faultAt('name') ?? undefined}
+        onChange={(e) => onPatch({ name: e.target.value.slice(0, 80) })}
+        sx={{ width: 250 }}
+      />
+      {takesColour(product, draft.part) && (
+        <TextField
+          size="small"
+          label="Colour, by name"
+          value={draft.colour ?? ''}
+          onChange={(e) => onPatch({ colour: e.target.value.slice(0, 60) })}
+          helperText="as on the job, or it is not used"
+          sx={{ width: 200 }}
+        />
+      )}
+      <TextField
+        size="small"
+        label="Batch"
+        value={draft.batch ?? ''}
+        onChange={(e) => onPatch({ batch: e.target.value.slice(0, 40) })}
+        sx={{ width: 120 }}
+      />
+      <MeasureBox
+        kind="volume"
+        label="Full pack"
+        value={draft.sizeMl}
+        min={1}
+        max={20_000}
+        step={50}
+        width={132}
+        onChange={(sizeMl) => onPatch({ sizeMl })}
+        fault={faultAt('sizeMl')}
+      />
+    </div>
+  );
+}
+
+const DATES = [
+  ['Bought', 'boughtOn'],
+  ['Opened', 'openedOn'],
+  ['Printed end', 'expiresOn'],
+] as const;
+
+export function DateFields({ draft, product, onPatch, onChange, faultAt }: ItemFieldsProps) {
+  return (
+    <div className="row">
+      {DATES.map(([label, key]) => (
+        <TextField
+          key={key}
+          size="small"
+          type="date"
+          label={label}
+          value={draft[key] ?? ''}
+          error={faultAt(key) !== null}
+          helperText={faultAt(key) ?? undefined}
+          onChange={(e) => onPatch({ [key]: e.target.value })}
+          sx={{ width: 160 }}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+      ))}
+      {canBeActivated(product, draft.part) && <ActivatedButton draft={draft} onChange={onChange} />}
+      <TextField
+        size="small"
+        label="Note"
+        value={draft.note ?? ''}
+        onChange={(e) => onPatch({ note: e.target.value.slice(0, 200) })}
+        sx={{ width: 220 }}
+      />
+    </div>
+  );
+}
+
+function ActivatedButton({ draft, onChange }: Pick<ItemFieldsProps, 'draft' | 'onChange'>) {
+  if (draft.activatedAt === undefined)
+    return (
+      <Button size="small" onClick={() => onChange((d) => ({ ...d, activatedAt: new Date().toISOString() }))}>
+        Activated just now
+      </Button>
+    );
+  return (
+    <Button size="small" onClick={() => onChange(({ activatedAt: _was, ...d }) => d)}>
+      Not activated after all
+    </Button>
+  );
+}

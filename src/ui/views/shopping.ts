@@ -1,0 +1,38 @@
+/** The shopping list as it is read: grouped, with what is ticked, and its sums. */
+import { SHOPPING_GROUPS, type ShoppingLine, type ShoppingList } from '@/model/shopping';
+import { GROUP_NAMES } from '@/words/shopping';
+
+export interface ShoppingGroup {
+  readonly key: ShoppingLine['group'];
+  readonly title: string;
+  readonly lines: readonly ShoppingLine[];
+}
+export const toBuy = (list: ShoppingList): readonly ShoppingLine[] => list.lines.filter((l) => !l.have);
+
+/** What is to be bought, by the shelf of the shop it stands on. */
+export function shoppingGroups(list: ShoppingList): readonly ShoppingGroup[] {
+  const lines = toBuy(list);
+  return SHOPPING_GROUPS.map((key) => ({
+    key,
+    title: GROUP_NAMES[key],
+    lines: lines.filter((l) => l.group === key),
+  })).filter((g) => g.lines.length > 0);
+}
+
+/** “3 of 8 ticked”. */
+export function tickedSaid(list: ShoppingList, ticked: ReadonlySet<string>): string {
+  const lines = toBuy(list);
+  if (lines.length === 0) return 'nothing';
+  return `${lines.filter((l) => ticked.has(l.key)).length} of ${lines.length} ticked`;
+}
+
+/** What buying together saves on the paint; null when there is one job, or less than half a penny. */
+export const savedTogether = (list: ShoppingList): number | null =>
+  list.apart > list.paint + 0.005 ? list.apart - list.paint : null;
+
+/** One job more or less among those shopped for, in the order of the bench. */
+export const chosenWith = (
+  jobs: readonly { readonly id: string }[],
+  chosen: readonly string[],
+  one: { readonly id: string; readonly on: boolean },
+): readonly string[] => jobs.map((x) => x.id).filter((id) => (id === one.id ? one.on : chosen.includes(id)));

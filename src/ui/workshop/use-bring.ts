@@ -1,0 +1,63 @@
+'use client';
+/** A file brought into the workshop: a job, or a copy of all of it; what came of it is said. */
+import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+import { broughtBack, type BringAnswer } from '../views/workshop';
+
+const MOST_BYTES = 64 * 1024 * 1024;
+
+export interface Said {
+  readonly bad: boolean;
+  readonly text: string;
+  readonly more?: string;
+}
+interface Errand {
+  readonly what: 'job' | 'restore';
+  readonly url: string;
+  readonly type: string;
+  readonly told: (answer: BringAnswer) => string;
+}
+
+async function carry(file: File, { url, type, told }: Errand): Promise<Said> {
+  if (file.size > MOST_BYTES)
+    return { bad: true, text: `${file.name} is larger than 64 MB. Choose a copy saved by this page.` };
+  try {
+    const body = await file.arrayBuffer();
+    const r = await fetch(url, { method: 'POST', headers: { 'content-type': type }, body });
+    const answer = (await r.json()) as BringAnswer;
+    if (r.ok) return { bad: false, text: told(answer) };
+    const faults = (answer.faults ?? []).slice(0, 4).map((f) => `${f.path}: expected ${f.expected}`);
+    return { bad: true, text: answer.error ?? 'Not taken.', more: faults.join('. ') };
+  } catch {
+    return { bad: true, text: 'The server does not answer. Nothing was changed; try again in a moment.' };
+  }
+}
+
+export function useBring() {
+  const router = useRouter();
+  const [busy, setBusy] = useState<Errand['what'] | null>(null);
+  const [said, setSaid] = useState<Said | null>(null);
+  const bring = async (file: File, errand: Errand): Promise<void> => {
+    setBusy(errand.what);
+    setSaid(null);
+    const outcome = await carry(file, errand);
+    setSaid(outcome);
+    setBusy(null);
+    if (!outcome.bad) router.refresh();
+  };
+  const bringJob = (file: File): Promise<void> =>
+    bring(file, {
+      what: 'job',
+      url: '/api/jobs',
+      type: 'application/json',
+      told: () => `${file.name} is on the bench.`,
+    });
+  const bringBack = (file: File, how: 'add' | 'replace'): Promise<void> =>
+    bring(file, {
+      what: 'restore',
+      url: `/api/workshop/restore?how=${how}`,
+      type: 'application/octet-stream',
+      told: broughtBack,
+    });
+  return { busy, said, bringJob, bringBack };
+}
