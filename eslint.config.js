@@ -40,6 +40,31 @@ export default tseslint.config(
     },
   },
   { files: ['scripts/**', 'tests/**', 'src/instrumentation.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['src/core/**', 'src/model/**'],
+    ignores: ['**/*.test.ts', '**/*.bench.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "MemberExpression[object.name='Date'][property.name='now']",
+          message: 'No clock in the core: take nowMs.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'No clock in the core: take nowMs.',
+        },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: 'No chance in the core: take a seeded stream.',
+        },
+        {
+          selector: "MemberExpression[object.name=/^(performance|process|globalThis|window)$/]",
+          message: 'The core does not see the machine.',
+        },
+      ],
+    },
+  },
   // A describe() holds the cases of one subject: its length is a list, not a function to follow.
   // Rows of a table and what a generator draws are handed over by position.
   {

@@ -1,6 +1,6 @@
 /** The bench's jobs with their sections, all to one scale. */
 import type { BenchJob } from '@/usecases/bench';
-import { stackOf, type Stack } from '../drawings/stack';
+import { stackOf, type Stack } from '../views/stack';
 import { gaugeTop } from '../views/bench';
 
 export interface Drawn {

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import Button from '@mui/material/Button';
 import type { Bench, BenchJob } from '@/usecases/bench';
 import { FilmSection } from '../drawings/film-section';
-import { stackOf } from '../drawings/stack';
+import { stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
 import { jobAreaM2, outcomeOf } from '../views/bench';
 

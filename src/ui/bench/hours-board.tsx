@@ -4,7 +4,7 @@ import type { Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
 import { percentOf } from '@/words/format';
-import { over, paintOf } from '../drawings/ink';
+import { over, paintOf } from '../views/ink';
 import { useFormat } from '../theme/providers';
 import { blockProducts, boardScale, shortName, type BoardScale } from '../views/bench';
 

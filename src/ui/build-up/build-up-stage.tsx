@@ -6,7 +6,7 @@ import { systemFor } from '@/core/coating/system';
 import { withLayers } from '@/core/edits/layers';
 import { withZones } from '@/core/surface/zones';
 import { useDesk } from '../desk/job-desk';
-import { stackOf } from '../drawings/stack';
+import { stackOf } from '../views/stack';
 import { Columns } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
 import { stackProducts } from '../views/build-up';

@@ -8,7 +8,7 @@ import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { COLOURED } from '@/core/coating/tint';
 import { KIND_NAMES } from '@/words/names';
-import { over, paintOf, type Paint } from '../drawings/ink';
+import { over, paintOf, type Paint } from '../views/ink';
 import { ProvenanceMark } from '../parts/mark';
 import { ProductSelect } from '../parts/product-select';
 import { useFormat } from '../theme/providers';

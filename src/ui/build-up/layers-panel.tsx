@@ -18,7 +18,7 @@ import type { Part } from '@/model/job';
 import { surfaceName } from '@/words/names';
 import { say } from '@/words/say';
 import { useDesk } from '../desk/job-desk';
-import { groundHex } from '../drawings/stack';
+import { groundHex } from '../views/stack';
 import { StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { ProductSelect } from '../parts/product-select';

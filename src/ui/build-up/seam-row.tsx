@@ -2,7 +2,7 @@
 /** The verdict on one seam, and taking a refused one on. */
 import Button from '@mui/material/Button';
 import type { Seam } from '@/core/seams/seam';
-import { seamTag } from '../drawings/stack';
+import { seamTag } from '../views/stack';
 import { GoSign, MindSign, StopSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';

@@ -6,7 +6,7 @@ import type { Job } from '@/model/job';
 import { FilmSection } from '../drawings/film-section';
 import { StackTable } from '../drawings/stack-table';
 import { saveDrawing } from '../drawings/save-drawing';
-import type { Stack } from '../drawings/stack';
+import type { Stack } from '../views/stack';
 import { gaugeFor } from '../shell/spine';
 import { drawingName } from '../views/build-up';
 

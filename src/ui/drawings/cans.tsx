@@ -1,6 +1,6 @@
 /** Cans side by side: what each one is expected to spray, its heel, what stays sealed. */
 import { canInWords, canWord, type DrawnCan } from '../views/cans';
-import { inkOn, over, type Paint } from './ink';
+import { inkOn, over, type Paint } from '../views/ink';
 
 const W = 62;
 const H = 128;

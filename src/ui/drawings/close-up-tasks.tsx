@@ -5,7 +5,7 @@ import type { Format } from '@/words/format';
 import { afterWords, coatMark, minutesBetween, prepWord } from '../views/close-up';
 import { layerPaint, msOf } from '../views/ribbon';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
-import { inkOn } from './ink';
+import { inkOn } from '../views/ink';
 import { RIBBON } from './ribbon-frame';
 
 interface FrameProps {

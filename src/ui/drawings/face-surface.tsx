@@ -1,6 +1,6 @@
 /** What lies on a face, drawn: bare material, electro-coat, filler, rust, old paint, failing clear. */
 import type { Part } from '@/model/job';
-import { SUBSTRATE_FILL } from './ink';
+import { SUBSTRATE_FILL } from '../views/ink';
 
 /** A condition drawn as fills and textures, one over the other; 'substrate' stands for the bare material. */
 interface Coating {

@@ -1,7 +1,7 @@
 /** One layer of the section: sprayed and planned film, its coats, what blocking takes off, and how it joins what lies below. */
-import { over } from './ink';
+import { over } from '../views/ink';
 import type { PlacedBand, SectionFrame } from './section-frame';
-import type { Band, SeamMark } from './stack';
+import type { Band, SeamMark } from '../views/stack';
 
 /** Strength of what is planned against what is sprayed. */
 const PLANNED = 0.58;

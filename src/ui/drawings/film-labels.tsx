@@ -1,9 +1,9 @@
 'use client';
 /** The words of a section: names and films in the bands or beside them, and the tags at the seams. */
 import { useFormat } from '../theme/providers';
-import { inkOn, over } from './ink';
+import { inkOn, over } from '../views/ink';
 import type { PlacedBand, PlacedLabel, PlacedTag, SectionFrame } from './section-frame';
-import type { Band, SeamMark } from './stack';
+import type { Band, SeamMark } from '../views/stack';
 
 interface FrameProps {
   readonly frame: SectionFrame;

@@ -1,11 +1,11 @@
 'use client';
 /** The cross-section to scale: the first of the two signatures. Large on Build-up, a spine elsewhere, small on the bench. */
 import { useFormat } from '../theme/providers';
-import { inkOn, SUBSTRATE_FILL } from './ink';
+import { inkOn, SUBSTRATE_FILL } from '../views/ink';
 import { BandBody, JoinMark } from './film-band';
 import { BandLabels, SeamTags } from './film-labels';
 import { sectionFrame, type SectionAsk, type SectionFrame } from './section-frame';
-import { stackInWords, type Stack } from './stack';
+import { stackInWords, type Stack } from '../views/stack';
 
 export interface FilmSectionProps extends SectionAsk {
   readonly selected?: string | null;

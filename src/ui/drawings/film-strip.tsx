@@ -1,8 +1,8 @@
 'use client';
 /** The build-up lying on its side: the spine of a phone. Ground at the left, top coat at the right, to scale. */
 import { useFormat } from '../theme/providers';
-import { over, SUBSTRATE_FILL } from './ink';
-import { stackInWords, type Stack } from './stack';
+import { over, SUBSTRATE_FILL } from '../views/ink';
+import { stackInWords, type Stack } from '../views/stack';
 
 export function FilmStrip({ stack }: { stack: Stack }) {
   const f = useFormat();

@@ -1,5 +1,5 @@
 /** Where everything of a section stands: sizes by the place it is drawn for, bands from the ground up, labels pushed apart. */
-import type { Band, SeamMark, Stack } from './stack';
+import type { Band, SeamMark, Stack } from '../views/stack';
 
 export type SectionSize = 'large' | 'phone' | 'spine' | 'bench' | 'mini';
 

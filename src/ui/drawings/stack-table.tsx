@@ -1,7 +1,7 @@
 'use client';
 /** A table of the same stack as the section, behind a disclosure. */
 import { useFormat } from '../theme/providers';
-import type { Stack } from './stack';
+import type { Stack } from '../views/stack';
 
 export function StackTable({ stack }: { stack: Stack }) {
   const f = useFormat();

@@ -5,7 +5,7 @@ import type { Material, Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf } from '@/words/format';
 import { Cans } from '../drawings/cans';
-import { paintOf } from '../drawings/ink';
+import { paintOf } from '../views/ink';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { cansTitle, drawnCans, MOST_CANS, openAerosols, type DrawnCan } from '../views/cans';

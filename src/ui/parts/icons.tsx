@@ -51,15 +51,6 @@ export const Anchor = ({ size = 18 }: Size) => (
     </g>
   </svg>
 );
-export const Drop = ({ size = 14 }: Size) => (
-  <svg width={size} height={size} viewBox="0 0 14 14" aria-hidden="true">
-    <path
-      d="M7 1c2.500 3.500 4 5.300 4 7.500a4 4 0 0 1-8 0C3 6.300 4.500 4.500 7 1z"
-      fill="#9FB7BC"
-      stroke="var(--water)"
-    />
-  </svg>
-);
 
 const TASK_PATHS: Readonly<Record<string, string>> = {
   'strip-down': 'M5 8h14l-1 13H6zM9 8V5a3 3 0 0 1 6 0v3M12 12v5',

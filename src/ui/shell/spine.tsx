@@ -6,7 +6,7 @@ import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { FilmSection } from '../drawings/film-section';
 import { FilmStrip } from '../drawings/film-strip';
-import { stackOf } from '../drawings/stack';
+import { stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
 
 export function gaugeFor(totalUm: number): number {

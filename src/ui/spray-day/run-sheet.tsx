@@ -1,7 +1,7 @@
 'use client';
 /** The run sheet of one session: every task with its time, what to do, what to check, and a tick. */
 import Button from '@mui/material/Button';
-import { severityOf } from '@/core/cautions/cards';
+import { severityOf } from '@/core/cautions/shown';
 import type { Session, Task } from '@/model/plan';
 import { percentOf } from '@/words/format';
 import { say } from '@/words/say';

@@ -5,7 +5,7 @@ import { addDent, patchDent, removeDent } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { MeasureBox } from '../parts/measure-box';
-import type { PartProps } from './part-card';
+import type { PartProps } from './part-props';
 
 type Dent = NonNullable<Part['dents']>[number];
 const MOST_DENTS = 30;

@@ -3,20 +3,15 @@
 import Button from '@mui/material/Button';
 import { learnPart, patchPart } from '@/core/edits/parts';
 import { measured } from '@/core/surface/area';
-import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { DentsEditor } from './dents-editor';
 import { FacesTable } from './faces-table';
 import { FindOut } from './find-out';
 import { PartFields } from './part-fields';
+import type { PartProps } from './part-props';
 import { ZonesEditor } from './zones-editor';
 
-/** A part and its place in the job, by which its faults are named. */
-export interface PartProps {
-  readonly part: Part;
-  readonly index: number;
-}
 interface PartCardProps extends PartProps {
   readonly selected: boolean;
   readonly onSelect: (id: string) => void;

@@ -10,7 +10,7 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
-import type { PartProps } from './part-card';
+import type { PartProps } from './part-props';
 import { ShapeFields } from './shape-fields';
 
 const SIDES = ['1', '2'] as const;

@@ -10,7 +10,7 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
-import type { PartProps } from './part-card';
+import type { PartProps } from './part-props';
 
 type Zone = NonNullable<Part['zones']>[number];
 const MOST_ZONES = 8;

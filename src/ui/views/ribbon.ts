@@ -5,7 +5,7 @@ import type { Plan, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
-import { over, paintOf } from '../drawings/ink';
+import { over, paintOf } from './ink';
 
 const HOUR = 3_600_000;
 /** Sun below this is dark, degrees. */

@@ -4,7 +4,7 @@ import type { Job } from '@/model/job';
 import type { Caution, Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
-import { cautionsAt } from '@/core/cautions/cards';
+import { cautionsAt } from '@/core/cautions/shown';
 import { inSentence, isMix, taskTitle } from './task-words';
 
 const MINUTE = 60_000;

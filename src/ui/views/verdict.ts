@@ -1,5 +1,5 @@
 /** What the job tag says: how the plan stands, how many cans, how sure, and the cautions of the moment. */
-import { cautionsAt, MOMENTS } from '@/core/cautions/cards';
+import { cautionsAt, MOMENTS } from '@/core/cautions/shown';
 import type { Caution, Plan } from '@/model/plan';
 import { percentOf, type Format } from '@/words/format';
 

@@ -1,5 +1,5 @@
 /** Cautions: what, then what to do. The first sentence is the heading. */
-import type { CautionCode } from '@/core/cautions/cards';
+import type { CautionCode } from '@/core/cautions/shown';
 import { CAUSE_LIMITS } from '../names';
 import type { Say } from './reader';
 

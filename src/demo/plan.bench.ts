@@ -1,9 +1,9 @@
 /** Speed of the front door on the demo's jobs, warm: npm run bench. "Anew" shares nothing but the futures of the weather; "moved" is a start moved by half an hour. */
 import { bench, describe } from 'vitest';
-import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
+import { DEMO_JOBS, DEMO_NOW } from './jobs';
 import { simulatedForecast } from '@/standins/weather';
-import { plan } from './plan';
-import { HOUR, isoOf, msOf } from './time/instant';
+import { plan } from '@/core/plan';
+import { HOUR, isoOf, msOf } from '@/core/time/instant';
 
 const options = { warmupIterations: 20, iterations: 60 };
 let n = 0;
