@@ -4,7 +4,8 @@ import type { Forecast, ForecastMember } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
 import { planSchema, type Plan, type Session } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
-import { KNOWN_CODES } from '@/words/say';
+import { SENTENCES } from '@/words/say';
+import { CAUTIONS } from '@/words/sentences/cautions';
 import { CATALOGUE } from './coating/catalogue';
 import { dryRate } from './drying/rate';
 import { airForJob } from './job-air';
@@ -164,7 +165,7 @@ describe('the demo workshop', () => {
     for (const { job } of DEMO_JOBS) {
       const p = simulated(job);
       for (const c of p.cautions) {
-        expect(KNOWN_CODES.cautions).toContain(c.code);
+        expect(CAUTIONS).toHaveProperty([c.code]);
         n++;
       }
       for (const x of [
@@ -172,11 +173,11 @@ describe('the demo workshop', () => {
         ...p.sessions.flatMap((s) => s.tasks.flatMap((t) => [t.detail, ...t.checks])),
         ...p.alternatives.map((a) => a.why),
       ]) {
-        expect(KNOWN_CODES.sentences).toContain(x.code);
+        expect(SENTENCES).toHaveProperty([x.code]);
         n++;
       }
       for (const c of p.sessions.flatMap((s) => s.tasks.flatMap((t) => t.cautions)))
-        expect(KNOWN_CODES.cautions).toContain(c);
+        expect(CAUTIONS).toHaveProperty([c]);
     }
     expect(n).toBeGreaterThan(150);
   });

@@ -3,7 +3,8 @@ import type { Job } from '@/model/job';
 import type { Material, Plan, SeamRecord, Session } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
 import { percentOf, type Format } from './format';
-import { say, sayCaution } from './say';
+import { say } from './say';
+import { sayCaution } from './say-caution';
 
 const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = { ok: 'ok  ', care: 'care', no: 'NO  ' };
 

@@ -7,7 +7,10 @@ import { simulatedForecast } from '@/standins/weather';
 import { durationOf, formatFor, percentOf } from './format';
 import { CAUSE_LIMITS, CAUSE_WORDS, groundName, surfaceName } from './names';
 import { planText } from './plan-text';
-import { KNOWN_CODES, say, sayCaution } from './say';
+import { say, SENTENCES } from './say';
+import { sayBlocker } from './say-blocker';
+import { sayCaution } from './say-caution';
+import { CAUTIONS } from './sentences/cautions';
 
 const metric = formatFor('metric');
 const us = formatFor('us');
@@ -36,10 +39,32 @@ describe('figures', () => {
 describe('sentences', () => {
   it('every rule card has a reason and a way out in words', () => {
     for (const c of RULE_CARDS) {
-      expect(KNOWN_CODES.sentences).toContain(c.code);
-      if (c.wayOut) expect(KNOWN_CODES.sentences).toContain(c.wayOut);
+      expect(SENTENCES).toHaveProperty([c.code]);
+      if (c.wayOut) expect(SENTENCES).toHaveProperty([c.wayOut]);
       if (c.verdict !== 'ok') expect(c.wayOut).toBeDefined();
     }
+  });
+  it.each([
+    ['product-unknown', 'not in the catalogue'],
+    ['part-without-layer', 'no layer at all'],
+    ['seam-no', 'does not hold'],
+    ['no-system', 'No system fits'],
+    ['too-many-sessions', 'sessions'],
+    ['no-free-stretch', 'Widen the free hours'],
+    ['no-window', ''],
+    ['no-window-ready', ''],
+    ['window-outside-free-hours', ''],
+    ['place-would-open', ''],
+    ['no-place-would-open', ''],
+    ['starts-do-not-chain', ''],
+    ['no-chain', ''],
+    ['fuel-dissolves-one-pack', 'petrol'],
+    ['heat-needs-rated', '90 °C'],
+    ['stack-ends-in-primer', 'primer'],
+  ])('what is in the way is said by the pages that know blockers only: %s', (code, part) => {
+    const text = sayBlocker({ code, params: {} }, metric);
+    expect(text).toContain(part);
+    expect(text).not.toMatch(/No words yet/);
   });
   it('every cause has a short word and a limit', () =>
     expect(Object.keys(CAUSE_WORDS)).toEqual(Object.keys(CAUSE_LIMITS)));
@@ -74,9 +99,9 @@ describe('sentences', () => {
       currency: 'GBP',
       deadline: '2026-05-20',
     };
-    for (const code of KNOWN_CODES.sentences)
+    for (const code of Object.keys(SENTENCES))
       expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);
-    for (const code of KNOWN_CODES.cautions) {
+    for (const code of Object.keys(CAUTIONS)) {
       const w = sayCaution({ code, params }, metric);
       expect(`${w.head} ${w.body}`).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);
       expect(w.body.length).toBeGreaterThan(4);

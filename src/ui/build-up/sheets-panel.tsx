@@ -1,6 +1,7 @@
 'use client';
 /** Data sheets of one's own: pasted from a label, brought in from a file, put right by hand. The sheet on the tin wins. */
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { putSheets, removeSheet } from '@/core/edits/choices';
 import type { Product } from '@/model/product';
@@ -8,8 +9,10 @@ import { KIND_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
 import { broughtIn, type Message, type SheetsAnswer } from '../views/sheets';
-import { LabelDialog } from './label-dialog';
 import { SheetEditor } from './sheet-editor';
+
+/** Fetched when a label is to be read: most days none is. */
+const LabelDialog = dynamic(() => import('./label-dialog').then((m) => m.LabelDialog), { ssr: false });
 
 const MOST_BYTES = 1024 * 1024;
 const SILENT: SheetsAnswer = {

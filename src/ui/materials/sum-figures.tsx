@@ -1,7 +1,7 @@
 'use client';
 /** How the sum was computed, and every figure of it. */
 import type { Material, Plan } from '@/model/plan';
-import { ASSUMPTIONS } from '@/words/say';
+import { ASSUMPTIONS } from '@/words/assumptions';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { assumedFigure, cellVolume, lineKey, pctText, sumAssumptions } from '../views/materials';

@@ -1,7 +1,7 @@
 'use client';
 /** The job tag: the next window with its odds, what to buy, hours of work, and the cautions of the moment. */
 import type { Plan, Session } from '@/model/plan';
-import { say } from '@/words/say';
+import { sayBlocker } from '@/words/say-blocker';
 import { ProvenanceMark } from '../parts/mark';
 import { CautionBox } from '../parts/caution';
 import { useFormat } from '../theme/providers';
@@ -79,7 +79,7 @@ function Blocked({ plan }: { plan: Plan }) {
       <ul style={{ display: 'grid', gap: 8, marginTop: 4 }}>
         {shownBlockers(plan).map((b, i) => (
           <li key={i} className="small" style={{ color: 'var(--oxide-ink)', fontWeight: 600 }}>
-            {say(b, f)}
+            {sayBlocker(b, f)}
           </li>
         ))}
       </ul>

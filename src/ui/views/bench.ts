@@ -5,7 +5,7 @@ import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
 import type { Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
-import { say } from '@/words/say';
+import { sayBlocker } from '@/words/say-blocker';
 import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
@@ -90,7 +90,7 @@ export function stepLine(j: BenchJob, long: boolean): string {
 
 /** When, in how many sessions; or why not. The odds stand beside it. */
 export function whenLine(j: BenchJob, f: Format): { text: string; odds: string | null } {
-  if (j.plan.kind === 'blocked') return { text: say(j.plan.blockers[0]!, f), odds: null };
+  if (j.plan.kind === 'blocked') return { text: sayBlocker(j.plan.blockers[0]!, f), odds: null };
   const session = j.plan.sessions[0];
   if (!session) return { text: 'Let it harden', odds: null };
   const several = j.plan.sessions.length > 1 ? `, ${j.plan.sessions.length} sessions` : '';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { pinStart, shiftStart, unpinStart, withStarts } from '@/core/edits/starts';
 import type { Session } from '@/model/plan';
-import { say } from '@/words/say';
+import { sayBlocker } from '@/words/say-blocker';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
@@ -99,7 +99,7 @@ function Blocked() {
       </div>
       <ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>
         {plan.blockers.map((b, i) => (
-          <li key={i}>{say(b, f)}</li>
+          <li key={i}>{sayBlocker(b, f)}</li>
         ))}
       </ul>
       {job.starts && (

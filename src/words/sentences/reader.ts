@@ -17,3 +17,9 @@ export class Reader {
     return typeof v === 'number' ? v : Number.NaN;
   }
 }
+
+/** The sentence of a notice from one table; a code of a later version is named, not hidden. */
+export function filled(table: Sentences, notice: Notice, f: Format): string {
+  const say = table[notice.code];
+  return say ? say(new Reader(notice.params), f) : `No words yet for “${notice.code}”.`;
+}
