@@ -4,8 +4,13 @@ import type { Forecast, ForecastMember } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
 import { planSchema, type Plan, type Session } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
-import { SENTENCES } from '@/words/say';
+import { BLOCKERS } from '@/words/sentences/blockers';
 import { CAUTIONS } from '@/words/sentences/cautions';
+import { CHECKS } from '@/words/sentences/checks';
+import type { Sentences } from '@/words/sentences/reader';
+import { REASONS, WAYS_OUT } from '@/words/sentences/seams';
+import { TASKS } from '@/words/sentences/tasks';
+import { WHYS } from '@/words/sentences/whys';
 import { CATALOGUE } from './coating/catalogue';
 import { dryRate } from './drying/rate';
 import { airForJob } from './job-air';
@@ -168,14 +173,20 @@ describe('the demo workshop', () => {
         expect(CAUTIONS).toHaveProperty([c.code]);
         n++;
       }
-      for (const x of [
-        ...p.seams.flatMap((s) => [s.reason, ...(s.wayOut ? [s.wayOut] : [])]),
-        ...p.sessions.flatMap((s) => s.tasks.flatMap((t) => [t.detail, ...t.checks])),
-        ...p.alternatives.map((a) => a.why),
-      ]) {
-        expect(SENTENCES).toHaveProperty([x.code]);
-        n++;
-      }
+      const tasks = p.sessions.flatMap((s) => s.tasks);
+      const said: readonly [Sentences, readonly { code: string }[]][] = [
+        [REASONS, p.seams.map((s) => s.reason)],
+        [WAYS_OUT, p.seams.flatMap((s) => s.wayOut ?? [])],
+        [TASKS, tasks.map((t) => t.detail)],
+        [CHECKS, tasks.flatMap((t) => t.checks)],
+        [WHYS, p.alternatives.map((a) => a.why)],
+        [BLOCKERS, p.blockers],
+      ];
+      for (const [table, notices] of said)
+        for (const { code } of notices) {
+          expect(table).toHaveProperty([code]);
+          n++;
+        }
       for (const c of p.sessions.flatMap((s) => s.tasks.flatMap((t) => t.cautions)))
         expect(CAUTIONS).toHaveProperty([c]);
     }

@@ -4,7 +4,7 @@ import type { Material, Plan, SeamRecord, Session } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
 import { percentOf, type Format } from './format';
 import { say } from './say';
-import { sayCaution } from './say-caution';
+import { sayCaution } from './sentences/cautions';
 
 const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = { ok: 'ok  ', care: 'care', no: 'NO  ' };
 

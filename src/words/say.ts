@@ -1,15 +1,14 @@
 /**
  * A sentence for every code the core can say. Pure: the screen and `--text` share it. Short, verb
- * first, the limit beside the value; no praise, no blame. Cautions and blockers, which most pages
- * show, have doors of their own, so that a page carries only the words it needs.
+ * first, the limit beside the value; no praise, no blame. A page takes the door of the table it
+ * needs, so that it carries those words only; the text of a whole plan takes this one.
  */
-import type { Notice } from '@/model/marks';
-import type { Format } from './format';
 import { BLOCKERS } from './sentences/blockers';
+import { CHECKS } from './sentences/checks';
 import { PREP } from './sentences/preparation';
-import { filled, type Sentences } from './sentences/reader';
+import { teller, type Sentences } from './sentences/reader';
 import { REASONS, WAYS_OUT } from './sentences/seams';
-import { CHECKS, TASKS } from './sentences/tasks';
+import { TASKS } from './sentences/tasks';
 import { WHYS } from './sentences/whys';
 
 export const SENTENCES: Sentences = {
@@ -23,4 +22,4 @@ export const SENTENCES: Sentences = {
 };
 
 /** The sentence of a reason, way out, blocker, task, check or why. */
-export const say = (notice: Notice, f: Format): string => filled(SENTENCES, notice, f);
+export const say = teller(SENTENCES);

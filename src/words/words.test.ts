@@ -8,9 +8,9 @@ import { durationOf, formatFor, percentOf } from './format';
 import { CAUSE_LIMITS, CAUSE_WORDS, groundName, surfaceName } from './names';
 import { planText } from './plan-text';
 import { say, SENTENCES } from './say';
-import { sayBlocker } from './say-blocker';
-import { sayCaution } from './say-caution';
-import { CAUTIONS } from './sentences/cautions';
+import { sayBlocker } from './sentences/blockers';
+import { CAUTIONS, sayCaution } from './sentences/cautions';
+import { REASONS, WAYS_OUT } from './sentences/seams';
 
 const metric = formatFor('metric');
 const us = formatFor('us');
@@ -39,8 +39,8 @@ describe('figures', () => {
 describe('sentences', () => {
   it('every rule card has a reason and a way out in words', () => {
     for (const c of RULE_CARDS) {
-      expect(SENTENCES).toHaveProperty([c.code]);
-      if (c.wayOut) expect(SENTENCES).toHaveProperty([c.wayOut]);
+      expect(REASONS).toHaveProperty([c.code]);
+      if (c.wayOut) expect(WAYS_OUT).toHaveProperty([c.wayOut]);
       if (c.verdict !== 'ok') expect(c.wayOut).toBeDefined();
     }
   });

@@ -1,32 +1,24 @@
 'use client';
 /** Build-up: the layers, the section through them to scale, and the verdict on every seam. */
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import { systemFor } from '@/core/coating/system';
 import { withLayers } from '@/core/edits/layers';
 import { withZones } from '@/core/surface/zones';
 import { useDesk } from '../desk/job-desk';
 import { stackOf } from '../views/stack';
+import { later } from '../parts/later';
 import { Columns } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
 import { stackProducts } from '../views/build-up';
 import { ColourPanel } from './colour-panel';
 import { LayersPanel } from './layers-panel';
 import { OrderPanel } from './order-panel';
-import { PrepPanel } from './prep-panel';
-import { RoutesPanel } from './routes-panel';
 import { SchoolsPanel } from './schools-panel';
 import { SectionPanel } from './section-panel';
 
-/** Not needed for the first look: fetched once the page stands. */
-const SheetsPanel = dynamic(() => import('./sheets-panel').then((m) => m.SheetsPanel), {
-  ssr: false,
-  loading: () => (
-    <section className="panel" aria-busy="true" style={{ minHeight: 92 }}>
-      <div className="hd">Your own data sheets</div>
-    </section>
-  ),
-});
+const RoutesPanel = later('Ways to do it', () => import('./routes-panel').then((m) => m.RoutesPanel));
+const PrepPanel = later('Preparation', () => import('./prep-panel').then((m) => m.PrepPanel));
+const SheetsPanel = later('Your own data sheets', () => import('./sheets-panel').then((m) => m.SheetsPanel));
 
 export function BuildUpStage() {
   const desk = useDesk();

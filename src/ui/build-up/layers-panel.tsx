@@ -16,7 +16,8 @@ import type { Seam } from '@/core/seams/seam';
 import { isoOf } from '@/core/time/instant';
 import type { Part } from '@/model/job';
 import { surfaceName } from '@/words/names';
-import { say } from '@/words/say';
+import { sayBlocker } from '@/words/sentences/blockers';
+import { sayWhy } from '@/words/sentences/whys';
 import { useDesk } from '../desk/job-desk';
 import { groundHex } from '../views/stack';
 import { StopSign } from '../parts/icons';
@@ -85,7 +86,7 @@ function Faults({ system }: { system: SystemResult }) {
     <div key={i} className="seamrow" data-verdict="no">
       <StopSign />
       <p>
-        <b style={{ fontWeight: 600 }}>{say(b, f)}</b>
+        <b style={{ fontWeight: 600 }}>{sayBlocker(b, f)}</b>
       </p>
       <span />
     </div>
@@ -163,7 +164,7 @@ function WhyThis({ system }: { system: SystemResult }) {
       <summary>Why this system</summary>
       <ul className="cap" style={{ display: 'grid', gap: 4, paddingBottom: 8 }}>
         {system.why.map((w, i) => (
-          <li key={i}>{say(w, f)}</li>
+          <li key={i}>{sayWhy(w, f)}</li>
         ))}
       </ul>
     </details>

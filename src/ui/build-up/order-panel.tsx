@@ -6,7 +6,7 @@ import type { System } from '@/core/seams/seam';
 import { groundOf } from '@/model/ground';
 import type { Task } from '@/model/plan';
 import { durationOf } from '@/words/format';
-import { say } from '@/words/say';
+import { sayTask } from '@/words/sentences/tasks';
 import type { Desk } from '../desk/job-desk';
 import { TaskIcon } from '../parts/icons';
 import { NumberBox } from '../parts/number-box';
@@ -67,7 +67,7 @@ function WorkRow({ task: t, desk, system }: OrderPanelProps & { task: Task }) {
         <b style={{ fontWeight: 600 }}>{title}</b>
         {below !== null && <span className="muted"> {below}</span>}
         <br />
-        <span className="muted">{say(t.detail, f)}</span>
+        <span className="muted">{sayTask(t.detail, f)}</span>
       </p>
       <NumberBox
         label="Minutes"

@@ -6,7 +6,7 @@ import { testsNeeded } from '@/core/prep/cleaning';
 import { paperNeeds } from '@/core/prep/paper';
 import type { System } from '@/core/seams/seam';
 import { measured } from '@/core/surface/area';
-import { say } from '@/words/say';
+import { sayPreparation } from '@/words/sentences/preparation';
 import { LadderDrawing } from '../drawings/ladder';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
@@ -137,7 +137,7 @@ function Tests({ job, system }: Pick<PrepPanelProps, 'job' | 'system'>) {
   return (
     <Column title="Tests before the day">
       {testsNeeded(job.parts, system.seams, stackProducts(system)).map((t) => (
-        <li key={t.code}>{say(t, f)}</li>
+        <li key={t.code}>{sayPreparation(t, f)}</li>
       ))}
     </Column>
   );

@@ -5,16 +5,20 @@ import TextField from '@mui/material/TextField';
 import { closeJob, logOf, reopenJob, setNote } from '@/core/edits/log';
 import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign } from '../parts/icons';
-import { PhotosPanel } from '../photos/photos-panel';
+import { later } from '../parts/later';
 import { Spine } from '../shell/spine';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { leftUndone } from '../views/log';
 import { OutcomesPanel } from './outcomes-panel';
-import { ShelfPanel } from './shelf-panel';
 import { TimesPanel } from './times-panel';
 import { UsedPanel } from './used-panel';
+
+const ShelfPanel = later('Shelf', () => import('./shelf-panel').then((m) => m.ShelfPanel));
+const PhotosPanel = later('Photographs after', () =>
+  import('../photos/photos-panel').then((m) => m.PhotosPanel),
+);
 
 export function LogStage() {
   const { job, plan, products } = useDesk();

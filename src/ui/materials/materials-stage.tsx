@@ -1,29 +1,22 @@
 'use client';
 /** Materials: what to buy, what to pour, what will be left, and how sure that is. */
-import dynamic from 'next/dynamic';
 import { systemFor } from '@/core/coating/system';
 import { jobConsumables } from '@/core/material/session-pours';
 import { withZones } from '@/core/surface/zones';
 import type { Product } from '@/model/product';
 import { useDesk } from '../desk/job-desk';
+import { later } from '../parts/later';
 import { LinkButton } from '../parts/link-button';
 import { Columns } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
+import { needsMixing } from '../views/materials';
 import { BuyPanel } from './buy-panel';
 import { CansPanel } from './cans-panel';
-import { MixingPanel } from './mixing-panel';
 import { SumPanel } from './sum-panel';
 
-/** Not needed for the first look: fetched once the page stands. */
-const MoneyPanel = dynamic(() => import('./money-panel').then((m) => m.MoneyPanel), {
-  ssr: false,
-  loading: () => (
-    <section className="panel" aria-busy="true" style={{ minHeight: 92 }}>
-      <div className="hd">Money</div>
-    </section>
-  ),
-});
+const MoneyPanel = later('Money', () => import('./money-panel').then((m) => m.MoneyPanel));
+const MixingPanel = later('Mixing', () => import('./mixing-panel').then((m) => m.MixingPanel));
 
 export function MaterialsStage() {
   const desk = useDesk();
@@ -41,7 +34,7 @@ export function MaterialsStage() {
       <div className="stack">
         <CansPanel job={job} plan={plan} productOf={productOf} />
         <SumPanel desk={desk} productOf={productOf} />
-        <MixingPanel desk={desk} />
+        {needsMixing(plan, products) && <MixingPanel desk={desk} />}
         <BuyPanel
           desk={desk}
           productOf={productOf}

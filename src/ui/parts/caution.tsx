@@ -1,7 +1,7 @@
 'use client';
 /** A caution at the moment it matters: what, then what to do. */
 import type { Caution } from '@/model/plan';
-import { sayCaution } from '@/words/say-caution';
+import { sayCaution } from '@/words/sentences/cautions';
 import { useFormat } from '../theme/providers';
 import { MindSign, StopSign } from './icons';
 

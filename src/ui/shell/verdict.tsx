@@ -1,7 +1,7 @@
 'use client';
 /** The job tag: the next window with its odds, what to buy, hours of work, and the cautions of the moment. */
 import type { Plan, Session } from '@/model/plan';
-import { sayBlocker } from '@/words/say-blocker';
+import { sayBlocker } from '@/words/sentences/blockers';
 import { ProvenanceMark } from '../parts/mark';
 import { CautionBox } from '../parts/caution';
 import { useFormat } from '../theme/providers';

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
-import { say } from '@/words/say';
+import { sayTask } from '@/words/sentences/tasks';
 import { HoldButton } from '../parts/hold-button';
 import {
   doneLabel,
@@ -47,7 +47,7 @@ export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone,
       <Timer now={now} at={f.time(task.startsAt)} />
       {now.share !== null && !now.ready && <WaitBar share={now.share} />}
       <h2>{now.ready ? title : <AtItsHour task={task} title={title} soon={now.soon} f={f} />}</h2>
-      <p>{say(task.detail, f)}</p>
+      <p>{sayTask(task.detail, f)}</p>
       {activated && <Pot pot={activated} nowMs={nowMs} ends={f.dayTime(isoOf(activated.endMs, tz))} />}
       {tiles}
       <DoneButton task={task} now={now} label={doneLabel(task, title)} onDone={onDone} />

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button';
 import { severityOf } from '@/core/cautions/shown';
 import type { Session, Task } from '@/model/plan';
 import { percentOf } from '@/words/format';
-import { say } from '@/words/say';
+import { sayCheck } from '@/words/sentences/checks';
+import { sayTask } from '@/words/sentences/tasks';
 import { useDesk } from '../desk/job-desk';
 import { CautionBox } from '../parts/caution';
 import { HoldButton } from '../parts/hold-button';
@@ -87,7 +88,7 @@ function TaskRow({ task: t, isNext, onTick }: TaskRowProps) {
         <TaskIcon kind={t.kind} />
       </span>
       <div>
-        <p className="what">{wait ? say(t.detail, f) : title}</p>
+        <p className="what">{wait ? sayTask(t.detail, f) : title}</p>
         {!wait && <HowTo task={t} />}
       </div>
       <span className="act">
@@ -103,11 +104,11 @@ function HowTo({ task: t }: { task: Task }) {
   const { plan } = useDesk();
   return (
     <>
-      <p>{say(t.detail, f)}</p>
+      <p>{sayTask(t.detail, f)}</p>
       {t.checks.length > 0 && (
         <ul className="checks">
           {t.checks.map((c) => (
-            <li key={c.code}>{say(c, f)}</li>
+            <li key={c.code}>{sayCheck(c, f)}</li>
           ))}
         </ul>
       )}

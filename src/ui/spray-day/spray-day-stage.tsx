@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
-import { say } from '@/words/say';
+import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { AirTiles } from '../parts/air-tiles';
 import { CautionBox } from '../parts/caution';
@@ -140,7 +140,7 @@ function NoSheet() {
         <div className="hd">No run sheet yet</div>
         <ul style={{ display: 'grid', gap: 6, margin: '8px 0' }}>
           {plan.blockers.map((b, i) => (
-            <li key={i}>{say(b, f)}</li>
+            <li key={i}>{sayBlocker(b, f)}</li>
           ))}
         </ul>
         <LinkButton variant="contained" href={`/jobs/${id}/${mendingStage(plan)}`}>

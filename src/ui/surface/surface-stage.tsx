@@ -5,8 +5,8 @@ import TextField from '@mui/material/TextField';
 import { measured } from '@/core/surface/area';
 import { useDesk } from '../desk/job-desk';
 import { PartSheet } from '../drawings/part-sheet';
+import { later } from '../parts/later';
 import { LinkButton } from '../parts/link-button';
-import { PhotosPanel } from '../photos/photos-panel';
 import { Spine } from '../shell/spine';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
@@ -15,6 +15,10 @@ import { HoursEditor } from './hours-editor';
 import { PartsEditor } from './parts-editor';
 import { PlaceEditor } from './place-editor';
 import { PurposeEditor } from './purpose-editor';
+
+const PhotosPanel = later('Photographs before', () =>
+  import('../photos/photos-panel').then((m) => m.PhotosPanel),
+);
 
 export function SurfaceStage() {
   const desk = useDesk();

@@ -5,7 +5,7 @@ import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
 import type { Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
-import { sayBlocker } from '@/words/say-blocker';
+import { sayBlocker } from '@/words/sentences/blockers';
 import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';

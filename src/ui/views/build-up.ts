@@ -8,7 +8,7 @@ import type { Plan, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { surfaceName } from '@/words/names';
-import { say } from '@/words/say';
+import { saySeam, sayWayOut } from '@/words/sentences/seams';
 
 /** The product of a layer by name; a layer of no product by its id. */
 export function layerName({ layers, products }: System, layerId: string): string {
@@ -46,8 +46,8 @@ export function seamWord(seam: Seam): string {
 
 /** Why, and the way out where there is one to take. */
 export function seamReason(seam: Seam, f: Format): string {
-  const wayOut = seam.verdict !== 'ok' && seam.wayOut ? ` ${say(seam.wayOut, f)}` : '';
-  return `${say(seam.reason, f)}${wayOut}`;
+  const wayOut = seam.verdict !== 'ok' && seam.wayOut ? ` ${sayWayOut(seam.wayOut, f)}` : '';
+  return `${saySeam(seam.reason, f)}${wayOut}`;
 }
 
 export const seamId = (seam: Seam): string => `${groundText(seam.below)} ${seam.above}`;

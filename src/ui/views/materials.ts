@@ -152,3 +152,9 @@ export function stockOffers(
 /** Good until, with its year. @param until a date, or an instant */
 export const untilText = (until: string, f: Format): string =>
   `${f.day(`${until.slice(0, 10)}T00:00`)} ${until.slice(0, 4)}`;
+
+/** True when something goes through a gun, so that there are cups to mix. */
+export function needsMixing(plan: Plan, products: readonly Product[]): boolean {
+  const carrier = new Map(products.map((p) => [p.id, p.carrier]));
+  return plan.materials.some((m) => carrier.get(m.productId) === 'gun' && m.sprayMl > 0);
+}

@@ -8,6 +8,7 @@ import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { needsMixing } from './materials';
 
 /** Where no start is known yet, °C. */
 const USUAL_C = 20;
@@ -89,8 +90,7 @@ function mixView(p: SessionPours, plan: Plan, air: AirView, areaM2: number): Mix
 
 /** Every product that is still poured, session by session; empty for a job of cans. */
 export function mixViews(whole: Job, plan: Plan, products: readonly Product[], air: AirView): MixView[] {
-  const carrier = new Map(products.map((p) => [p.id, p.carrier]));
-  if (!plan.materials.some((m) => carrier.get(m.productId) === 'gun' && m.sprayMl > 0)) return [];
+  if (!needsMixing(plan, products)) return [];
   const job = withZones(whole);
   const areaM2 = totalAreaM2(job.parts);
   return sessionPours(job, systemOfPlan(plan, products), USUAL_C).map((p) => mixView(p, plan, air, areaM2));

@@ -7,7 +7,7 @@ import { groundOf } from '@/model/ground';
 import type { Job } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { Format } from '@/words/format';
-import { say } from '@/words/say';
+import { sayPreparation } from '@/words/sentences/preparation';
 import { groundTitle, layerName, seamId } from './build-up';
 
 /** 12.0 is said as 12. */
@@ -79,7 +79,7 @@ export function cleaningLines(
   };
   const cloths = `${plan.tackCloths} tack ${plan.tackCloths === 1 ? 'cloth' : 'cloths'}`;
   const amounts = `About ${f.volume(plan.degreaserMl)} of degreaser, ${cloths}, ${one(plan.tapeM)} m of tape, ${one(plan.coverM2)} m² of paper or sheet`;
-  return { wipes: plan.wipes.map((w) => say(named(w), f)), amounts };
+  return { wipes: plan.wipes.map((w) => sayPreparation(named(w), f)), amounts };
 }
 
 /** The letter of a bag. */

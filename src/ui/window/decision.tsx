@@ -2,7 +2,7 @@
 /** The start: when, how sure, what is at stake, and the air that is expected at the first coat. */
 import type { ReactNode } from 'react';
 import type { Session } from '@/model/plan';
-import { say } from '@/words/say';
+import { sayCheck } from '@/words/sentences/checks';
 import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign } from '../parts/icons';
 import { useFormat } from '../theme/providers';
@@ -56,7 +56,7 @@ function Expected({ session }: { session: Session }) {
   return valuedChecks(session).map(({ check, ok }) => (
     <li key={check.code} className="row small" style={{ flexWrap: 'nowrap', gap: 8 }}>
       {ok ? <GoSign /> : <MindSign size={20} />}
-      <span>{say(check, f)}</span>
+      <span>{sayCheck(check, f)}</span>
     </li>
   ));
 }

@@ -4,9 +4,10 @@ import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { pinStart, shiftStart, unpinStart, withStarts } from '@/core/edits/starts';
 import type { Session } from '@/model/plan';
-import { sayBlocker } from '@/words/say-blocker';
+import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
+import { later } from '../parts/later';
 import { LinkButton } from '../parts/link-button';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
@@ -15,10 +16,13 @@ import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
 import { windowView } from '../views/window';
 import { Decision } from './decision';
-import { Alternatives, HowComputed, RuledOut } from './other-ways';
+import { HowComputed } from './how-computed';
 import { PhoneDay } from './phone-day';
 import { STEP_MS, StartControls } from './start-controls';
 import { Week } from './week';
+
+const RuledOut = later('What rules the other hours out', () => import('./ruled-out').then((m) => m.RuledOut));
+const Alternatives = later('Other ways', () => import('./alternatives').then((m) => m.Alternatives));
 
 export function WindowStage() {
   const desk = useDesk();

@@ -1,7 +1,7 @@
 /** What is in the way of a plan, with the way out. */
 import { percentOf } from '../format';
 import { CAUSE_LIMITS, SHELTER_WHERE, groundName } from '../names';
-import type { Sentences } from './reader';
+import { teller, type Sentences } from './reader';
 
 export const BLOCKERS: Sentences = {
   'product-unknown': (p) =>
@@ -30,3 +30,5 @@ export const BLOCKERS: Sentences = {
   'no-chain': () =>
     'Each session has its hours, but no order of them fits in seven days. Widen the free hours.',
 };
+
+export const sayBlocker = teller(BLOCKERS);

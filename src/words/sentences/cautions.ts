@@ -1,7 +1,9 @@
 /** Cautions: what, then what to do. The first sentence is the heading. */
 import type { CautionCode } from '@/core/cautions/shown';
+import type { Caution } from '@/model/plan';
+import type { Format } from '../format';
 import { CAUSE_LIMITS } from '../names';
-import type { Say } from './reader';
+import { teller, type Say } from './reader';
 
 export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   isocyanate: () => 'Isocyanate in the clear. Air-fed mask, skin covered, nobody downwind.',
@@ -45,3 +47,15 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'night-after': (p, f) =>
     `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };
+
+const tell = teller(CAUTIONS);
+
+/** The first sentence is the heading, the rest its body. */
+export function sayCaution(
+  caution: Pick<Caution, 'code' | 'params'>,
+  f: Format,
+): { readonly head: string; readonly body: string } {
+  const text = tell(caution, f);
+  const cut = /^.*?[.?](?= )/.exec(text)?.[0] ?? text;
+  return { head: cut.replace(/\.$/, ''), body: text.slice(cut.length).trim() };
+}

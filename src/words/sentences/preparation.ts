@@ -1,5 +1,5 @@
 /** What preparation asks for. */
-import type { Sentences } from './reader';
+import { teller, type Sentences } from './reader';
 
 export const PREP: Sentences = {
   'wipe-before-sanding': (p, f) =>
@@ -18,3 +18,5 @@ export const PREP: Sentences = {
   'test-pattern': () => 'Spray pattern of every can and gun, at the tilt it will be used at, on the day.',
   'test-adhesion': () => 'Cross-cut and tape on the card once cured (ISO 2409, ASTM D3359).',
 };
+
+export const sayPreparation = teller(PREP);

@@ -18,8 +18,10 @@ export class Reader {
   }
 }
 
-/** The sentence of a notice from one table; a code of a later version is named, not hidden. */
-export function filled(table: Sentences, notice: Notice, f: Format): string {
-  const say = table[notice.code];
-  return say ? say(new Reader(notice.params), f) : `No words yet for “${notice.code}”.`;
+/** The one who says the notices of a table; a code of a later version is named, not hidden. */
+export function teller(table: Sentences): (notice: Notice, f: Format) => string {
+  return (notice, f) => {
+    const say = table[notice.code];
+    return say ? say(new Reader(notice.params), f) : `No words yet for “${notice.code}”.`;
+  };
 }

@@ -1,7 +1,7 @@
 /** Why a seam holds or does not, and the way out. */
 import { surfaceOf } from '@/model/ground';
 import { surfaceName } from '../names';
-import type { Sentences } from './reader';
+import { teller, type Sentences } from './reader';
 
 /** What lies below, from a reason's params: a surface as steel/bare, or a product's name. */
 function belowName(text: string): string {
@@ -145,3 +145,6 @@ export const WAYS_OUT: Sentences = {
   'mask-when-cured': () => 'Mask only when cured; clear between is safer.',
   'scuff-600': () => 'Scuff P600 first.',
 };
+
+export const saySeam = teller(REASONS);
+export const sayWayOut = teller(WAYS_OUT);

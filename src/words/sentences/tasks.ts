@@ -1,5 +1,5 @@
-/** What to do, and what to check before going on. */
-import type { Sentences } from './reader';
+/** What to do. */
+import { teller, type Sentences } from './reader';
 
 export const TASKS: Sentences = {
   'sand-strip': (p, f) =>
@@ -56,25 +56,4 @@ export const TASKS: Sentences = {
     `Coat ${p.s('coat')} of ${p.s('coats')}: thin and closed, not wet. About ${f.volume(p.n('ml'))}.`,
 };
 
-export const CHECKS: Sentences = {
-  'check-panel': (p, f) =>
-    `Panel ${f.temp(p.n('min'))} to ${f.temp(p.n('max'))} (expect ${f.temp(p.n('value'))})`,
-  'check-dew-gap': (p, f) => `Dew gap over ${f.gap(p.n('min'))} (expect ${f.gap(p.n('value'))})`,
-  'check-humidity': (p) => `Humidity under ${p.s('max')} % (expect ${p.s('value')} %)`,
-  'check-wind': (p, f) => `Wind at the part under ${f.speed(p.n('max'))} (expect ${f.speed(p.n('value'))})`,
-  'check-under-ready': (p) => `${p.s('product')} tacky, takes a print, nothing on the gloved finger`,
-  'check-coat-flashed': () => 'Last coat dull and tacky on the masking paper, pulls no strings',
-  'check-touch': () => 'Gloved finger on the paper: pulls strings means wait',
-  'check-no-shine': () => 'No shine left in raking light',
-  'check-edges': () => 'Edges not cut through; a sand-through gets spot primer',
-  'check-dry-cloth': () => 'The dry cloth comes off clean',
-  'check-cover-all': () => 'No bare crevice, no tape line across a flat',
-  'check-can-warm': () => 'Cans at 20–25 °C, shaken 2 min after the ball is free',
-  'check-test-card': () => 'An even ellipse on the test card, not heavy at one end',
-  'check-under-flashed': () => 'Base flashed: glides or takes a print without stringing',
-  'check-air-fed': () => 'Air-fed mask on, skin covered, others out',
-  'check-gloves': () => 'Nitrile gloves and goggles on',
-  'check-strained': () => 'Stirred to the bottom, strained, gun clean and ready',
-  'check-all-parts-ready': () => 'All parts degreased, tacked and masked',
-  'check-shaken': (p) => `Shaken ${p.s('minutes')} min after activation`,
-};
+export const sayTask = teller(TASKS);

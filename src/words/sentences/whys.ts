@@ -1,5 +1,5 @@
 /** Why a layer is there, and what another start is better at. */
-import type { Sentences } from './reader';
+import { teller, type Sentences } from './reader';
 
 export const WHYS: Sentences = {
   'alternative-safer': () => 'safer, later',
@@ -24,3 +24,5 @@ export const WHYS: Sentences = {
   'why-single-stage': (p) => `${p.s('product')}: colour and gloss in one, no clear.`,
   'why-one-pack-clear': (p) => `${p.s('product')}: no isocyanate, as no air-fed protection is at hand.`,
 };
+
+export const sayWhy = teller(WHYS);

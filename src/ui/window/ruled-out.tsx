@@ -1,0 +1,51 @@
+'use client';
+/** What rules the other hours out, and how much a lost session weighs against waiting. */
+import Slider from '@mui/material/Slider';
+import type { Suit } from '@/model/plan';
+import { useDesk } from '../desk/job-desk';
+import { causeName, lostHours } from '../views/window';
+
+export function RuledOut({ suit }: { suit: Suit | undefined }) {
+  return (
+    <section className="panel" aria-label="Why not the other hours">
+      <div className="hd">What rules the other hours out</div>
+      {suit && (
+        <ul className="cap" style={{ display: 'grid', gap: 5, marginTop: 8 }}>
+          {lostHours(suit).map((l) => (
+            <li key={l.cause} className="row" style={{ flexWrap: 'nowrap' }}>
+              <b style={{ minWidth: 48 }}>{Math.round(l.hours)} h</b>
+              <span>{causeName(l.cause)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <RushOrSafe />
+    </section>
+  );
+}
+
+function RushOrSafe() {
+  const { job, edit } = useDesk();
+  const set = (rushSafe: number): void => edit((j) => ({ ...j, risk: { ...j.risk, rushSafe } }));
+  return (
+    <div style={{ marginTop: 14 }}>
+      <p className="small" id="rush">
+        Rush or safe: how much a lost session weighs against waiting
+      </p>
+      <div className="row" style={{ flexWrap: 'nowrap', gap: 14 }}>
+        <span className="small muted">rush</span>
+        <Slider
+          aria-labelledby="rush"
+          value={job.risk.rushSafe}
+          min={0}
+          max={1}
+          step={0.1}
+          marks
+          size="small"
+          onChange={(_e, v) => set(v as number)}
+        />
+        <span className="small muted">safe</span>
+      </div>
+    </div>
+  );
+}
