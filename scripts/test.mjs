@@ -1,4 +1,4 @@
-/** npm test: the whole proof on a fresh checkout. Installs what is missing, then lint, types, walls, unit tests, build, interface tests. */
+/** npm test: the whole proof on a fresh checkout. Installs what is missing, then format, lint, types, walls, unused code, unit tests, build, interface tests. */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -35,9 +35,11 @@ step('build', () => {
   ensureBuild();
   return [1, 0];
 });
+step('format', whole(bin('prettier'), ['--check', '.', '--log-level', 'warn']));
 step('lint', whole(bin('eslint'), ['.', '--max-warnings', '0']));
 step('types', whole(bin('tsc'), ['--noEmit']));
 step('walls', whole(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']));
+step('nothing unused', whole(bin('knip'), []));
 step('unit tests', () => {
   const code = run(bin('vitest'), [
     'run',

@@ -78,7 +78,10 @@ describe('the walls of the house', () => {
   const found = violations();
 
   it.each(PAIRS)('%s importing %s: allowed is %s', (...pair) => {
-    const [from, to] = ends(pair, PAIRS.findIndex((p) => p[0] === pair[0] && p[1] === pair[1]));
+    const [from, to] = ends(
+      pair,
+      PAIRS.findIndex((p) => p[0] === pair[0] && p[1] === pair[1]),
+    );
     expect(found.has(`src/${from} > src/${to}`)).toBe(!pair[2]);
   });
   it('finds two files that import each other', () => {

@@ -16,8 +16,10 @@ import { TimesPanel } from './times-panel';
 import { UsedPanel } from './used-panel';
 
 const ShelfPanel = later('Shelf', () => import('./shelf-panel').then((m) => m.ShelfPanel));
-const PhotosPanel = later('Photographs after', () =>
-  import('../photos/photos-panel').then((m) => m.PhotosPanel),
+const PhotosPanel = later(
+  'Photographs after',
+  () => import('../photos/photos-panel').then((m) => m.PhotosPanel),
+  124,
 );
 
 export function LogStage() {

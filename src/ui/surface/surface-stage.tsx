@@ -16,8 +16,10 @@ import { PartsEditor } from './parts-editor';
 import { PlaceEditor } from './place-editor';
 import { PurposeEditor } from './purpose-editor';
 
-const PhotosPanel = later('Photographs before', () =>
-  import('../photos/photos-panel').then((m) => m.PhotosPanel),
+const PhotosPanel = later(
+  'Photographs before',
+  () => import('../photos/photos-panel').then((m) => m.PhotosPanel),
+  124,
 );
 
 export function SurfaceStage() {
