@@ -4,7 +4,7 @@ import { atPart } from '../air/at-part';
 import { ensembleOf } from '../air/ensemble';
 import { HOUR, MINUTE } from '../time/instant';
 import { Clocks } from './clocks';
-import { CREDIT_MAX_C, dryRate, limitRate } from './rate';
+import { dryRate, limitRate, stageOf } from './rate';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
 const T0 = Date.UTC(2026, 4, 16);
@@ -38,7 +38,19 @@ describe('drying rates (Arrhenius identities on the energies stated)', () => {
     expect(dryRate('cure', 30, 20, 10)).toBeCloseTo(2.1, 1));
   it('from 20 to 60 °C an energy of 55 kJ/mol gives × 15, but no credit is given above 40 °C', () => {
     expect(Math.exp((55_000 / 8.314462618) * (1 / 293.15 - 1 / 333.15))).toBeCloseTo(15, 0);
-    expect(dryRate('cure', 60, 20, 10)).toBe(dryRate('cure', CREDIT_MAX_C, 20, 10));
+    expect(dryRate('cure', 60, 20, 10)).toBe(dryRate('cure', 40, 20, 10));
+    expect(dryRate('cure', 40, 20, 10)).toBeGreaterThan(dryRate('cure', 39, 20, 10));
+    expect(dryRate('cure', 60, 20, 10)).toBeCloseTo(4.23, 1);
+  });
+  it('an enamel takes up oxygen and a two-part film reacts: both cure; a lacquer and shellac only lose their solvent', () => {
+    const mode = (id: string): string => stageOf(product(id), 'handle').mode;
+    const enamel = CATALOGUE.find((p) => p.chemistry === '1k-alkyd')!;
+    const shellac = CATALOGUE.find((p) => p.chemistry === 'shellac')!;
+    expect(stageOf(enamel, 'handle').mode).toBe('cure');
+    expect(stageOf(enamel, 'flash').mode).toBe('evaporation');
+    expect(stageOf(shellac, 'handle').mode).toBe('evaporation');
+    expect(mode('halden-2k-gloss')).toBe('cure');
+    expect(mode('orrin-base')).toBe('evaporation');
   });
   it('cure stands still below the sheet’s minimum while solvent goes on leaving', () => {
     expect(dryRate('cure', 9.9, 20, 10)).toBe(0);

@@ -57,6 +57,27 @@ describe('packs', () => {
     expect(cost).toBeLessThan((98_765_432 * 120) / 5000 + 120);
     expect(new Set(got.map((p) => p.size)).size).toBe(got.length);
   });
+  it('at the same cost fewer packs are taken, then those that leave less over', () => {
+    const can = { unit: 'can' } as const;
+    expect(
+      cheapestPacks(
+        [
+          { ...can, sizeMl: 200, price: 5 },
+          { ...can, sizeMl: 400, price: 10 },
+        ],
+        400,
+      ),
+    ).toEqual([{ unit: 'can', size: 400, count: 1, price: 10 }]);
+    expect(
+      cheapestPacks(
+        [
+          { ...can, sizeMl: 500, price: 10 },
+          { ...can, sizeMl: 400, price: 10 },
+        ],
+        400,
+      ),
+    ).toEqual([{ unit: 'can', size: 400, count: 1, price: 10 }]);
+  });
   it('buys nothing for nothing and refuses a need that is not a number', () => {
     expect(cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], 0)).toEqual([]);
     expect(() => cheapestPacks([{ sizeMl: 400, unit: 'can', price: 9 }], Number.NaN)).toThrow(RangeError);

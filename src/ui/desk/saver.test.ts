@@ -158,6 +158,41 @@ describe('saving a draft', () => {
     expect(await saver.step('undo')).toBeNull();
     expect([saver.draft.name, drafts.at(-1), states.at(-1)]).toEqual([job.name, job.name, 'saved']);
   });
+  it('an edit made while a refused save is under way is sent after it', async () => {
+    const sent: string[] = [];
+    const { saver, states } = setup(async (v, j) => {
+      sent.push(j.name);
+      await new Promise((done) => setTimeout(done, 500));
+      return j.name === '' ? { status: 422, body: { error: 'mend', faults: [] } } : ok(v + 1);
+    });
+    saver.change(named(''));
+    await vi.advanceTimersByTimeAsync(400);
+    saver.change(named('mended'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent).toEqual(['', 'mended']);
+    expect(states.at(-1)).toBe('saved');
+    expect(saver.draft.name).toBe('mended');
+  });
+  it('after a clash decided for mine, the next merge starts from what the other tab had saved', async () => {
+    const sent: Job[] = [];
+    const theirs = { ...job, name: 'theirs', budget: { ...job.budget, amount: 77 } };
+    const later = { ...theirs, name: 'mine', budget: { ...job.budget, amount: 90 } };
+    const { saver, states } = setup(async (v, j) => {
+      sent.push(j);
+      if (v === 1) return { status: 409, body: { version: 5, job: theirs, error: 'changed' } };
+      if (v === 5 && sent.length === 2)
+        return { status: 409, body: { version: 6, job: later, error: 'changed' } };
+      return ok(v + 1);
+    });
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(2000);
+    saver.resolve('mine');
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(states.at(-1)).toBe('saved');
+    // Between theirs and later only the budget changed, and only there: it is taken without a question.
+    expect(sent.at(-1)).toMatchObject({ name: 'mine', budget: { amount: 90 } });
+    expect(states.filter((s) => s === 'clash')).toHaveLength(1);
+  });
   it('takes a newer job from the server only while nothing of its own waits', async () => {
     const { saver } = setup(async (v) => ok(v + 1));
     saver.change(named('mine'));

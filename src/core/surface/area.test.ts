@@ -1,0 +1,38 @@
+/** Areas worked by hand: 1000 × 500 mm is half a square metre. */
+import { describe, expect, it } from 'vitest';
+import type { Part } from '@/model/job';
+import { measured, overrunFactor, partAreaM2, postureShare, totalAreaM2 } from './area';
+
+const panel: Part = {
+  id: 'panel',
+  lengthMm: 1000,
+  widthMm: 500,
+  sides: 1,
+  posture: 'flat',
+  hiddenEdgePct: 0,
+  substrate: 'steel',
+  condition: 'bare',
+};
+
+describe('area to paint', () => {
+  it('hidden edges add their share, never take it', () => {
+    expect(partAreaM2(panel)).toBeCloseTo(0.5, 12);
+    expect(partAreaM2({ ...panel, hiddenEdgePct: 10 })).toBeCloseTo(0.55, 12);
+    expect(partAreaM2({ ...panel, hiddenEdgePct: 100 })).toBeCloseTo(1, 12);
+  });
+  it('both sides are twice the area, three pieces three times, a tenth of the part a tenth', () => {
+    expect(partAreaM2({ ...panel, sides: 2 })).toBeCloseTo(1, 12);
+    expect(partAreaM2({ ...panel, count: 3 })).toBeCloseTo(1.5, 12);
+    expect(partAreaM2({ ...panel, areaFrac: 0.1 })).toBeCloseTo(0.05, 12);
+    expect(totalAreaM2([panel, { ...panel, count: 3 }])).toBeCloseTo(2, 12);
+  });
+  it('a pass begins 65 mm before the part and ends 65 after, and so do its sides: 1130 × 630 over 1000 × 500', () =>
+    expect(overrunFactor(1000, 500)).toBeCloseTo((1130 * 630) / 500_000, 9));
+  it('half of two equal panels stands upright', () =>
+    expect(postureShare([panel, { ...panel, posture: 'upright' }], 'upright')).toBeCloseTo(0.5, 12));
+  it('a part that is being measured has no figures yet', () => {
+    expect(measured({ ...panel, widthMm: 0 })).toBeNull();
+    expect(measured({ ...panel, widthMm: 10_001 })).toBeNull();
+    expect(measured(panel)?.areaM2).toBeCloseTo(0.5, 12);
+  });
+});
