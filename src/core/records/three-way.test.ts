@@ -41,6 +41,36 @@ describe('merging what two tabs changed', () => {
     expect(r.clashes).toEqual(['parts[a].lengthMm']);
     expect((r.merged as typeof base).parts[0]!.lengthMm).toBe(310);
   });
+  it('a list in which two entries bear one id is not merged entry by entry: both changed it, so it is asked about', () => {
+    const twins = {
+      list: [
+        { id: 'a', n: 1 },
+        { id: 'a', n: 2 },
+      ],
+    };
+    const r = mergeThree(
+      twins,
+      {
+        list: [
+          { id: 'a', n: 1 },
+          { id: 'a', n: 3 },
+        ],
+      },
+      {
+        list: [
+          { id: 'a', n: 9 },
+          { id: 'a', n: 2 },
+        ],
+      },
+    );
+    expect(r.clashes).toEqual(['list']);
+    expect(r.merged).toEqual({
+      list: [
+        { id: 'a', n: 1 },
+        { id: 'a', n: 3 },
+      ],
+    });
+  });
   it('one adds a part while the other takes one out: both happen', () => {
     const r = mergeThree(
       base,

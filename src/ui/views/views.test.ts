@@ -1,0 +1,285 @@
+/** What pages show, computed apart from them. */
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@/core/coating/catalogue';
+import { plan } from '@/core/plan';
+import { msOf } from '@/core/time/instant';
+import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
+import type { Job } from '@/model/job';
+import type { ShoppingList } from '@/model/shopping';
+import type { StockItem } from '@/model/stock';
+import { simulatedForecast } from '@/standins/weather';
+import type { ShelfRow, ShelfView } from '@/usecases/shelf';
+import { durationOf, formatFor } from '@/words/format';
+import { asideRows, leftUndone, outcomeRows, timeRows, usedRows } from './log';
+import { needsMixing } from './materials';
+import { followingFrom } from './purpose';
+import { broughtIn, figuresOf, freshSheetId, likeness, rangeSaid, saidOf } from './sheets';
+import {
+  asPartOf,
+  bodyOf,
+  draftOf,
+  expirySaid,
+  freshItem,
+  isOverpromised,
+  patchDraft,
+  productOf,
+  weighedMl,
+  worries,
+} from './shelf';
+import { chosenWith, savedTogether, shoppingGroups, tickedSaid } from './shopping';
+import { dotByKey, dotInside, traceOf } from './trace';
+import { budgetShares, chainText, oddsPct, packsToBuy, stageCautions, standingOf } from './verdict';
+import { broughtBack } from './workshop';
+
+const f = formatFor('metric');
+const planned = (id: string, over: Partial<Job> = {}) => {
+  const job: Job = { ...DEMO_JOBS.find((j) => j.id === id)!.job, ...over };
+  const nowMs = msOf(DEMO_NOW, job.place.tz);
+  const s = simulatedForecast(job.place, nowMs);
+  return { job, plan: plan({ job, forecast: s.forecast, issuedMs: s.issuedMs, nowMs }) };
+};
+const bonnet = planned('tractor-bonnet');
+
+describe('the verdict', () => {
+  it('odds are (good + 1) over (all + 2), said with its own figures', () => {
+    const p = { ...bonnet.plan, chance: 49 / 52 };
+    expect(oddsPct(p)).toBe(94);
+    expect(chainText(p)).toContain('48 of 50 futures');
+    expect(chainText(p)).toContain('(48 + 1) over (50 + 2) is 94 %');
+  });
+  it('a blocked plan, one that is all done and one to do stand differently', () => {
+    expect(standingOf(bonnet.plan)).toBe('to-do');
+    expect(standingOf({ ...bonnet.plan, sessions: [] })).toBe('done');
+    expect(standingOf({ ...bonnet.plan, kind: 'blocked' })).toBe('blocked');
+  });
+  it('the cautions of a stage come by weight, three at most; the spray day has its own panel', () => {
+    const cautions = stageCautions(bonnet.plan, 'surface').map((c) => c.code);
+    expect(cautions).toEqual(['old-paint-lead', 'rub-test']);
+    expect(stageCautions(bonnet.plan, 'build-up').length).toBeLessThanOrEqual(3);
+    expect(stageCautions(bonnet.plan, 'spray-day')).toEqual([]);
+  });
+  it('packs are counted one by one; a budget that is passed is over', () => {
+    const packs = [{ count: 2 }, { count: 1 }];
+    expect(packsToBuy({ materials: [{ packs }, { packs: [{ count: 3 }] }] } as never)).toBe(6);
+    expect(budgetShares(120, 100)).toMatchObject({ over: true });
+    expect(budgetShares(54, 108)).toEqual({ total: 54 / (108 * 1.08), budget: 1 / 1.08, over: false });
+  });
+});
+
+describe('the log', () => {
+  it('used beside expected: weights that gain say what to type instead', () => {
+    const [base] = CATALOGUE.filter((p) => p.id === 'orrin-base');
+    const log = {
+      used: [{ by: 'weight' as const, productId: 'orrin-base', beforeG: 300, afterG: 310 }],
+      outcomes: [],
+      note: '',
+    };
+    const row = usedRows({ ...bonnet.job, log }, bonnet.plan, CATALOGUE).find(
+      (r) => r.product.id === base!.id,
+    )!;
+    expect(row).toMatchObject({ by: 'weight', usedMl: null, ofPlanPct: null, weightFault: 'At most 300 g.' });
+    expect(row.path).toBe('log.used[0].afterG');
+    const lighter = { ...log, used: [{ ...log.used[0]!, afterG: 222 }] };
+    const good = usedRows({ ...bonnet.job, log: lighter }, bonnet.plan, CATALOGUE).find(
+      (r) => r.product.id === base!.id,
+    )!;
+    // 78 g at 0.78 g/ml is 100 ml.
+    expect(good.usedMl).toBeCloseTo(100, 6);
+    expect(good.ofPlanPct).toBe(Math.round((100 / good.expectedMl) * 100));
+  });
+  it('outcomes from the top down, times at the place, and what is left undone', () => {
+    const rows = outcomeRows(bonnet.job, bonnet.plan, CATALOGUE);
+    expect(rows.map((r) => r.layerId)).toEqual(bonnet.plan.layers.map((l) => l.id).reverse());
+    expect(rows[0]!.said).toBe('not said yet');
+    const state = {
+      coats: [{ layerId: 'base', coat: 1, endedAt: '2026-05-16T09:05:00Z' }],
+      tasks: [],
+      activations: [],
+    };
+    expect(timeRows({ ...bonnet.job, state }, bonnet.plan, CATALOGUE)[0]).toMatchObject({
+      date: '2026-05-16',
+      clock: '10:05',
+    });
+    const coats = bonnet.plan.layers.reduce((a, l) => a + l.coats, 0);
+    const { state: _none, ...anew } = bonnet.job;
+    expect(leftUndone(anew, bonnet.plan)).toMatch(/^No coat is on yet/);
+    expect(leftUndone({ ...bonnet.job, state }, bonnet.plan)).toContain(
+      `${coats - 1} of ${coats} coats are not on`,
+    );
+  });
+  it('no more is booked off than is in the pack', () => {
+    const shelf = [
+      { productId: 'orrin-base', remainingMl: 200, stockId: 's' },
+      { productId: 'x', remainingMl: 5 },
+    ];
+    const rows = asideRows({ ...bonnet.job, shelf }, [
+      { item: { id: 's', name: 'Half can', remainingMl: 150 } } as ShelfRow,
+    ]);
+    expect(rows).toEqual([{ stockId: 's', name: 'Half can', asideMl: 200, remainingMl: 150, usualMl: 150 }]);
+    expect(asideRows({ ...bonnet.job, shelf }, null)[0]).toMatchObject({ name: 'orrin-base', usualMl: 200 });
+  });
+});
+
+describe('sheets of one’s own', () => {
+  it('a value of a label in words, with the range it came from', () => {
+    expect(saidOf({ field: 'flashMin', value: 15, from: '' } as never)).toBe(durationOf(15));
+    expect(saidOf({ field: 'rhMaxFrac', value: 0.855, from: '' } as never)).toBe('85.5 %');
+    expect(saidOf({ field: 'tempMinC', value: 10, from: '' } as never)).toBe('10 °C');
+    expect(saidOf({ field: 'mix', value: { base: 4, hardener: 1, reducer: 0 }, from: '' } as never)).toBe(
+      '4 : 1',
+    );
+    expect(saidOf({ field: 'isocyanate', value: true, from: '' } as never)).toBe('yes');
+    expect(rangeSaid({ field: 'coats', value: 2, range: [2, 3], from: '' } as never)).toBe('2 to 3');
+    expect(rangeSaid({ field: 'coats', value: 2, from: '' } as never)).toBeNull();
+  });
+  it('an id that is free, from any name; a product like what the label says', () => {
+    expect(freshSheetId('  Héllo Blue! ', [])).toBe('own-h-llo-blue');
+    expect(freshSheetId('Blue', ['own-blue', 'own-blue-2'])).toBe('own-blue-3');
+    expect(freshSheetId('***', [])).toBe('own-own');
+    expect(
+      likeness(
+        [
+          { field: 'kind', value: 'clear' },
+          { field: 'isocyanate', value: true },
+        ] as never,
+        CATALOGUE,
+      ),
+    ).toMatchObject({ kind: 'clear', isocyanate: true });
+    expect(likeness([], CATALOGUE).kind).toBe('basecoat');
+  });
+  it('what came of bringing sheets in, and which figures a sheet has', () => {
+    const bad = [{ row: 3, name: 'X', faults: [{ path: 'coats', expected: '1 to 8' }] }];
+    expect(broughtIn({ products: [CATALOGUE[0]!], bad })).toEqual({
+      bad: true,
+      lines: ['Brought in: 1. Left out: 1.', 'Row 3, X: coats: expected 1 to 8'],
+    });
+    expect(broughtIn({ error: 'No table.' })).toEqual({ bad: true, lines: ['No table.'] });
+    const { sandMin: _s, ...unsanded } = CATALOGUE[0]!;
+    expect(figuresOf(unsanded as never).map((x) => x.field)).not.toContain('sandMin');
+  });
+});
+
+describe('the shelf', () => {
+  const item: StockItem = {
+    id: 'i',
+    productId: 'orrin-base',
+    part: 'base',
+    name: 'Half can',
+    sizeMl: 400,
+    remainingMl: 180,
+  };
+  const row = (state: ShelfRow['expiry']['state'], over: Partial<ShelfRow> = {}): ShelfRow =>
+    ({
+      item,
+      expiry: { state, until: '2026-05-20', why: 'shelf-life' },
+      setAside: [],
+      wantedBy: [],
+      ...over,
+    }) as ShelfRow;
+  const view = (rows: ShelfRow[]): ShelfView => ({ rows, moves: [], products: CATALOGUE, jobs: [] });
+  it('says since, by or until, and what to do about it', () => {
+    expect(expirySaid(row('expired'), f)).toMatch(/^past its time since .*20 May 2026$/);
+    expect(expirySaid(row('soon'), f)).toMatch(/^use up by/);
+    expect(expirySaid(row('good'), f)).toMatch(/^good until/);
+    expect(worries(view([row('good')]), f)).toEqual([]);
+    expect(worries(view([row('expired')]), f)[0]!.text).toContain('A test card decides');
+    expect(worries(view([row('expired', { item: { ...item, part: 'hardener' } })]), f)[0]!.text).toContain(
+      'hazardous waste',
+    );
+    expect(worries(view([row('soon', { wantedBy: [{ jobId: 'j', name: 'Lids' }] })]), f)[0]!.text).toContain(
+      'Lids could use it up',
+    );
+  });
+  it('more promised than is in it', () => {
+    const aside = (ml: number) => row('good', { setAside: [{ jobId: 'j', name: 'Lids', ml }] });
+    expect(isOverpromised(aside(180))).toBe(false);
+    expect(isOverpromised(aside(181))).toBe(true);
+  });
+  it('an item as a form: hardener is a bottle, what is emptied is left out, a guess is marked', () => {
+    const fresh = freshItem(view([]), '2026-05-16');
+    expect(fresh).toMatchObject({ remainingMl: fresh.sizeMl, boughtOn: '2026-05-16', part: 'base' });
+    const two = CATALOGUE.find((p) => p.id === 'halden-2k-gloss')!;
+    const hardener = asPartOf(fresh, two, 'hardener');
+    expect(hardener).toMatchObject({ sizeMl: 500, name: `${two.name} hardener` });
+    expect(productOf(view([]), hardener)?.id).toBe(two.id);
+    expect(patchDraft(fresh, { boughtOn: '' })).not.toHaveProperty('boughtOn');
+    expect(weighedMl({ grossG: 178, tareG: 100, gPerMl: 0.78 })).toBeCloseTo(100, 9);
+    expect(weighedMl({ grossG: 90, tareG: 100, gPerMl: 0.78 })).toBeNull();
+    expect(bodyOf({ ...draftOf(item), remainingMl: 90 }, item, null)).toMatchObject({ kind: 'estimated' });
+    expect(bodyOf(draftOf(item), item, null)).not.toHaveProperty('kind');
+  });
+});
+
+describe('shopping', () => {
+  const list = {
+    lines: [
+      { key: 'a', group: 'paint', have: false },
+      { key: 'b', group: 'paint', have: true },
+    ],
+    apart: 50,
+    paint: 42,
+    currency: 'GBP',
+  } as unknown as ShoppingList;
+  it('what is here already is not on the list; jobs keep the order of the bench', () => {
+    expect(tickedSaid(list, new Set(['a', 'b']))).toBe('1 of 1 ticked');
+    expect(shoppingGroups(list).flatMap((g) => g.lines.map((l) => l.key))).toEqual(['a']);
+    expect(savedTogether(list)).toBe(8);
+    expect(savedTogether({ ...list, apart: 42 })).toBeNull();
+    const jobs = [{ id: 'x' }, { id: 'y' }, { id: 'z' }];
+    expect(chosenWith(jobs, ['z'], { id: 'x', on: true })).toEqual(['x', 'z']);
+    expect(chosenWith(jobs, ['x', 'z'], { id: 'x', on: false })).toEqual(['z']);
+  });
+});
+
+describe('an outline being traced', () => {
+  // 100 px are 200 mm: a square of 50 px is 100 mm a side, a hundredth of a square metre.
+  const known = [
+    [0, 0],
+    [100, 0],
+  ] as const;
+  const square = [
+    [10, 10],
+    [60, 10],
+    [60, 60],
+    [10, 60],
+  ] as const;
+  it('two ends, then corners; then it can be used', () => {
+    expect(traceOf([], 200).step).toMatch(/one end/);
+    expect(traceOf([known[0]], 200).step).toMatch(/other end/);
+    expect(traceOf([...known, square[0]], 200).step).toMatch(/corners/);
+    expect(traceOf([...known, ...square], 200).outline!.areaM2).toBeCloseTo(0.01, 6);
+  });
+  it('edges that cross, and an outline of more than ten metres, are refused', () => {
+    const bow = traceOf([...known, square[0], square[2], square[1], square[3]], 200);
+    expect(bow.outline).toBeNull();
+    expect(bow.faults[0]).toMatch(/cross/);
+    expect(traceOf([...known, ...square], 100_000).faults[0]).toMatch(/10 m/);
+    expect(traceOf([known[0], known[0], ...square], 200).outline).toBeNull();
+  });
+  it('arrow keys move a dot, ten pixels with the shift key; a dot stays in the picture', () => {
+    expect(dotByKey([5, 5], 'ArrowUp', true)).toEqual([5, -5]);
+    expect(dotByKey([5, 5], 'ArrowRight', false)).toEqual([6, 5]);
+    expect(dotByKey([5, 5], 'a', false)).toBeNull();
+    expect(dotInside([5, -5], { w: 4, h: 9 })).toEqual([4, 0]);
+  });
+});
+
+describe('purpose and workshop', () => {
+  it('what follows from a choice stands beside it', () => {
+    const said = followingFrom(bonnet.job, bonnet.plan, f);
+    expect(said.grade).toMatch(/P\d+/);
+    expect(said.exposure).toContain('petrol dissolves 1K');
+    const matte = { ...bonnet.job, purpose: { ...bonnet.job.purpose, finish: 'matte' as const } };
+    expect(followingFrom(matte, bonnet.plan, f).finish).toContain('cannot be flatted');
+  });
+  it('cups are mixed for a gun only', () => {
+    expect(needsMixing(bonnet.plan, CATALOGUE)).toBe(false);
+    const gun = CATALOGUE.map((p) => ({ ...p, carrier: 'gun' as const }));
+    expect(needsMixing(bonnet.plan, gun)).toBe(true);
+  });
+  it('what came of bringing a copy back', () => {
+    expect(broughtBack({ added: 2, same: 1, putAside: 3 })).toBe(
+      'Brought in: 2. Here already, the same: 1. Taken off the bench, to be put back there: 3.',
+    );
+  });
+});
