@@ -1,46 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
-import type { Forecast, ForecastMember } from '@/model/forecast';
+import { HARBOUR_LANE } from '@/demo/jobs';
+import { demo, TZ, NOW, ms, always, steady } from '@/demo/test-kit';
+import type { Forecast } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
 import { dryRate } from './drying/rate';
 import { ForecastError } from './job-air';
 import { plan } from './plan';
 import { HOUR, MINUTE, msOf } from './time/instant';
-
-const TZ = HARBOUR_LANE.tz;
-const NOW = msOf(DEMO_NOW, TZ);
-const ms = (iso: string): number => Date.parse(iso);
-const demo = (id: string): Job => DEMO_JOBS.find((j) => j.id === id)!.job;
-const always: FreeHours = {
-  weekly: {
-    mon: [['00:00', '24:00']],
-    tue: [['00:00', '24:00']],
-    wed: [['00:00', '24:00']],
-    thu: [['00:00', '24:00']],
-    fri: [['00:00', '24:00']],
-    sat: [['00:00', '24:00']],
-    sun: [['00:00', '24:00']],
-  },
-  exceptions: [],
-};
-/** Two equal members of steady weather, so that every future is the central one. */
-function steady(
-  tempC: number,
-  over: Partial<Record<keyof ForecastMember, number | ((hour: number) => number)>> = {},
-  hours = 220,
-): Forecast {
-  const col = (v: number | ((h: number) => number)): number[] =>
-    Array.from({ length: hours }, (_, h) => (typeof v === 'function' ? v(h) : v));
-  const m: ForecastMember = {
-    airTempC: col(over.airTempC ?? tempC),
-    rhPct: col(over.rhPct ?? 50),
-    windMs: col(over.windMs ?? 1),
-    gustMs: col(over.gustMs ?? 2),
-    rainMm: col(over.rainMm ?? 0),
-    cloudFrac: col(over.cloudFrac ?? 1),
-  };
-  return { start: '2026-05-16T00:00:00+01:00', stepMin: 60, members: [m, m] };
-}
 
 describe('a session worked by hand', () => {
   // One upright panel of 400 × 300 mm in a garage (no sun, no sky) at a steady 20 °C: the sheet's own reference.

@@ -1,75 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEMO_HOURS, DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
+import { DEMO_HOURS, HARBOUR_LANE } from '@/demo/jobs';
+import { TZ, NOW, ms, demo, simulated, holds } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
-import { type Plan, type Session } from '@/model/plan';
-import { simulatedForecast } from '@/standins/weather';
-import { CATALOGUE } from './coating/catalogue';
-import { dryRate } from './drying/rate';
-import { plan } from './plan';
+import { type Plan } from '@/model/plan';
 import { HOUR, MINUTE, msOf } from './time/instant';
-
-const TZ = HARBOUR_LANE.tz;
-const NOW = msOf(DEMO_NOW, TZ);
-const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
-const ms = (iso: string): number => Date.parse(iso);
-const demo = (id: string): Job => DEMO_JOBS.find((j) => j.id === id)!.job;
-const simulated = (job: Job, nowMs = NOW): Plan => {
-  const s = simulatedForecast(job.place, nowMs);
-  return plan({ job, ...s, nowMs });
-};
-
-/** The rules of the task, held against a finished session. */
-function holds(p: Plan, s: Session): number {
-  let checked = 0;
-  const coats = s.tasks.filter((t) => t.kind === 'coat');
-  const productOf = (layerId: string | null) => product(p.layers.find((l) => l.id === layerId)!.productId);
-  for (const t of s.tasks) {
-    expect(ms(t.endsAt)).toBeGreaterThanOrEqual(ms(t.startsAt));
-    expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(s.startsAt) - 1000);
-    expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(s.endsAt) + 1000);
-  }
-  const hands = s.tasks.filter((t) => t.handsOn);
-  for (let i = 1; i < hands.length; i++) {
-    expect(ms(hands[i]!.startsAt)).toBeGreaterThanOrEqual(ms(hands[i - 1]!.endsAt) - 1000);
-    checked++;
-  }
-  for (let i = 1; i < coats.length; i++) {
-    const a = coats[i - 1]!;
-    const b = coats[i]!;
-    const below = productOf(a.layerId);
-    const above = productOf(b.layerId);
-    const gapMin = (ms(b.startsAt) - ms(a.endsAt)) / MINUTE;
-    const order =
-      p.layers.findIndex((l) => l.id === b.layerId) - p.layers.findIndex((l) => l.id === a.layerId);
-    if (order === 0) {
-      expect(b.coat).toBe(a.coat! + 1);
-      if (above.itselfMaxMin !== undefined) expect(gapMin).toBeLessThanOrEqual(above.itselfMaxMin);
-      if (above.itselfForbiddenMin) expect(gapMin).toBeLessThanOrEqual(above.itselfForbiddenMin[0]);
-    } else {
-      expect(order).toBeGreaterThan(0);
-      if (below.nextBondMaxMin !== undefined) expect(gapMin).toBeLessThanOrEqual(below.nextBondMaxMin);
-    }
-    // Even at 40 °C, where credit ends, the least wait is 2.9 times shorter than the sheet's at 20 °C.
-    const least = (order === 0 ? above.flashMin : below.nextMinMin) / dryRate('evaporation', 40, 20, 0);
-    expect(gapMin).toBeGreaterThanOrEqual(least - 0.1);
-    checked++;
-  }
-  for (const a of s.activations) {
-    const pr = product(a.productId);
-    expect(ms(a.usableUntil) - ms(a.at)).toBeLessThanOrEqual(pr.potLifeMin! * MINUTE + 1000);
-    expect(ms(a.prudentUntil)).toBeLessThanOrEqual(Math.min(ms(a.usableUntil), ms(a.at) + 24 * HOUR) + 1000);
-    for (const t of coats.filter((c) => productOf(c.layerId).id === a.productId)) {
-      expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(a.usableUntil));
-      expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(a.at));
-    }
-    checked++;
-  }
-  for (const c of coats) expect(c.partIds.length).toBeGreaterThan(0);
-  expect(s.chance).toBeGreaterThan(0);
-  expect(s.chance).toBeLessThan(1);
-  return checked;
-}
 
 describe('chains, pins and replanning', () => {
   const three: Job = {

@@ -8,22 +8,21 @@ const memory = {
   rest: 'M',
   byField: { rhMaxFrac: 'CP', dewGapMinK: 'P', windMaxMs: 'CP', potLifeMin: 'CP' },
 } as const satisfies Product['provenance'];
+type Shared =
+  | 'carrier'
+  | 'refTempC'
+  | 'rhMaxFrac'
+  | 'dewGapMinK'
+  | 'windMaxMs'
+  | 'tempMinC'
+  | 'tempMaxC'
+  | 'provenance'
+  | 'isocyanate';
+/** A product without what its kind shares; it may say otherwise. */
+type Card = Omit<Product, Shared> & Partial<Product>;
+
 /** An aerosol and the limits they share: panel 3 K over dew point (ISO 12944-7), 85 % humidity, 2 m/s at the part. */
-const can = (
-  p: Omit<
-    Product,
-    | 'carrier'
-    | 'refTempC'
-    | 'rhMaxFrac'
-    | 'dewGapMinK'
-    | 'windMaxMs'
-    | 'tempMinC'
-    | 'tempMaxC'
-    | 'provenance'
-    | 'isocyanate'
-  > &
-    Partial<Product>,
-): Product => ({
+const can = (p: Card): Product => ({
   carrier: 'aerosol',
   refTempC: 20,
   rhMaxFrac: 0.85,
@@ -36,21 +35,7 @@ const can = (
   ...p,
 });
 /** A gun product: by the tin, mixed before use where it has a hardener. */
-const tin = (
-  p: Omit<
-    Product,
-    | 'carrier'
-    | 'refTempC'
-    | 'rhMaxFrac'
-    | 'dewGapMinK'
-    | 'windMaxMs'
-    | 'tempMinC'
-    | 'tempMaxC'
-    | 'provenance'
-    | 'isocyanate'
-  > &
-    Partial<Product>,
-): Product => ({
+const tin = (p: Card): Product => ({
   carrier: 'gun',
   refTempC: 20,
   rhMaxFrac: 0.8,

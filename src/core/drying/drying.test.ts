@@ -4,7 +4,7 @@ import { atPart } from '../air/at-part';
 import { ensembleOf } from '../air/ensemble';
 import { HOUR, MINUTE } from '../time/instant';
 import { Clocks } from './clocks';
-import { dryRate, limitRate, stageOf } from './rate';
+import { dryRate, limitRate, stageOf, waterFactor } from './rate';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
 const T0 = Date.UTC(2026, 4, 16);
@@ -59,6 +59,13 @@ describe('drying rates (Arrhenius identities on the energies stated)', () => {
   it('a maximum shrinks in heat and never stretches in the cold', () => {
     expect(limitRate('cure', 5, 20)).toBe(1);
     expect(limitRate('cure', 30, 20)).toBeGreaterThan(2);
+  });
+  it('water leaves twice as fast into dry air as at the sheet’s 50 %, half as fast at 75 %, not at all into full air', () => {
+    expect(waterFactor(0)).toBe(2);
+    expect(waterFactor(0.5)).toBe(1);
+    expect(waterFactor(0.75)).toBe(0.5);
+    expect(waterFactor(1)).toBe(0);
+    for (const wrong of [-0.01, 1.01, Number.NaN]) expect(() => waterFactor(wrong)).toThrow('waterFactor');
   });
   it('refuses a temperature that is not a number', () =>
     expect(() => dryRate('cure', Number.NaN, 20, 10)).toThrow(RangeError));
