@@ -91,6 +91,20 @@ describe('limits rule hours out', () => {
     expect(causeOf(steady(8), 'garage')).toBe('cold');
     expect(plan({ job, forecast: steady(8), nowMs: NOW }).kind).toBe('planned');
   });
+  it('without a lamp the middle of the night is too dark, with one it is not; noon is light', () => {
+    const verdictAt = (hour: string, lamp: boolean) => {
+      const place = { ...HARBOUR_LANE, shelter: 'garage' as const, lamp };
+      const p = plan({ job: { ...job, place }, forecast: steady(20), nowMs: NOW });
+      const at = msOf(`2026-05-18T${hour}`, TZ);
+      const span = p.suits[0]!.spans.find((s) => ms(s.startsAt) <= at && ms(s.endsAt) > at)!;
+      return [span.verdict, span.reasons[0]];
+    };
+    expect(verdictAt('01:00', false)).toEqual(['no', 'dark']);
+    expect(verdictAt('01:00', true)[0]).not.toBe('no');
+    expect(verdictAt('10:00', false)[0]).not.toBe('no');
+    // Sunset there is at 21:06: an hour earlier a coat can still be seen, an hour later it cannot.
+    expect(verdictAt('22:00', false)).toEqual(['no', 'dark']);
+  });
   it('98 % humidity leaves no dew gap', () => expect(causeOf(steady(20, { rhPct: 98 }))).toBe('dew-gap'));
   it('rain in the open spoils it until handle-dry; under a roof it does not', () => {
     const wet = steady(20, { rainMm: 1 });

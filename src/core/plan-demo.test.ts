@@ -99,6 +99,20 @@ describe('the demo workshop', () => {
   });
 });
 
+describe('one spare can of colour', () => {
+  it('is bought before the first coat; once a coat is on, its cans were bought', () => {
+    const { state: _state, ...anew } = demo('cargo-bike');
+    const spareOf = (job: Job): number => {
+      const base = simulated(job).materials.find((m) => m.productId === 'orrin-base')!;
+      return base.breakdown.find((b) => b.cause === 'spare')?.ml ?? 0;
+    };
+    expect(spareOf(anew)).toBe(400);
+    const layerId = simulated(anew).layers.find((l) => l.productId === 'orrin-base')!.id;
+    const coats = [{ layerId, coat: 1, endedAt: '2026-05-16T07:40:00+01:00' }];
+    expect(spareOf({ ...anew, state: { coats, activations: [] } })).toBe(0);
+  });
+});
+
 describe('two products that die in one session', () => {
   it('each is mixed just before its own first coat and has its own end (epoxy, then surfacer)', () => {
     const job: Job = {

@@ -79,6 +79,25 @@ describe('grit ladders', () => {
   });
 });
 
+describe('stripping', () => {
+  it('a failing clear is stripped from P120 on, a quarter of an hour a paper and square metre, the last one half an hour', () => {
+    const below = {
+      kind: 'surface' as const,
+      substrate: 'steel' as const,
+      condition: 'failing-clear' as const,
+    };
+    const seam = { below, join: 'sanded' as const, gritP: 600, wet: true };
+    expect(ladderOf(seam).map((r) => [r.gritP, r.minPerM2])).toEqual([
+      [120, 15],
+      [220, 15],
+      [360, 15],
+      [600, 30],
+    ]);
+    expect(ladderMinPerM2(seam)).toBe(75);
+    expect(ladderMinPerM2({ ...seam, join: 'scuffed' })).toBeLessThan(75);
+  });
+});
+
 describe('body filler', () => {
   it('a golf ball of 41 cm³ takes 0.9–1.5 g of cream at 2 %, 0.8–1.3 ml, at 45–75 g of paste (identity)', () => {
     for (const [g, lo, hi] of [

@@ -10,7 +10,7 @@ import { Clocks } from '../../drying/clocks';
 import { dryRate } from '../../drying/rate';
 import { uniform } from '../../numerics/random';
 import { HOUR, MINUTE, msOf } from '../../time/instant';
-import { causeAt, GUST_MAX_MS, limitTable } from './limits';
+import { causeAt, DARK_BELOW_DEG, GUST_MAX_MS, limitTable } from './limits';
 
 const now = Date.UTC(2026, 4, 16, 6, 50);
 const { forecast, issuedMs } = simulatedForecast(HARBOUR_LANE, now);
@@ -60,6 +60,13 @@ describe('limits, judged node by node', () => {
       expect(bad).toBeGreaterThan(50);
     },
   );
+});
+
+describe('limits that no sheet names', () => {
+  it('too dark is the sun a degree below the horizon; gusts over 5 m/s carry dust. Common practice and memory', () => {
+    expect(DARK_BELOW_DEG).toBe(-1);
+    expect(GUST_MAX_MS).toBe(5);
+  });
 });
 
 describe('stages, summed minute by minute', () => {
