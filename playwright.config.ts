@@ -7,8 +7,8 @@ export default defineConfig({
   fullyParallel: false,
   workers: 2,
   retries: 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: '.cache/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },

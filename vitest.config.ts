@@ -6,6 +6,6 @@ export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
     benchmark: { include: ['src/**/*.bench.ts'] },
-    testTimeout: 20_000,
+    testTimeout: 60_000,
   },
 });

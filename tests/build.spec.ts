@@ -9,7 +9,7 @@ test('twelve kinds of job, each brought in and planned through the interface', a
   app,
   request,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(600_000);
   for (const n of readdirSync('examples')) {
     const { id } = (await (
       await request.post(`${app.url}/api/jobs`, {

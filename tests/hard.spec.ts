@@ -145,7 +145,7 @@ test('the screen and the command line say the same chance and the same cost', as
 plain(
   'a server killed in the middle of work loses nothing acknowledged, and the page carries on',
   async ({ page }) => {
-    plain.setTimeout(90_000);
+    plain.setTimeout(270_000);
     const app = await appServer();
     try {
       await page.goto(`${app.url}/jobs/locker-lids/surface`);
@@ -155,7 +155,7 @@ plain(
       await page.getByLabel('Name of the job').fill('Lids, typed while it was dead');
       await expect(page.getByText(/the server does not answer/)).toBeVisible();
       await app.start();
-      await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+      await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 45_000 });
       await page.reload();
       await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, typed while it was dead');
       // And when the page itself is closed while the server is away.
@@ -166,7 +166,7 @@ plain(
       await app.start();
       await page.goto(`${app.url}/jobs/locker-lids/surface`);
       await expect(page.getByLabel('Name of the job')).toHaveValue('Lids, closed unsaved');
-      await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+      await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 45_000 });
     } finally {
       await app.stop();
     }
@@ -176,7 +176,7 @@ plain(
 plain(
   'killed four times in the middle of saving, it never forgets an edit it had acknowledged',
   async ({ request }) => {
-    plain.setTimeout(120_000);
+    plain.setTimeout(360_000);
     const app = await appServer();
     try {
       const read = async (): Promise<{ version: number; job: { name: string } }> =>
@@ -231,7 +231,7 @@ plain(
 plain(
   'from nothing at all: an empty workshop teaches, and twelve inputs lead to a run sheet',
   async ({ page }) => {
-    plain.setTimeout(90_000);
+    plain.setTimeout(270_000);
     const app = await appServer({ PELLUCID_DEMO: '0' });
     try {
       let inputs = 0;
