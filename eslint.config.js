@@ -59,7 +59,7 @@ export default tseslint.config(
           message: 'No chance in the core: take a seeded stream.',
         },
         {
-          selector: "MemberExpression[object.name=/^(performance|process|globalThis|window)$/]",
+          selector: 'MemberExpression[object.name=/^(performance|process|globalThis|window)$/]',
           message: 'The core does not see the machine.',
         },
       ],
