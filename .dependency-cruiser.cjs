@@ -135,10 +135,7 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^src/core/', pathNot: tests },
-      to: {
-        path: `(node_modules/${anyOf(NOT_IN_CORE)}(/|$)|${MACHINE})`,
-        dependencyTypesNot: ['type-only'],
-      },
+      to: { path: `(node_modules/${anyOf(NOT_IN_CORE)}(/|$)|${MACHINE})`, dependencyTypesNot: ['type-only'] },
     },
     ...Object.entries(ONLY_IN).map(([name, room]) => ({
       name: `${name}-only-in-${room.replace('/', '-')}`,
