@@ -31,7 +31,7 @@ const FLOORS = {
   air: ['numerics', 'records'],
   drying: ['air', 'chemistry', 'numerics', 'time'],
   material: ['chemistry', 'coating', 'numerics', 'prep', 'seams', 'surface'],
-  cautions: ['chemistry', 'coating', 'seams', 'surface'],
+  cautions: ['chemistry', 'coating', 'seams', 'surface', 'time'],
   schedule: [
     'air',
     'chemistry',

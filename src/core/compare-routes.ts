@@ -7,7 +7,7 @@ import { proposals } from './coating/suggest';
 import { type Route } from './coating/routes';
 import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
-import { draftsOf } from './schedule/work/drafts';
+import { draftsOf } from './schedule/tasks/drafts';
 
 export interface RouteSummary {
   readonly route: Route;

@@ -10,7 +10,7 @@ import { bench, nightsAt } from './bench';
 import { lastRecordedMs, workshopClock } from './clock';
 import { newJob } from './new-job';
 import type { JobStore, StoredJob } from './ports';
-import { withoutTick, withTick } from '@/core/schedule/work/tick';
+import { withoutTick, withTick } from '@/core/schedule/tasks/tick';
 import type { Weather } from './ports';
 import { viewJob } from './view-job';
 

@@ -192,15 +192,15 @@ export const MARK_LETTERS: Readonly<Record<Mark, string>> = {
 };
 
 /** A material inside a sentence; abbreviations keep their capitals. */
-function inSentence(substrate: Part['substrate']): string {
+export function substrateInSentence(substrate: Part['substrate']): string {
   const name = SUBSTRATE_NAMES[substrate].toLowerCase();
   return name.replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic');
 }
 
 /** A surface as a person says it: bare steel, sound old paint on aluminium. */
 export function surfaceName({ substrate, condition }: Surface): string {
-  if (condition === 'bare') return `bare ${inSentence(substrate)}`;
-  return `${CONDITION_NAMES[condition]} on ${inSentence(substrate)}`;
+  if (condition === 'bare') return `bare ${substrateInSentence(substrate)}`;
+  return `${CONDITION_NAMES[condition]} on ${substrateInSentence(substrate)}`;
 }
 
 /** What lies below a seam, from its text in a plan: a surface in words, a layer by its id. */

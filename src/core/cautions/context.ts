@@ -1,4 +1,5 @@
 /** What the caution cards look at, gathered once. */
+import { instantOf } from '../time/instant';
 import type { Job } from '@/model/job';
 import type { Session } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -49,4 +50,4 @@ export const isFlexed = (job: Job): boolean =>
 
 /** Still soft when the day ends. */
 export const lostToNight = (s: Session): boolean =>
-  Date.parse(s.handleAt) > Date.parse(s.touchDryAt) && s.handleAt.slice(0, 10) !== s.sprayAt.slice(0, 10);
+  instantOf(s.handleAt) > instantOf(s.touchDryAt) && s.handleAt.slice(0, 10) !== s.sprayAt.slice(0, 10);

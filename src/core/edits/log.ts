@@ -1,6 +1,6 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
 import type { Job, JobLog, Used } from '@/model/job';
-import { tickIdOf, withTick } from '../schedule/work/tick';
+import { tickIdOf, withTick } from '../schedule/tasks/tick';
 import { isoOf, msOf } from '../time/instant';
 
 export const EMPTY_LOG: JobLog = { used: [], outcomes: [], note: '' };

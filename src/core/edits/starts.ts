@@ -1,6 +1,6 @@
 /** Starts set by hand: one for each session, each at its own time; without any they are all chosen. */
 import type { Job } from '@/model/job';
-import { isoOf } from '../time/instant';
+import { instantOf, isoOf } from '../time/instant';
 
 type Starts = NonNullable<Job['starts']>;
 
@@ -25,7 +25,7 @@ export function shiftStart(
   byMs: number,
 ): Job {
   const set = job.starts?.find((s) => s.sessionId === session.id)?.at;
-  return pinStart(job, session.id, Date.parse(set ?? session.startsAt) + byMs);
+  return pinStart(job, session.id, instantOf(set ?? session.startsAt) + byMs);
 }
 
 /** One session's start chosen again. */

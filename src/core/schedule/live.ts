@@ -2,7 +2,7 @@
 import type { Runner } from './judge/runner';
 import type { StartOption } from './judge/start-option';
 import type { Stakes } from './search/stakes';
-import type { Draft } from './work/draft';
+import type { Draft } from './tasks/draft';
 
 export interface Live {
   readonly draft: Draft;

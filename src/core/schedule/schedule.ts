@@ -16,8 +16,8 @@ import { searchChains, type Chain, type SearchInput } from './search/chains';
 import { DEFAULT_DELAY_PER_DAY, stakesOf } from './search/stakes';
 import { startsOffered, suitOf } from './suits';
 import { whyNone } from './why-none';
-import { draftsOf } from './work/drafts';
-import type { Draft, Drafts } from './work/draft';
+import { draftsOf } from './tasks/drafts';
+import type { Draft, Drafts } from './tasks/draft';
 import { writeSession } from './write/session';
 
 export const HORIZON_DAYS = 7;

@@ -24,6 +24,13 @@ export function msOf(iso: string, tz: string): number {
   return t.toMillis();
 }
 
+/** Epoch ms of an ISO time that carries its offset, as every time of a plan does. */
+export const instantOf = (iso: string): number => Date.parse(iso);
+
+/** Minutes from one such time to another. */
+export const minutesBetween = (from: string, to: string): number =>
+  (instantOf(to) - instantOf(from)) / MINUTE;
+
 /**
  * Offset of the zone at an instant, ms east of UTC. luxon is asked at the edges of the UTC day
  * only; within a day whose edges agree the offset holds, on a day of change it is asked again.

@@ -1,7 +1,6 @@
 /** The bench's jobs with their sections, all to one scale. */
 import type { BenchJob } from '@/usecases/bench';
-import { stackOf, type Stack } from '../views/stack';
-import { gaugeTop } from '../views/bench';
+import { sharedGauge, type Stack, stackOf } from '../views/stack';
 
 export interface Drawn {
   readonly job: BenchJob;
@@ -11,6 +10,6 @@ export interface Drawn {
 
 export function drawnOf(jobs: readonly BenchJob[]): Drawn[] {
   const stacks = jobs.map((j) => stackOf(j.job, j.plan, j.products));
-  const gaugeMax = gaugeTop(stacks.map((s) => s.totalUm));
+  const gaugeMax = sharedGauge(stacks.map((s) => s.totalUm));
   return jobs.map((job, i) => ({ job, stack: stacks[i]!, gaugeMax }));
 }

@@ -1,12 +1,13 @@
 'use client';
 /** What is done, and what was taken off the bench. */
+import { planAreaM2 } from '../views/verdict';
 import Link from 'next/link';
 import Button from '@mui/material/Button';
 import type { Bench, BenchJob } from '@/usecases/bench';
 import { FilmSection } from '../drawings/film-section';
 import { stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
-import { jobAreaM2, outcomeOf } from '../views/bench';
+import { outcomeOf } from '../views/bench';
 
 export function FinishedJobs({ jobs }: { jobs: readonly BenchJob[] }) {
   if (jobs.length === 0) return null;
@@ -40,7 +41,7 @@ function FinishedRow({ job: j }: { job: BenchJob }) {
           <b style={{ fontWeight: 650 }}>{j.job.name}</b>
           <br />
           <span className="small muted">
-            closed {f.day(j.job.log!.closedAt!)}, {f.area(jobAreaM2(j))}
+            closed {f.day(j.job.log!.closedAt!)}, {f.area(planAreaM2(j.plan))}
             {outcomeOf(j)}
           </span>
         </span>

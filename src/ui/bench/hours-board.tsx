@@ -1,5 +1,6 @@
 'use client';
 /** Suitable hours per job over seven days, for the product that goes on next. */
+import { instantOf } from '@/core/time/instant';
 import type { Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
@@ -138,8 +139,8 @@ function JobHours({ job: j, y, x }: RowProps) {
       </text>
       <rect x={LEFT} y={y + 30} width={W - LEFT} height="7" fill="var(--well)" />
       {spans.map((s) => {
-        const left = x(Date.parse(s.startsAt));
-        const width = Math.max(0, Math.min(x(Date.parse(s.endsAt)), W) - left);
+        const left = x(instantOf(s.startsAt));
+        const width = Math.max(0, Math.min(x(instantOf(s.endsAt)), W) - left);
         const band = { x: left, y: y + 30, width, height: '7' };
         return (
           <g key={s.startsAt}>
@@ -158,8 +159,8 @@ function JobHours({ job: j, y, x }: RowProps) {
 
 /** A session in the colours of its first and its last layer, with the life of what is activated above. */
 function SessionBlock({ job, session: s, y, x }: RowProps & { session: Session }) {
-  const left = x(Date.parse(s.startsAt));
-  const right = x(Date.parse(s.handsOffAt));
+  const left = x(instantOf(s.startsAt));
+  const right = x(instantOf(s.handsOffAt));
   const half = (right - left) / 2;
   const { first, last } = blockProducts(job, s);
   const fill = (p: Product | undefined): string => {
@@ -172,7 +173,7 @@ function SessionBlock({ job, session: s, y, x }: RowProps & { session: Session }
     <g>
       {pot && (
         <path
-          d={`M${x(Date.parse(pot.at))} ${y + 8}L${x(Date.parse(pot.usableUntil))} ${y + 28}H${x(Date.parse(pot.at))}Z`}
+          d={`M${x(instantOf(pot.at))} ${y + 8}L${x(instantOf(pot.usableUntil))} ${y + 28}H${x(instantOf(pot.at))}Z`}
           fill="var(--pot)"
           stroke="var(--lagoon)"
           opacity=".75"

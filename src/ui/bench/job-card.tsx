@@ -1,12 +1,13 @@
 'use client';
 /** One job on the bench: its section, how far it is, what comes next and when. */
+import { planAreaM2 } from '../views/verdict';
 import Link from 'next/link';
 import Button from '@mui/material/Button';
 import { CONDITION_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import { FilmSection } from '../drawings/film-section';
 import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
-import { jobAreaM2, stageOf, stepLine, whenLine } from '../views/bench';
+import { stageOf, stepLine, whenLine } from '../views/bench';
 import { STAGES } from '../views/stages';
 import type { Drawn } from './drawn';
 
@@ -35,7 +36,7 @@ export function JobCard({ drawn: { job: j, stack, gaugeMax }, onRemove }: JobCar
         </h2>
       </Link>
       <p className="small muted">
-        {SUBSTRATE_NAMES[part.substrate]}, {CONDITION_NAMES[part.condition]}, {f.area(jobAreaM2(j))}
+        {SUBSTRATE_NAMES[part.substrate]}, {CONDITION_NAMES[part.condition]}, {f.area(planAreaM2(j.plan))}
       </p>
       <p className="row small" style={{ gap: 8, margin: '6px 0 4px' }}>
         <StageWedge index={stage.index} />

@@ -1,5 +1,6 @@
 'use client';
 /** The section through the film, to scale, and its drawing as a file. */
+import { gaugeFor } from '../views/stack';
 import { useRef, useState } from 'react';
 import Button from '@mui/material/Button';
 import type { Job } from '@/model/job';
@@ -7,7 +8,6 @@ import { FilmSection } from '../drawings/film-section';
 import { StackTable } from '../drawings/stack-table';
 import { saveDrawing } from '../drawings/save-drawing';
 import type { Stack } from '../views/stack';
-import { gaugeFor } from '../shell/spine';
 import { drawingName } from '../views/build-up';
 
 interface SectionPanelProps {

@@ -1,8 +1,9 @@
 /** The life of a pot under the tasks: a wedge that runs out, dark as far as it is used. */
+import { instantOf } from '@/core/time/instant';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { potWords } from '../views/close-up';
-import { msOf } from '../views/ribbon';
+
 import { TASKS, type CloseUpFrame } from './close-up-frame';
 import { RIBBON } from './ribbon-frame';
 
@@ -19,10 +20,10 @@ interface PotLifeProps {
 
 export function PotLife({ frame: { pot, s, x, toMs }, products, f }: PotLifeProps) {
   if (!pot) return null;
-  const atMs = msOf(pot.act.at);
-  const deadMs = msOf(pot.act.usableUntil);
+  const atMs = instantOf(pot.act.at);
+  const deadMs = instantOf(pot.act.usableUntil);
   const atX = x(atMs);
-  const usedMs = Math.min(msOf(pot.last.endsAt), deadMs);
+  const usedMs = Math.min(instantOf(pot.last.endsAt), deadMs);
   const shownMs = Math.min(deadMs, toMs);
   const yAt = (ms: number): number => TOP + (BOTTOM - TOP) * Math.min(1, (ms - atMs) / (deadMs - atMs));
   const wedge = (ms: number): string => `M${atX} ${TOP}L${x(ms)} ${yAt(ms)}V${BOTTOM}H${atX}Z`;

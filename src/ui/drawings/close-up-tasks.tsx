@@ -1,9 +1,10 @@
 /** The tasks of a session close up: preparation, coats, the waits between them, and what follows the last. */
+import { instantOf, minutesBetween } from '@/core/time/instant';
 import type { Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
-import { afterWords, coatMark, minutesBetween, prepWord } from '../views/close-up';
-import { layerPaint, msOf } from '../views/ribbon';
+import { afterWords, coatMark, prepWord } from '../views/close-up';
+import { layerPaint } from '../views/ribbon';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
 import { inkOn } from '../views/ink';
 import { RIBBON } from './ribbon-frame';
@@ -22,8 +23,8 @@ const PLAIN_FILL = '#E4E8E2';
 
 export function Preparation({ frame: { prep, x } }: FrameProps) {
   return prep.map((t) => {
-    const from = x(msOf(t.startsAt));
-    const w = x(msOf(t.endsAt)) - from;
+    const from = x(instantOf(t.startsAt));
+    const w = x(instantOf(t.endsAt)) - from;
     const fill = PREP_FILL[t.kind] ?? PLAIN_FILL;
     return (
       <g key={t.id}>
@@ -48,8 +49,8 @@ export function Preparation({ frame: { prep, x } }: FrameProps) {
 
 export function Flashes({ frame: { flashes, x } }: FrameProps) {
   return flashes.map((t) => {
-    const from = x(msOf(t.startsAt));
-    const to = x(msOf(t.endsAt));
+    const from = x(instantOf(t.startsAt));
+    const to = x(instantOf(t.endsAt));
     return (
       <g key={t.id}>
         <line x1={from} x2={to} y1={Y + H / 2} y2={Y + H / 2} stroke="var(--ink)" strokeWidth="1.500" />
@@ -70,8 +71,8 @@ interface CoatsProps extends FrameProps {
 /** A narrow coat has its mark below. */
 export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
   return coats.map((t) => {
-    const from = x(msOf(t.startsAt));
-    const w = Math.max(4, x(msOf(t.endsAt)) - from);
+    const from = x(instantOf(t.startsAt));
+    const w = Math.max(4, x(instantOf(t.endsAt)) - from);
     const fill = layerPaint(drawn, t.layerId, 0.85);
     const wide = w > 22;
     return (
@@ -104,7 +105,7 @@ export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
 /** Dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under the coats. */
 export function AfterLast({ frame: { coats, s, x }, f }: FrameProps & { f: Format }) {
   if (coats.length === 0) return null;
-  const dustX = x(msOf(s.dustFreeAt));
+  const dustX = x(instantOf(s.dustFreeAt));
   const beside = dustX < RIBBON.width - 190;
   return (
     <g fontSize="12.500" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">

@@ -1,11 +1,12 @@
 'use client';
 /** One session close up: preparation, every coat with its wait, the activation and the life of the can. */
+import { instantOf, minutesBetween } from '@/core/time/instant';
 import { useRef } from 'react';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
-import { closeUpInWords, closeUpView, dragWords, minutesBetween, shareOfHalfHours } from '../views/close-up';
-import { msOf } from '../views/ribbon';
+import { closeUpInWords, closeUpView, dragWords, shareOfHalfHours } from '../views/close-up';
+
 import { AfterLast, Coats, Flashes, Preparation } from './close-up-tasks';
 import { PotLife } from './close-up-pot';
 import { RIBBON, RIBBON_W, timeScale } from './ribbon-frame';
@@ -71,7 +72,7 @@ export function CloseUp(props: CloseUpProps) {
           strokeWidth="4"
           paintOrder="stroke"
         >
-          {dragWords(by, msOf(s.startsAt), view.clock)}
+          {dragWords(by, instantOf(s.startsAt), view.clock)}
         </text>
       )}
     </svg>
@@ -131,14 +132,14 @@ function Paper({ frame }: { frame: CloseUpFrame }) {
 
 /** What a finger takes hold of, and the line on which everything stands. */
 function Handle({ frame: { s, x, toMs } }: { frame: CloseUpFrame }) {
-  const from = x(msOf(s.startsAt));
+  const from = x(instantOf(s.startsAt));
   const { y, h } = TASKS;
   return (
     <>
       <rect
         x={from - 4}
         y={y - 6}
-        width={Math.max(24, x(msOf(s.endsAt)) - from + 8)}
+        width={Math.max(24, x(instantOf(s.endsAt)) - from + 8)}
         height={h + 26}
         fill="transparent"
       />

@@ -1,15 +1,14 @@
 /** One day of the ribbon turned upright for a phone: hours run down; what suits, the coats, the life of the can. */
 import type { AirView } from '@/core/air/view';
-import { isoOf } from '@/core/time/instant';
+import { HOUR, instantOf, isoOf } from '@/core/time/instant';
 import type { Plan, Session, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { dayInWords, dayRibbonView, spanWord, type DayRibbonView } from '../views/day-ribbon';
-import { msOf } from '../views/ribbon';
+
 import { tightestPot } from '../views/tightest-pot';
 import { DayPot, DaySession } from './day-session';
 
-const HOUR = 3_600_000;
 const PX_PER_HOUR = 27;
 const W = 362;
 const TOP = 24;
@@ -93,8 +92,8 @@ function Hours({ hours, y, label }: HoursProps) {
 }
 
 function Span({ span: s, y }: { span: Suit['spans'][number]; y: Y }) {
-  const top = y(msOf(s.startsAt));
-  const h = y(msOf(s.endsAt)) - top;
+  const top = y(instantOf(s.startsAt));
+  const h = y(instantOf(s.endsAt)) - top;
   if (h <= 0) return null;
   const good = s.verdict === 'good';
   const narrow = { x: '46', y: top, width: '52', height: h };

@@ -1,9 +1,9 @@
 /** The session of an upright day: preparation, coats, dust-free, handle-dry; and the life of its pot beside it. */
+import { instantOf, minutesBetween } from '@/core/time/instant';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf } from '@/words/format';
-import { minutesBetween } from '../views/close-up';
-import { layerPaint, msOf } from '../views/ribbon';
+import { layerPaint } from '../views/ribbon';
 import type { TightestPot } from '../views/tightest-pot';
 
 type Y = (ms: number) => number;
@@ -17,8 +17,8 @@ interface DaySessionProps {
 }
 
 export function DaySession({ session: s, drawn, y, endMs }: DaySessionProps) {
-  const fromY = y(msOf(s.startsAt));
-  const sprayY = y(msOf(s.sprayAt));
+  const fromY = y(instantOf(s.startsAt));
+  const sprayY = y(instantOf(s.sprayAt));
   const coats = s.tasks.filter((t) => t.kind === 'coat');
   return (
     <>
@@ -26,7 +26,7 @@ export function DaySession({ session: s, drawn, y, endMs }: DaySessionProps) {
         x1="166"
         x2="166"
         y1={fromY}
-        y2={y(msOf(s.handleAt))}
+        y2={y(instantOf(s.handleAt))}
         stroke="var(--ink-3)"
         strokeDasharray="1 4"
       />
@@ -45,22 +45,22 @@ export function DaySession({ session: s, drawn, y, endMs }: DaySessionProps) {
         </text>
       )}
       {coats.map((t) => {
-        const top = y(msOf(t.startsAt));
+        const top = y(instantOf(t.startsAt));
         return (
           <rect
             key={t.id}
             x="132"
             y={top}
             width="68"
-            height={Math.max(4, y(msOf(t.endsAt)) - top)}
+            height={Math.max(4, y(instantOf(t.endsAt)) - top)}
             fill={layerPaint(drawn, t.layerId)}
             stroke="var(--ink)"
             strokeDasharray="3 2"
           />
         );
       })}
-      {msOf(s.dustFreeAt) < endMs && <DustFree y={y(msOf(s.dustFreeAt))} />}
-      {msOf(s.handleAt) < endMs && <HandleDry y={y(msOf(s.handleAt))} />}
+      {instantOf(s.dustFreeAt) < endMs && <DustFree y={y(instantOf(s.dustFreeAt))} />}
+      {instantOf(s.handleAt) < endMs && <HandleDry y={y(instantOf(s.handleAt))} />}
     </>
   );
 }
@@ -101,9 +101,9 @@ interface DayPotProps {
 
 /** A wedge that narrows as the pot's life runs out, dark as far as it is used. */
 export function DayPot({ pot: { act, last }, y, endMs }: DayPotProps) {
-  const atMs = msOf(act.at);
-  const deadMs = msOf(act.usableUntil);
-  const lastMs = msOf(last.endsAt);
+  const atMs = instantOf(act.at);
+  const deadMs = instantOf(act.usableUntil);
+  const lastMs = instantOf(last.endsAt);
   const shownMs = Math.min(deadMs, endMs);
   const atY = y(atMs);
   const wordY = (below: number): number => Math.min(y(shownMs) - 6, y(lastMs) + below);

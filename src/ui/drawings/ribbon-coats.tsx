@@ -1,8 +1,9 @@
 /** The lowest strip of the ribbon: coats and pots of every session, and other starts that were offered. */
+import { instantOf } from '@/core/time/instant';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf } from '@/words/format';
-import { layerPaint, msOf } from '../views/ribbon';
+import { layerPaint } from '../views/ribbon';
 import { FOOT, RIBBON, STRIPS } from './ribbon-frame';
 
 const { top: TOP, h: H } = STRIPS.coats;
@@ -20,11 +21,11 @@ interface AlternativesProps {
 
 export function AlternativeMarks({ plan, sessionId, x }: AlternativesProps) {
   const chosen = plan.sessions.find((s) => s.id === sessionId);
-  const chosenX = chosen ? x(msOf(chosen.startsAt)) : -Infinity;
+  const chosenX = chosen ? x(instantOf(chosen.startsAt)) : -Infinity;
   const others = plan.alternatives.flatMap((a) =>
     a.starts
       .filter((s) => s.sessionId === sessionId)
-      .map((s) => ({ at: s.at, x: x(msOf(s.at)), chance: a.chance })),
+      .map((s) => ({ at: s.at, x: x(instantOf(s.at)), chance: a.chance })),
   );
   return (
     <>
@@ -59,18 +60,18 @@ interface SessionMarksProps {
 }
 
 export function SessionMarks({ session: s, x, drawn, chosen }: SessionMarksProps) {
-  const from = x(msOf(s.startsAt));
-  const to = x(msOf(s.handleAt));
+  const from = x(instantOf(s.startsAt));
+  const to = x(instantOf(s.handleAt));
   const coats = s.tasks.filter((t) => t.kind === 'coat');
   return (
     <g>
       <line x1={from} x2={to} y1={BASE} y2={BASE} stroke="var(--ink)" strokeWidth="2.500" opacity=".7" />
       {s.activations.map((a) => {
-        const at = x(msOf(a.at));
+        const at = x(instantOf(a.at));
         return (
           <path
             key={a.productId}
-            d={`M${at} ${TOP + 18}L${x(msOf(a.usableUntil))} ${BASE}H${at}Z`}
+            d={`M${at} ${TOP + 18}L${x(instantOf(a.usableUntil))} ${BASE}H${at}Z`}
             fill="var(--pot)"
             stroke="var(--lagoon)"
             strokeWidth="1"
@@ -79,13 +80,13 @@ export function SessionMarks({ session: s, x, drawn, chosen }: SessionMarksProps
         );
       })}
       {coats.map((t) => {
-        const at = x(msOf(t.startsAt));
+        const at = x(instantOf(t.startsAt));
         return (
           <rect
             key={t.id}
             x={at}
             y={TOP + 18}
-            width={Math.max(3, x(msOf(t.endsAt)) - at)}
+            width={Math.max(3, x(instantOf(t.endsAt)) - at)}
             height={H - 26}
             fill={layerPaint(drawn, t.layerId)}
             stroke="var(--ink)"

@@ -1,4 +1,5 @@
 /** The ribbon's paper: its width, its strips from top to bottom, and the scales of time and of each quantity. */
+import { HOUR } from '@/core/time/instant';
 import type { AirView, Band } from '@/core/air/view';
 import type { Product } from '@/model/product';
 import type { Stretch } from '../views/ribbon';
@@ -6,7 +7,6 @@ import type { Stretch } from '../views/ribbon';
 export const RIBBON = { width: 736, left: 104, right: 8 } as const;
 const RIGHT_EDGE = RIBBON.width - RIBBON.right;
 export const RIBBON_W = RIGHT_EDGE - RIBBON.left;
-const HOUR = 3_600_000;
 
 /** Strips, top down, px. */
 export const STRIPS = {

@@ -1,6 +1,7 @@
 /** The strips of the ribbon: each quantity with its limit, and what they gather into. */
+import { instantOf } from '@/core/time/instant';
 import type { Suit } from '@/model/plan';
-import { mergedSpans, msOf, rainyNodes, wordsFor } from '../views/ribbon';
+import { mergedSpans, rainyNodes, wordsFor } from '../views/ribbon';
 import { areaTo, bandPath, clamped, linePath, RIBBON, STRIPS, type RibbonFrame } from './ribbon-frame';
 
 interface StripProps {
@@ -142,8 +143,8 @@ export function SuitsStrip({ frame, suit }: StripProps & { suit: Suit | undefine
 /** Good is full height, just inside lower and hatched, no is empty with its reasons. */
 function SuitSpan({ span: s, frame }: StripProps & { span: Suit['spans'][number] }) {
   const { top, h } = STRIPS.suits;
-  const from = clamped(frame.x(msOf(s.startsAt)));
-  const w = clamped(frame.x(msOf(s.endsAt))) - from;
+  const from = clamped(frame.x(instantOf(s.startsAt)));
+  const w = clamped(frame.x(instantOf(s.endsAt))) - from;
   if (w <= 0) return null;
   const good = s.verdict === 'good';
   const low = { x: from, y: top + 8, width: w, height: h - 8 };

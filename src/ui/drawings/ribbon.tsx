@@ -1,9 +1,10 @@
 /** The week as a ribbon: the second signature. Panel, dew gap, humidity, wind and rain, gathered into what suits; then the coats. */
+import { instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
-import { daysIn, msOf, nightsOf, nodesIn, ribbonInWords, type DayMark } from '../views/ribbon';
+import { daysIn, nightsOf, nodesIn, ribbonInWords, type DayMark } from '../views/ribbon';
 import { clamped, FOOT, RIBBON, RIBBON_W, ribbonFrame, stretchOf, STRIPS, timeScale } from './ribbon-frame';
 import type { RibbonFrame } from './ribbon-frame';
 import { AlternativeMarks, SessionMarks } from './ribbon-coats';
@@ -28,8 +29,8 @@ const HEIGHT = FOOT + 4;
 /** The trapezoid that joins a session on the ribbon to its close-up below. */
 export function Join({ session, fromMs, hours }: { session: Session; fromMs: number; hours: number }) {
   const x = timeScale(stretchOf(fromMs, hours));
-  const from = clamped(x(msOf(session.startsAt)));
-  const to = clamped(x(msOf(session.endsAt)));
+  const from = clamped(x(instantOf(session.startsAt)));
+  const to = clamped(x(instantOf(session.endsAt)));
   if (to - from < 1) return <div style={{ height: 8 }} />;
   return (
     <svg viewBox={`0 0 ${RIBBON.width} 14`} width="100%" aria-hidden="true">

@@ -1,9 +1,9 @@
 'use client';
 /** Name of the job, what it is, and the way through its stages: a wedge that rises from surface to spray day. */
+import { planAreaM2, surfacesLine } from '../views/verdict';
 import Link from 'next/link';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
-import { CONDITION_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
 import { STAGES, stageStates, type StageId } from '../views/stages';
@@ -13,14 +13,6 @@ const WORD = { done: 'done', open: '', stop: 'stopped' } as const;
 export function JobHead({ id, job, plan, stage }: { id: string; job: Job; plan: Plan; stage: StageId }) {
   const f = useFormat();
   const states = stageStates(job, plan);
-  const surfaces = [
-    ...new Set(
-      job.parts.map(
-        (p) =>
-          `${SUBSTRATE_NAMES[p.substrate].toLowerCase().replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe p', 'PE p')}, ${CONDITION_NAMES[p.condition]}`,
-      ),
-    ),
-  ];
   return (
     <div className="jobhead">
       <div>
@@ -29,9 +21,9 @@ export function JobHead({ id, job, plan, stage }: { id: string; job: Job; plan: 
           <span className="swatch" style={{ background: job.purpose.colour.hex }} />
           {job.purpose.colour.name}, {job.purpose.finish}
           <span aria-hidden="true">·</span>
-          {surfaces.slice(0, 2).join('; ')}
+          {surfacesLine(job)}
           <span aria-hidden="true">·</span>
-          {f.area(plan.parts.reduce((a, p) => a + p.areaM2, 0))}
+          {f.area(planAreaM2(plan))}
         </p>
       </div>
       <nav className="stages" aria-label="Stages">

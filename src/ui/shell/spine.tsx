@@ -6,12 +6,8 @@ import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { FilmSection } from '../drawings/film-section';
 import { FilmStrip } from '../drawings/film-strip';
-import { stackOf } from '../views/stack';
+import { gaugeFor, stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
-
-export function gaugeFor(totalUm: number): number {
-  return Math.max(50, Math.ceil(totalUm / 50) * 50);
-}
 
 export function Spine({
   job,

@@ -1,5 +1,5 @@
 /** What the bench shows: what comes next over all jobs, sums, two jobs that want the same hours, and each job in a line. */
-import { dayStart } from '@/core/time/instant';
+import { dayStart, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
@@ -10,13 +10,9 @@ import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
 
-const HOUR = 3_600_000;
-
-export const jobAreaM2 = (j: BenchJob): number => j.plan.parts.reduce((a, p) => a + p.areaM2, 0);
-
 /** The job whose next session comes first. */
 export function nextJob(jobs: readonly BenchJob[]): BenchJob | undefined {
-  const startMs = (j: BenchJob): number => Date.parse(j.plan.sessions[0]!.startsAt);
+  const startMs = (j: BenchJob): number => instantOf(j.plan.sessions[0]!.startsAt);
   return jobs.filter((j) => j.plan.sessions.length > 0).sort((a, b) => startMs(a) - startMs(b))[0];
 }
 
@@ -39,10 +35,6 @@ export function benchSums(jobs: readonly BenchJob[]): BenchSums {
   };
 }
 
-/** Top of the gauge that all sections share, µm. */
-export const gaugeTop = (totalsUm: readonly number[]): number =>
-  Math.max(100, ...totalsUm.map((um) => Math.ceil(um / 50) * 50));
-
 export interface Clash {
   readonly first: string;
   readonly second: string;
@@ -55,8 +47,8 @@ export function clashOf(jobs: readonly BenchJob[]): Clash | null {
     j.plan.sessions.map((s) => ({
       id: j.id,
       name: j.job.name,
-      from: Date.parse(s.startsAt),
-      to: Date.parse(s.handsOffAt),
+      from: instantOf(s.startsAt),
+      to: instantOf(s.handsOffAt),
       at: s.startsAt,
     })),
   );
@@ -117,8 +109,8 @@ export function nextLimits(j: BenchJob | undefined): Product | undefined {
 
 /** Minutes until the next step where it is near, null where it is not. */
 export function minutesTo(startsAt: string, nowMs: number): number | null {
-  const left = Date.parse(startsAt) - nowMs;
-  return left > 0 && left < 20 * HOUR ? left / 60_000 : null;
+  const left = instantOf(startsAt) - nowMs;
+  return left > 0 && left < 20 * HOUR ? left / MINUTE : null;
 }
 
 /** The board of hours: seven civil days from today. */

@@ -1,4 +1,5 @@
 /** What the build-up stage shows: surfaces once each, what a seam says, names of layers, and what is wrong with the stack. */
+import { minutesBetween } from '@/core/time/instant';
 import type { Seam, System } from '@/core/seams/seam';
 import { withZones } from '@/core/surface/zones';
 import { groundText, type Ground } from '@/model/ground';
@@ -112,8 +113,7 @@ export function sheetFigures(p: Product, f: Format): SheetFigure[] {
 
 const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
 
-export const taskMinutes = (t: Task): number =>
-  Math.round((Date.parse(t.endsAt) - Date.parse(t.startsAt)) / 60_000);
+export const taskMinutes = (t: Task): number => Math.round(minutesBetween(t.startsAt, t.endsAt));
 
 export interface PrepOfSession {
   readonly id: string;

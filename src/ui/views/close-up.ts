@@ -1,10 +1,10 @@
 /** What the close-up of a session shows: its stretch of hours, its tasks by kind, words for them. */
+import { instantOf, MINUTE, minutesBetween } from '@/core/time/instant';
 import type { Plan, Session, Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
-import { msOf, type Stretch } from './ribbon';
+import { type Stretch } from './ribbon';
 import { tightestPot, type TightestPot } from './tightest-pot';
 
-const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const HALF_HOUR = HOUR / 2;
 /** Least hours that are drawn. */
@@ -25,11 +25,11 @@ export interface CloseUpView extends Stretch {
 }
 
 export function closeUpView(plan: Pick<Plan, 'layers'>, s: Session): CloseUpView {
-  const startMs = msOf(s.startsAt);
+  const startMs = instantOf(s.startsAt);
   const fromMs = Math.floor((startMs - 5 * MINUTE) / HALF_HOUR) * HALF_HOUR;
-  const toMs = Math.max(msOf(s.endsAt) + 25 * MINUTE, fromMs + LEAST_H * HOUR);
+  const toMs = Math.max(instantOf(s.endsAt) + 25 * MINUTE, fromMs + LEAST_H * HOUR);
   const firstHour = Math.ceil(fromMs / HOUR) * HOUR;
-  const offsetMs = msOf(`${s.startsAt.slice(0, 19)}Z`) - startMs;
+  const offsetMs = instantOf(`${s.startsAt.slice(0, 19)}Z`) - startMs;
   return {
     fromMs,
     toMs,
@@ -44,8 +44,6 @@ export function closeUpView(plan: Pick<Plan, 'layers'>, s: Session): CloseUpView
 
 /** B2: the layer's letter and the coat. */
 export const coatMark = (t: Task): string => `${(t.layerId ?? '').charAt(0).toUpperCase()}${t.coat}`;
-
-export const minutesBetween = (from: string, to: string): number => (msOf(to) - msOf(from)) / MINUTE;
 
 /** Dust-free, and until when it stays under cover. */
 export function afterWords(s: Session, f: Format): [string, string] {

@@ -1,11 +1,11 @@
 /** One day upright: from first light to last, or as long as that day's session takes. */
+import { HOUR, instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import type { Session, Suit } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
-import { msOf, type Stretch } from './ribbon';
+import { type Stretch } from './ribbon';
 
-const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
 const DARK_DEG = -1;
 /** A day without light in the forecast is drawn over these hours. */
@@ -27,7 +27,7 @@ function lightOf(air: AirView, dayMs: number): number[] {
 }
 
 const isThatDay = (s: Session, dayMs: number): boolean =>
-  msOf(s.startsAt) >= dayMs && msOf(s.startsAt) < dayMs + DAY;
+  instantOf(s.startsAt) >= dayMs && instantOf(s.startsAt) < dayMs + DAY;
 
 /** @param dayMs midnight */
 export function dayRibbonView(
@@ -40,8 +40,8 @@ export function dayRibbonView(
   const light = lightOf(air, dayMs);
   const firstLight = light[0] ?? dayMs + USUAL_H.from * HOUR;
   const lastLight = light.at(-1) ?? dayMs + USUAL_H.to * HOUR;
-  const begins = session ? msOf(session.startsAt) : Infinity;
-  const ends = session ? msOf(session.endsAt) : 0;
+  const begins = session ? instantOf(session.startsAt) : Infinity;
+  const ends = session ? instantOf(session.endsAt) : 0;
   const fromMs = Math.floor(Math.min(firstLight, begins) / HOUR) * HOUR;
   const toMs = Math.min(dayMs + DAY, Math.ceil(Math.max(lastLight + HOUR, ends) / HOUR) * HOUR);
   const count = Math.round((toMs - fromMs) / HOUR) + 1;
@@ -50,7 +50,7 @@ export function dayRibbonView(
     toMs,
     hours: Array.from({ length: count }, (_, i) => fromMs + i * HOUR),
     session,
-    spans: (suit?.spans ?? []).filter((s) => msOf(s.endsAt) > fromMs && msOf(s.startsAt) < toMs),
+    spans: (suit?.spans ?? []).filter((s) => instantOf(s.endsAt) > fromMs && instantOf(s.startsAt) < toMs),
   };
 }
 

@@ -1,11 +1,12 @@
 /** What the drawings are told to draw: steps, spans, days, shares. */
+import { minutesBetween } from '@/core/time/instant';
 import { describe, expect, it } from 'vitest';
 import type { AirView } from '@/core/air/view';
 import type { Job } from '@/model/job';
 import type { Plan, Session, Suit } from '@/model/plan';
 import { formatFor } from '@/words/format';
 import { airTiles, splitUnit } from './air';
-import { draggedHalfHours, dragWords, minutesBetween, potWords, shareOfHalfHours } from './close-up';
+import { draggedHalfHours, dragWords, potWords, shareOfHalfHours } from './close-up';
 import { daysIn, mergedSpans, nightsOf, nodesIn, wordsFor } from './ribbon';
 import { inAList, sessionName } from './session-name';
 import { currentStage, stageStates } from './stages';

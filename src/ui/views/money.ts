@@ -9,6 +9,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { ROUTE_NAMES } from '@/words/names';
+import { planAreaM2 } from './verdict';
 
 /** Less left than this is not spoken of, ml. */
 const LEFT_SHOWN_ML = 5;
@@ -47,7 +48,7 @@ export function moneyView(job: Job, plan: Pick<Plan, 'materials' | 'parts' | 'la
   const byCoat = costBy(rows, (r) => `${r.layerId}.${r.coat}`);
   const left = leftovers(job, plan.materials, system.products);
   const areas = new Map(plan.parts.map((p) => [p.id, p.areaM2]));
-  const areaM2 = plan.parts.reduce((a, p) => a + p.areaM2, 0);
+  const areaM2 = planAreaM2(plan);
   const per = (cost: number, m2: number): number | null => (m2 > 0 ? cost / m2 : null);
   const hang = sensitivity(withZones(job), system);
   const widest = Math.max(0.01, ...hang.map((h) => h.high - h.low));

@@ -1,19 +1,16 @@
 /** What the ribbon of a week shows: nights and days of the stretch, stretches of one verdict, and all of it in words. */
 import type { AirView } from '@/core/air/view';
-import { civilDate, dayStart } from '@/core/time/instant';
+import { civilDate, dayStart, HOUR, instantOf } from '@/core/time/instant';
 import type { Plan, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
 import { over, paintOf } from './ink';
 
-const HOUR = 3_600_000;
 /** Sun below this is dark, degrees. */
 const DARK_DEG = -1;
 /** Rain in fewer futures than this is not drawn, 0…1. */
 const RAIN_SHOWN = 0.15;
-
-export const msOf = (iso: string): number => Date.parse(iso);
 
 export interface Stretch {
   readonly fromMs: number;
@@ -79,7 +76,7 @@ export function mergedSpans(suit: Suit | undefined): SuitSpan[] {
     const goesOn = before?.span.verdict === 'no' && s.verdict === 'no';
     const hoursBy = goesOn ? before.hoursBy : new Map<string, number>();
     const cause = s.reasons[0];
-    const hours = (msOf(s.endsAt) - msOf(s.startsAt)) / HOUR;
+    const hours = (instantOf(s.endsAt) - instantOf(s.startsAt)) / HOUR;
     if (cause !== undefined) hoursBy.set(cause, (hoursBy.get(cause) ?? 0) + hours);
     const reasons = [...hoursBy].sort((a, b) => b[1] - a[1]).map(([c]) => c);
     if (goesOn) before.span = { ...before.span, endsAt: s.endsAt, reasons };

@@ -1,5 +1,5 @@
 /** What the spray day shows: the step in hand, what it waits for, the pot that runs, cautions and titles. */
-import { msOf } from '@/core/time/instant';
+import { instantOf, MINUTE, msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Caution, Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -7,7 +7,6 @@ import { durationOf, type Format } from '@/words/format';
 import { cautionsAt } from '@/core/cautions/shown';
 import { inSentence, isMix, taskTitle } from './task-words';
 
-const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 /** A coat longer ago than this is no wait under way any more. */
 const WAIT_MS = 3 * HOUR;
@@ -53,7 +52,7 @@ export function dayView(job: Job, plan: Plan, products: readonly Product[]): Day
   const next = session?.tasks.find((t) => t.handsOn);
   const ends = (job.state?.coats ?? []).map((c) => msOf(c.endedAt, job.place.tz));
   const lastMs = ends.length > 0 ? Math.max(...ends) : null;
-  const waits = next && lastMs !== null && Date.parse(next.startsAt) - lastMs < WAIT_MS;
+  const waits = next && lastMs !== null && instantOf(next.startsAt) - lastMs < WAIT_MS;
   const layerId = next?.layerId ?? session?.layerIds[0];
   const productId = plan.layers.find((l) => l.id === layerId)?.productId;
   return {
@@ -114,7 +113,7 @@ export interface NowView {
 }
 
 export function nowView(task: Task, nowMs: number, sinceMs: number | null): NowView {
-  const startMs = Date.parse(task.startsAt);
+  const startMs = instantOf(task.startsAt);
   const leftMs = startMs - nowMs;
   const ready = leftMs <= 0;
   const soon = leftMs < SOON_MS;

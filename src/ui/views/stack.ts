@@ -122,3 +122,12 @@ export function stackInWords(s: Stack, f: Format): string {
   });
   return `Cross-section to scale, bottom up: ${s.substrate}; ${bands.join('; ')}. ${f.film(s.totalUm)} in all.`;
 }
+
+const GAUGE_STEP_UM = 50;
+/** Top of the gauge beside a section, µm. */
+export const gaugeFor = (totalUm: number): number =>
+  Math.max(GAUGE_STEP_UM, Math.ceil(totalUm / GAUGE_STEP_UM) * GAUGE_STEP_UM);
+
+/** Top of the gauge that several sections share, µm. */
+export const sharedGauge = (totalsUm: readonly number[]): number =>
+  Math.max(2 * GAUGE_STEP_UM, ...totalsUm.map(gaugeFor));

@@ -1,4 +1,5 @@
 /** Of several products that die in a session, the one whose life is used up furthest: the one to draw. */
+import { instantOf } from '@/core/time/instant';
 import type { Activation, Plan, Session, Task } from '@/model/plan';
 
 export interface TightestPot {
@@ -14,8 +15,8 @@ export function tightestPot(plan: Pick<Plan, 'layers'>, s: Session | undefined):
   const pots = s.activations.flatMap((act) => {
     const last = coats.findLast((t) => productOf(t) === act.productId);
     if (!last) return [];
-    const fromMs = Date.parse(act.at);
-    const share = (Date.parse(last.endsAt) - fromMs) / (Date.parse(act.usableUntil) - fromMs);
+    const fromMs = instantOf(act.at);
+    const share = (instantOf(last.endsAt) - fromMs) / (instantOf(act.usableUntil) - fromMs);
     return [{ act, last, share }];
   });
   return pots.sort((a, b) => b.share - a.share)[0] ?? null;

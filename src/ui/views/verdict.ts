@@ -1,9 +1,12 @@
 /** What the job tag says: how the plan stands, how many cans, how sure, and the cautions of the moment. */
 import { cautionsAt, MOMENTS } from '@/core/cautions/shown';
+import type { Job } from '@/model/job';
 import type { Caution, Plan } from '@/model/plan';
 import { percentOf, type Format } from '@/words/format';
+import { CONDITION_NAMES, substrateInSentence } from '@/words/names';
 
 const CAUTIONS_SHOWN = 3;
+const SURFACES_SHOWN = 2;
 const BLOCKERS_SHOWN = 3;
 
 export type Standing = 'blocked' | 'done' | 'to-do';
@@ -14,6 +17,15 @@ export function standingOf(plan: Plan): Standing {
 
 export const oddsPct = (plan: Pick<Plan, 'chance'>): number => percentOf(plan.chance ?? 0);
 export const shownBlockers = (plan: Plan): Plan['blockers'] => plan.blockers.slice(0, BLOCKERS_SHOWN);
+
+/** What the job lies on: steel, rust; the first two kinds of surface. */
+export function surfacesLine({ parts }: Job): string {
+  const said = parts.map((p) => `${substrateInSentence(p.substrate)}, ${CONDITION_NAMES[p.condition]}`);
+  return [...new Set(said)].slice(0, SURFACES_SHOWN).join('; ');
+}
+
+/** What is painted, all parts, m². */
+export const planAreaM2 = (plan: Pick<Plan, 'parts'>): number => plan.parts.reduce((a, p) => a + p.areaM2, 0);
 
 /** Packs to buy over all materials. */
 export function packsToBuy(plan: Pick<Plan, 'materials'>): number {

@@ -1,11 +1,10 @@
 /** What the window stage shows: the session looked at, its limits, the hours lost to each reason, the assumptions behind it. */
-import { dayStart } from '@/core/time/instant';
+import { dayStart, HOUR, instantOf } from '@/core/time/instant';
 import type { Plan, Session, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_LIMITS } from '@/words/names';
 
-const HOUR = 3_600_000;
 /** Reasons shown, and days ahead that can be leafed to. */
 const REASONS_SHOWN = 5;
 const DAYS_AHEAD = 6;
@@ -19,7 +18,7 @@ export function lostHours(suit: Suit): { cause: string; hours: number }[] {
   for (const s of suit.spans) {
     const cause = s.reasons[0];
     if (s.verdict !== 'no' || cause === undefined) continue;
-    by.set(cause, (by.get(cause) ?? 0) + (Date.parse(s.endsAt) - Date.parse(s.startsAt)) / HOUR);
+    by.set(cause, (by.get(cause) ?? 0) + (instantOf(s.endsAt) - instantOf(s.startsAt)) / HOUR);
   }
   const all = [...by].map(([cause, hours]) => ({ cause, hours })).sort((a, b) => b.hours - a.hours);
   return all.slice(0, REASONS_SHOWN);
@@ -81,6 +80,14 @@ export function assumedValue({ value, unit }: Assumption, currency: string, f: F
 export const oddsText = (o: StartOption): string =>
   `${percentOf(o.chance)} %${o.verdict === 'inside' ? ', just inside' : ''}`;
 
+interface Now {
+  readonly ms: number;
+  readonly tz: string;
+}
+/** Midnight of the day of a session; today where there is none. */
+export const dayOf = (session: Session | undefined, { ms, tz }: Now): number =>
+  dayStart(session ? instantOf(session.startsAt) : ms, tz);
+
 /** One day on a phone. */
 export interface DayView {
   readonly startMs: number;
@@ -94,18 +101,14 @@ export interface DayView {
 }
 
 /** @param dayMs midnight of the day */
-export function dayView(
-  options: readonly StartOption[],
-  dayMs: number,
-  now: { ms: number; tz: string },
-): DayView {
+export function dayView(options: readonly StartOption[], dayMs: number, now: Now): DayView {
   const { tz } = now;
   const first = dayStart(now.ms, tz);
   const noonMs = dayMs + 12 * HOUR;
   return {
     startMs: dayMs,
     noonMs,
-    starts: options.filter((o) => dayStart(Date.parse(o.at), tz) === dayMs),
+    starts: options.filter((o) => dayStart(instantOf(o.at), tz) === dayMs),
     isFirst: dayMs <= first,
     isLast: dayMs >= first + DAYS_AHEAD * 24 * HOUR,
     before: dayStart(noonMs - 24 * HOUR, tz),

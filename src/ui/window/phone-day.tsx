@@ -2,16 +2,16 @@
 /** One day of the week on a phone: the ribbon upright, and its starts as a list. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
-import { dayStart, isoOf } from '@/core/time/instant';
+import { isoOf } from '@/core/time/instant';
 import { DayRibbon } from '../drawings/day-ribbon';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
-import { dayView, layerIdsOf, oddsText, type DayView, type WindowView } from '../views/window';
+import { dayOf, dayView, layerIdsOf, oddsText, type DayView, type WindowView } from '../views/window';
 
 export interface PhoneDayProps {
   readonly view: WindowView;
-  readonly onPick: (ms: number) => void;
+  readonly onPick: (at: string) => void;
   readonly onSession: (id: string) => void;
 }
 
@@ -20,7 +20,7 @@ export function PhoneDay({ view, onPick, onSession }: PhoneDayProps) {
   const { air, plan, products, job, nowMs } = useDesk();
   const { tz } = job.place;
   const { session } = view;
-  const sessionDay = dayStart(session ? Date.parse(session.startsAt) : nowMs, tz);
+  const sessionDay = dayOf(session, { ms: nowMs, tz });
   // The day follows the session until another is leafed to.
   const [leafed, setLeafed] = useState<{ over: number; day: number } | null>(null);
   const shown = leafed?.over === sessionDay ? leafed.day : sessionDay;
@@ -87,7 +87,7 @@ function SessionTabs({ view, onSession }: Omit<PhoneDayProps, 'onPick'>) {
 interface DayStartsProps {
   readonly day: DayView;
   readonly chosen: string | undefined;
-  readonly onPick: (ms: number) => void;
+  readonly onPick: (at: string) => void;
 }
 
 function DayStarts({ day, chosen, onPick }: DayStartsProps) {
@@ -109,7 +109,7 @@ function DayStarts({ day, chosen, onPick }: DayStartsProps) {
             <Button
               variant={chosen === o.at ? 'contained' : 'outlined'}
               aria-pressed={chosen === o.at}
-              onClick={() => onPick(Date.parse(o.at))}
+              onClick={() => onPick(o.at)}
             >
               <span>
                 {f.time(o.at)}

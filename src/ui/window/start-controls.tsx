@@ -8,12 +8,10 @@ import Select from '@mui/material/Select';
 import { useFormat } from '../theme/providers';
 import { oddsText, type StartOption } from '../views/window';
 
-export const STEP_MS = 30 * 60_000;
-
 export interface StartControlsProps {
   readonly options: readonly StartOption[];
-  readonly onShift: (steps: number) => void;
-  readonly onPick: (ms: number) => void;
+  readonly onShift: (halfHours: number) => void;
+  readonly onPick: (at: string) => void;
   /** Only where it was set by hand. */
   readonly onLetGo?: () => void;
 }
@@ -30,12 +28,7 @@ export function StartControls({ options, onShift, onPick, onLetGo }: StartContro
       </Button>
       <FormControl size="small" sx={{ width: 210 }}>
         <InputLabel id="starts">Other starts</InputLabel>
-        <Select
-          labelId="starts"
-          label="Other starts"
-          value=""
-          onChange={(e) => onPick(Date.parse(e.target.value))}
-        >
+        <Select labelId="starts" label="Other starts" value="" onChange={(e) => onPick(e.target.value)}>
           {options.map((o) => (
             <MenuItem key={o.at} value={o.at}>
               {f.dayTime(o.at)}, {oddsText(o)}

@@ -1,5 +1,6 @@
 'use client';
 /** The week: the ribbon of one session, its close-up beneath, and the same as a table. */
+import { HOUR } from '@/core/time/instant';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { Suit } from '@/model/plan';
@@ -9,9 +10,7 @@ import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
 import { causeName, layerIdsOf, type WindowView } from '../views/window';
-import { STEP_MS } from './start-controls';
 
-const HOUR = 3_600_000;
 /** Hours on the ribbon, hours before now where it begins, and how far it can be leafed. */
 const SHOWN_H = 84;
 const PAST_H = 5;
@@ -20,7 +19,7 @@ const MOST_H = 96;
 export interface WeekProps {
   readonly view: WindowView;
   readonly onSession: (id: string) => void;
-  readonly onShift: (byMs: number) => void;
+  readonly onShift: (halfHours: number) => void;
 }
 
 export function Week({ view, onSession, onShift }: WeekProps) {
@@ -32,7 +31,7 @@ export function Week({ view, onSession, onShift }: WeekProps) {
     if (!session || e.target !== e.currentTarget) return;
     if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') return;
     e.preventDefault();
-    onShift(e.key === 'ArrowLeft' ? -STEP_MS : STEP_MS);
+    onShift(e.key === 'ArrowLeft' ? -1 : 1);
   };
   return (
     <section className="panel desk-only" aria-label="The week" onKeyDown={onKey} tabIndex={0}>
@@ -135,7 +134,7 @@ function SessionCloseUp({
         products={products}
         jobHex={job.purpose.colour.hex}
         f={f}
-        onShift={(halfHours) => onShift(halfHours * STEP_MS)}
+        onShift={onShift}
       />
     </Wide>
   );

@@ -1,5 +1,6 @@
 'use client';
 /** Window: when to start, each session of the chain, what it is worth and what rules the other hours out. */
+import { HALF_HOUR, instantOf } from '@/core/time/instant';
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { pinStart, shiftStart, unpinStart, withStarts } from '@/core/edits/starts';
@@ -18,7 +19,7 @@ import { windowView } from '../views/window';
 import { Decision } from './decision';
 import { HowComputed } from './how-computed';
 import { PhoneDay } from './phone-day';
-import { STEP_MS, StartControls } from './start-controls';
+import { StartControls } from './start-controls';
 import { Week } from './week';
 
 const RuledOut = later('What rules the other hours out', () => import('./ruled-out').then((m) => m.RuledOut));
@@ -30,8 +31,9 @@ export function WindowStage() {
   const [picked, setPicked] = useState<string | null>(null);
   const view = windowView(plan, products, picked);
   const { session } = view;
-  const pin = (ms: number): void => session && desk.edit((j) => pinStart(j, session.id, ms));
-  const shift = (byMs: number): void => session && desk.edit((j) => shiftStart(j, session, byMs));
+  const pin = (at: string): void => session && desk.edit((j) => pinStart(j, session.id, instantOf(at)));
+  const shift = (halfHours: number): void =>
+    session && desk.edit((j) => shiftStart(j, session, halfHours * HALF_HOUR));
 
   return (
     <Columns kind="cols-3">
@@ -46,7 +48,7 @@ export function WindowStage() {
           <Decision key={session.id} session={session}>
             <StartControls
               options={view.options}
-              onShift={(steps) => shift(steps * STEP_MS)}
+              onShift={shift}
               onPick={pin}
               {...(job.starts?.some((s) => s.sessionId === session.id)
                 ? { onLetGo: () => desk.edit((j) => unpinStart(j, session.id)) }

@@ -15,7 +15,7 @@ import {
   UNMASK_MIN,
   type CoatStep,
   type Draft,
-} from '../work/draft';
+} from '../tasks/draft';
 import { FirstFault } from './first-fault';
 import { DARK_BELOW_DEG, type Cause, type LimitTable } from './limits';
 

@@ -5,7 +5,7 @@
 import type { AtPart } from '../../air/at-part';
 import { isTwoPart } from '../../chemistry/cards';
 import { MINUTE, type Span } from '../../time/instant';
-import type { Draft } from '../work/draft';
+import type { Draft } from '../tasks/draft';
 import type { Cause } from './limits';
 import { addMember, noMembers, type MemberMask } from './members';
 import type { Run, Runner } from './runner';

@@ -1,7 +1,7 @@
 /** What a session that fails costs: its paint, what was activated for it, and its hours once more. */
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
-import type { CoatStep, Draft } from '../work/draft';
+import type { CoatStep, Draft } from '../tasks/draft';
 
 export interface Stakes {
   readonly materials: number;

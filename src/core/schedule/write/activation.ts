@@ -2,9 +2,9 @@
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
 import { NOZZLE_ML, PURGE_ML } from '../../material/material-line';
-import { HOUR } from '../../time/instant';
+import { HOUR, instantOf } from '../../time/instant';
 import type { RunCoat } from '../judge/runner';
-import { ACTIVATE_MIN, type CoatStep } from '../work/draft';
+import { ACTIVATE_MIN, type CoatStep } from '../tasks/draft';
 import { notice, put, type Sheet } from './sheet';
 
 /** Prudent life of an activated can. Common practice: the same day. */
@@ -78,7 +78,7 @@ export function writeActivation(sheet: Sheet, step: CoatStep, coat: RunCoat, onW
 /** Each activation is prudent until the session ends, a day has gone by or its pot is dead, whichever is first. */
 export function settleActivations(sheet: Sheet, endMs: number): void {
   for (const a of sheet.activations) {
-    const untilMs = Math.min(endMs, Date.parse(a.at) + PRUDENT_MS, Date.parse(a.usableUntil));
+    const untilMs = Math.min(endMs, instantOf(a.at) + PRUDENT_MS, instantOf(a.usableUntil));
     a.prudentUntil = sheet.iso(untilMs);
   }
 }

@@ -1,5 +1,5 @@
 /** What follows the last coat: until it is dust-free, and the tape coming off. */
-import { UNMASK_AFTER_MIN, UNMASK_MIN } from '../work/draft';
+import { UNMASK_AFTER_MIN, UNMASK_MIN } from '../tasks/draft';
 import { minutesLater, notice, put, type Sheet } from './sheet';
 
 /** Writes both. @param dustFreeMs within the forecast @returns when the session is over, ms */

@@ -2,7 +2,7 @@
 import type { Notice } from '@/model/marks';
 import { characterOf, type Character } from '../../coating/character';
 import { MINUTE } from '../../time/instant';
-import type { CoatStep } from '../work/draft';
+import type { CoatStep } from '../tasks/draft';
 import { writeActivation } from './activation';
 import { airAt, notice, put, round1, type Sheet } from './sheet';
 

@@ -2,7 +2,7 @@
 import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { chanceOf } from '../../numerics/stats';
-import { MINUTE } from '../../time/instant';
+import { minutesBetween } from '../../time/instant';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
 import { settleActivations } from './activation';
@@ -29,8 +29,7 @@ const byStart = (a: Task, b: Task): number => {
 };
 
 function handsOnMinutes(tasks: readonly Task[]): number {
-  const minutes = (t: Task): number => (Date.parse(t.endsAt) - Date.parse(t.startsAt)) / MINUTE;
-  return tasks.filter((t) => t.handsOn).reduce((sum, t) => sum + minutes(t), 0);
+  return tasks.filter((t) => t.handsOn).reduce((sum, t) => sum + minutesBetween(t.startsAt, t.endsAt), 0);
 }
 
 function failuresOf(pick: StartOption): Session['failures'] {

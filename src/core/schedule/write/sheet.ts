@@ -4,7 +4,7 @@ import type { Activation, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { isoOf, MINUTE } from '../../time/instant';
 import type { Run } from '../judge/runner';
-import type { Draft } from '../work/draft';
+import type { Draft } from '../tasks/draft';
 
 export interface Sheet {
   readonly air: AtPart;
