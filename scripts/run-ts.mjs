@@ -23,7 +23,7 @@ await build({
   format: 'esm',
   target: 'node20',
   tsconfig: join(root, 'tsconfig.json'),
-  external: ['better-sqlite3'],
+  external: ['better-sqlite3', '@stryker-mutator/core'],
   banner: {
     js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
   },

@@ -47,40 +47,37 @@ function isTakenOn(job: Job, { ground, below, above }: Pair): boolean {
   return (job.overrides ?? []).some((o) => o.below === name && o.above === above.id);
 }
 
-/** What the owner took on himself is planned as scuffed, with care, and stays on record. */
-function takenOn(pair: Pair, code: string, partId: string): Seam {
-  const params = paramsOf(pair);
+/** Scuffed, with care, and proven on a test card first. */
+function withCare(pair: Pair, partId: string, said: Pick<Seam, 'reason' | 'mark' | 'gritP'>): Seam {
   return {
     below: pair.ground,
     above: pair.layer.id,
     verdict: 'care',
     join: 'scuffed',
-    reason: notice('seam-overridden', { ...params, code }),
-    wayOut: notice('test-card', params),
-    mark: 'own',
-    gritP: TAKEN_GRIT_P,
+    reason: said.reason,
+    wayOut: notice('test-card', paramsOf(pair)),
+    mark: said.mark,
+    gritP: said.gritP,
     wet: false,
     window: null,
     partIds: [partId],
   };
 }
 
-function unknownPair(pair: Pair, partId: string): Seam {
-  const params = paramsOf(pair);
-  return {
-    below: pair.ground,
-    above: pair.layer.id,
-    verdict: 'care',
-    join: 'scuffed',
-    reason: notice('pair-not-known', params),
-    wayOut: notice('test-card', params),
+/** What the owner took on himself stays on record. */
+const takenOn = (pair: Pair, code: string, partId: string): Seam =>
+  withCare(pair, partId, {
+    reason: notice('seam-overridden', { ...paramsOf(pair), code }),
+    mark: 'own',
+    gritP: TAKEN_GRIT_P,
+  });
+
+const unknownPair = (pair: Pair, partId: string): Seam =>
+  withCare(pair, partId, {
+    reason: notice('pair-not-known', paramsOf(pair)),
     mark: 'CP',
     gritP: UNKNOWN_GRIT_P,
-    wet: false,
-    window: null,
-    partIds: [partId],
-  };
-}
+  });
 
 /** @param partId the first part that has this seam */
 export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {

@@ -1,13 +1,8 @@
 'use client';
 /** Suitable hours per job over seven days, for the product that goes on next. */
-import { instantOf } from '@/core/time/instant';
-import type { Session } from '@/model/plan';
-import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
-import { percentOf } from '@/words/format';
-import { over, paintOf } from '../views/ink';
 import { useFormat } from '../theme/providers';
-import { blockProducts, boardScale, shortName, type BoardScale } from '../views/bench';
+import { boardRow, boardScale, type BoardBlock, type BoardRow, type BoardScale } from '../views/bench';
 
 const W = 960;
 const LEFT = 178;
@@ -32,11 +27,7 @@ export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
   const scale = boardScale(nowMs, tz);
   const x = xOf(scale);
   const height = HEAD + jobs.length * ROW_H;
-  const said = jobs.map((j) => {
-    const s = j.plan.sessions[0];
-    const what = s ? `session ${f.dayTime(s.startsAt)}, ${percentOf(s.chance)} per cent` : 'nothing planned';
-    return `${j.job.name}: ${what}`;
-  });
+  const rows = jobs.map((j) => boardRow(j, f));
   return (
     <section aria-label="Suitable hours">
       <BoardKey />
@@ -46,12 +37,12 @@ export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
           width="100%"
           style={{ minWidth: 640 }}
           role="img"
-          aria-label={said.join('; ')}
+          aria-label={rows.map((r) => r.said).join('; ')}
         >
           <Nights nights={jobs[0]?.nights ?? []} scale={scale} height={height} />
           <Days scale={scale} height={height} tz={tz} />
-          {jobs.map((j, r) => (
-            <JobHours key={j.id} job={j} y={HEAD + r * ROW_H} x={x} />
+          {rows.map((row, r) => (
+            <JobHours key={row.id} row={row} y={HEAD + r * ROW_H} x={x} />
           ))}
           <line x1={x(nowMs)} x2={x(nowMs)} y1="22" y2={height} stroke="var(--lagoon)" strokeWidth="2" />
           <path d={`M${x(nowMs) - 5} 20h10l-5 8z`} fill="var(--lagoon)" />
@@ -125,69 +116,55 @@ function Days({ scale, height, tz }: FrameProps & { tz: string }) {
 }
 
 interface RowProps {
-  readonly job: BenchJob;
+  readonly row: BoardRow;
   readonly y: number;
   readonly x: X;
 }
 
-function JobHours({ job: j, y, x }: RowProps) {
-  const spans = (j.plan.suits[0]?.spans ?? []).filter((s) => s.verdict !== 'no');
+function JobHours({ row, y, x }: RowProps) {
   return (
     <g>
       <text x="0" y={y + 26} fontSize="13.500" fontWeight="600" fill="var(--ink)">
-        {shortName(j.job.name)}
+        {row.name}
       </text>
       <rect x={LEFT} y={y + 30} width={W - LEFT} height="7" fill="var(--well)" />
-      {spans.map((s) => {
-        const left = x(instantOf(s.startsAt));
-        const width = Math.max(0, Math.min(x(instantOf(s.endsAt)), W) - left);
+      {row.spans.map((s) => {
+        const left = x(s.fromMs);
+        const width = Math.max(0, Math.min(x(s.toMs), W) - left);
         const band = { x: left, y: y + 30, width, height: '7' };
         return (
-          <g key={s.startsAt}>
-            <rect {...band} fill={s.verdict === 'good' ? 'var(--moss)' : 'var(--amber)'} />
-            {s.verdict === 'inside' && <rect {...band} fill="url(#p-warn)" />}
+          <g key={s.fromMs}>
+            <rect {...band} fill={s.isGood ? 'var(--moss)' : 'var(--amber)'} />
+            {!s.isGood && <rect {...band} fill="url(#p-warn)" />}
           </g>
         );
       })}
-      {j.plan.sessions.map((s) => (
-        <SessionBlock key={s.id} job={j} session={s} y={y} x={x} />
+      {row.blocks.map((b) => (
+        <SessionBlock key={b.id} block={b} y={y} x={x} />
       ))}
       <line x1="0" x2={W} y1={y + ROW_H} y2={y + ROW_H} stroke="var(--line-2)" />
     </g>
   );
 }
 
-/** A session in the colours of its first and its last layer, with the life of what is activated above. */
-function SessionBlock({ job, session: s, y, x }: RowProps & { session: Session }) {
-  const left = x(instantOf(s.startsAt));
-  const right = x(instantOf(s.handsOffAt));
+function SessionBlock({ block, y, x }: Omit<RowProps, 'row'> & { block: BoardBlock }) {
+  const left = x(block.fromMs);
+  const right = x(block.toMs);
   const half = (right - left) / 2;
-  const { first, last } = blockProducts(job, s);
-  const fill = (p: Product | undefined): string => {
-    if (!p) return '#999';
-    const paint = paintOf(p, job.job.purpose.colour.hex);
-    return over(paint.fill, Math.max(0.8, paint.alpha));
-  };
-  const pot = s.activations[0];
+  const [first, last] = block.fills;
+  const { pot } = block;
   return (
     <g>
       {pot && (
         <path
-          d={`M${x(instantOf(pot.at))} ${y + 8}L${x(instantOf(pot.usableUntil))} ${y + 28}H${x(instantOf(pot.at))}Z`}
+          d={`M${x(pot.fromMs)} ${y + 8}L${x(pot.toMs)} ${y + 28}H${x(pot.fromMs)}Z`}
           fill="var(--pot)"
           stroke="var(--lagoon)"
           opacity=".75"
         />
       )}
-      <rect x={left} y={y + 8} width={Math.max(4, half)} height="20" fill={fill(first)} stroke="var(--ink)" />
-      <rect
-        x={left + half}
-        y={y + 8}
-        width={Math.max(3, half)}
-        height="20"
-        fill={fill(last)}
-        stroke="var(--ink)"
-      />
+      <rect x={left} y={y + 8} width={Math.max(4, half)} height="20" fill={first} stroke="var(--ink)" />
+      <rect x={left + half} y={y + 8} width={Math.max(3, half)} height="20" fill={last} stroke="var(--ink)" />
       <text
         x={Math.min(right + 5, W - 34)}
         y={y + 20}
@@ -198,7 +175,7 @@ function SessionBlock({ job, session: s, y, x }: RowProps & { session: Session }
         strokeWidth="3"
         paintOrder="stroke"
       >
-        {percentOf(s.chance)} %
+        {block.odds}
       </text>
     </g>
   );

@@ -1,5 +1,6 @@
 'use client';
 /** Data sheets of one's own: pasted from a label, brought in from a file, put right by hand. The sheet on the tin wins. */
+import { sendFile } from '../parts/send';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
@@ -15,25 +16,14 @@ import { SheetEditor } from './sheet-editor';
 const LabelDialog = dynamic(() => import('./label-dialog').then((m) => m.LabelDialog), { ssr: false });
 
 const MOST_BYTES = 1024 * 1024;
-const SILENT: SheetsAnswer = {
-  error: 'The server does not answer. Nothing was brought in; try again in a moment.',
-};
+const SILENT = 'The server does not answer. Nothing was brought in; try again in a moment.';
 
 async function readSheets(file: File): Promise<SheetsAnswer> {
   if (file.size > MOST_BYTES) return { error: `${file.name} is larger than 1 MB.` };
-  try {
-    const r = await fetch('/api/sheets', {
-      method: 'POST',
-      headers: { 'content-type': /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json' },
-      body: await file.text(),
-    });
-    const answer = (await r.json()) as SheetsAnswer;
-    if (r.ok) return answer;
-    const { products: _none, ...refused } = answer;
-    return refused;
-  } catch {
-    return SILENT;
-  }
+  const type = /\.csv$/i.test(file.name) ? 'text/csv' : 'application/json';
+  const r = await sendFile<SheetsAnswer>('/api/sheets', await file.text(), type);
+  if (r.ok) return r.answer;
+  return { error: r.answered ? r.error : SILENT, faults: r.faults };
 }
 
 export function SheetsPanel() {

@@ -85,20 +85,19 @@ export function JobDesk({ initial, children }: JobDeskProps) {
   const { job, setJob, state, steps, setSteps, savedAt, saver } = useDraft(initial);
   const [view, setView] = useState(initial);
   const [message, setMessage] = useState<string | null>(null);
-  const clock = useClock(initial.nowMs);
+  const { now, set: setClock } = useClock(initial.nowMs);
   const onView = useCallback(
     (v: JobView): void => {
-      clock.set(v.nowMs);
+      setClock(v.nowMs);
       setView(v);
       setJob(v.job);
       setSteps(v.steps);
     },
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- setters and the clock's functions are the same for ever
-    [],
+    [setClock, setJob, setSteps],
   );
   useServerView(id, saver, savedAt, onView);
   useNothingLost(id, saver);
-  const { answer, fault } = usePlanner(view, job, clock.now);
+  const { answer, fault } = usePlanner(view, job, now);
   const edit = useCallback(
     (change: (j: Job) => Job): void => {
       const next = change(saver.draft);
@@ -123,7 +122,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     message: message ?? (state.kind === 'saved' ? fault : null),
     edit,
     step,
-    clock: clock.now,
+    clock: now,
     resolve: (whose) => saver.resolve(whose),
     faultAt: (path) => faultAt(state, path),
   };

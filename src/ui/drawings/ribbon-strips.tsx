@@ -45,6 +45,21 @@ export function DewGapStrip({ frame }: StripProps) {
   );
 }
 
+/** A limit of what is sprayed, across the ribbon. */
+function LimitLine({ y, dash }: { y: number; dash: string }) {
+  return (
+    <line
+      x1={LEFT}
+      x2={W}
+      y1={y}
+      y2={y}
+      stroke="var(--oxide-ink)"
+      strokeWidth="1.200"
+      strokeDasharray={dash}
+    />
+  );
+}
+
 export function HumidityStrip({ frame }: StripProps) {
   const { air, limits, humidityY } = frame;
   const { top, h } = STRIPS.humidity;
@@ -52,15 +67,7 @@ export function HumidityStrip({ frame }: StripProps) {
   return (
     <>
       <path d={areaTo(frame, air.rhFrac.mid, humidityY, top + h)} fill="var(--humid)" opacity=".75" />
-      <line
-        x1={LEFT}
-        x2={W}
-        y1={limitY}
-        y2={limitY}
-        stroke="var(--oxide-ink)"
-        strokeWidth="1.200"
-        strokeDasharray="4 3"
-      />
+      <LimitLine y={limitY} dash="4 3" />
     </>
   );
 }
@@ -95,15 +102,7 @@ export function WindStrip({ frame }: StripProps) {
             />
           );
         })}
-      <line
-        x1={LEFT}
-        x2={W}
-        y1={limitY}
-        y2={limitY}
-        stroke="var(--oxide-ink)"
-        strokeWidth="1.200"
-        strokeDasharray="2 3"
-      />
+      <LimitLine y={limitY} dash="2 3" />
     </>
   );
 }

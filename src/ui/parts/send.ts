@@ -13,10 +13,8 @@ export interface Sent<T = object> {
 
 const SILENT = 'The server does not answer. Nothing was changed; try again in a moment.';
 
-/** @param body an object, sent as JSON; left out for none */
-export async function send<T = object>(url: string, method: string, body?: unknown): Promise<Sent<T>> {
-  const json = { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
-  const r = await fetch(url, { method, ...(body === undefined ? {} : json) }).catch(() => null);
+async function ask<T>(url: string, init: RequestInit): Promise<Sent<T>> {
+  const r = await fetch(url, init).catch(() => null);
   if (!r) return { ok: false, answered: false, answer: {}, error: SILENT, faults: [] };
   const answer = (await r.json().catch(() => ({}))) as Partial<T> & { error?: string; faults?: Faults };
   return {
@@ -27,3 +25,16 @@ export async function send<T = object>(url: string, method: string, body?: unkno
     faults: answer.faults ?? [],
   };
 }
+
+/** @param body an object, sent as JSON; left out for none */
+export const send = <T = object>(url: string, method: string, body?: unknown): Promise<Sent<T>> =>
+  ask(url, {
+    method,
+    ...(body === undefined
+      ? {}
+      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  });
+
+/** A file or a picture as it is. @param type its content type */
+export const sendFile = <T = object>(url: string, body: Blob | string, type: string): Promise<Sent<T>> =>
+  ask(url, { method: 'POST', headers: { 'content-type': type }, body });

@@ -1,7 +1,7 @@
 'use client';
 /** The photographs of a job: fetched, added, noted, taken out; what went wrong is said. */
 import { useCallback, useEffect, useState } from 'react';
-import { send } from '../parts/send';
+import { send, sendFile } from '../parts/send';
 import { madeSmall } from './small';
 
 export interface Photo {
@@ -12,15 +12,15 @@ export interface Photo {
   readonly note: string;
 }
 
+const SILENT = 'The server does not answer. The picture is not kept; try again.';
+
 /** Keeps one picture; the words of the refusal, or null when it is kept. */
 async function keepPhoto(url: string, file: File): Promise<string | null> {
   try {
-    const body = await madeSmall(file);
-    const r = await fetch(url, { method: 'POST', headers: { 'content-type': 'image/jpeg' }, body });
+    const r = await sendFile(url, await madeSmall(file), 'image/jpeg');
     if (r.ok) return null;
-    return ((await r.json()) as { error?: string }).error ?? 'Not kept. Try again.';
+    return r.answered ? r.error : SILENT;
   } catch (e) {
-    if (e instanceof TypeError) return 'The server does not answer. The picture is not kept; try again.';
     return e instanceof Error ? e.message : 'Not kept.';
   }
 }

@@ -3,9 +3,10 @@ import { dayStart, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
-import type { Format } from '@/words/format';
+import { percentOf, type Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
+import { over, paintOf } from './ink';
 import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
@@ -129,7 +130,7 @@ export function boardScale(nowMs: number, tz: string): BoardScale {
 }
 
 /** A name that fits beside the board. */
-export function shortName(name: string, most = 24): string {
+function shortName(name: string, most = 24): string {
   const letters = [...name];
   return letters.length > most
     ? `${letters
@@ -139,14 +140,66 @@ export function shortName(name: string, most = 24): string {
     : name;
 }
 
-/** The first and the last product of a session: the two halves of its block. */
-export function blockProducts(
-  j: BenchJob,
-  s: Session,
-): { first: Product | undefined; last: Product | undefined } {
-  const of = (layerId: string | undefined): Product | undefined => {
-    const productId = j.plan.layers.find((l) => l.id === layerId)?.productId;
-    return j.products.find((p) => p.id === productId);
+interface MsSpan {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+/** A session on the board: two halves in the colours of its first and its last layer, the life of what is activated above. */
+export interface BoardBlock extends MsSpan {
+  readonly id: string;
+  readonly fills: readonly [first: string, last: string];
+  readonly pot: MsSpan | null;
+  readonly odds: string;
+}
+export interface BoardRow {
+  readonly id: string;
+  readonly name: string;
+  readonly spans: readonly (MsSpan & { readonly isGood: boolean })[];
+  readonly blocks: readonly BoardBlock[];
+  readonly said: string;
+}
+
+const UNKNOWN_FILL = '#999';
+/** A thin paint is drawn no thinner than this. */
+const LEAST_ALPHA = 0.8;
+
+/** The colour a layer is drawn in on the board. */
+function blockFill(j: BenchJob, layerId: string | undefined): string {
+  const productId = j.plan.layers.find((l) => l.id === layerId)?.productId;
+  const product = j.products.find((p) => p.id === productId);
+  if (!product) return UNKNOWN_FILL;
+  const paint = paintOf(product, j.job.purpose.colour.hex);
+  return over(paint.fill, Math.max(LEAST_ALPHA, paint.alpha));
+}
+
+function boardBlock(j: BenchJob, s: Session): BoardBlock {
+  const pot = s.activations[0];
+  return {
+    id: s.id,
+    fromMs: instantOf(s.startsAt),
+    toMs: instantOf(s.handsOffAt),
+    fills: [blockFill(j, s.layerIds[0]), blockFill(j, s.layerIds.at(-1))],
+    pot: pot ? { fromMs: instantOf(pot.at), toMs: instantOf(pot.usableUntil) } : null,
+    odds: `${percentOf(s.chance)} %`,
   };
-  return { first: of(s.layerIds[0]), last: of(s.layerIds.at(-1)) };
+}
+
+/** A job on the board of hours: when what goes on next could be sprayed, and when it is planned. */
+export function boardRow(j: BenchJob, f: Format): BoardRow {
+  const next = j.plan.sessions[0];
+  const what = next
+    ? `session ${f.dayTime(next.startsAt)}, ${percentOf(next.chance)} per cent`
+    : 'nothing planned';
+  const spans = (j.plan.suits[0]?.spans ?? []).filter((s) => s.verdict !== 'no');
+  return {
+    id: j.id,
+    name: shortName(j.job.name),
+    spans: spans.map((s) => ({
+      fromMs: instantOf(s.startsAt),
+      toMs: instantOf(s.endsAt),
+      isGood: s.verdict === 'good',
+    })),
+    blocks: j.plan.sessions.map((s) => boardBlock(j, s)),
+    said: `${j.job.name}: ${what}`,
+  };
 }

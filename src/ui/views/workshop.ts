@@ -4,8 +4,6 @@ export interface BringAnswer {
   readonly same?: number;
   readonly putAside?: number;
   readonly photos?: number;
-  readonly error?: string;
-  readonly faults?: readonly { readonly path: string; readonly expected: string }[];
 }
 
 export function broughtBack({ added = 0, same = 0, putAside = 0, photos = 0 }: BringAnswer): string {

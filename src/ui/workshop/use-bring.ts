@@ -1,10 +1,12 @@
 'use client';
 /** A file brought into the workshop: a job, or a copy of all of it; what came of it is said. */
+import { sendFile } from '../parts/send';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { broughtBack, type BringAnswer } from '../views/workshop';
 
 const MOST_BYTES = 64 * 1024 * 1024;
+const MOST_FAULTS = 4;
 
 export interface Said {
   readonly bad: boolean;
@@ -21,16 +23,10 @@ interface Errand {
 async function carry(file: File, { url, type, told }: Errand): Promise<Said> {
   if (file.size > MOST_BYTES)
     return { bad: true, text: `${file.name} is larger than 64 MB. Choose a copy saved by this page.` };
-  try {
-    const body = await file.arrayBuffer();
-    const r = await fetch(url, { method: 'POST', headers: { 'content-type': type }, body });
-    const answer = (await r.json()) as BringAnswer;
-    if (r.ok) return { bad: false, text: told(answer) };
-    const faults = (answer.faults ?? []).slice(0, 4).map((f) => `${f.path}: expected ${f.expected}`);
-    return { bad: true, text: answer.error ?? 'Not taken.', more: faults.join('. ') };
-  } catch {
-    return { bad: true, text: 'The server does not answer. Nothing was changed; try again in a moment.' };
-  }
+  const { ok, answer, error, faults } = await sendFile<BringAnswer>(url, file, type);
+  if (ok) return { bad: false, text: told(answer) };
+  const more = faults.slice(0, MOST_FAULTS).map((f) => `${f.path}: expected ${f.expected}`);
+  return { bad: true, text: error, more: more.join('. ') };
 }
 
 export function useBring() {

@@ -7,8 +7,16 @@
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Stryker } from '@stryker-mutator/core';
+import { uniform } from '@/core/numerics/random';
 
-const ROOMS = {
+interface Tried {
+  readonly at: string;
+  readonly mutatorName: string;
+  readonly replacement?: string | undefined;
+  readonly status: string;
+}
+
+const ROOMS: Readonly<Record<string, string>> = {
   material: 'src/core/material',
   drying: 'src/core/drying',
   air: 'src/core/air',
@@ -22,19 +30,8 @@ const LINES_A_BATCH = 25;
 const SEED = 1;
 const OUT = join('reports', 'mutation');
 
-/** A stream of numbers 0…1 from a seed (mulberry32), so that the sample is the same on every machine. */
-function stream(seed) {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
-
 /** Lines that hold code: no blank ones, comments, imports, types or closing brackets. */
-function linesOf(dir) {
+function linesOf(dir: string): string[] {
   const files = readdirSync(dir, { recursive: true })
     .map((f) => join(dir, String(f)).replaceAll('\\', '/'))
     .filter((f) => /\.tsx?$/.test(f) && !/\.(test|bench)\.tsx?$/.test(f))
@@ -50,8 +47,8 @@ function linesOf(dir) {
   );
 }
 
-function sampleOf(dir) {
-  const next = stream(SEED);
+function sampleOf(dir: string): string[] {
+  const next = uniform(SEED);
   return linesOf(dir)
     .map((at) => ({ at, by: next() }))
     .sort((a, b) => a.by - b.by)
@@ -59,7 +56,7 @@ function sampleOf(dir) {
     .map(({ at }) => at);
 }
 
-const optionsFor = (mutate) => ({
+const optionsFor = (mutate: string[]): ConstructorParameters<typeof Stryker>[0] => ({
   mutate,
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],
@@ -74,11 +71,11 @@ const optionsFor = (mutate) => ({
   vitest: { related: true },
 });
 
-async function runBatch(name, i, mutate) {
+async function runBatch(name: string, i: number, mutate: string[]): Promise<Tried[]> {
   const file = join(OUT, `${name}-${i}.json`);
-  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8'));
+  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as Tried[];
   const results = await new Stryker(optionsFor(mutate)).runMutationTest();
-  const kept = results.map(({ fileName, location, mutatorName, replacement, status }) => ({
+  const kept: Tried[] = results.map(({ fileName, location, mutatorName, replacement, status }) => ({
     at: `${fileName.slice(fileName.indexOf('src/'))}:${location.start.line + 1}`,
     mutatorName,
     replacement,
@@ -89,15 +86,15 @@ async function runBatch(name, i, mutate) {
 }
 
 /** Killed or timed out, of those that some test runs or none does; what cannot be run at all is left out. */
-function score(results) {
+function score(results: readonly Tried[]): { good: number; tried: number; alive: Tried[] } {
   const good = results.filter((r) => r.status === 'Killed' || r.status === 'Timeout');
   const tried = results.filter((r) => ['Killed', 'Timeout', 'Survived', 'NoCoverage'].includes(r.status));
   return { good: good.length, tried: tried.length, alive: tried.filter((r) => !good.includes(r)) };
 }
 
-async function mutateRoom(name) {
-  const lines = sampleOf(ROOMS[name]);
-  const results = [];
+async function mutateRoom(name: string): Promise<void> {
+  const lines = sampleOf(ROOMS[name]!);
+  const results: Tried[] = [];
   for (let i = 0; i * LINES_A_BATCH < lines.length; i++) {
     const batch = lines.slice(i * LINES_A_BATCH, (i + 1) * LINES_A_BATCH);
     results.push(...(await runBatch(name, i, batch)));
