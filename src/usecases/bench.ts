@@ -1,5 +1,6 @@
 /** All jobs with their plans, for the bench. A job whose plan fails is still shown. */
-import { HOUR, msOf } from '@/core/time/instant';
+import { darkSpans } from '@/core/air/dark';
+import { HALF_HOUR, HOUR, msOf } from '@/core/time/instant';
 import { sunElevationDeg } from '@/core/air/sun';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
@@ -24,18 +25,11 @@ export interface BenchJob {
 
 /** Dark stretches at a place over a week, to the half hour. */
 export function nightsAt(lat: number, lon: number, fromMs: number, hours: number): [number, number][] {
-  const out: [number, number][] = [];
-  let open: number | null = null;
-  for (let t = fromMs; t <= fromMs + hours * HOUR; t += HOUR / 2) {
-    const dark = sunElevationDeg(t, lat, lon) < -1;
-    if (dark && open === null) open = t;
-    if (!dark && open !== null) {
-      out.push([open, t]);
-      open = null;
-    }
-  }
-  if (open !== null) out.push([open, fromMs + hours * HOUR]);
-  return out;
+  const looks = Array.from({ length: 2 * hours + 1 }, (_, i) => {
+    const atMs = fromMs + i * HALF_HOUR;
+    return { atMs, sunDeg: sunElevationDeg(atMs, lat, lon) };
+  });
+  return darkSpans(looks, fromMs + hours * HOUR);
 }
 
 /** Jobs at work, jobs closed (newest first) and jobs taken off. */

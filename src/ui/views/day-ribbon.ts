@@ -1,13 +1,12 @@
 /** One day upright: from first light to last, or as long as that day's session takes. */
-import { HOUR, instantOf } from '@/core/time/instant';
+import { DARK_BELOW_DEG } from '@/core/air/dark';
+import { DAY, HOUR, instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import type { Session, Suit } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
 import { type Stretch } from './ribbon';
 
-const DAY = 24 * HOUR;
-const DARK_DEG = -1;
 /** A day without light in the forecast is drawn over these hours. */
 const USUAL_H = { from: 6, to: 20 } as const;
 
@@ -22,7 +21,7 @@ export interface DayRibbonView extends Stretch {
 function lightOf(air: AirView, dayMs: number): number[] {
   return air.sunDeg.flatMap((deg, i) => {
     const atMs = air.startMs + i * air.stepMs;
-    return deg > DARK_DEG && atMs >= dayMs && atMs < dayMs + DAY ? [atMs] : [];
+    return deg > DARK_BELOW_DEG && atMs >= dayMs && atMs < dayMs + DAY ? [atMs] : [];
   });
 }
 

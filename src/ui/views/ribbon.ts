@@ -1,4 +1,5 @@
 /** What the ribbon of a week shows: nights and days of the stretch, stretches of one verdict, and all of it in words. */
+import { darkSpans } from '@/core/air/dark';
 import type { AirView } from '@/core/air/view';
 import { civilDate, dayStart, HOUR, instantOf } from '@/core/time/instant';
 import type { Plan, Suit } from '@/model/plan';
@@ -7,8 +8,6 @@ import { percentOf, type Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
 import { over, paintOf } from './ink';
 
-/** Sun below this is dark, degrees. */
-const DARK_DEG = -1;
 /** Rain in fewer futures than this is not drawn, 0…1. */
 const RAIN_SHOWN = 0.15;
 
@@ -26,21 +25,11 @@ export function nodesIn(air: AirView, { fromMs, toMs }: Stretch): number[] {
 }
 
 /** Dark spans over some nodes of the air. */
-export function nightsOf(air: AirView, nodes: readonly number[], endMs: number): [number, number][] {
-  const nights: [number, number][] = [];
-  let open: number | null = null;
-  for (const i of nodes) {
-    const atMs = air.startMs + i * air.stepMs;
-    const dark = air.sunDeg[i]! < DARK_DEG;
-    if (dark && open === null) open = atMs;
-    if (!dark && open !== null) {
-      nights.push([open, atMs]);
-      open = null;
-    }
-  }
-  if (open !== null) nights.push([open, endMs]);
-  return nights;
-}
+export const nightsOf = (air: AirView, nodes: readonly number[], endMs: number): [number, number][] =>
+  darkSpans(
+    nodes.map((i) => ({ atMs: air.startMs + i * air.stepMs, sunDeg: air.sunDeg[i]! })),
+    endMs,
+  );
 
 /** Nodes with rain worth drawing. */
 export const rainyNodes = (air: AirView, nodes: readonly number[]): number[] =>

@@ -1,4 +1,5 @@
 /** The slow, obvious way beside the fast one: tables of "next bad half hour" against a look at every node, doses against sums over minutes. */
+import { DARK_BELOW_DEG } from '../../air/dark';
 import { describe, expect, it } from 'vitest';
 import { HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
@@ -10,7 +11,7 @@ import { Clocks } from '../../drying/clocks';
 import { dryRate } from '../../drying/rate';
 import { uniform } from '../../numerics/random';
 import { HOUR, MINUTE, msOf } from '../../time/instant';
-import { causeAt, DARK_BELOW_DEG, GUST_MAX_MS, limitTable } from './limits';
+import { causeAt, GUST_MAX_MS, limitTable } from './limits';
 
 const now = Date.UTC(2026, 4, 16, 6, 50);
 const { forecast, issuedMs } = simulatedForecast(HARBOUR_LANE, now);

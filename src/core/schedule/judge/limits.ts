@@ -8,8 +8,6 @@ import type { AtPart } from '../../air/at-part';
 
 /** Gusts at the part that carry dust and insects whatever the mean, m/s. From memory. */
 export const GUST_MAX_MS = 5;
-/** Sun below this elevation, degrees: too dark to see a wet edge. Common practice: end of sunset light. */
-export const DARK_BELOW_DEG = -1;
 
 export type Cause =
   | 'wind'

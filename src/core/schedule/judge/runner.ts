@@ -3,6 +3,7 @@
  * panel temperature at that time, and every limit over the hours it holds. The painter waits as
  * long as that future asks; he cannot make a maximum or the pot life longer.
  */
+import { isDark } from '../../air/dark';
 import type { Place } from '@/model/job';
 import type { AtPart } from '../../air/at-part';
 import type { Clocks, ProductClock } from '../../drying/clocks';
@@ -17,7 +18,7 @@ import {
   type Draft,
 } from '../tasks/draft';
 import { FirstFault } from './first-fault';
-import { DARK_BELOW_DEG, type Cause, type LimitTable } from './limits';
+import { type Cause, type LimitTable } from './limits';
 
 /** One coat as it falls in this future, ms. */
 export interface RunCoat {
@@ -108,7 +109,7 @@ export class Runner {
   private isDark(ms: number): boolean {
     const { air, place } = this.where;
     const i = Math.min(air.nodes - 1, Math.max(0, Math.round((ms - air.startMs) / air.stepMs)));
-    return place.lamp !== true && air.sunDeg[i]! < DARK_BELOW_DEG;
+    return place.lamp !== true && isDark(air.sunDeg[i]!);
   }
 
   /** Pots that were opened before the session. */
