@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
+import { plan, planAndAir } from '@/core/plan';
+import { withoutTick, withTick } from '@/core/schedule/tasks/tick';
 import { MINUTE, msOf } from '@/core/time/instant';
-import type { Job } from '@/model/job';
+import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
 import { parseJob } from '@/formats/job-file';
+import type { Job } from '@/model/job';
 import { simulatedForecast } from '@/standins/weather';
 import { answerer } from '@/workers/protocol';
-import { plan, planAndAir } from '@/core/plan';
 import { bench, nightsAt } from './bench';
 import { lastRecordedMs, workshopClock } from './clock';
 import { newJob } from './new-job';
 import type { JobStore, StoredJob } from './ports';
-import { withoutTick, withTick } from '@/core/schedule/tasks/tick';
 import type { Weather } from './ports';
 import { viewJob } from './view-job';
 

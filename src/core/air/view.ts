@@ -1,4 +1,5 @@
 /** The air at the part as it is drawn: hourly, the central line with the band that holds eight futures in ten. */
+import { nearestNode } from './grid';
 import type { AtPart } from './at-part';
 
 export interface Band {
@@ -53,7 +54,7 @@ export function airView(a: AtPart, { fromMs, toMs, nowMs }: ViewSpan): AirView {
     }
     return { mid: idx.map((i) => r(x[row + i]!)), low, high };
   };
-  const nowNode = row + Math.min(a.nodes - 1, Math.max(0, Math.round((nowMs - a.startMs) / a.stepMs)));
+  const nowNode = row + nearestNode(a, a.nodes, nowMs);
   return {
     startMs: a.startMs + first * a.stepMs,
     stepMs: 2 * a.stepMs,

@@ -1,10 +1,10 @@
 /** What the caution cards look at, gathered once. */
-import { instantOf } from '../time/instant';
 import type { Job } from '@/model/job';
 import type { Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import type { System } from '../seams/seam';
+import { instantOf } from '../time/instant';
 
 export interface CautionContext {
   readonly job: Job;

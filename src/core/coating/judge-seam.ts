@@ -5,10 +5,10 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
+import type { Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
 import { ruleFor, type Below, type RuleCard } from './rules';
 import { schoolOf } from './schools';
-import type { Seam } from '../seams/seam';
 
 export interface Pair {
   readonly ground: Ground;

@@ -28,6 +28,8 @@ import {
   removePart,
   removeZone,
   setShape,
+  zoneCm2,
+  zonePct,
 } from './parts';
 import {
   addHours,
@@ -103,6 +105,9 @@ describe('parts', () => {
     const rusty = job({ parts: [part('a', { condition: 'rust' })] });
     expect(addZone(rusty, 'a').parts[0]!.zones![0]!.condition).toBe('filled');
     expect(patchZone(addZone(job(), 'a'), 'a', 0, { sharePct: 25 }).parts[0]!.zones![0]!.sharePct).toBe(25);
+    expect(zoneCm2(25, 0.2)).toBe(500);
+    expect(zonePct(500, 0.2)).toBe(25);
+    expect(zonePct(5000, 0.2)).toBe(100);
     expect(removeDent(addDent(job(), 'b'), 'b', 0).parts[1]!.dents).toEqual([]);
   });
   it('a patch reaches one part; a flat part has no shape at all', () => {

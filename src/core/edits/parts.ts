@@ -70,6 +70,13 @@ export function addZone(job: Job, id: string): Job {
   });
 }
 
+const CM2_PER_M2 = 10_000;
+/** Size of a share of a part, cm². */
+export const zoneCm2 = (sharePct: number, areaM2: number): number => (sharePct / 100) * areaM2 * CM2_PER_M2;
+/** The share that a size takes of a part, %, at most all of it. */
+export const zonePct = (cm2: number, areaM2: number): number =>
+  Math.min(100, (cm2 / (areaM2 * CM2_PER_M2)) * 100);
+
 export const patchZone = (job: Job, id: string, at: number, patch: Partial<Zone>): Job =>
   changePart(job, id, (p) => ({
     ...p,

@@ -2,6 +2,7 @@
 import type { Product } from '@/model/product';
 import type { StockItem } from '@/model/stock';
 import { isTwoPart } from '../chemistry/cards';
+import { DAY, MINUTE, instantOf } from '../time/instant';
 
 /** Weight of an empty 400 ml can with its valve, g. From memory; weigh one of yours. */
 export const EMPTY_CAN_G = 95;
@@ -47,7 +48,6 @@ function keeps(p: Kept | null, part: StockItem['part']): Keeps {
   return { closed: p.shelfClosedMonths ?? usual.closed, opened: p.shelfOpenMonths ?? usual.opened };
 }
 
-const DAY = 86_400_000;
 const MONTH_DAYS = 30.4375;
 const dayMs = (date: string): number => Date.parse(`${date}T00:00:00Z`);
 export type StockState = 'good' | 'soon' | 'expired' | 'dying' | 'empty';
@@ -71,7 +71,7 @@ function endsOf(item: StockItem, product: Product | null): End[] {
   const months = (date: string, n: number): number => dayMs(date) + n * MONTH_DAYS * DAY;
   const ends: End[] = [];
   if (item.activatedAt !== undefined && product?.potLifeMin !== undefined)
-    ends.push({ ms: Date.parse(item.activatedAt) + product.potLifeMin * 60_000, why: 'activated' });
+    ends.push({ ms: instantOf(item.activatedAt) + product.potLifeMin * MINUTE, why: 'activated' });
   if (item.openedOn !== undefined) ends.push({ ms: months(item.openedOn, k.opened), why: 'opened' });
   if (item.boughtOn !== undefined) ends.push({ ms: months(item.boughtOn, k.closed), why: 'bought' });
   if (item.expiresOn !== undefined) ends.push({ ms: dayMs(item.expiresOn) + DAY, why: 'bought' });

@@ -1,13 +1,13 @@
 'use client';
 /** What is done, and what was taken off the bench. */
-import { planAreaM2 } from '../views/verdict';
 import Link from 'next/link';
 import Button from '@mui/material/Button';
 import type { Bench, BenchJob } from '@/usecases/bench';
 import { FilmSection } from '../drawings/film-section';
-import { stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
 import { outcomeOf } from '../views/bench';
+import { stackOf } from '../views/stack';
+import { planAreaM2 } from '../views/verdict';
 
 export function FinishedJobs({ jobs }: { jobs: readonly BenchJob[] }) {
   if (jobs.length === 0) return null;

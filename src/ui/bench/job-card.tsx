@@ -1,6 +1,5 @@
 'use client';
 /** One job on the bench: its section, how far it is, what comes next and when. */
-import { planAreaM2 } from '../views/verdict';
 import Link from 'next/link';
 import Button from '@mui/material/Button';
 import { CONDITION_NAMES, SUBSTRATE_NAMES } from '@/words/names';
@@ -9,6 +8,7 @@ import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
 import { stageOf, stepLine, whenLine } from '../views/bench';
 import { STAGES } from '../views/stages';
+import { planAreaM2 } from '../views/verdict';
 import type { Drawn } from './drawn';
 
 const PX_PER_UM = 1.12;

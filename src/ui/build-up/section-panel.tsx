@@ -1,14 +1,14 @@
 'use client';
 /** The section through the film, to scale, and its drawing as a file. */
-import { gaugeFor } from '../views/stack';
 import { useRef, useState } from 'react';
 import Button from '@mui/material/Button';
 import type { Job } from '@/model/job';
 import { FilmSection } from '../drawings/film-section';
-import { StackTable } from '../drawings/stack-table';
 import { saveDrawing } from '../drawings/save-drawing';
-import type { Stack } from '../views/stack';
+import { StackTable } from '../drawings/stack-table';
 import { drawingName } from '../views/build-up';
+import { gaugeFor } from '../views/stack';
+import type { Stack } from '../views/stack';
 
 interface SectionPanelProps {
   readonly stack: Stack;

@@ -1,6 +1,5 @@
 'use client';
 /** Data sheets of one's own: pasted from a label, brought in from a file, put right by hand. The sheet on the tin wins. */
-import { sendFile } from '../parts/send';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
@@ -9,6 +8,7 @@ import type { Product } from '@/model/product';
 import { KIND_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
+import { sendFile } from '../parts/send';
 import { broughtIn, type Message, type SheetsAnswer } from '../views/sheets';
 import { SheetEditor } from './sheet-editor';
 

@@ -4,9 +4,9 @@ import type { Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { afterWords, coatMark, prepWord } from '../views/close-up';
+import { inkOn } from '../views/ink';
 import { layerPaint } from '../views/ribbon';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
-import { inkOn } from '../views/ink';
 import { RIBBON } from './ribbon-frame';
 
 interface FrameProps {

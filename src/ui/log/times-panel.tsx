@@ -1,7 +1,7 @@
 'use client';
 /** When each step was really done, from the checklist; what was ticked late is mended here. */
 import { retime } from '@/core/edits/log';
-import { isoOf } from '@/core/time/instant';
+import { civilDate } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
 import { ClockBox } from '../parts/clock-box';
 import { timeRows, type TimeRow } from '../views/log';
@@ -40,7 +40,7 @@ function TimeLine({ row }: { row: TimeRow }) {
         type="date"
         aria-label={`Day: ${row.label}`}
         value={date}
-        max={isoOf(desk.nowMs, desk.job.place.tz).slice(0, 10)}
+        max={civilDate(desk.nowMs, desk.job.place.tz)}
         onChange={(e) => set({ date: e.target.value, clock })}
       />
       <ClockBox label={`Time: ${row.label}`} value={clock} onChange={(c) => set({ date, clock: c })} />

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import type { ShelfRow } from '@/usecases/shelf';
 import { GoSign, MindSign, StopSign } from '../parts/icons';
 import { useFormat } from '../theme/providers';
-import { expirySaid, isOverpromised, restSaid } from '../views/shelf';
+import { expirySaid, fullness, isOverpromised, restSaid } from '../views/shelf';
 
 interface ShelfLineProps {
   readonly row: ShelfRow;
@@ -74,7 +74,7 @@ function StateSign({ state }: { state: ShelfRow['expiry']['state'] }) {
 }
 
 function Pack({ row }: { row: ShelfRow }) {
-  const full = Math.min(1, row.item.remainingMl / row.item.sizeMl);
+  const full = fullness(row.item);
   const isDead = row.expiry.state === 'expired';
   const level = { x: 4, y: 12 + 38 * (1 - full), width: 26, height: 38 * full };
   return (

@@ -1,12 +1,12 @@
 'use client';
 /** Name of the job, what it is, and the way through its stages: a wedge that rises from surface to spray day. */
-import { planAreaM2, surfacesLine } from '../views/verdict';
 import Link from 'next/link';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
 import { STAGES, stageStates, type StageId } from '../views/stages';
+import { planAreaM2, surfacesLine } from '../views/verdict';
 
 const WORD = { done: 'done', open: '', stop: 'stopped' } as const;
 

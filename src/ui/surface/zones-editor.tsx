@@ -2,7 +2,7 @@
 /** Zones of another condition on a part: a share of it, or a size, and what lies there. */
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { addZone, patchZone, removeZone } from '@/core/edits/parts';
+import { addZone, patchZone, removeZone, zoneCm2, zonePct } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { CONDITIONS } from '@/model/lists';
 import { CONDITION_NAMES } from '@/words/names';
@@ -14,7 +14,6 @@ import type { PartProps } from './part-props';
 
 type Zone = NonNullable<Part['zones']>[number];
 const MOST_ZONES = 8;
-const CM2_PER_M2 = 10_000;
 
 interface ZonesEditorProps extends PartProps {
   /** null while the part is not measured */
@@ -84,12 +83,12 @@ function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
         <MeasureBox
           kind="patch"
           label="or its size"
-          value={(zone.sharePct / 100) * areaM2 * CM2_PER_M2}
+          value={zoneCm2(zone.sharePct, areaM2)}
           min={0.1}
           max={1e6}
           step={10}
           width={128}
-          onChange={(cm2) => set({ sharePct: Math.min(100, (cm2 / (areaM2 * CM2_PER_M2)) * 100) })}
+          onChange={(cm2) => set({ sharePct: zonePct(cm2, areaM2) })}
         />
       )}
       <ListChoice

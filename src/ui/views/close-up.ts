@@ -2,7 +2,7 @@
 import { instantOf, MINUTE, minutesBetween } from '@/core/time/instant';
 import type { Plan, Session, Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
-import { type Stretch } from './ribbon';
+import type { Stretch } from './ribbon';
 import { tightestPot, type TightestPot } from './tightest-pot';
 
 const HOUR = 60 * MINUTE;

@@ -5,7 +5,7 @@ import type { AirView } from '@/core/air/view';
 import type { Session, Suit } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
-import { type Stretch } from './ribbon';
+import type { Stretch } from './ribbon';
 
 /** A day without light in the forecast is drawn over these hours. */
 const USUAL_H = { from: 6, to: 20 } as const;

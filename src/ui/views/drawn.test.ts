@@ -1,7 +1,7 @@
 /** What the drawings are told to draw: steps, spans, days, shares. */
-import { minutesBetween } from '@/core/time/instant';
 import { describe, expect, it } from 'vitest';
 import type { AirView } from '@/core/air/view';
+import { minutesBetween } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan, Session, Suit } from '@/model/plan';
 import { formatFor } from '@/words/format';

@@ -1,4 +1,5 @@
 /** What the mixing panel shows: every pour with its marks, the grade for its hour, the pot life there. */
+import { nearestNode } from '@/core/air/grid';
 import { instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import { baseDensity, gradeFor, mixMarks, potLifeAt, type MixMark, type Pour } from '@/core/material/mixing';
@@ -21,9 +22,8 @@ const GRADE_NAMES = { fast: 'fast', standard: 'standard', slow: 'slow', 'very-sl
 /** Panel temperature at an instant, from the hours the page draws; null where none is known. */
 function panelAt(air: AirView, iso: string | undefined): number | null {
   if (iso === undefined) return null;
-  const i = Math.round((instantOf(iso) - air.startMs) / air.stepMs);
   const { mid } = air.panelC;
-  return mid[Math.min(mid.length - 1, Math.max(0, i))] ?? null;
+  return mid[nearestNode(air, mid.length, instantOf(iso))] ?? null;
 }
 
 export interface PourView {

@@ -74,6 +74,9 @@ export function worries(view: ShelfView, f: Days): readonly Worry[] {
 export const isOverpromised = ({ item, setAside }: ShelfRow): boolean =>
   setAside.reduce((a, s) => a + s.ml, 0) > item.remainingMl + 0.5;
 
+/** How full a pack is, 0…1. */
+export const fullness = ({ remainingMl, sizeMl }: StockItem): number => Math.min(1, remainingMl / sizeMl);
+
 /** “340 ml of 400 ml, opened Sat 16 May 2026; dented”. The amount itself is set in bold, so it is left out. */
 export function restSaid({ openedOn, note }: StockItem, f: Days): string {
   const opened = openedOn ? `, opened ${dayYear(openedOn, f)}` : '';

@@ -1,12 +1,12 @@
 'use client';
 /** The week: the ribbon of one session, its close-up beneath, and the same as a table. */
-import { HOUR } from '@/core/time/instant';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
+import { HOUR } from '@/core/time/instant';
 import type { Suit } from '@/model/plan';
+import { useDesk } from '../desk/job-desk';
 import { CloseUp } from '../drawings/close-up';
 import { Join, Ribbon } from '../drawings/ribbon';
-import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
 import { causeName, layerIdsOf, type WindowView } from '../views/window';

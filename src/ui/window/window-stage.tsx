@@ -1,17 +1,17 @@
 'use client';
 /** Window: when to start, each session of the chain, what it is worth and what rules the other hours out. */
-import { HALF_HOUR, instantOf } from '@/core/time/instant';
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { pinStart, shiftStart, unpinStart, withStarts } from '@/core/edits/starts';
+import { HALF_HOUR, instantOf } from '@/core/time/instant';
 import type { Session } from '@/model/plan';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
 import { later } from '../parts/later';
 import { LinkButton } from '../parts/link-button';
-import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
+import { Columns, SaveLine } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';

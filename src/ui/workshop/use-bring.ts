@@ -1,8 +1,8 @@
 'use client';
 /** A file brought into the workshop: a job, or a copy of all of it; what came of it is said. */
-import { sendFile } from '../parts/send';
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
+import { sendFile } from '../parts/send';
 import { broughtBack, type BringAnswer } from '../views/workshop';
 
 const MOST_BYTES = 64 * 1024 * 1024;

@@ -1,11 +1,11 @@
 /** The slow, obvious way beside the fast one: tables of "next bad half hour" against a look at every node, doses against sums over minutes. */
-import { DARK_BELOW_DEG } from '../../air/dark';
 import { describe, expect, it } from 'vitest';
 import { HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
 import { atPart } from '../../air/at-part';
-import { dewPointC } from '../../air/moist';
+import { DARK_BELOW_DEG } from '../../air/dark';
 import { ensembleOf } from '../../air/ensemble';
+import { dewPointC } from '../../air/moist';
 import { CATALOGUE } from '../../coating/catalogue';
 import { Clocks } from '../../drying/clocks';
 import { dryRate } from '../../drying/rate';

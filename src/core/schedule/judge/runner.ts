@@ -3,9 +3,10 @@
  * panel temperature at that time, and every limit over the hours it holds. The painter waits as
  * long as that future asks; he cannot make a maximum or the pot life longer.
  */
-import { isDark } from '../../air/dark';
 import type { Place } from '@/model/job';
 import type { AtPart } from '../../air/at-part';
+import { isDark } from '../../air/dark';
+import { nearestNode } from '../../air/grid';
 import type { Clocks, ProductClock } from '../../drying/clocks';
 import { itselfLatestMin } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
@@ -108,8 +109,7 @@ export class Runner {
 
   private isDark(ms: number): boolean {
     const { air, place } = this.where;
-    const i = Math.min(air.nodes - 1, Math.max(0, Math.round((ms - air.startMs) / air.stepMs)));
-    return place.lamp !== true && isDark(air.sunDeg[i]!);
+    return place.lamp !== true && isDark(air.sunDeg[nearestNode(air, air.nodes, ms)]!);
   }
 
   /** Pots that were opened before the session. */

@@ -1,7 +1,7 @@
 /** The checklist: a task ticked off with its actual time goes into the job's state, and can be taken back. */
-import { isoOf } from '../../time/instant';
 import type { Job, JobState } from '@/model/job';
 import type { Task } from '@/model/plan';
+import { isoOf } from '../../time/instant';
 
 const EMPTY: JobState = { coats: [], tasks: [], activations: [] };
 

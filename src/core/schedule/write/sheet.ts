@@ -2,6 +2,7 @@
 import type { Notice } from '@/model/marks';
 import type { Activation, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
+import { nearestNode } from '../../air/grid';
 import { isoOf, MINUTE } from '../../time/instant';
 import type { Run } from '../judge/runner';
 import type { Draft } from '../tasks/draft';
@@ -45,7 +46,6 @@ export interface AirNow {
 
 /** Air at the part at an instant on the central line. */
 export function airAt(air: AtPart, ms: number): AirNow {
-  const i = Math.min(air.nodes - 1, Math.max(0, Math.round((ms - air.startMs) / air.stepMs)));
-  const k = (air.rows - 1) * air.nodes + i;
+  const k = (air.rows - 1) * air.nodes + nearestNode(air, air.nodes, ms);
   return { panelC: air.panelC[k]!, gapK: air.gapK[k]!, rhPct: air.rhFrac[k]! * 100, windMs: air.windMs[k]! };
 }
