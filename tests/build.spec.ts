@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, saved, test } from './server';
+import { bringExample, expect, saved, test } from './server';
 
 test('twelve kinds of job, each brought in and planned through the interface', async ({
   watched: page,
@@ -11,11 +11,7 @@ test('twelve kinds of job, each brought in and planned through the interface', a
 }) => {
   test.setTimeout(600_000);
   for (const n of readdirSync('examples')) {
-    const { id } = (await (
-      await request.post(`${app.url}/api/jobs`, {
-        data: JSON.parse(readFileSync(`examples/${n}/job.json`, 'utf8')) as object,
-      })
-    ).json()) as { id: string };
+    const id = await bringExample(request, app, n);
     await page.goto(`${app.url}/jobs/${id}/build-up`);
     await expect(page.getByRole('img', { name: /Cross-section to scale/ }).first(), n).toBeVisible();
     await expect(page.getByText('does not hold', { exact: true }), n).toHaveCount(0);
@@ -190,11 +186,7 @@ test('water that beads makes every wipe twice; minutes of one’s own move the p
   app,
   request,
 }) => {
-  const { id } = (await (
-    await request.post(`${app.url}/api/jobs`, {
-      data: JSON.parse(readFileSync('examples/dented-door/job.json', 'utf8')) as object,
-    })
-  ).json()) as { id: string };
+  const id = await bringExample(request, app, 'dented-door');
   await page.goto(`${app.url}/jobs/${id}/surface`);
   const part = page
     .getByRole('group')

@@ -1,6 +1,6 @@
 /** Materials: the sum, the shelf, the shopping list, money. */
 import { readFileSync } from 'node:fs';
-import { expect, saved, test } from './server';
+import { bringExample, expect, saved, test } from './server';
 
 test('the waterfall adds up on the screen, less risk asks for more, a price of one’s own is kept', async ({
   watched: page,
@@ -158,11 +158,7 @@ test('a gun job says what to pour, to which line, in which grade; units switch a
   app,
   request,
 }) => {
-  const { id } = (await (
-    await request.post(`${app.url}/api/jobs`, {
-      data: JSON.parse(readFileSync('examples/dented-door/job.json', 'utf8')) as object,
-    })
-  ).json()) as { id: string };
+  const id = await bringExample(request, app, 'dented-door');
   await page.goto(`${app.url}/jobs/${id}/materials`);
   const mix = page.getByRole('region', { name: 'Mixing' });
   await expect(

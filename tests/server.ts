@@ -1,10 +1,10 @@
 /** A server of the built app on a throw-away database, for one spec file; and what every spec watches. */
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type APIRequestContext, type Page } from '@playwright/test';
 
 export interface AppServer {
   readonly url: string;
@@ -128,4 +128,15 @@ export async function saved(page: Page): Promise<void> {
       .filter({ hasText: /^Saved$/ })
       .first(),
   ).toBeVisible();
+}
+
+/** One of the examples brought in as a job. @returns its id */
+export async function bringExample(
+  request: APIRequestContext,
+  app: AppServer,
+  name: string,
+): Promise<string> {
+  const data = JSON.parse(readFileSync(`examples/${name}/job.json`, 'utf8')) as object;
+  const answer = await request.post(`${app.url}/api/jobs`, { data });
+  return ((await answer.json()) as { id: string }).id;
 }

@@ -1,4 +1,5 @@
 /** Edits of a job: what is added, moved or taken out leaves the rest in step and no trace behind. */
+import { flatPart } from '@/demo/test-part';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
 import type { Job, Part } from '@/model/job';
@@ -45,18 +46,8 @@ import { addCorner, addTube, freshShape, otherCurve, removeLastCorner, removeTub
 import { pinStart, shiftStart, unpinStart, withStarts } from './starts';
 
 const demo = DEMO_JOBS[0]!.job;
-const part = (id: string, over: Partial<Part> = {}): Part => ({
-  id,
-  name: id,
-  lengthMm: 400,
-  widthMm: 300,
-  sides: 1,
-  posture: 'flat',
-  hiddenEdgePct: 5,
-  substrate: 'steel',
-  condition: 'bare',
-  ...over,
-});
+const part = (id: string, over: Partial<Part> = {}): Part =>
+  flatPart({ id, name: id, lengthMm: 400, widthMm: 300, hiddenEdgePct: 5, ...over });
 const job = (over: Partial<Job> = {}): Job => ({ ...demo, parts: [part('a'), part('b')], ...over });
 const layer = (only?: string[]) => ({
   role: 'base' as const,

@@ -1,3 +1,4 @@
+import { flatPart } from '@/demo/test-part';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
@@ -13,17 +14,8 @@ import { materialFor, NOZZLE_ML, PURGE_ML, REDO_FRAC } from './material-line';
 import { ingredientsOf } from './ingredients';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
-const part = (lengthMm: number, widthMm: number, over: Partial<Part> = {}): Part => ({
-  id: 'p',
-  lengthMm,
-  widthMm,
-  sides: 1,
-  posture: 'flat',
-  hiddenEdgePct: 0,
-  substrate: 'steel',
-  condition: 'bare',
-  ...over,
-});
+const part = (lengthMm: number, widthMm: number, over: Partial<Part> = {}): Part =>
+  flatPart({ lengthMm, widthMm, ...over });
 
 describe('areas', () => {
   it('a panel of 1.4 × 1.1 m is 1.54 m² a side; both sides and 10 % hidden edges make 3.388', () => {

@@ -1,3 +1,4 @@
+import { flatPart } from '@/demo/test-part';
 import { describe, expect, it } from 'vitest';
 import { groundOf } from '@/model/ground';
 import type { Seam } from '../seams/seam';
@@ -122,16 +123,7 @@ describe('body filler', () => {
 });
 
 describe('paper', () => {
-  const part = {
-    id: 'p',
-    lengthMm: 1000,
-    widthMm: 1000,
-    sides: 1 as const,
-    posture: 'flat' as const,
-    hiddenEdgePct: 0,
-    substrate: 'steel' as const,
-    condition: 'filled' as const,
-  };
+  const part = flatPart({ widthMm: 1000, condition: 'filled' });
   const seam = (below: string, above: string, gritP: number, wet = false): Seam => ({
     below: groundOf(below),
     above,

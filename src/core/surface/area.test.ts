@@ -1,18 +1,9 @@
 /** Areas worked by hand: 1000 × 500 mm is half a square metre. */
+import { flatPart } from '@/demo/test-part';
 import { describe, expect, it } from 'vitest';
-import type { Part } from '@/model/job';
 import { measured, overrunFactor, partAreaM2, postureShare, totalAreaM2 } from './area';
 
-const panel: Part = {
-  id: 'panel',
-  lengthMm: 1000,
-  widthMm: 500,
-  sides: 1,
-  posture: 'flat',
-  hiddenEdgePct: 0,
-  substrate: 'steel',
-  condition: 'bare',
-};
+const panel = flatPart();
 
 describe('area to paint', () => {
   it('hidden edges add their share, never take it', () => {

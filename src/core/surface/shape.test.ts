@@ -1,21 +1,9 @@
+import { flatPart } from '@/demo/test-part';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Part } from '@/model/job';
 import { partAreaM2, partAreaSdM2, partOverrun, postureShare, sweptAreaM2 } from './area';
 import { arcLengthMm, coneMantleMm2, ellipsoidAreaMm2, isSimplePolygon, polygonAreaMm2 } from './geometry';
 import { facesOf } from './shape';
-
-const part = (over: Partial<Part>): Part => ({
-  id: 'p',
-  lengthMm: 1000,
-  widthMm: 500,
-  sides: 1,
-  posture: 'flat',
-  hiddenEdgePct: 0,
-  substrate: 'steel',
-  condition: 'bare',
-  ...over,
-});
 
 /** The slow judge: a surface given by two parameters, cut into small quadrilaterals of two triangles each. */
 function meshAreaM2(at: (u: number, v: number) => readonly [number, number, number], n = 400): number {
@@ -63,13 +51,13 @@ describe('areas against closed forms and a fine mesh', () => {
     const r = ((1000 * 1000) / 4 + 120 * 120) / 240;
     const half = Math.asin(500 / r);
     expect(
-      partAreaM2(part({ lengthMm: 1400, widthMm: 1000, shape: { kind: 'curved', riseMm: 120 } })),
+      partAreaM2(flatPart({ lengthMm: 1400, widthMm: 1000, shape: { kind: 'curved', riseMm: 120 } })),
     ).toBeCloseTo(
       meshAreaM2((u, v) => [1400 * u, r * Math.sin(half * (2 * v - 1)), r * Math.cos(half * (2 * v - 1))]),
       4,
     );
     expect(
-      partAreaM2(part({ lengthMm: 900, widthMm: 42, shape: { kind: 'tube', diameterMm: 42, ends: 0 } })),
+      partAreaM2(flatPart({ lengthMm: 900, widthMm: 42, shape: { kind: 'tube', diameterMm: 42, ends: 0 } })),
     ).toBeCloseTo(
       meshAreaM2((u, v) => [900 * u, 21 * Math.cos(2 * Math.PI * v), 21 * Math.sin(2 * Math.PI * v)]),
       5,
@@ -84,21 +72,20 @@ describe('areas against closed forms and a fine mesh', () => {
     );
   });
   it('a girth measured by hand wins over the rise; both sides are twice', () => {
-    expect(partAreaM2(part({ shape: { kind: 'curved', riseMm: 100, girthMm: 560 }, sides: 2 }))).toBeCloseTo(
-      2 * 0.56,
-      9,
-    );
+    expect(
+      partAreaM2(flatPart({ shape: { kind: 'curved', riseMm: 100, girthMm: 560 }, sides: 2 })),
+    ).toBeCloseTo(2 * 0.56, 9);
   });
   it('a box of 400 × 300 × 200 mm has 0.52 m² in six faces; without its bottom 0.40', () => {
     const box = (faces: ('top' | 'bottom' | 'front' | 'back' | 'left' | 'right')[]): number =>
-      partAreaM2(part({ lengthMm: 400, widthMm: 300, shape: { kind: 'box', heightMm: 200, faces } }));
+      partAreaM2(flatPart({ lengthMm: 400, widthMm: 300, shape: { kind: 'box', heightMm: 200, faces } }));
     expect(box(['top', 'bottom', 'front', 'back', 'left', 'right'])).toBeCloseTo(0.52, 9);
     expect(box(['top', 'front', 'back', 'left', 'right'])).toBeCloseTo(0.4, 9);
   });
   it('a bicycle-like frame of three tubes: 2 × 520 mm of 32 and one of 560 of 38', () => {
     expect(
       partAreaM2(
-        part({
+        flatPart({
           shape: {
             kind: 'frame',
             tubes: [
@@ -132,7 +119,7 @@ describe('areas against closed forms and a fine mesh', () => {
   });
   it('a known area is that area; four pieces are four times it; 10 % of edges a tenth more', () => {
     expect(
-      partAreaM2(part({ shape: { kind: 'known', areaM2: 0.37 }, count: 4, hiddenEdgePct: 10 })),
+      partAreaM2(flatPart({ shape: { kind: 'known', areaM2: 0.37 }, count: 4, hiddenEdgePct: 10 })),
     ).toBeCloseTo(0.37 * 4 * 1.1, 9);
   });
 });
@@ -172,7 +159,7 @@ describe('faces', () => {
         fc.constantFrom(1 as const, 2 as const),
         fc.constantFrom('flat' as const, 'upright' as const),
         (s, lengthMm, widthMm, sides, posture) => {
-          const p = part({ lengthMm, widthMm, sides, posture, ...(s ? { shape: s } : {}) });
+          const p = flatPart({ lengthMm, widthMm, sides, posture, ...(s ? { shape: s } : {}) });
           expect(facesOf(p).reduce((a, f) => a + f.areaM2, 0)).toBeCloseTo(partAreaM2(p), 9);
           expect(
             (['flat', 'sloped', 'upright', 'underside'] as const).reduce(
@@ -191,7 +178,7 @@ describe('faces', () => {
   });
   it('a tube of 32 mm takes several times the paint of a flat panel of its area', () => {
     expect(
-      partOverrun(part({ lengthMm: 520, widthMm: 32, shape: { kind: 'tube', diameterMm: 32, ends: 0 } })),
+      partOverrun(flatPart({ lengthMm: 520, widthMm: 32, shape: { kind: 'tube', diameterMm: 32, ends: 0 } })),
     ).toBeGreaterThan(4);
   });
 });
