@@ -1,11 +1,14 @@
 'use client';
 /** The workshop itself: how it looks, copies of all that is in it, and the keys. */
 import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { FileButton } from '../parts/file-button';
 import { ThemeSwitch, UnitSwitch } from '../shell/switches';
-import { HowDialog } from './how-dialog';
 import { useBring, type Said } from './use-bring';
+
+/** Not needed for the first look: fetched once the page stands. */
+const HowDialog = dynamic(() => import('./how-dialog').then((m) => m.HowDialog), { ssr: false });
 
 const KEYS: readonly [string, string][] = [
   ['Tab, Shift + Tab', 'forward and back through everything that can be used'],
