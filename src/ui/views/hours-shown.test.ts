@@ -1,0 +1,386 @@
+/** What the bench, the window and the spray day show of hours. */
+import { describe, expect, it } from 'vitest';
+import type { AirView } from '@/core/air/view';
+import { CATALOGUE } from '@/core/coating/catalogue';
+import { demo, simulated } from '@/demo/test-kit';
+import type { Job } from '@/model/job';
+import type { Plan, Session, Suit, Task } from '@/model/plan';
+import type { BenchJob } from '@/usecases/bench';
+import { formatFor } from '@/words/format';
+import {
+  benchSums,
+  boardRow,
+  boardScale,
+  clashOf,
+  minutesTo,
+  nextJob,
+  nextLimits,
+  outcomeOf,
+  stepLine,
+  whenLine,
+} from './bench';
+import { dayInWords, dayRibbonView, spanWord } from './day-ribbon';
+import {
+  activationLine,
+  activationOf,
+  dayView,
+  doneLabel,
+  handleLine,
+  mendingStage,
+  nowView,
+  potLeft,
+  rowButton,
+  runningPot,
+  showsCaution,
+  timerText,
+  waitLabel,
+} from './spray-day';
+import * as windowViews from './window';
+
+const f = formatFor('metric');
+const HOUR = 3_600_000;
+const at = (h: number): string => new Date(h * HOUR).toISOString();
+const span = (from: number, to: number, verdict: string, reason?: string): Suit['spans'][number] =>
+  ({ startsAt: at(from), endsAt: at(to), verdict, reasons: reason ? [reason] : [] }) as never;
+const bonnet = demo('tractor-bonnet');
+const plan = simulated(bonnet);
+const onBench = (id: string, job: Job, p: Plan): BenchJob =>
+  ({ id, job, plan: p, products: [...CATALOGUE] }) as unknown as BenchJob;
+const session = (from: number, to: number, over: Partial<Session> = {}): Session => ({
+  ...plan.sessions[0]!,
+  startsAt: at(from),
+  handsOffAt: at(to),
+  ...over,
+});
+const withSession = (id: string, from: number, to: number): BenchJob =>
+  onBench(id, { ...bonnet, name: id }, { ...plan, sessions: [session(from, to)] });
+
+describe('the bench', () => {
+  it('the job whose session comes first is next; jobs without one are not', () => {
+    const done = onBench('done', bonnet, { ...plan, sessions: [] });
+    expect(nextJob([done, withSession('b', 9, 12), withSession('a', 4, 6)])?.id).toBe('a');
+    expect(nextJob([done])).toBeUndefined();
+  });
+  it('sums go over all jobs; nothing on the bench is nothing', () => {
+    const jobs = [withSession('a', 1, 2), withSession('b', 3, 4)];
+    const { total, packs, budget } = benchSums(jobs);
+    expect(total).toBeCloseTo(2 * 87.8, 6);
+    expect(budget).toBe(400);
+    // 4 of base and 2 of clear for each.
+    expect(packs).toBe(12);
+    expect(benchSums([])).toEqual({ total: 0, budget: 0, currency: 'GBP', packs: 0, handsOnH: 0 });
+  });
+  it('two jobs clash when one begins before the other’s hands are free; back to back is no clash', () => {
+    expect(clashOf([withSession('a', 4, 6), withSession('b', 6, 8)])).toBeNull();
+    expect(clashOf([withSession('b', 5, 8), withSession('a', 4, 6)])).toMatchObject({
+      first: 'a',
+      second: 'b',
+    });
+    // The later one is named with its own hour.
+    expect(clashOf([withSession('b', 5, 8), withSession('a', 4, 6)])!.at).toBe(at(5));
+    expect(clashOf([withSession('a', 4, 6)])).toBeNull();
+  });
+  it('a job in a line: what is next, when, and the odds apart', () => {
+    const job = onBench('x', bonnet, plan);
+    expect(stepLine(job, true)).toMatch(/ first, then base and clear$/);
+    expect(stepLine(job, false)).not.toContain('first');
+    expect(stepLine(onBench('x', bonnet, { ...plan, kind: 'blocked' }), true)).toBe('Blocked');
+    expect(stepLine(onBench('x', bonnet, { ...plan, sessions: [] }), true)).toBe('All coats are on');
+    expect(whenLine(onBench('x', bonnet, { ...plan, sessions: [] }), f)).toEqual({
+      text: 'Let it harden',
+      odds: null,
+    });
+    const two = { ...plan, sessions: [plan.sessions[0]!, plan.sessions[0]!] };
+    expect(whenLine(onBench('x', bonnet, two), f).text).toMatch(/, 2 sessions$/);
+    expect(whenLine(job, f).odds).toMatch(/^\d+ %$/);
+  });
+  it('a job is as good as its worst layer', () => {
+    const logged = (...marks: number[]): string => {
+      const outcomes = marks.map((mark, i) => ({ layerId: `l${i}`, mark }));
+      return outcomeOf(onBench('x', { ...bonnet, log: { used: [], outcomes, note: '' } } as never, plan));
+    };
+    expect(logged()).toBe('');
+    expect(logged(5, 2)).toBe(logged(2));
+    expect(logged(5, 2)).not.toBe(logged(5));
+  });
+  it('minutes to the next step are said within twenty hours, not after it began', () => {
+    expect(minutesTo(at(2), 0)).toBe(120);
+    expect(minutesTo(at(20), 0)).toBeNull();
+    expect(minutesTo(at(0), 0)).toBeNull();
+    expect(nextLimits(onBench('x', bonnet, plan))?.id).toBe('orrin-base');
+    expect(nextLimits(undefined)).toBeUndefined();
+  });
+  it('the board has seven civil days, also when the clocks go back', () => {
+    const midnight = Date.parse('2026-10-23T00:00:00+01:00');
+    const { fromMs, days } = boardScale(midnight + 13 * HOUR, 'Europe/London');
+    expect(fromMs).toBe(midnight);
+    expect(days.map((d) => (d - midnight) / HOUR)).toEqual([0, 24, 48, 73, 97, 121, 145]);
+  });
+  it('a row keeps what suits, the pot over its session, and a name that fits', () => {
+    const suit = {
+      sessionId: 's',
+      spans: [span(1, 2, 'no', 'rain'), span(2, 4, 'good'), span(4, 5, 'inside')],
+    };
+    const row = boardRow(
+      onBench(
+        'x',
+        { ...bonnet, name: 'A name of more than four and twenty letters' },
+        { ...plan, suits: [suit] as never },
+      ),
+      f,
+    );
+    expect(row.spans.map((s) => s.isGood)).toEqual([true, false]);
+    expect(row.name).toBe('A name of more than fou…');
+    const pot = plan.sessions[0]!.activations[0]!;
+    expect(row.blocks[0]!.pot).toEqual({ fromMs: Date.parse(pot.at), toMs: Date.parse(pot.usableUntil) });
+    expect(row.blocks[0]!.fills[0]).not.toBe(row.blocks[0]!.fills[1]);
+    expect(boardRow(onBench('x', bonnet, { ...plan, sessions: [], suits: [] }), f).said).toMatch(
+      /nothing planned$/,
+    );
+  });
+});
+
+describe('one day upright', () => {
+  const air = (sun: number[]): AirView => ({ startMs: 0, stepMs: HOUR, sunDeg: sun }) as unknown as AirView;
+  const sun = Array.from({ length: 24 }, (_, h) => (h >= 5 && h <= 20 ? 10 : -20));
+  it('goes from first light to an hour after the last, and further where the session does', () => {
+    expect(dayRibbonView(air(sun), 0, undefined, undefined)).toMatchObject({
+      fromMs: 5 * HOUR,
+      toMs: 21 * HOUR,
+    });
+    const late = session(4, 9, { endsAt: at(22.5) });
+    const view = dayRibbonView(air(sun), 0, late, undefined);
+    expect([view.fromMs / HOUR, view.toMs / HOUR]).toEqual([4, 23]);
+    expect(view.hours.map((h) => h / HOUR)).toEqual(Array.from({ length: 20 }, (_, i) => i + 4));
+    // Never past midnight.
+    expect(dayRibbonView(air(sun), 0, session(9, 12, { endsAt: at(30) }), undefined).toMs).toBe(24 * HOUR);
+  });
+  it('a session of another day is not drawn; without light the usual hours are', () => {
+    const view = dayRibbonView(air([]), 0, session(30, 33), undefined);
+    expect(view.session).toBeUndefined();
+    expect([view.fromMs / HOUR, view.toMs / HOUR]).toEqual([6, 21]);
+  });
+  it('says which hours suit', () => {
+    const suit = {
+      spans: [span(6, 8, 'no', 'dew'), span(8, 10, 'good'), span(10, 11, 'inside'), span(30, 31, 'good')],
+    };
+    const view = dayRibbonView(air(sun), 0, undefined, suit as never);
+    expect(view.spans).toHaveLength(3);
+    expect(dayInWords(view, 'Thu 1 Jan', f)).toBe(
+      'Thu 1 Jan: good 08:00 to 10:00; just inside 10:00 to 11:00',
+    );
+    expect(dayInWords({ ...view, spans: [] }, 'Thu', f)).toBe('Thu: no hour suits');
+    expect(spanWord(view.spans[1]!)).toBe('good');
+    expect(spanWord(span(1, 2, 'no', 'no-such-cause'))).toBe('');
+  });
+});
+
+describe('the window', () => {
+  const { lostHours, windowView, layerIdsOf, oddsText, dayOf, startLine, spoilers, valuedChecks } =
+    windowViews;
+  it('hours are lost to the first reason of a stretch, most first, five at most', () => {
+    const spans = [
+      span(0, 2, 'no', 'rain'),
+      span(2, 7, 'no', 'dark'),
+      span(7, 9, 'good'),
+      span(9, 10.5, 'no', 'rain'),
+      ...['wind', 'dew', 'cold', 'hot'].map((r, i) => span(11, 11.1 + i / 10, 'no', r)),
+    ];
+    const lost = lostHours({ spans } as never);
+    expect(lost.slice(0, 2)).toEqual([
+      { cause: 'dark', hours: 5 },
+      { cause: 'rain', hours: 3.5 },
+    ]);
+    expect(lost).toHaveLength(5);
+  });
+  it('the session looked at is the one picked, or the first when it is gone; its last product draws the limits', () => {
+    const view = windowView(plan, CATALOGUE, 'gone');
+    expect(view.id).toBe(plan.suits[0]!.sessionId);
+    expect(view.limits.id).toBe('halden-2k-gloss');
+    expect(view.options.length).toBeGreaterThan(0);
+    const two = { ...plan, suits: [...plan.suits, { ...plan.suits[0]!, sessionId: 's-other' }] };
+    expect(windowView(two, CATALOGUE, 's-other').id).toBe('s-other');
+    expect(windowView({ ...plan, suits: [] }, CATALOGUE, null)).toMatchObject({ id: null, options: [] });
+    expect(layerIdsOf(plan, 's-filler')).toEqual(['filler']);
+  });
+  it('odds, and when they are no more than just inside', () => {
+    expect(oddsText({ chance: 0.8, verdict: 'good' } as never)).toBe('80 %');
+    expect(oddsText({ chance: 0.999, verdict: 'inside' } as never)).toBe('99 %, just inside');
+  });
+  it('a day on a phone has its own starts, and leafs no further than a week', () => {
+    const tz = 'UTC';
+    const starts = [1, 25, 30].map((h) => ({ at: at(h) })) as never;
+    const day = windowViews.dayView(starts, 24 * HOUR, { ms: 5 * HOUR, tz });
+    expect(day.starts).toHaveLength(2);
+    expect([day.isFirst, day.isLast]).toEqual([false, false]);
+    expect([day.before, day.after]).toEqual([0, 48 * HOUR]);
+    expect(windowViews.dayView(starts, 0, { ms: 5 * HOUR, tz }).isFirst).toBe(true);
+    expect(windowViews.dayView(starts, 6 * 24 * HOUR, { ms: 5 * HOUR, tz }).isLast).toBe(true);
+    expect(dayOf(undefined, { ms: 30 * HOUR, tz })).toBe(24 * HOUR);
+    expect(dayOf(session(50, 52), { ms: 0, tz })).toBe(48 * HOUR);
+  });
+  it('a start in one line; what spoils it, the two that do most', () => {
+    const s = plan.sessions[0]!;
+    expect(startLine(s, CATALOGUE, f)).toMatch(
+      /^First coat \d\d:\d\d, activate (one can|\d cans) \d\d:\d\d, hands off \d\d:\d\d\.$/,
+    );
+    const gun = CATALOGUE.map((p) => ({ ...p, carrier: 'gun' as const }));
+    expect(startLine(s, gun, f)).toMatch(/, mix \d\d:\d\d, /);
+    const failures = ['rain', 'wind', 'dew'].map((cause, i) => ({ cause, members: 9 - i }));
+    const said = spoilers({ ...s, failures, oksOf: [30, 50] } as never);
+    expect(said).toContain('(9 of 50), ');
+    expect(said).not.toContain('(7 of 50)');
+    expect(spoilers({ ...s, failures: [] })).toBe('');
+  });
+  it('a value on its limit is within it', () => {
+    const check = (value: number, min?: number, max?: number) => ({
+      code: 'x',
+      params: { value, ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) },
+    });
+    const checks = [
+      check(10, 10, 30),
+      check(9.9, 10, 30),
+      check(30.1, 10, 30),
+      check(2),
+      { code: 'y', params: {} },
+    ];
+    const tasks = [{ kind: 'coat', checks }] as never;
+    expect(valuedChecks({ ...plan.sessions[0]!, tasks }).map((c) => c.ok)).toEqual([
+      true,
+      false,
+      false,
+      true,
+    ]);
+    expect(valuedChecks({ ...plan.sessions[0]!, tasks: [] })).toEqual([]);
+  });
+  it('an assumption with its unit', () => {
+    const value = (v: number | string, unit: string): string =>
+      windowViews.assumedValue({ what: 'x', value: v, unit } as never, 'GBP', f);
+    expect([value(8, 'GBP'), value(3, 'K'), value(50, '1'), value('lean-to', '')]).toEqual([
+      '£8.00',
+      '3 °C',
+      '50',
+      'lean-to',
+    ]);
+    expect(windowViews.windowAssumptions(plan).length).toBeGreaterThan(2);
+  });
+});
+
+describe('the spray day', () => {
+  const task = (over: Partial<Task>): Task =>
+    ({ ...plan.sessions[0]!.tasks[0]!, startsAt: at(10), ...over }) as Task;
+  const pot = { atMs: 0, endMs: 4 * HOUR };
+  it('seconds run in the last hour; time left is never below nothing', () => {
+    expect(timerText(532_000)).toBe('8:52');
+    expect(timerText(61_001)).toBe('1:02');
+    expect(timerText(90 * 60_000)).toBe('1 h 30');
+    expect(timerText(-5)).toBe('0:00');
+  });
+  it('a wait has its share; a coat before its time and every activation are held down', () => {
+    const coat = task({ kind: 'coat' });
+    expect(nowView(coat, 9.5 * HOUR, 9 * HOUR)).toMatchObject({
+      share: 0.5,
+      ready: false,
+      firm: true,
+      soon: true,
+    });
+    expect(nowView(coat, 10 * HOUR, 9 * HOUR)).toMatchObject({ share: 1, ready: true, firm: false });
+    expect(nowView(coat, 9.5 * HOUR, null)).toMatchObject({ share: null, firm: false, long: false });
+    expect(nowView(coat, 5 * HOUR, null)).toMatchObject({ soon: false, long: true });
+    expect(nowView(task({ kind: 'activate' }), 11 * HOUR, null).firm).toBe(true);
+  });
+  it('words over the timer and on the buttons', () => {
+    const now = (ready: boolean, soon: boolean) => ({ ready, soon }) as never;
+    expect(waitLabel(now(true, true), null)).toBe('Now');
+    expect(waitLabel(now(false, true), 5)).toBe('Flash off, leave it alone');
+    expect(waitLabel(now(false, true), null)).toBe('Next, in');
+    expect(waitLabel(now(false, false), null)).toBe('Next, at');
+    expect(doneLabel(task({ kind: 'coat' }), 'x')).toBe('Coat is on');
+    expect(doneLabel(task({ kind: 'activate' }), 'Mix the clear')).toBe('It is mixed');
+    expect(doneLabel(task({ kind: 'activate' }), 'Activate the clear')).toBe('Can is activated');
+    expect(doneLabel(task({ kind: 'sand' }), 'Sand P800')).toBe('Done: sand P800');
+    expect(rowButton(task({ kind: 'sand' }), false)).toEqual({ label: 'Done', confirm: '' });
+    expect(rowButton(task({ kind: 'activate' }), true).confirm).toBe('Yes, mixed');
+    expect(rowButton(task({ kind: 'activate' }), false).label).toBe('Activated');
+  });
+  it('a pot is over at its end and not before its beginning', () => {
+    expect(potLeft(pot, HOUR)).toEqual({ over: 0.25, leftMin: 180 });
+    expect(potLeft(pot, -HOUR).over).toBe(0);
+    expect(potLeft(pot, 9 * HOUR)).toEqual({ over: 1, leftMin: 0 });
+  });
+  it('an activated clear runs until its last coat is on', () => {
+    const clear = plan.layers.find((l) => l.productId === 'halden-2k-gloss')!;
+    const activations = [{ productId: 'halden-2k-gloss', at: '2026-05-16T10:00' }];
+    const coats = (n: number) =>
+      Array.from({ length: n }, (_, i) => ({ layerId: clear.id, coat: i + 1, endedAt: '2026-05-16T11:00' }));
+    const running = (n: number) =>
+      runningPot({ ...bonnet, state: { coats: coats(n), activations } } as Job, plan, CATALOGUE);
+    expect(running(clear.coats - 1)!.atMs).toBe(Date.parse('2026-05-16T10:00:00+01:00'));
+    expect(running(clear.coats)).toBeNull();
+    const base = [{ productId: 'orrin-base', at: '2026-05-16T10:00' }];
+    expect(
+      runningPot(
+        { ...bonnet, state: { coats: [], tasks: [], activations: base } } as unknown as Job,
+        plan,
+        CATALOGUE,
+      ),
+    ).toBeNull();
+  });
+  it('a wait is under way when the last coat was lately', () => {
+    const next = plan.sessions[0]!.tasks.find((t) => t.handsOn)!;
+    const state = (hoursAgo: number) => ({
+      coats: [
+        {
+          layerId: 'filler',
+          coat: 1,
+          endedAt: new Date(Date.parse(next.startsAt) - hoursAgo * HOUR).toISOString(),
+        },
+      ],
+    });
+    const since = (h: number) => dayView({ ...bonnet, state: state(h) } as Job, plan, CATALOGUE).sinceMs;
+    expect(since(1)).toBe(Date.parse(next.startsAt) - HOUR);
+    expect(since(4)).toBeNull();
+    expect(dayView(bonnet, plan, CATALOGUE).next).toBe(next);
+    expect(dayView(bonnet, { ...plan, sessions: [] }, CATALOGUE)).toMatchObject({
+      session: undefined,
+      sinceMs: null,
+    });
+  });
+  it('what is activated by a task, in how many cans, and how long it lives', () => {
+    const s = plan.sessions[0]!;
+    const act = s.tasks.find((t) => t.kind === 'activate')!;
+    expect(activationOf(plan, act.id)).toEqual({
+      productId: 'halden-2k-gloss',
+      cans: s.activations[0]!.cans,
+    });
+    expect(activationOf(plan, 's.sand')).toEqual({ productId: null, cans: 0 });
+    expect(activationLine(s, s.activations[0]!, CATALOGUE, f)).toMatch(/^Activated can: prudent until /);
+    const two = { ...s, activations: [s.activations[0]!, s.activations[0]!] };
+    expect(activationLine(two, s.activations[0]!, CATALOGUE, f)).toMatch(/^Halden 2K clear: prudent/);
+  });
+  it('handle-dry on another day says which; the sheet’s least temperature stands with it', () => {
+    const s = {
+      ...plan.sessions[0]!,
+      startsAt: '2026-05-16T10:00:00+01:00',
+      readyAt: null,
+    } as unknown as Session;
+    const same = handleLine({ ...s, handleAt: '2026-05-16T18:00:00+01:00' }, plan, CATALOGUE, f);
+    expect(same).toBe('Handle-dry. Until then no rain or dew on it, and not below 12 °C.');
+    const next = handleLine(
+      { ...s, handleAt: '2026-05-17T02:00:00+01:00', readyAt: '2026-05-18T09:00:00+01:00' },
+      plan,
+      CATALOGUE,
+      f,
+    );
+    expect(next).toMatch(/^Handle-dry, Sun 17 May\..* May be sanded from Mon 18 May, 09:00\.$/);
+  });
+  it('a caution is read before a pot is opened, and before old paint is sanded', () => {
+    const cautions = [{ code: 'old-paint-lead', params: {} }] as never;
+    expect(showsCaution(task({ kind: 'activate' }), { ...plan, cautions: [] })).toBe(true);
+    expect(showsCaution(task({ kind: 'sand' }), { ...plan, cautions })).toBe(true);
+    expect(showsCaution(task({ kind: 'sand' }), { ...plan, cautions: [] })).toBe(false);
+    expect(showsCaution(task({ kind: 'mask' }), { ...plan, cautions })).toBe(false);
+    expect(mendingStage({ ...plan, blockers: [{ code: 'seam-no', params: {} }] })).toBe('build-up');
+    expect(mendingStage({ ...plan, blockers: [{ code: 'no-window', params: {} }] })).toBe('window');
+  });
+});
