@@ -6,7 +6,7 @@ import { DRESSED_MEMBERS } from './air/ensemble';
 import { HEEL_FRAC, transferFrac } from './material/coat-uses';
 import { COAT_SD_FRAC, HABIT_SD_FRAC, RISK_OF_SHORT } from './material/spread';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE } from './schedule/search/stakes';
-import type { System } from './seams/seam';
+import { productIn, type System } from './seams/seam';
 import { OVERRUN_MM } from './surface/area';
 import { MINUTE, msOf } from './time/instant';
 
@@ -45,7 +45,9 @@ function coatsBefore(job: Job, forecast: Forecast): Assumption[] {
 export function assumptionsOf(job: Job, system: System, forecast: Forecast): Assumption[] {
   const { risk, habit } = job;
   const { currency } = job.budget;
-  const transfers = new Set(system.layers.map((l) => transferFrac(job, system.products.get(l.productId)!)));
+  const transfers = new Set(
+    system.layers.map((l) => transferFrac(job, productIn(system.products, l.productId))),
+  );
   return [
     fromMemory('overrun-mm', OVERRUN_MM, 'mm'),
     ...[...transfers].map((f) => fromMemory('transfer', f, '1')),

@@ -1,4 +1,5 @@
 /** The usual routes side by side: layers, coats, sessions, hours and money of each, for the surface and purpose at hand. */
+import { productIn } from './seams/seam';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import { buildUp } from './coating/build-up';
@@ -40,7 +41,7 @@ export function compareRoutes(job: Job): RouteSummary[] {
     return {
       route: p.route,
       layers: p.layers,
-      names: b.layers.map((l) => products.get(l.productId)!.name),
+      names: b.layers.map((l) => productIn(products, l.productId).name),
       coats: b.layers.reduce((a, l) => a + l.coats, 0),
       filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
       sessions: drafts.sessions.length,

@@ -1,4 +1,5 @@
 /** The shelf as it is shown: what is there, until when it is good, what it is set aside for, and who could use it up. */
+import { productIn } from '@/core/seams/seam';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import { expiryOf, type Expiry } from '@/core/material/shelf';
 import { sameTint, tintOf } from '@/core/coating/tint';
@@ -40,7 +41,7 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
     return {
       s,
       used: sys.layers.flatMap((l) => {
-        const p = sys.products.get(l.productId)!;
+        const p = productIn(sys.products, l.productId);
         return ingredientsOf(p).map((g) => ({
           id: g.id,
           tint: g.part === 'base' ? (tintOf(s.job, p, l)?.name ?? null) : null,

@@ -29,12 +29,10 @@ export async function bytesOf(request: Request, most: number): Promise<Body<Uint
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
-  for (;;) {
-    const next = await reader?.read();
-    if (!next || next.done) break;
+  for (let next = await reader?.read(); next?.value; next = await reader?.read()) {
     size += next.value.byteLength;
     if (size > most) {
-      await reader!.cancel();
+      await reader?.cancel();
       return tooLarge();
     }
     chunks.push(next.value);

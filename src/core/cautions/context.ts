@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
-import type { System } from '../seams/seam';
+import { productIn, type System } from '../seams/seam';
 import { instantOf } from '../time/instant';
 
 export interface CautionContext {
@@ -26,7 +26,7 @@ export function cautionContext(
   sessions: readonly Session[],
   total: number,
 ): CautionContext {
-  const stack = system.layers.map((l) => system.products.get(l.productId)!);
+  const stack = system.layers.map((l) => productIn(system.products, l.productId));
   const top = stack.at(-1);
   return {
     job,

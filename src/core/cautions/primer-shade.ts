@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { Caution } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { coatsToHide, PRIMER_SHADES } from '../coating/depth';
-import type { System } from '../seams/seam';
+import { productIn, type System } from '../seams/seam';
 
 type Shade = (typeof PRIMER_SHADES)[number];
 const GREY: Shade = PRIMER_SHADES.find(([name]) => name === 'grey')!;
@@ -14,7 +14,7 @@ export function poorlyHidden(job: Job, { layers, products }: System): Caution['p
   // Under a candy or a flake lies a silver ground of its own.
   if (colour.kind === 'candy' || colour.kind === 'flake') return [];
   return layers.flatMap((layer) => {
-    const p = products.get(layer.productId)!;
+    const p = productIn(products, layer.productId);
     if (!HIDING.has(p.kind)) return [];
     const needs = ([, lightness]: Shade): number =>
       coatsToHide(layer.hex ?? colour.hex, lightness, p.filmUmPerCoat, p.hidesUm);

@@ -6,7 +6,7 @@ import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import { judgeSeam, type Pair } from './judge-seam';
-import type { Seam } from '../seams/seam';
+import { productIn, type Seam } from '../seams/seam';
 
 export interface BuildUp {
   readonly layers: readonly PlanLayer[];
@@ -63,7 +63,7 @@ function seamsOver(
     if (mine.length === 0) bare.push(notice('part-without-layer', { part: part.name ?? part.id }));
     let below: Pick<Pair, 'ground' | 'below'> = { ground: surfaceGround(part), below: { surface: part } };
     for (const layer of mine) {
-      const above = products.get(layer.productId)!;
+      const above = productIn(products, layer.productId);
       const key = `${JSON.stringify(below.ground)} ${layer.id}`;
       const known = seams.get(key);
       if (known) known.partIds.push(part.id);
@@ -83,7 +83,7 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
     .map((s) => notice('seam-no', { below: groundText(s.below), above: s.above, reason: s.reason.code }));
   const stack = stackBlockers(
     job,
-    planned.map((l) => products.get(l.productId)!),
+    planned.map((l) => productIn(products, l.productId)),
   );
   return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack] };
 }

@@ -3,6 +3,7 @@
  * the usual routes. A route never proposes a seam whose verdict is "no"; one that cannot serve the
  * surface or the purpose is left out, and where none can, that is said.
  */
+import { productIn } from '../seams/seam';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
@@ -189,7 +190,7 @@ export function proposals(job: Job, products: ReadonlyMap<string, Product>): Pro
     const refused = s.layers.length === 0 || buildUp(job, s.layers, products).blockers.length > 0;
     if (refused || seen.has(key)) return [];
     seen.add(key);
-    const isocyanate = s.layers.some((l) => products.get(l.productId)!.isocyanate);
+    const isocyanate = s.layers.some((l) => productIn(products, l.productId).isocyanate);
     return [{ ...s, route, isocyanate, recommended: i === 0 }];
   });
   return all.slice(0, SHOWN);

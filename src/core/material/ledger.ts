@@ -1,4 +1,5 @@
 /** Paint money laid out over parts, layers and coats: what is bought of a product goes to them by what they are sprayed with. */
+import { productIn } from '../seams/seam';
 import type { Job } from '@/model/job';
 import type { Material, PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -22,7 +23,7 @@ export function paintLedger(
   const job = withZones(whole);
   return materials.flatMap((m) => {
     const mine = layers.filter((l) => m.layerIds.includes(l.id));
-    const uses = coatUses(job, products.get(m.productId)!, mine).filter((u) => !u.done);
+    const uses = coatUses(job, productIn(products, m.productId), mine).filter((u) => !u.done);
     const totalMl = uses.reduce((a, u) => a + u.sprayMl, 0);
     if (!(totalMl > 0)) return [];
     return uses.map(({ partId, layerId, coat, sprayMl }) => ({

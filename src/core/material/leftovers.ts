@@ -1,4 +1,5 @@
 /** What is left of what is bought, and what it is worth to the next job. */
+import { productIn } from '../seams/seam';
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -32,7 +33,7 @@ const takenMl = (m: Material): number => m.useMl / (1 - m.factors.heelFrac);
 function sums(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Sum[] {
   const by = new Map<string, Sum>();
   for (const m of materials.filter((x) => !x.begun)) {
-    const product = products.get(m.productId)!;
+    const product = productIn(products, m.productId);
     const offers = ingredientsOf(product, job.prices);
     m.ingredients.forEach((g, i) => {
       const isBase = g.part === 'base';

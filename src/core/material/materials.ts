@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { tintOf } from '../coating/tint';
-import type { System } from '../seams/seam';
+import { productIn, type System } from '../seams/seam';
 import { ingredientsOf } from './ingredients';
 import { materialFor } from './material-line';
 import { cheapestPacks, packsCost } from './packs';
@@ -12,7 +12,7 @@ import { cheapestPacks, packsCost } from './packs';
 export function materialsOf(job: Job, system: System): Material[] {
   const lines = new Map<string, { product: Product; layerIds: Set<string>; first: boolean }>();
   for (const l of system.layers) {
-    const product = system.products.get(l.productId)!;
+    const product = productIn(system.products, l.productId);
     const key = `${product.id} ${tintOf(job, product, l)?.hex.toLowerCase() ?? ''}`;
     const known = lines.get(key);
     if (known) {
@@ -47,7 +47,7 @@ function pooledIngredients(
     if (at.length < 2) continue;
     const lines = at.map((i) => materials[i]!);
     const needMl = lines.reduce((a, m) => a + m.ingredients.find((g) => g.id === id)!.needMl, 0);
-    const offers = ingredientsOf(products.get(lines[0]!.productId)!, job.prices);
+    const offers = ingredientsOf(productIn(products, lines[0]!.productId), job.prices);
     const packs = offers.find((g) => g.id === id)!.packs;
     at.forEach((i, k) => {
       const line = out[i]!;

@@ -1,14 +1,14 @@
 /** What the paint money hangs on: each input from its low to its high, all else kept. */
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
-import type { System } from '../seams/seam';
+import { productIn, type System } from '../seams/seam';
 import { cheapestPerMl, ingredientsOf } from './ingredients';
 import { materialsOf } from './materials';
 
 /** Money by the millilitre, without the steps of packs: what the total tends to. */
 export function smoothPaintCost(job: Job, system: System): number {
   return materialsOf({ ...job, shelf: [] }, system).reduce((sum, m) => {
-    const offers = ingredientsOf(system.products.get(m.productId)!, job.prices);
+    const offers = ingredientsOf(productIn(system.products, m.productId), job.prices);
     return sum + m.ingredients.reduce((a, g, i) => a + g.needMl * cheapestPerMl(offers[i]!), 0);
   }, 0);
 }

@@ -4,7 +4,7 @@ import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { splitAtSeams } from '../coating/sessions';
 import { consumablesFor, type Consumable } from './consumables';
-import type { System } from '../seams/seam';
+import { productIn, type System } from '../seams/seam';
 import { coatUses, FLOW_ML_S, TRIGGER_SHARE } from './coat-uses';
 import { NOZZLE_ML, PURGE_ML } from './material-line';
 import { potLifeAt, pours, type CoatToPour, type Pour } from './mixing';
@@ -42,7 +42,7 @@ export function sessionPours(job: Job, system: System, tempC: number): SessionPo
   const potMin = (p: Product): number | null =>
     p.potLifeMin === undefined ? null : potLifeAt(p.potLifeMin, p.refTempC, tempC);
   const poursOf = (session: number, layers: readonly PlanLayer[]): SessionPours[] => {
-    const product = system.products.get(layers[0]!.productId)!;
+    const product = productIn(system.products, layers[0]!.productId);
     if (product.carrier !== 'gun') return [];
     const coats = coatsToPour(job, product, layers);
     if (coats.length === 0) return [];
@@ -65,7 +65,7 @@ export function jobConsumables(job: Job, system: System): Consumable[] {
   const list = sessionPours(job, system, 20);
   return consumablesFor(job, {
     seams: system.seams,
-    products: [...new Set(system.layers.map((l) => l.productId))].map((id) => system.products.get(id)!),
+    products: [...new Set(system.layers.map((l) => l.productId))].map((id) => productIn(system.products, id)),
     sessions: splitAtSeams(system).length,
     pours: list.reduce((a, s) => a + s.pours.length, 0),
     cleans: list.length,

@@ -14,6 +14,13 @@ export interface System {
   readonly products: ReadonlyMap<string, Product>;
 }
 
+/** The product of an id. @throws RangeError when it is not among them: every layer of a system has one */
+export function productIn(products: System['products'], id: string): Product {
+  const product = products.get(id);
+  if (!product) throw new RangeError(`productIn: no product ${id}`);
+  return product;
+}
+
 export const isSanded = (seam: Pick<Seam, 'join'>): boolean =>
   seam.join === 'sanded' || seam.join === 'scuffed';
 export const liesOnSurface = (seam: Pick<Seam, 'below'>): boolean => seam.below.kind === 'surface';

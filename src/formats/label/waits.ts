@@ -89,9 +89,10 @@ function readForbidden({ text, low, times }: Clause, finds: Finds): boolean {
   const [first, second] = times;
   const never = /(?:not|never|avoid)[^.]*between/.test(low) && first !== undefined && first.lo !== first.hi;
   const either = /within|before|inside/.test(low) && /\bor\b[^.]*(?:after|wait)/.test(low);
-  const split = either && second !== undefined;
-  if (!first || (!never && !split)) return false;
-  finds.add('itselfForbiddenMin', [first.lo, never ? first.hi : second!.hi], text);
+  const split = either ? second : undefined;
+  const end = never ? first : split;
+  if (!first || !end) return false;
+  finds.add('itselfForbiddenMin', [first.lo, end.hi], text);
   finds.add('itselfMaxMin', first.lo, text);
   return true;
 }

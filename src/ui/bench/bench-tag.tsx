@@ -9,6 +9,7 @@ import { TagPlate } from '../shell/tag-plate';
 import { OddsPair } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { benchSums, type Clash } from '../views/bench';
+import { futuresOf } from '../views/verdict';
 
 interface BenchTagProps {
   readonly jobs: readonly BenchJob[];
@@ -54,7 +55,7 @@ export function BenchTag({ jobs, next, clash }: BenchTagProps) {
 function NextWindow({ job: { job, plan } }: { job: BenchJob }) {
   const f = useFormat();
   const first = plan.sessions[0]!;
-  const [good, of] = plan.sessions.at(-1)!.oksOf;
+  const [good, of] = futuresOf(plan);
   return (
     <div className="vsec">
       <h3>

@@ -12,7 +12,7 @@ import {
   productLayer,
   removeLayer,
 } from '@/core/edits/layers';
-import type { Seam } from '@/core/seams/seam';
+import { productIn, type Seam } from '@/core/seams/seam';
 import { isoOf } from '@/core/time/instant';
 import type { Part } from '@/model/job';
 import { surfaceName } from '@/words/names';
@@ -101,7 +101,7 @@ function Layers({ system, selected, onSelect }: LayersPanelProps) {
   const count = system.layers.length;
   const topDown = system.layers.map((layer, index) => ({ layer, index })).reverse();
   return topDown.map(({ layer, index }) => {
-    const product = system.products.get(layer.productId)!;
+    const product = productIn(system.products, layer.productId);
     const isSelected = selected === layer.id;
     return (
       <Fragment key={layer.id}>

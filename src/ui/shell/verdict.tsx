@@ -7,6 +7,7 @@ import { CautionBox } from '../parts/caution';
 import { useFormat } from '../theme/providers';
 import {
   chainText,
+  futuresOf,
   moneyLine,
   oddsPct,
   packsToBuy,
@@ -89,7 +90,7 @@ function Blocked({ plan }: { plan: Plan }) {
 
 function NextWindow({ plan, session }: { plan: Plan; session: Session }) {
   const f = useFormat();
-  const [good, of] = plan.sessions.at(-1)!.oksOf;
+  const [good, of] = futuresOf(plan);
   return (
     <div className="vsec">
       <h3>Next good window</h3>

@@ -1,6 +1,6 @@
 /** What the build-up stage shows: surfaces once each, what a seam says, names of layers, and what is wrong with the stack. */
 import { minutesBetween } from '@/core/time/instant';
-import type { Seam, System } from '@/core/seams/seam';
+import { productIn, type Seam, type System } from '@/core/seams/seam';
 import { withZones } from '@/core/surface/zones';
 import { groundText, type Ground } from '@/model/ground';
 import type { Mark, Notice } from '@/model/marks';
@@ -30,7 +30,7 @@ export function surfacesOf(job: Job): Part[] {
 
 /** Products of the layers, bottom first. */
 export const stackProducts = ({ layers, products }: System): Product[] =>
-  layers.map((l) => products.get(l.productId)!);
+  layers.map((l) => productIn(products, l.productId));
 
 /** A refused seam has a row of its own; everything else that blocks stands above the layers. */
 export const stackFaults = (blockers: readonly Notice[]): Notice[] =>

@@ -1,13 +1,14 @@
 /** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
 import { logOf } from '@/core/edits/log';
 import { expectedMl, usedMl } from '@/core/material/used';
-import { systemOfPlan } from '@/core/seams/seam';
+import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { isoOf, msOf } from '@/core/time/instant';
 import type { Job, Used } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';
 import { LOG_MARKS } from '@/words/names';
+import { layerName } from './build-up';
 import { doneList } from './task-words';
 
 export interface UsedRow {
@@ -48,7 +49,7 @@ function usedRow(job: Job, product: Product, expected: number): UsedRow {
 export function usedRows(job: Job, plan: Plan, products: readonly Product[]): readonly UsedRow[] {
   const system = systemOfPlan(plan, products);
   return [...new Set(plan.layers.map((l) => l.productId))].map((id) => {
-    const product = products.find((x) => x.id === id)!;
+    const product = productIn(system.products, id);
     return usedRow(job, product, expectedMl(job, product, system));
   });
 }
@@ -63,11 +64,12 @@ export interface OutcomeRow {
 
 /** How each layer came out, the top one first. */
 export function outcomeRows(job: Job, plan: Plan, products: readonly Product[]): readonly OutcomeRow[] {
+  const system = systemOfPlan(plan, products);
   return plan.layers.toReversed().map((l) => {
     const o = logOf(job).outcomes.find((x) => x.layerId === l.id);
     return {
       layerId: l.id,
-      name: products.find((x) => x.id === l.productId)!.name,
+      name: layerName(system, l.id),
       mark: o?.mark ?? null,
       said: o ? LOG_MARKS[o.mark]! : 'not said yet',
       remark: o?.remark ?? '',

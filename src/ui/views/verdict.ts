@@ -1,7 +1,7 @@
 /** What the job tag says: how the plan stands, how many cans, how sure, and the cautions of the moment. */
 import { cautionsAt, MOMENTS } from '@/core/cautions/shown';
 import type { Job } from '@/model/job';
-import type { Caution, Plan } from '@/model/plan';
+import type { Caution, Plan, Session } from '@/model/plan';
 import { percentOf, type Format } from '@/words/format';
 import { CONDITION_NAMES, substrateInSentence } from '@/words/names';
 
@@ -32,9 +32,14 @@ export function packsToBuy(plan: Pick<Plan, 'materials'>): number {
   return plan.materials.flatMap((m) => m.packs).reduce((a, p) => a + p.count, 0);
 }
 
+/** Futures of the weather that keep every limit to the end, and of how many; none of none without a session. */
+export function futuresOf({ sessions }: Pick<Plan, 'sessions'>): Session['oksOf'] {
+  return sessions.at(-1)?.oksOf ?? [0, 0];
+}
+
 /** (k + 1) over (n + 2), said with its own figures. */
 export function chainText(plan: Plan): string {
-  const of = plan.sessions.at(-1)!.oksOf[1];
+  const [, of] = futuresOf(plan);
   const good = Math.round((plan.chance ?? 0) * (of + 2)) - 1;
   const what = plan.sessions.length > 1 ? 'all sessions' : 'the session';
   return `${good} of ${of} futures of the weather keep every limit of ${what} until handle-dry: (${good} + 1) over (${of} + 2) is ${oddsPct(plan)} %.`;

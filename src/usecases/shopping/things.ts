@@ -1,4 +1,5 @@
 /** Wants of several jobs pooled into things to have in hand: each ingredient of each product, a coloured one by its colour. */
+import { productIn } from '@/core/seams/seam';
 import { tintKey } from '@/core/coating/tint';
 import { ingredientsOf, type Ingredient } from '@/core/material/ingredients';
 import { pooledNeed } from '@/core/material/pooled';
@@ -33,7 +34,11 @@ function poolsOf(wants: readonly Want[]): Pool[] {
     for (const material of want.materials) {
       const colour = material.colour?.name ?? null;
       const key = tinted(material.productId, colour);
-      const pool = pools.get(key) ?? { product: want.products.get(material.productId)!, colour, lines: [] };
+      const pool = pools.get(key) ?? {
+        product: productIn(want.products, material.productId),
+        colour,
+        lines: [],
+      };
       pool.lines.push({ material, want });
       pools.set(key, pool);
     }

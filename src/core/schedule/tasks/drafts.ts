@@ -2,7 +2,7 @@
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { splitAtSeams } from '../../coating/sessions';
-import type { System } from '../../seams/seam';
+import { productIn, type System } from '../../seams/seam';
 import { msOf } from '../../time/instant';
 import { coatsOf, withActivations } from './coats';
 import type { Draft, Drafts, Film, PrepStep } from './draft';
@@ -39,7 +39,7 @@ export function draftsOf(job: Job, system: System): Drafts {
 
   const draft = (layers: readonly PlanLayer[], index: number): void => {
     const id = `s-${layers[0]!.id}`;
-    const coats = layers.flatMap((l) => coatsOf(job, l, system.products.get(l.productId)!, parts));
+    const coats = layers.flatMap((l) => coatsOf(job, l, productIn(system.products, l.productId), parts));
     const left = coats.filter((c) => !done.coats.has(c.id));
     const lastDone = coats.findLast((c) => done.coats.has(c.id));
     const film = lastDone ? { product: lastDone.product, endedMs: done.coats.get(lastDone.id)! } : null;
