@@ -76,7 +76,7 @@ async function runBatch(name: string, i: number, mutate: string[]): Promise<Trie
   if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as Tried[];
   const results = await new Stryker(optionsFor(mutate)).runMutationTest();
   const kept: Tried[] = results.map(({ fileName, location, mutatorName, replacement, status }) => ({
-    at: `${fileName.slice(fileName.indexOf('src/'))}:${location.start.line + 1}`,
+    at: `${fileName.slice(fileName.indexOf('src/'))}:${location.start.line}`,
     mutatorName,
     replacement,
     status,

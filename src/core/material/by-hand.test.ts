@@ -1,0 +1,429 @@
+/**
+ * One small job worked out by hand: a flat panel of 1000 × 500 mm, one side, 0.5 m². Overrun of
+ * 65 mm on every edge: 1.13 × 0.63 m = 0.7119 m², 1.4238 times the face. All figures of use come
+ * from this, from the sheet and from the shares that the trade goes by (from memory).
+ */
+import { describe, expect, it } from 'vitest';
+import { demo, product } from '@/demo/test-kit';
+import { flatPart } from '@/demo/test-part';
+import type { Job, Part } from '@/model/job';
+import type { Material, PlanLayer } from '@/model/plan';
+import { fillerPlan } from '../prep/filler';
+import type { Seam, System } from '../seams/seam';
+import { consumablesFor, type Consumable } from './consumables';
+import { cheapestPerMl, ingredientsOf } from './ingredients';
+import { costBy, paintLedger } from './ledger';
+import { leftovers } from './leftovers';
+import { materialFor } from './material-line';
+import { materialsOf } from './materials';
+import { totalsOf } from './money';
+import { pooledNeed } from './pooled';
+import { sensitivity, smoothPaintCost } from './sensitivity';
+import { jobConsumables, sessionPours } from './session-pours';
+import { usedMl } from './used';
+
+const { state: _state, shelf: _shelf, ...bonnet } = demo('tractor-bonnet');
+const panel = (over: Partial<Part> = {}): Part => flatPart({ condition: 'e-coat', ...over });
+const jobOf = (over: Partial<Job> = {}): Job => ({
+  ...bonnet,
+  purpose: { ...bonnet.purpose, grade: 'workhorse' },
+  parts: [panel()],
+  risk: { ...bonnet.risk, runOut: 0.5 },
+  ...over,
+});
+const layerOf = (productId: string, coats: number, over: Partial<PlanLayer> = {}): PlanLayer => {
+  const { role, filmUmPerCoat } = product(productId);
+  return { id: role, role, productId, coats, filmUmPerCoat, partIds: ['p'], ...over };
+};
+const seam = (below: string, above: string, over: Partial<Seam> = {}): Seam =>
+  ({
+    below: { kind: 'layer', layerId: below },
+    above,
+    partIds: ['p'],
+    join: 'wet-on-wet',
+    verdict: 'ok',
+    reason: { code: 'x', params: {} },
+    ...over,
+  }) as Seam;
+const systemOf = (layers: PlanLayer[], seams: Seam[] = []): System => ({
+  layers,
+  seams,
+  products: new Map(layers.map((l) => [l.productId, product(l.productId)])),
+});
+const lineOf = (job: Job, layers: PlanLayer[], seams: Seam[] = []): Material =>
+  materialFor(job, product(layers[0]!.productId), systemOf(layers, seams));
+const causes = (m: Material): Record<string, number> =>
+  Object.fromEntries(m.breakdown.map((b) => [b.cause, Math.round(b.ml * 100) / 100]));
+
+describe('three coats of base from a can', () => {
+  const base = layerOf('orrin-base', 3);
+  const line = lineOf(jobOf(), [base]);
+  it('12 ml of film are 160 ml of contents, 278 ml on the part and 396 ml out of the nozzle', () => {
+    // 0.5 m² · 8 µm · 3 = 12 ml; ÷ 0.075; ÷ 0.575; × 1.4238.
+    expect(causes(line)).toMatchObject({
+      film: 12,
+      sanded: 0,
+      carrier: 148,
+      overspray: 118.26,
+      overrun: 117.93,
+      habit: 0,
+    });
+    expect(line.sprayMl).toBeCloseTo(396.19, 2);
+    expect(line.factors).toMatchObject({ transferFrac: 0.575, solidsFrac: 0.075, heelFrac: 0.05 });
+    expect(line.factors.overrun).toBeCloseTo(1.4238, 9);
+    expect(line.areaM2).toBe(0.5);
+  });
+  it('5 ml on the card, 2 ml to clear the valve, 2 % once more on workhorse, a heel of a nineteenth, a spare can', () => {
+    // 396.19 + 5 + 2 + 7.92 = 411.11; the heel is 411.11 · 0.05 / 0.95.
+    expect(causes(line)).toMatchObject({ nozzle: 5, purge: 2, nib: 7.92, heel: 21.64, spare: 400 });
+    expect(line.useMl).toBeCloseTo(411.11, 2);
+    // At even odds of running short the margin of a skewed spread is none.
+    expect(causes(line).margin).toBe(0);
+    expect(line.needMl).toBeCloseTo(832.75, 1);
+    expect(line.packs).toEqual([{ size: 400, unit: 'can', count: 3, price: 11.2 }]);
+    expect(line.cost).toBeCloseTo(33.6, 9);
+  });
+  it('4 % once more on tidy, 8 % on show; a primer is not sprayed once more', () => {
+    const nib = (grade: Job['purpose']['grade'], productId = 'orrin-base'): number =>
+      causes(lineOf(jobOf({ purpose: { ...bonnet.purpose, grade } }), [layerOf(productId, 3)])).nib!;
+    expect([nib('workhorse'), nib('tidy'), nib('show')]).toEqual([7.92, 15.85, 31.7]);
+    expect(nib('show', 'tamsel-filler')).toBe(0);
+    expect(nib('tidy', 'halden-1k-gloss')).toBeGreaterThan(0);
+  });
+  it('less risk of running short is a margin, and it grows as the risk shrinks', () => {
+    const margin = (runOut: number): number =>
+      causes(lineOf(jobOf({ risk: { ...bonnet.risk, runOut } }), [base])).margin!;
+    expect(margin(0.05)).toBeGreaterThan(80);
+    expect(margin(0.01)).toBeGreaterThan(margin(0.05));
+    const { runOut: _none, ...risk } = { ...bonnet.risk, runOut: 0 };
+    expect(causes(lineOf(jobOf({ risk }), [base])).margin).toBe(margin(0.05));
+  });
+  it('once a coat is on, the cans have been bought: what is left is counted, nothing is bought, no spare', () => {
+    const state = { coats: [{ layerId: 'base', coat: 1, endedAt: '2026-05-16T08:00' }] };
+    const begun = lineOf(jobOf({ state } as Partial<Job>), [base]);
+    expect(begun).toMatchObject({ begun: true, packs: [], cost: 0, shortChance: null });
+    expect(causes(begun).spare).toBe(0);
+    // Mist 0.7 of 2.7 parts is on: 2 of 2.7 are left of 396.19 ml.
+    expect(begun.sprayMl).toBeCloseTo((396.19 * 2) / 2.7, 1);
+    const all = { coats: [1, 2, 3].map((coat) => ({ layerId: 'base', coat, endedAt: '2026-05-16T08:00' })) };
+    expect(lineOf(jobOf({ state: all } as Partial<Job>), [base])).toMatchObject({
+      needMl: 0,
+      useMl: 0,
+      areaM2: 0,
+    });
+  });
+  it('an own use of 1.2 is a fifth more spray, told apart', () => {
+    const mine = lineOf(jobOf({ habit: { factor: 1.2, sdFrac: 0.1 } } as Partial<Job>), [base]);
+    expect(causes(mine)).toMatchObject({ film: 12, overrun: 117.93, habit: 79.24 });
+  });
+  it('two sessions are two cards and two valves to clear', () => {
+    const filler = layerOf('tamsel-filler', 2);
+    const again = layerOf('tamsel-filler', 2, { id: 'filler-2' });
+    const one = lineOf(jobOf(), [filler, again], [seam('filler', 'filler-2')]);
+    const two = lineOf(jobOf(), [filler, again], [seam('filler', 'filler-2', { join: 'sanded' })]);
+    expect([causes(one).nozzle, causes(one).purge]).toEqual([5, 2]);
+    expect([causes(two).nozzle, causes(two).purge]).toEqual([10, 4]);
+    // Blocking takes a quarter of 50 µm over 0.5 m² off the first of them: 6.25 ml of its film.
+    expect(causes(one).sanded).toBe(0);
+    expect(causes(two).sanded).toBe(6.25);
+    expect(causes(two).film! + causes(two).sanded!).toBe(50);
+  });
+});
+
+describe('two coats of clear from a gun', () => {
+  const clear = layerOf('halden-gun-gloss', 2);
+  const job = jobOf({ equipment: { sprayer: 'hvlp', suppliedAir: true, cupMl: 600 } });
+  const line = lineOf(job, [clear]);
+  it('gun and cup keep 20 ml, a card takes 12, a tin 2 % on its walls; conventional lands 0.325', () => {
+    // 0.5 · 25 · 2 = 25 ml; ÷ 0.44; ÷ 0.575; × 1.4238 = 140.69 ml.
+    expect(line.sprayMl).toBeCloseTo(140.69, 1);
+    expect(causes(line)).toMatchObject({ nozzle: 12, purge: 20, spare: 0 });
+    expect(causes(line).heel).toBeCloseTo((line.useMl * 0.02) / 0.98, 2);
+    const loud = lineOf({ ...job, equipment: { ...job.equipment, sprayer: 'conventional' } }, [clear]);
+    expect(loud.sprayMl / line.sprayMl).toBeCloseTo(0.575 / 0.325, 9);
+    const cans = lineOf({ ...job, equipment: { ...job.equipment, sprayer: 'aerosol' } }, [clear]);
+    expect(cans.sprayMl).toBeCloseTo(line.sprayMl, 9);
+  });
+  it('2 : 1 is bought as two thirds of base and one of hardener, each in its own tins', () => {
+    const [base, hardener, ...none] = line.ingredients;
+    expect(none).toEqual([]);
+    expect(base!.needMl / hardener!.needMl).toBeCloseTo(2, 9);
+    expect([base!.id, hardener!.id]).toEqual(['halden-gun-gloss', 'halden-gun-gloss.hardener']);
+    expect(base!.packs).toEqual([{ size: 750, unit: 'tin', count: 1, price: 32 }]);
+    expect(hardener!.packs).toEqual([{ size: 250, unit: 'tin', count: 1, price: 13.5 }]);
+    expect(line.cost).toBeCloseTo(45.5, 9);
+  });
+  it('hardener in hand counts for hardener alone', () => {
+    const shelf = [{ productId: 'halden-gun-gloss.hardener', remainingMl: 250 }];
+    const [base, hardener] = lineOf({ ...job, shelf }, [clear]).ingredients;
+    expect(hardener).toMatchObject({ shelfMl: 250, packs: [], cost: 0 });
+    expect(base!.packs).toHaveLength(1);
+  });
+  it('is poured in one cup: 140.69 ml and the card and the gun beside the first coat', () => {
+    const [poured] = sessionPours(job, systemOf([clear]), 20);
+    expect(poured!.session).toBe(0);
+    expect(poured!.pours).toHaveLength(1);
+    expect(poured!.pours[0]!.ml).toBeCloseTo(140.69 + 32, 1);
+    expect(poured!.pours[0]!.coats).toEqual(['clear.c1', 'clear.c2']);
+    // Two rounds of two minutes and the flash of 15 between.
+    expect(poured!.pours[0]!.lastsMin).toBe(19);
+    // At sixty degrees a pot of two hours is seven and a half minutes: each coat has its own.
+    expect(sessionPours(job, systemOf([clear]), 60)[0]!.pours.map((p) => p.coats)).toEqual([
+      ['clear.c1'],
+      ['clear.c2'],
+    ]);
+    const small = { ...job, equipment: { ...job.equipment, cupMl: 50 } };
+    expect(sessionPours(small, systemOf([clear]), 20)[0]!.pours[0]!.part).toEqual([1, 2]);
+  });
+  it('what is on already is not poured; a can is not poured at all; two sessions are counted from nought', () => {
+    const state = { coats: [1, 2].map((coat) => ({ layerId: 'clear', coat, endedAt: '2026-05-16T08:00' })) };
+    expect(sessionPours({ ...job, state } as Job, systemOf([clear]), 20)).toEqual([]);
+    const first = { coats: state.coats.slice(0, 1) };
+    const [left] = sessionPours({ ...job, state: first } as Job, systemOf([clear]), 20);
+    expect(left!.pours.map((p) => p.coats)).toEqual([['clear.c2']]);
+    expect(sessionPours(jobOf(), systemOf([layerOf('orrin-base', 2)]), 20)).toEqual([]);
+    const epoxy = layerOf('tamsel-epoxy-gun', 1);
+    const sanded = systemOf([epoxy, clear], [seam('epoxy', 'clear', { join: 'sanded' })]);
+    expect(sessionPours(job, sanded, 20).map((s) => s.session)).toEqual([0, 1]);
+    const wet = systemOf([epoxy, clear], [seam('epoxy', 'clear')]);
+    expect(sessionPours(job, wet, 20).map((s) => s.session)).toEqual([0, 0]);
+  });
+});
+
+describe('lines of a job', () => {
+  const gun = jobOf({ equipment: { sprayer: 'hvlp', suppliedAir: true } });
+  const base = layerOf('orrin-base-gun', 2);
+  const metallic = layerOf('orrin-metallic-gun', 2, { id: 'base-2' });
+  it('one maker’s reducer is bought once, with the first that takes it, for the need of both', () => {
+    const [a, b] = materialsOf(gun, systemOf([base, metallic]));
+    const reducer = (m: Material) => m.ingredients.find((g) => g.part === 'reducer')!;
+    expect(reducer(a!).id).toBe('orrin.reducer');
+    expect(reducer(a!).packs).toEqual([{ size: 500, unit: 'tin', count: 1, price: 6.8 }]);
+    expect(reducer(b!)).toMatchObject({ packs: [], cost: 0, shelfMl: 0 });
+    expect(b!.cost).toBe(27);
+    expect(a!.cost).toBeCloseTo(24 + 6.8, 9);
+    const shelf = [{ productId: 'orrin.reducer', remainingMl: 5000 }];
+    const [held] = materialsOf({ ...gun, shelf }, systemOf([base, metallic]));
+    expect(reducer(held!)).toMatchObject({ packs: [], shelfMl: 5000 });
+  });
+  it('one product in two layers is one line; in two colours two', () => {
+    const again = { ...base, id: 'base-2' };
+    expect(materialsOf(gun, systemOf([base, again])).map((m) => m.layerIds)).toEqual([['base', 'base-2']]);
+    const red = { ...again, hex: '#AA2222' };
+    expect(materialsOf(gun, systemOf([base, red])).map((m) => m.colour?.hex)).toEqual([
+      bonnet.purpose.colour.hex,
+      '#AA2222',
+    ]);
+    // What is in hand without a colour counts once, with the first.
+    const shelf = [{ productId: 'orrin-base-gun', remainingMl: 100 }];
+    expect(materialsOf({ ...gun, shelf }, systemOf([base, red])).map((m) => m.shelfMl)).toEqual([100, 0]);
+  });
+  it('paint money goes to parts and coats by what they are sprayed with', () => {
+    const two = jobOf({ parts: [panel(), panel({ id: 'q', lengthMm: 2000 })] });
+    const layers = [layerOf('orrin-base', 3, { partIds: ['p', 'q'] })];
+    const system = systemOf(layers);
+    const materials = materialsOf(two, system);
+    const rows = paintLedger(two, layers, system.products, materials);
+    expect(rows).toHaveLength(6);
+    const byPart = costBy(rows, (r) => r.partId);
+    // Swept: 1.13 × 0.63 against 2.13 × 0.63.
+    expect(byPart.get('q')! / byPart.get('p')!).toBeCloseTo(2.13 / 1.13, 6);
+    const byCoat = costBy(rows, (r) => String(r.coat));
+    // Mist 0.7 against medium 1.
+    expect(byCoat.get('1')! / byCoat.get('2')!).toBeCloseTo(0.7, 6);
+    expect(byCoat.get('2')).toBeCloseTo(byCoat.get('3')!, 9);
+    const state = { coats: [{ layerId: 'base', coat: 1, endedAt: '2026-05-16T08:00' }] };
+    const left = paintLedger({ ...two, state } as Job, layers, system.products, materials);
+    expect(new Set(left.map((r) => r.coat))).toEqual(new Set([2, 3]));
+    expect(left.reduce((a, r) => a + r.cost, 0)).toBeCloseTo(materials[0]!.cost, 9);
+  });
+  it('left is what is bought and in hand less what is taken out, heel and all; 1K base keeps half its price', () => {
+    const job = jobOf({ shelf: [{ productId: 'orrin-base', remainingMl: 100 }] });
+    const system = systemOf([layerOf('orrin-base', 3)]);
+    const [m] = materialsOf(job, system);
+    const [left] = leftovers(job, [m!], system.products);
+    const boughtMl = m!.packs.reduce((a, p) => a + p.count * p.size, 0);
+    expect(left!.ml).toBeCloseTo(100 + boughtMl - 411.11 / 0.95, 1);
+    expect(left!.worth).toBeCloseTo((left!.ml * 11.2) / 400 / 2, 9);
+    expect(leftovers(job, [{ ...m!, begun: true }], system.products)).toEqual([]);
+    const inHand = jobOf({ shelf: [{ productId: 'orrin-base', remainingMl: 5000 }] });
+    expect(leftovers(inHand, materialsOf(inHand, system), system.products)).toEqual([]);
+  });
+  it('hardener that is left is worth nothing', () => {
+    const system = systemOf([layerOf('halden-gun-gloss', 2)]);
+    const [base, hardener] = leftovers(gun, materialsOf(gun, system), system.products);
+    expect([base!.part, hardener!.part]).toEqual(['base', 'hardener']);
+    expect(hardener!.worth).toBe(0);
+    expect(base!.worth).toBeGreaterThan(0);
+  });
+});
+
+describe('what it hangs on', () => {
+  const system = systemOf([layerOf('orrin-base', 3)]);
+  it('money by the millilitre: the need at 2.8 p', () => {
+    const [m] = materialsOf(jobOf(), system);
+    expect(smoothPaintCost(jobOf(), system)).toBeCloseTo(m!.needMl * 0.028, 6);
+    // What is in hand does not make paint cheaper.
+    expect(
+      smoothPaintCost(jobOf({ shelf: [{ productId: 'orrin-base', remainingMl: 400 }] }), system),
+    ).toBeCloseTo(m!.needMl * 0.028, 6);
+    expect(cheapestPerMl(ingredientsOf(product('orrin-base-gun'))[0]!)).toBeCloseTo(0.041, 9);
+  });
+  it('prices move all of it by 15 %, film and transfer the sprayed part, a coat a third of it', () => {
+    const all = Object.fromEntries(sensitivity(jobOf(), system).map((s) => [s.what, s]));
+    const mid = smoothPaintCost(jobOf(), system);
+    expect(all.price!.low).toBeCloseTo(mid * 0.85, 6);
+    expect(all.price!.high).toBeCloseTo(mid * 1.15, 6);
+    // Without card, valve and spare: 396.19 ml · 1.02 ÷ 0.95 at 2.8 p.
+    const sprayed = ((396.19 * 1.02) / 0.95) * 0.028;
+    const wide = (what: string): number => all[what]!.high - all[what]!.low;
+    expect(wide('film')).toBeCloseTo(sprayed * 0.3, 2);
+    expect(wide('transfer')).toBeCloseTo(sprayed * (0.575 / 0.5 - 0.575 / 0.65), 2);
+    expect(wide('coats')).toBeCloseTo((sprayed * 2) / 3, 2);
+    expect(wide('area')).toBeCloseTo(sprayed * 0.1, 2);
+    expect(wide('risk')).toBeGreaterThan(0);
+  });
+  it('a coat more or less is one of colour: primer and clear keep theirs, one coat stays one', () => {
+    const primer = systemOf([layerOf('tamsel-filler', 2)]);
+    const coats = sensitivity(jobOf(), primer).find((s) => s.what === 'coats')!;
+    expect(coats.high).toBe(coats.low);
+    const single = systemOf([layerOf('orrin-base', 1)]);
+    const one = sensitivity(jobOf(), single).find((s) => s.what === 'coats')!;
+    expect(one.low).toBeCloseTo(smoothPaintCost(jobOf(), single), 9);
+  });
+});
+
+describe('what is used up beside paint', () => {
+  const context = { seams: [], products: [product('orrin-base')], sessions: 1, pours: 0, cleans: 0 };
+  const thing = (list: readonly Consumable[], id: string): Consumable | undefined =>
+    list.find((c) => c.id === id);
+  it('0.5 m² in one session: 75 ml of degreaser, four cloths, tape over 3 m of edge, two pairs of gloves and one', () => {
+    const list = consumablesFor(jobOf(), context);
+    expect(list.map((c) => c.id)).toEqual([
+      'degreaser',
+      'cloths',
+      'tack-cloths',
+      'tape',
+      'cover',
+      'gloves',
+      'dust-mask',
+      'cartridges',
+      'goggles',
+    ]);
+    expect(thing(list, 'degreaser')).toMatchObject({
+      need: 75,
+      packSize: 500,
+      packs: 1,
+      price: 6.9,
+      unit: 'ml',
+    });
+    expect(thing(list, 'cloths')).toMatchObject({ need: 4, packSize: 25, group: 'clean', unit: 'piece' });
+    expect(thing(list, 'tape')!.need).toBeCloseTo(3.9, 9);
+    expect(thing(list, 'cover')).toMatchObject({ group: 'mask', unit: 'm2' });
+    expect(thing(list, 'cover')!.need).toBeCloseTo(1.8, 9);
+    expect(thing(list, 'gloves')).toMatchObject({ need: 3, group: 'protect', unit: 'pair', cost: 6.4 });
+    expect(list.reduce((a, c) => a + c.cost, 0)).toBeCloseTo(
+      6.9 + 4.8 + 2.6 + 3.2 + 5.9 + 6.4 + 3.2 + 17.5 + 7.9,
+      9,
+    );
+  });
+  it('three sessions: more wipes, cloths, tack and gloves', () => {
+    const list = consumablesFor(jobOf(), { ...context, sessions: 3 });
+    expect(['degreaser', 'cloths', 'tack-cloths', 'gloves'].map((id) => thing(list, id)!.need)).toEqual([
+      150, 8, 3, 7,
+    ]);
+  });
+  it('a gun: a strainer and a cup for each pour, 150 ml to wash it each time, a suit with isocyanate', () => {
+    const list = consumablesFor(jobOf(), {
+      ...context,
+      products: [product('halden-gun-gloss')],
+      pours: 11,
+      cleans: 2,
+    });
+    expect(thing(list, 'strainers')).toMatchObject({
+      need: 11,
+      packs: 2,
+      cost: 5.8,
+      group: 'mix',
+      unit: 'piece',
+    });
+    expect(thing(list, 'cups')).toMatchObject({ need: 11, packs: 3, group: 'mix', unit: 'piece' });
+    expect(thing(list, 'gun-wash')).toMatchObject({ need: 300, packs: 1, unit: 'ml', group: 'mix' });
+    expect(thing(list, 'suit')).toMatchObject({ need: 1, group: 'protect', unit: 'piece' });
+  });
+  it('blocking wants a guide coat, scuffing the surface none; a dent its filler', () => {
+    const sanded = seam('filler', 'base', { join: 'sanded', gritP: 800, ladder: [] } as never);
+    const own = seam('x', 'filler', {
+      below: { kind: 'surface', substrate: 'steel', condition: 'e-coat' },
+      join: 'sanded',
+      gritP: 320,
+    });
+    const blocked = consumablesFor(jobOf(), { ...context, seams: [sanded] });
+    // 40 ml a square metre, 30 ml at least.
+    expect(thing(blocked, 'guide-coat')).toMatchObject({ need: 30, group: 'paper', unit: 'ml' });
+    const large = jobOf({ parts: [panel({ lengthMm: 4000 })] });
+    expect(thing(consumablesFor(large, { ...context, seams: [sanded] }), 'guide-coat')!.need).toBeCloseTo(
+      80,
+      9,
+    );
+    expect(thing(consumablesFor(jobOf(), { ...context, seams: [own] }), 'guide-coat')).toBeUndefined();
+    const dents = [{ lengthMm: 100, widthMm: 80, depthMm: 4 }];
+    const dented = consumablesFor(jobOf({ parts: [panel({ dents })] }), context);
+    expect(thing(dented, 'body-filler')!.need).toBeCloseTo(fillerPlan(dents, 20)!.pasteMl, 9);
+    expect(thing(dented, 'body-filler')!.need).toBeCloseTo(18.85, 2);
+  });
+  it('what is here costs nothing, an own price wins, tax comes on both', () => {
+    const list = consumablesFor(jobOf({ have: ['cartridges'], prices: { tape: 5 } }), context);
+    expect(thing(list, 'cartridges')).toMatchObject({ have: true, cost: 0, price: 17.5 });
+    expect(thing(list, 'tape')).toMatchObject({ have: false, cost: 5 });
+    const taxed = jobOf({ budget: { ...bonnet.budget, taxPct: 20 } });
+    expect(totalsOf(taxed, [{ cost: 30 } as Material], [{ cost: 20 } as Consumable])).toEqual({
+      paint: 30,
+      prep: 20,
+      tax: 10,
+      total: 60,
+    });
+  });
+  it('once a coat is on it has been bought; without layers there is nothing to do', () => {
+    const system = systemOf([layerOf('orrin-base', 2)]);
+    expect(jobConsumables(jobOf(), system).length).toBeGreaterThan(5);
+    const state = { coats: [{ layerId: 'base', coat: 1, endedAt: '2026-05-16T08:00' }] };
+    expect(jobConsumables(jobOf({ state } as Partial<Job>), system)).toEqual([]);
+    expect(jobConsumables(jobOf(), systemOf([]))).toEqual([]);
+    const gun = systemOf([layerOf('halden-gun-gloss', 2)]);
+    const ids = jobConsumables(jobOf({ equipment: { sprayer: 'hvlp', suppliedAir: true } }), gun);
+    expect(ids.find((c) => c.id === 'cups')!.need).toBe(1);
+    expect(ids.find((c) => c.id === 'gun-wash')!.need).toBe(150);
+  });
+});
+
+describe('several jobs, and what was really used', () => {
+  const line = (useMl: number, over: Partial<Material> = {}): Material =>
+    ({
+      begun: false,
+      useMl,
+      breakdown: [{ cause: 'spare', ml: 400 }],
+      factors: { cv: 0.2, heelFrac: 0.05, riskOfShort: 0.5 },
+      ...over,
+    }) as Material;
+  it('one spare serves two jobs; what each has of its own evens out, the habit does not', () => {
+    const both = pooledNeed([line(300), line(300)]);
+    expect(both.useMl).toBe(600);
+    // Habit 0.17 stays; the rest of 0.2, 0.0111 squared, halves.
+    expect(both.cv).toBeCloseTo(Math.sqrt(0.17 ** 2 + (0.2 ** 2 - 0.17 ** 2) / 2), 9);
+    expect(both.needMl).toBeCloseTo(600 / 0.95 + 400, 6);
+    expect(pooledNeed([line(300), line(300, { begun: true })])).toMatchObject({ useMl: 300 });
+    expect(pooledNeed([])).toEqual({ useMl: 0, needMl: 0, cv: 0 });
+    const strict = line(300, { factors: { cv: 0.2, heelFrac: 0.05, riskOfShort: 0.01 } as never });
+    expect(pooledNeed([line(300), strict]).needMl).toBeGreaterThan(both.needMl);
+  });
+  it('a tin weighs a gram a millilitre where nothing is said, a can 0.78', () => {
+    const weighed = { productId: 'x', by: 'weight', beforeG: 500, afterG: 344 } as const;
+    expect(usedMl(weighed, product('orrin-base'))).toBeCloseTo(200, 9);
+    expect(usedMl(weighed, product('orrin-base-gun'))).toBe(156);
+    expect(() => usedMl({ ...weighed, afterG: 501 }, product('orrin-base'))).toThrow(
+      /more after than before/,
+    );
+    expect(usedMl({ productId: 'x', by: 'cans', cans: 2 }, product('orrin-base-gun'))).toBe(1000);
+  });
+});
