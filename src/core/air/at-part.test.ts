@@ -1,0 +1,315 @@
+/** What places do to the weather, worked out by hand on weather that is the same in every hour. Shares of the places are from memory. */
+import { describe, expect, it } from 'vitest';
+import type { ForecastMember } from '@/model/forecast';
+import type { Place } from '@/model/job';
+import { atPart, type AtPart } from './at-part';
+import { darkSpans, isDark } from './dark';
+import { dress, ensembleOf, rmsRainShiftH, rmsRhPct, rmsTempK, rmsWindMs, type Ensemble } from './ensemble';
+import { nearestNode } from './grid';
+import { dewOfLnPressureC, dewPointC, lnSatPressure, satPressurePa } from './moist';
+import { absorptanceOf, panelExcessK, surfaceCoefficient } from './panel';
+import { BY_SHELTER } from './shelter';
+import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
+import { airView } from './view';
+
+const HOUR = 3_600_000;
+/** Midnight in June; the sun stands highest near noon at Greenwich. */
+const T0 = Date.UTC(2026, 5, 21);
+const NOON = 24;
+const MIDNIGHT = 2;
+
+const steady = (over: Partial<ForecastMember> = {}, hours = 25): ForecastMember => {
+  const all = (x: number): number[] => Array.from({ length: hours }, () => x);
+  return {
+    airTempC: all(18),
+    rhPct: all(60),
+    windMs: all(6),
+    gustMs: all(9),
+    rainMm: all(0),
+    cloudFrac: all(0),
+    ...over,
+  };
+};
+const of = (members: ForecastMember[]): Ensemble => ({
+  startMs: T0,
+  hours: members[0]!.airTempC.length,
+  members,
+  central: members[0]!,
+});
+const place = (shelter: Place['shelter']): Place => ({ tz: 'UTC', lat: 53, lon: 0, shelter });
+const how = { absorptance: 0.9, backFree: true, flatFrac: 1 };
+const at = (shelter: Place['shelter'], m = steady(), hung = how): AtPart =>
+  atPart(of([m]), place(shelter), hung);
+
+describe('places', () => {
+  it.each([
+    ['open', 1],
+    ['carport', 0.75],
+    ['lean-to', 0.5],
+    ['tent', 0.2],
+    ['garage', 0.25],
+  ] as const)('wind of 6 m/s at 10 m is 4.04 at 1.5 m in the open; in the %s %d of it', (shelter, share) => {
+    const a = at(shelter);
+    expect(a.windMs[4]).toBeCloseTo(4.041 * share, 2);
+    expect(a.gustMs[4]).toBeCloseTo(6.061 * share, 2);
+  });
+  it.each([
+    ['open', 1, 1],
+    ['carport', 0.2, 0.2],
+    ['lean-to', 0.15, 0.15],
+    ['tent', 0.35, 0],
+    ['garage', 0, 0],
+  ] as const)('sun at noon and open sky at night on a black flat panel: %s', (shelter, sunFrac, skyFrac) => {
+    const a = at(shelter);
+    const sky = skyFrac * 63;
+    const both = 2 * (5.7 + 3.8 * a.windMs[NOON]!);
+    const sun = clearSkyWm2(a.sunDeg[NOON]!) * sunFrac;
+    expect(a.panelC[NOON]! - a.airC[NOON]!).toBeCloseTo((0.9 * sun - sky) / both, 6);
+    expect(a.panelC[MIDNIGHT]! - a.airC[MIDNIGHT]!).toBeCloseTo(-sky / both, 6);
+  });
+  it('an upright face sees no sky, full cloud leaves a quarter of the sun and hides the sky, a closed back gives 1.5', () => {
+    expect(at('open', steady(), { ...how, flatFrac: 0 }).panelC[MIDNIGHT]).toBeCloseTo(18, 9);
+    const cloudy = steady({ cloudFrac: Array(25).fill(1) });
+    const grey = at('open', cloudy);
+    expect(grey.panelC[MIDNIGHT]).toBeCloseTo(18, 9);
+    const front = 5.7 + 3.8 * grey.windMs[NOON]!;
+    const sun = clearSkyWm2(grey.sunDeg[NOON]!) / 4;
+    expect(grey.panelC[NOON]! - 18).toBeCloseTo((0.9 * sun) / (2 * front), 6);
+    const lying = at('open', cloudy, { ...how, backFree: false });
+    expect(lying.panelC[NOON]! - 18).toBeCloseTo((0.9 * sun) / (front + 1.5), 6);
+  });
+  it('rain of a tenth of a millimetre leaves no mark; a roof keeps all of it off', () => {
+    const rainMm = [0, 0.1, 0.2, ...Array<number>(22).fill(0)];
+    const wet = (shelter: Place['shelter']): number[] => [
+      ...at(shelter, steady({ rainMm })).rain.slice(0, 8),
+    ];
+    expect(wet('open')).toEqual([0, 0, 0, 0, 1, 1, 0, 0]);
+    for (const roofed of ['carport', 'lean-to', 'tent', 'garage'] as const)
+      expect(Math.max(...wet(roofed))).toBe(0);
+  });
+  it('a tent beats its walls above 5 m/s outside, a garage draws dust above 7, the open has no walls', () => {
+    const flaps = (shelter: Place['shelter'], wind: number): number =>
+      at(shelter, steady({ windMs: Array(25).fill(wind) })).flap[0]!;
+    expect([flaps('tent', 5), flaps('tent', 5.1), flaps('garage', 7), flaps('garage', 7.1)]).toEqual([
+      0, 1, 0, 1,
+    ]);
+    for (const open of ['open', 'carport', 'lean-to'] as const) expect(flaps(open, 30)).toBe(0);
+  });
+  it('a garage follows a jump of 10 K with a lag of three hours, the open at once', () => {
+    const airTempC = [10, ...Array<number>(24).fill(20)];
+    const garage = at('garage', steady({ airTempC })).airC;
+    const follow = 1 - Math.exp(-1 / 6);
+    // Half an hour on the air outside is half way, 15 °C; then 20.
+    const first = 10 + follow * 5;
+    expect(garage[0]).toBe(10);
+    expect(garage[1]).toBeCloseTo(first, 9);
+    expect(garage[2]).toBeCloseTo(first + follow * (20 - first), 9);
+    expect([...at('open', steady({ airTempC })).airC.slice(0, 3)]).toEqual([10, 15, 20]);
+    // The vapour comes in as it is: colder air inside is damper.
+    const damp = at('garage', steady({ airTempC })).rhFrac;
+    expect(damp[2]).toBeCloseTo((0.6 * satPressurePa(20)) / satPressurePa(garage[2]!), 6);
+  });
+  it('dew gap is the panel over the dew point of the air outside; humidity is never over full', () => {
+    const a = at('garage');
+    expect(a.gapK[6]).toBeCloseTo(18 - dewPointC(18, 0.6), 1);
+    const fog = at(
+      'garage',
+      steady({ rhPct: Array(25).fill(100), airTempC: [10, ...Array<number>(24).fill(20)] }),
+    );
+    expect(Math.max(...fog.rhFrac)).toBe(1);
+  });
+  it('half-hours lie between two hours; rows are the futures and the central line; the sun is one for all', () => {
+    const windMs = Array.from({ length: 25 }, (_, i) => i);
+    const rhPct = Array.from({ length: 25 }, (_, i) => 40 + i);
+    const a = at('open', steady({ windMs, rhPct }));
+    expect([a.nodes, a.rows, a.stepMs, a.startMs]).toEqual([49, 2, 1_800_000, T0]);
+    expect(a.windMs[3]! / a.windMs[2]!).toBeCloseTo(1.5, 9);
+    expect(a.rhFrac[3]).toBeCloseTo(0.415, 9);
+    expect(a.windMs[a.nodes + 3]).toBe(a.windMs[3]);
+    expect(a.sunDeg[NOON]).toBeCloseTo(sunElevationDeg(T0 + 12 * HOUR, 53, 0), 9);
+  });
+  it('is worked out once for one place and one way of hanging, and anew for another', () => {
+    const e = of([steady()]);
+    const first = atPart(e, place('open'), how);
+    expect(atPart(e, place('open'), { ...how })).toBe(first);
+    const others = [
+      atPart(e, place('carport'), how),
+      atPart(e, { ...place('open'), lat: 54 }, how),
+      atPart(e, { ...place('open'), lon: 1 }, how),
+      atPart(e, place('open'), { ...how, absorptance: 0.3 }),
+      atPart(e, place('open'), { ...how, backFree: false }),
+      atPart(e, place('open'), { ...how, flatFrac: 0 }),
+      atPart(of([steady()]), place('open'), how),
+    ];
+    for (const other of others) expect(other).not.toBe(first);
+  });
+  it('stand from least to most shelter', () =>
+    expect(BY_SHELTER).toEqual(['open', 'carport', 'lean-to', 'tent', 'garage']));
+});
+
+describe('the air as it is drawn', () => {
+  const ten = Array.from({ length: 11 }, (_, i) => steady({ airTempC: Array(25).fill(10 + i) }));
+  const e: Ensemble = { ...of(ten), central: ten[5]! };
+  const a = atPart(e, place('garage'), how);
+  it('is hourly, with the line that stands for all and the band of eight in ten', () => {
+    const view = airView(a, { fromMs: T0 + HOUR, toMs: T0 + 4 * HOUR, nowMs: T0 + 2 * HOUR });
+    expect([view.startMs, view.stepMs]).toEqual([T0 + HOUR, HOUR]);
+    expect(view.panelC.mid).toEqual([15, 15, 15, 15]);
+    expect([view.panelC.low[0], view.panelC.high[0]]).toEqual([11, 19]);
+    expect(view.now.panelC).toBeCloseTo(15, 9);
+    expect(view.sunDeg).toHaveLength(4);
+  });
+  it('is clipped to what is known; between two half-hours it begins at the next', () => {
+    const all = airView(a, { fromMs: T0 - 9 * HOUR, toMs: T0 + 99 * HOUR, nowMs: T0 - HOUR });
+    expect([all.startMs, all.windMs.mid.length]).toEqual([T0, 25]);
+    expect(airView(a, { fromMs: T0 + 1, toMs: T0 + 2 * HOUR, nowMs: T0 }).startMs).toBe(T0 + HOUR / 2);
+    expect(airView(a, { fromMs: T0 + 90 * HOUR, toMs: T0 + 99 * HOUR, nowMs: T0 }).rain).toEqual([]);
+  });
+  it('rain is the share of futures it reaches the part in', () => {
+    const wet = steady({ rainMm: Array(25).fill(2) });
+    const mixed = { ...of([wet, steady(), steady(), wet]), central: steady() };
+    const view = airView(atPart(mixed, place('open'), how), { fromMs: T0, toMs: T0 + HOUR, nowMs: T0 });
+    expect(view.rain).toEqual([0.5, 0.5]);
+    expect(view.rhFrac.mid[0]).toBe(0.6);
+    expect(view.now.rhFrac).toBeCloseTo(0.6, 9);
+    expect(view.now.windMs).toBeCloseTo(4.041, 3);
+    expect(view.now.gapK).toBeCloseTo(view.gapK.mid[0]!, 0);
+  });
+});
+
+describe('light', () => {
+  it('it is dark when the sun stands more than a degree under the horizon (end of sunset light: common practice)', () => {
+    expect([isDark(0), isDark(-0.9), isDark(-1), isDark(-1.1)]).toEqual([false, false, false, true]);
+  });
+  it('a dark stretch ends with the first look that finds it light; one still open ends at the end', () => {
+    const looks = [-5, 4, -5, -6, 2, -3].map((sunDeg, i) => ({ atMs: i, sunDeg }));
+    expect(darkSpans(looks, 9)).toEqual([
+      [0, 1],
+      [2, 4],
+      [5, 9],
+    ]);
+    expect(darkSpans([{ atMs: 0, sunDeg: 5 }], 9)).toEqual([]);
+  });
+  it('the nearest node, and the ends beyond the grid', () => {
+    const grid = { startMs: 100, stepMs: 10 };
+    expect([0, 104, 105, 126, 999].map((ms) => nearestNode(grid, 5, ms))).toEqual([0, 0, 1, 3, 4]);
+  });
+  it('irradiance of the sun at 30° is 1098 · ½ · e^(−0.114) (Haurwitz 1945); half cover leaves 0.93 (Kasten & Czeplak 1980)', () => {
+    expect(clearSkyWm2(30)).toBeCloseTo(549 * Math.exp(-0.114), 6);
+    expect(clearSkyWm2(0.05)).toBe(0);
+    expect(cloudFactor(0.5)).toBeCloseTo(1 - 0.75 * 0.0947, 3);
+    expect(cloudFactor(0)).toBe(1);
+    expect([surfaceCoefficient(0), surfaceCoefficient(2)]).toEqual([5.7, 13.3]);
+    expect([absorptanceOf(0), absorptanceOf(0.5), absorptanceOf(-3), absorptanceOf(9)]).toEqual([
+      0.9,
+      expect.closeTo(0.6, 9),
+      0.9,
+      expect.closeTo(0.3, 9),
+    ]);
+    expect(panelExcessK(0, 1, 0, { absorptance: 0.9, backFree: false })).toBeCloseTo(-63 / 7.2, 9);
+  });
+});
+
+describe('moist air at its ends', () => {
+  it('is clamped at −60 and 90 °C; what lies outside is refused', () => {
+    expect(lnSatPressure(-100)).toBe(lnSatPressure(-60));
+    expect(lnSatPressure(200)).toBeCloseTo(lnSatPressure(90), 3);
+    expect(() => satPressurePa(-61)).toThrow(/−60…90/);
+    expect(() => satPressurePa(91)).toThrow(RangeError);
+    expect(satPressurePa(-60)).toBeGreaterThan(0);
+    expect(() => dewPointC(20, 0)).toThrow(/above 0 to 1/);
+    expect(() => dewPointC(20, 1.01)).toThrow(RangeError);
+    expect(dewPointC(20, 1)).toBeCloseTo(20, 2);
+  });
+  it('the table of dew points agrees with the inversion between its nodes, and ends flat', () => {
+    for (const t of [-20, 0.3, 7.7, 21.13, 33.3]) {
+      expect(Math.abs(dewOfLnPressureC(lnSatPressure(t)) - t)).toBeLessThan(0.01);
+    }
+    expect(dewOfLnPressureC(-50)).toBe(dewOfLnPressureC(2));
+    expect(dewOfLnPressureC(50)).toBeCloseTo(dewOfLnPressureC(10.797), 1);
+  });
+});
+
+describe('fifty futures around one line', () => {
+  const leads = [-5, 0, 12, 24, 96, 168, 400];
+  it('errors grow from now to day 1 and day 7 as published, straight between, flat beyond', () => {
+    expect(leads.map(rmsTempK)).toEqual([0.5, 0.5, 1, 1.5, 2.5, 3.5, 3.5]);
+    expect(leads.map(rmsWindMs)).toEqual([0.5, 0.5, 1, 1.5, 2, 2.5, 2.5]);
+    expect(leads.map(rmsRhPct)).toEqual([3, 3, 5.5, 8, 11.5, 15, 15]);
+    expect(leads.map(rmsRainShiftH)).toEqual([0.3, 0.3, expect.closeTo(1.65, 9), 3, 13.5, 24, 24]);
+  });
+  const line = steady({ rainMm: Array.from({ length: 200 }, (_, i) => (i >= 90 && i < 96 ? 1 : 0)) }, 200);
+  const members = dress(line, { startMs: T0, issuedMs: T0, seed: 3 });
+  const errors = (key: 'airTempC' | 'rhPct' | 'windMs', h: number): number[] =>
+    members.map((m) => m[key][h]! - line[key][h]!);
+  const correlation = (a: number[], b: number[]): number => {
+    const mean = (x: number[]): number => x.reduce((s, v) => s + v, 0) / x.length;
+    const [ma, mb] = [mean(a), mean(b)];
+    const cov = mean(a.map((x, i) => (x - ma) * (b[i]! - mb)));
+    return cov / Math.sqrt(mean(a.map((x) => (x - ma) ** 2)) * mean(b.map((x) => (x - mb) ** 2)));
+  };
+  it('a warmer error is a drier one, tied at about −0.6; wind goes its own way', () => {
+    const hours = [40, 70, 100, 130, 160];
+    const all = (key: 'airTempC' | 'rhPct' | 'windMs'): number[] => hours.flatMap((h) => errors(key, h));
+    expect(correlation(all('airTempC'), all('rhPct'))).toBeLessThan(-0.45);
+    expect(correlation(all('airTempC'), all('rhPct'))).toBeGreaterThan(-0.75);
+    expect(Math.abs(correlation(all('airTempC'), all('windMs')))).toBeLessThan(0.25);
+  });
+  it('an error fades over about 18 hours: an hour on it is nearly the same, two days on another', () => {
+    expect(correlation(errors('airTempC', 100), errors('airTempC', 101))).toBeGreaterThan(0.85);
+    expect(Math.abs(correlation(errors('airTempC', 60), errors('airTempC', 160)))).toBeLessThan(0.4);
+  });
+  it('stays what weather can be: 8 to 100 %, wind of a breath, gusts over it, cover of nothing to all', () => {
+    const extreme = dress(
+      steady(
+        {
+          rhPct: Array(200).fill(97),
+          windMs: Array(200).fill(0.3),
+          gustMs: Array(200).fill(0.4),
+          cloudFrac: Array(200).fill(0.95),
+        },
+        200,
+      ),
+      { startMs: T0, issuedMs: T0, seed: 4 },
+    );
+    const dry = dress(steady({ rhPct: Array(200).fill(10) }, 200), { startMs: T0, issuedMs: T0, seed: 4 });
+    const flat = (ms: readonly ForecastMember[], key: keyof ForecastMember): number[] =>
+      ms.flatMap((m) => [...m[key]]);
+    expect(Math.max(...flat(extreme, 'rhPct'))).toBe(100);
+    expect(Math.min(...flat(dry, 'rhPct'))).toBe(8);
+    expect(Math.min(...flat(extreme, 'windMs'))).toBe(0.1);
+    expect(Math.max(...flat(extreme, 'cloudFrac'))).toBe(1);
+    expect(Math.min(...flat(dry, 'cloudFrac'))).toBe(0);
+    for (const m of extreme) m.gustMs.forEach((g, i) => expect(g).toBeGreaterThanOrEqual(m.windMs[i]!));
+  });
+  it('rain comes earlier in some futures and later in others, more in some and less in others', () => {
+    const first = members.map((m) => m.rainMm.findIndex((x) => x > 0)).filter((h) => h >= 0);
+    expect(Math.min(...first)).toBeLessThan(85);
+    expect(Math.max(...first)).toBeGreaterThan(95);
+    const heavy = members.map((m) => Math.max(...m.rainMm));
+    expect(Math.min(...heavy.filter((x) => x > 0))).toBeLessThan(0.8);
+    expect(Math.max(...heavy)).toBeGreaterThan(1.3);
+    expect(members).toHaveLength(50);
+  });
+  it('hours before the issue are known: rain and cover as they were', () => {
+    const known = dress(line, { startMs: T0, issuedMs: T0 + 98 * HOUR, seed: 3 });
+    for (const m of known) {
+      expect(m.rainMm.slice(0, 98)).toEqual(line.rainMm.slice(0, 98));
+      expect(m.cloudFrac.slice(0, 98)).toEqual(line.cloudFrac.slice(0, 98));
+      expect(m.gustMs.slice(0, 98)).toEqual(line.gustMs.slice(0, 98));
+    }
+  });
+  it('the same question has the same answer; another seed, start or issue another', () => {
+    const forecast = { start: '2026-06-21T00:00Z', stepMin: 60, members: [line] } as never;
+    const issue = { startMs: T0, issuedMs: T0, seed: 1 };
+    const first = ensembleOf(forecast, issue);
+    expect(ensembleOf(forecast, { ...issue })).toBe(first);
+    expect(first.central).toBe(line);
+    expect(first.members).toHaveLength(50);
+    expect(ensembleOf(forecast, { ...issue, seed: 2 })).not.toBe(first);
+    const second = ensembleOf(forecast, issue);
+    expect(ensembleOf(forecast, { ...issue, issuedMs: T0 + HOUR })).not.toBe(second);
+    const third = ensembleOf(forecast, issue);
+    expect(ensembleOf(forecast, { ...issue, startMs: T0 + HOUR })).not.toBe(third);
+  });
+});
