@@ -42,7 +42,7 @@ export default tseslint.config(
   { files: ['scripts/**', 'tests/**', 'src/instrumentation.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['src/core/**', 'src/model/**'],
-    ignores: ['**/*.test.ts', '**/*.bench.ts'],
+    ignores: ['**/*.test.{ts,tsx}', '**/*.bench.ts'],
     rules: {
       'no-restricted-syntax': [
         'error',
@@ -68,7 +68,7 @@ export default tseslint.config(
   // A describe() holds the cases of one subject: its length is a list, not a function to follow.
   // Rows of a table and what a generator draws are handed over by position.
   {
-    files: ['**/*.test.ts', '**/*.spec.ts'],
+    files: ['**/*.test.{ts,tsx}', '**/*.spec.ts'],
     rules: { 'max-lines-per-function': 'off', 'max-params': 'off' },
   },
 );

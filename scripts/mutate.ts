@@ -34,7 +34,7 @@ const OUT = join('reports', 'mutation');
 function linesOf(dir: string): string[] {
   const files = readdirSync(dir, { recursive: true })
     .map((f) => join(dir, String(f)).replaceAll('\\', '/'))
-    .filter((f) => /\.tsx?$/.test(f) && !/\.(test|bench)\.tsx?$/.test(f))
+    .filter((f) => /\.tsx?$/.test(f) && !/\.(test|bench)\.tsx?$|\/test-/.test(f))
     .sort();
   return files.flatMap((file) =>
     readFileSync(file, 'utf8')

@@ -134,3 +134,92 @@ describe('what an edit changed', () => {
     expect(changedPath(base, base)).toBe('');
   });
 });
+
+describe('what is the same, and where two records differ', () => {
+  it('a list is the same entry by entry, a record by its keys, an undefined field is an absent one', () => {
+    expect(sameJson([1, [2, 3]], [1, [2, 3]])).toBe(true);
+    expect(sameJson([1, 2], [1, 3])).toBe(false);
+    expect(sameJson([1, 2], [1])).toBe(false);
+    expect(sameJson([], {})).toBe(false);
+    expect(sameJson({ 0: 1 }, [1])).toBe(false);
+    expect(sameJson({ a: 1, b: undefined }, { a: 1 })).toBe(true);
+    expect(sameJson({ a: 1 }, { a: 1, b: null })).toBe(false);
+    expect(sameJson(null, {})).toBe(false);
+    expect(sameJson('1', 1)).toBe(false);
+  });
+  it('the one path under which they differ, down to the field; none when there are several', () => {
+    expect(changedPath({ a: { b: [1, { c: 2 }] } }, { a: { b: [1, { c: 3 }] } })).toBe('a.b[1].c');
+    expect(changedPath({ a: [1, 2] }, { a: [1, 2, 3] })).toBe('a');
+    expect(changedPath({ a: [1, 2] }, { a: [2, 1] })).toBe('a');
+    expect(changedPath({ a: [1] }, { a: { 0: 2 } })).toBe('a');
+    expect(changedPath({ a: { 0: 1 } }, { a: [2] })).toBe('a');
+    expect(changedPath({ a: 1 }, { a: { b: 1 } })).toBe('a');
+    expect(changedPath({ a: 1, b: 1 }, { a: 2, b: 2 })).toBe('');
+    expect(changedPath(1, 2, 'x')).toBe('x');
+    expect(changedPath({ a: 1 }, { a: 1 })).toBe('');
+  });
+});
+
+describe('what cannot be merged from within', () => {
+  const clash = (base: Json, mine: Json, theirs: Json) => mergeThree(base, mine, theirs).clashes;
+  it('two plain values, a list against a record, entries without a name: asked about, mine stays', () => {
+    expect(mergeThree(1, 2, 3)).toEqual({ merged: 2, clashes: ['(the whole)'] });
+    expect(clash({ a: 1 }, { a: [1] }, { a: { b: 1 } })).toEqual(['a']);
+    expect(clash({ a: 1 }, { a: { b: 1 } }, { a: [1] })).toEqual(['a']);
+    expect(clash({ a: [1] }, { a: [2] }, { a: [3] })).toEqual(['a']);
+    expect(clash({ a: [{ n: 1 }] }, { a: [{ n: 2 }] }, { a: [{ n: 3 }] })).toEqual(['a']);
+  });
+  it('a list that one of the three has twice under one name, or without a name, is not merged by entry', () => {
+    const one = [{ id: 'x', n: 1 }];
+    const two = [{ id: 'x', n: 2 }];
+    const twins = [...one, ...two];
+    expect(clash({ a: twins }, { a: one }, { a: two })).toEqual(['a']);
+    expect(clash({ a: [] }, { a: twins }, { a: two })).toEqual(['a']);
+    expect(clash({ a: [] }, { a: one }, { a: [...twins, 5] })).toEqual(['a']);
+  });
+  it('lists that both began, from nothing or from what was no list, keep the entries of both', () => {
+    const mine = [{ id: 'x', n: 1 }];
+    const theirs = [{ date: '2026-05-01', n: 2 }];
+    expect(mergeThree({}, { a: mine }, { a: theirs })).toEqual({
+      merged: { a: [...theirs, ...mine] },
+      clashes: [],
+    });
+    expect(mergeThree({ a: 5 }, { a: mine }, { a: theirs }).merged).toEqual({ a: [...theirs, ...mine] });
+    // Records that both began merge field by field.
+    expect(mergeThree({ a: 5 }, { a: { b: 1 } }, { a: { c: 2 } })).toEqual({
+      merged: { a: { c: 2, b: 1 } },
+      clashes: [],
+    });
+  });
+  it('coats go by layer and number; an entry with a layer but no number by its id', () => {
+    const coat = (n: number, endedAt: string) => ({ layerId: 'base', coat: n, endedAt });
+    const merged = mergeThree(
+      { coats: [coat(1, 'a')] },
+      { coats: [coat(1, 'a'), coat(2, 'b')] },
+      { coats: [coat(1, 'c')] },
+    );
+    expect(merged).toEqual({ merged: { coats: [coat(1, 'c'), coat(2, 'b')] }, clashes: [] });
+    const outcome = (id: string, mark: number) => ({ layerId: 'base', id, mark });
+    expect(
+      mergeThree(
+        { o: [outcome('p', 1), outcome('q', 1)] },
+        { o: [outcome('p', 2), outcome('q', 1)] },
+        { o: [outcome('p', 1), outcome('q', 3)] },
+      ),
+    ).toEqual({ merged: { o: [outcome('p', 2), outcome('q', 3)] }, clashes: [] });
+  });
+  it('a clash inside an entry is named by the entry; a field that both took away is gone', () => {
+    const part = (n: number) => ({ parts: [{ id: 'a:b', n }] });
+    expect(clash(part(1), part(2), part(3))).toEqual(['parts[a:b].n']);
+    expect(mergeThree({ a: 1, b: 1, c: 1 }, { b: 2, c: 1 }, { b: 1, c: 2 })).toEqual({
+      merged: { b: 2, c: 2 },
+      clashes: [],
+    });
+    expect(Object.keys(mergeThree({ a: 1, b: 1 }, { b: 2 }, { a: 1, b: 1 }).merged as object)).toEqual(['b']);
+    // What one took away and the other changed is asked about, and what is left of it stays.
+    expect(mergeThree({ a: 1, b: 1 }, { b: 2 }, { a: 3, b: 1 })).toEqual({
+      merged: { a: 3, b: 2 },
+      clashes: ['a'],
+    });
+  });
+});

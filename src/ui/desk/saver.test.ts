@@ -202,4 +202,173 @@ describe('saving a draft', () => {
     expect(saver.draft.name).toBe('newer');
     expect(saver.adopt(3, named('older'))).toBe(false);
   });
+  it('what is typed while a step is taken back is merged into it: neither is lost', async () => {
+    const sent: Job[] = [];
+    const { saver, states } = setup(
+      async (v, j) => {
+        sent.push(j);
+        return ok(v + 1);
+      },
+      async (v) => {
+        await new Promise((done) => setTimeout(done, 500));
+        const undone = { ...job, budget: { ...job.budget, amount: 11 } };
+        return { status: 200, body: { version: v + 1, job: undone, steps } };
+      },
+    );
+    const taking = saver.step('undo');
+    await vi.advanceTimersByTimeAsync(100);
+    saver.stop();
+    saver.change(named('typed meanwhile'));
+    saver.stop();
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(await taking).toBeNull();
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(sent.at(-1)).toMatchObject({ name: 'typed meanwhile', budget: { amount: 11 } });
+    expect(states.at(-1)).toBe('saved');
+  });
+  it('says what went wrong when a step is not taken back, and shows the other tab’s job', async () => {
+    const answer = async (reply: Reply | Error): Promise<[string | null, string]> => {
+      const { saver } = setup(
+        async (v) => ok(v + 1),
+        async () => {
+          if (reply instanceof Error) throw reply;
+          return reply;
+        },
+      );
+      return [await saver.step('redo'), saver.draft.name];
+    };
+    const theirs = named('theirs');
+    expect(await answer({ status: 409, body: { version: 7, job: theirs } })).toEqual([
+      'This job was changed in another tab; that change is shown now. Press again to take it back.',
+      'theirs',
+    ]);
+    expect(await answer({ status: 409, body: { error: 'Nothing to do again.' } })).toEqual([
+      'Nothing to do again.',
+      job.name,
+    ]);
+    expect((await answer({ status: 409, body: { version: 7 } }))[0]).toBe('Not taken back. Try again.');
+    expect((await answer({ status: 409, body: { job: theirs } }))[1]).toBe(job.name);
+    expect((await answer({ status: 500, body: {} }))[0]).toBe('Not taken back. Try again.');
+    expect((await answer({ status: 500, body: { version: 7, job: theirs, steps } }))[1]).toBe(job.name);
+    expect((await answer({ status: 200, body: { version: 7, job: theirs } }))[1]).toBe(job.name);
+    expect((await answer({ status: 200, body: { version: 7, steps } }))[1]).toBe(job.name);
+    expect((await answer({ status: 200, body: { job: theirs, steps } }))[1]).toBe(job.name);
+    expect((await answer(new Error('gone')))[0]).toMatch(/^Not taken back: the server does not answer/);
+  });
+  it('a step waits for what is not saved; while that is refused by the server it does not go on', async () => {
+    const asked: string[] = [];
+    const { saver } = setup(
+      async () => ({ status: 422, body: { error: 'mend', faults: [] } }),
+      async (_v, side) => {
+        asked.push(side);
+        return { status: 409, body: {} };
+      },
+    );
+    saver.change(named(''));
+    expect(await saver.step('redo')).toBe('Not taken back: the last change is not saved yet.');
+    expect(asked).toEqual([]);
+  });
+  it('a refusal carries its reason and its faults; one without a reason says so all the same', async () => {
+    const said: SaveState[] = [];
+    const replies: Reply[] = [
+      { status: 422, body: { error: 'mend', faults: [{ path: 'name', expected: 'a text' }] } },
+      { status: 500, body: {} },
+      { status: 409, body: { version: 9 } },
+      { status: 409, body: { job } },
+      { status: 200, body: {} },
+      { status: 500, body: { version: 9, job } },
+    ];
+    const saver = new Saver(
+      { version: 1, job },
+      { put: async () => replies.shift()!, step: async () => ok(1) },
+      { state: (s) => said.push(s), draft: () => undefined, saved: () => undefined, keep: () => undefined },
+    );
+    for (let i = 0; replies.length > 0; i++) {
+      saver.change(named(`${i}`));
+      await vi.advanceTimersByTimeAsync(1000);
+    }
+    const refused = said.filter((s) => s.kind === 'refused');
+    expect(refused[0]).toEqual({
+      kind: 'refused',
+      message: 'mend',
+      faults: [{ path: 'name', expected: 'a text' }],
+    });
+    expect(refused.slice(1)).toEqual(
+      Array.from({ length: 5 }, () => ({ kind: 'refused', message: 'Not saved.', faults: [] })),
+    );
+  });
+  it('on leaving the page what waits is sent at once, and only once; nothing waits, nothing is sent', async () => {
+    const sent: string[] = [];
+    const { saver } = setup(async (v, j) => {
+      sent.push(j.name);
+      return ok(v + 1);
+    });
+    saver.flush();
+    expect(sent).toEqual([]);
+    saver.change(named('last words'));
+    expect(saver.idle).toBe(false);
+    saver.flush();
+    saver.flush();
+    expect(sent).toEqual(['last words']);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent).toHaveLength(1);
+    expect(saver.idle).toBe(true);
+    saver.change(named('never sent'));
+    saver.stop();
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(sent).toHaveLength(1);
+  });
+  it('while a request is under way nothing newer is taken over, even when nothing is pending', async () => {
+    const { saver } = setup(async (v) => {
+      await new Promise((done) => setTimeout(done, 500));
+      return ok(v + 1);
+    });
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(400);
+    expect(saver.adopt(9, named('newer'))).toBe(false);
+    await vi.advanceTimersByTimeAsync(1000);
+    // The very version that was saved is the server's view of it: taken.
+    expect(saver.adopt(2, named('as the server has it'))).toBe(true);
+  });
+  it('an edit during a clash asks again, and merges once the fields no longer meet', async () => {
+    const { saver, states } = setup(async (v) =>
+      v === 1 ? { status: 409, body: { version: 5, job: named('theirs'), error: 'changed' } } : ok(v + 1),
+    );
+    saver.change(named('mine'));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(states.at(-1)).toBe('clash');
+    saver.change(named('mine again'));
+    expect(states.at(-1)).toBe('clash');
+    saver.change({ ...named('theirs'), budget: { ...job.budget, amount: 5 } });
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(states.at(-1)).toBe('saved');
+    expect(saver.draft).toMatchObject({ name: 'theirs', budget: { amount: 5 } });
+    // Nothing is to be decided any more.
+    saver.resolve('theirs');
+    expect(saver.draft.budget.amount).toBe(5);
+  });
+  it('two build-ups are never mixed layer by layer: both changed them, so it is asked', async () => {
+    const system = (coats: number[]): Job => ({
+      ...job,
+      system: {
+        layers: coats.map((n, i) => ({
+          role: i === 0 ? ('filler' as const) : ('base' as const),
+          productId: `p${i}`,
+          coats: n,
+        })),
+      },
+    });
+    const states: SaveState[] = [];
+    const saver = new Saver(
+      { version: 1, job: system([2, 2]) },
+      {
+        put: async () => ({ status: 409, body: { version: 5, job: system([2, 3]) } }),
+        step: async () => ok(1),
+      },
+      { state: (s) => states.push(s), draft: () => undefined, saved: () => undefined, keep: () => undefined },
+    );
+    saver.change(system([3, 2]));
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(states.at(-1)).toEqual({ kind: 'clash', paths: ['system.layers'] });
+  });
 });

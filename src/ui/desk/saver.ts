@@ -171,7 +171,12 @@ export class Saver {
     this.later(0);
   }
 
+  /** Shows another job than what was typed; what was typed meanwhile is merged into it. */
   private takeOver(version: number, job: Job): void {
+    if (this.pending !== null) {
+      this.meet({ version, job });
+      return;
+    }
     this.version = version;
     this.base = job;
     this.tell.draft(job);
