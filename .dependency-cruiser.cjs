@@ -86,7 +86,10 @@ const ONLY_IN = {
   highs: 'solver',
   papaparse: 'formats',
 };
-/** What the core must not touch: the screen, the server, the machine. Checks of shape (zod) stay in the model and the formats. */
+/**
+ * What the core must not touch: the screen, the server, the machine. Checks of shape (zod) stay in the model
+ * and the formats.
+ */
 const NOT_IN_CORE = ['react', 'next', 'zod', '@mui', 'better-sqlite3', 'server-only'];
 const MACHINE = '^(fs|path|os|http|https|net|crypto|child_process|worker_threads|perf_hooks)$';
 

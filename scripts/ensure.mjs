@@ -1,4 +1,7 @@
-/** What the commands share: install what is missing, build when the sources changed, start and stop Next's own binary. Plain Node, no packages. */
+/**
+ * What the commands share: install what is missing, build when the sources changed, start and stop Next's own
+ * binary. Plain Node, no packages.
+ */
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';

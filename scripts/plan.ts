@@ -1,6 +1,7 @@
 /**
  * The headless front door: npm run -s plan -- job.json [--forecast file.json|file.csv] [--now ISO] [--text] | --schema
- * Prints the plan as JSON. Exit 0 also when blocked; 2 for bad input, with the path of the wrong field and what was expected.
+ * Prints the plan as JSON. Exit 0 also when blocked; 2 for bad input, with the path of the wrong field and
+ * what was expected.
  */
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';

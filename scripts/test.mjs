@@ -1,4 +1,7 @@
-/** npm test: the whole proof on a fresh checkout. Installs what is missing, then format, lint, types, walls, unused code, unit tests, build, interface tests. */
+/**
+ * npm test: the whole proof on a fresh checkout. Installs what is missing, then format, lint, types, walls,
+ * unused code, unit tests, build, interface tests.
+ */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';

@@ -1,4 +1,7 @@
-/** The walls stand: imports that ARCHITECTURE forbids fail, those it allows pass. The pairs are written out here, not read from the table. */
+/**
+ * The walls stand: imports that ARCHITECTURE forbids fail, those it allows pass. The pairs are written out
+ * here, not read from the table.
+ */
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

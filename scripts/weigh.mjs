@@ -33,9 +33,8 @@ for (const path of PAGES) {
     else ahead += e.encodedDataLength;
   });
   await page.goto(BASE + path, { waitUntil: 'networkidle' });
-  process.stdout.write(
-    `${path.padEnd(32)} ${(first / 1000).toFixed(0).padStart(5)} kB at first, ${(ahead / 1000).toFixed(0).padStart(5)} kB fetched ahead\n`,
-  );
+  const kB = (bytes) => `${(bytes / 1000).toFixed(0).padStart(5)} kB`;
+  process.stdout.write(`${path.padEnd(32)} ${kB(first)} at first, ${kB(ahead)} fetched ahead\n`);
   await context.close();
 }
 await browser.close();

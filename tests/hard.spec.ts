@@ -200,7 +200,8 @@ plain(
           acknowledged = name;
           saves++;
           ({ version } = (await r.json()) as { version: number });
-          // The clock of the kill starts with the first save acknowledged: a cold server may take its time for that one.
+          // The clock of the kill starts with the first save acknowledged: a cold server may take its time
+          // for that one.
           if (i === 0)
             death = new Promise<void>((done) =>
               setTimeout(

@@ -114,7 +114,12 @@ test('the whole workshop goes out as a bundle and as a database, and comes back 
     ['{"kind":"pellucid-workshop","format":9,"savedAt":"","jobs":[]}', 'saved by a newer Pellucid'],
     ['not json', 'neither a JSON bundle nor an SQLite copy'],
     [
-      '{"kind":"pellucid-workshop","format":1,"savedAt":"","jobs":[{"id":"a","createdMs":1,"removed":false,"job":{"name":""}}]}',
+      JSON.stringify({
+        kind: 'pellucid-workshop',
+        format: 1,
+        savedAt: '',
+        jobs: [{ id: 'a', createdMs: 1, removed: false, job: { name: '' } }],
+      }),
       'jobs[0].job.name',
     ],
     ['SQLite format 3\0 and then nothing', 'not saved by Pellucid'],
@@ -153,11 +158,12 @@ test('one job goes out as a file the command line reads, and comes in again; a b
   app,
   request,
 }) => {
-  const text = await (
-    await request.get(
-      `${app.url}/jobs/cargo-bike/../../api/jobs/${((await (await request.get(`${app.url}/api/workshop/bundle`)).json()) as { jobs: { id: string; removed: boolean; job: { name: string } }[] }).jobs.find((j) => !j.removed && j.job.name === 'Cargo-bike box panels')!.id}/file`,
-    )
-  ).text();
+  interface Bundle {
+    readonly jobs: readonly { id: string; removed: boolean; job: { name: string } }[];
+  }
+  const bundle = (await (await request.get(`${app.url}/api/workshop/bundle`)).json()) as Bundle;
+  const { id } = bundle.jobs.find((j) => !j.removed && j.job.name === 'Cargo-bike box panels')!;
+  const text = await (await request.get(`${app.url}/api/jobs/${id}/file`)).text();
   const file = join(tmpdir(), `job-${Date.now()}.json`);
   writeFileSync(file, JSON.stringify({ ...(JSON.parse(text) as object), name: 'Brought in' }));
   await page.goto(`${app.url}/workshop`);

@@ -1,4 +1,7 @@
-/** The usual routes side by side: layers, coats, sessions, hours and money of each, for the surface and purpose at hand. */
+/**
+ * The usual routes side by side: layers, coats, sessions, hours and money of each, for the surface and
+ * purpose at hand.
+ */
 import { productIn } from './seams/seam';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';

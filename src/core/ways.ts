@@ -1,4 +1,7 @@
-/** The ways to get it painted, in money: cans, activated clear, a gun bought or here, a shop; and from which area the gun pays. */
+/**
+ * The ways to get it painted, in money: cans, activated clear, a gun bought or here, a shop; and from which
+ * area the gun pays.
+ */
 import type { Job } from '@/model/job';
 import { buildUp } from './coating/build-up';
 import { CATALOGUE, productsOf } from './coating/catalogue';

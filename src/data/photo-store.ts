@@ -1,4 +1,7 @@
-/** Photographs: rows in the database, pictures as files beside it. A row is written only after its picture is on the disk. */
+/**
+ * Photographs: rows in the database, pictures as files beside it. A row is written only after its picture is
+ * on the disk.
+ */
 import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Db } from './open';

@@ -1,4 +1,7 @@
-/** Speed of the front door on the demo's jobs, warm: npm run bench. "Anew" shares nothing but the futures of the weather; "moved" is a start moved by half an hour. */
+/**
+ * Speed of the front door on the demo's jobs, warm: npm run bench. "Anew" shares nothing but the futures of
+ * the weather; "moved" is a start moved by half an hour.
+ */
 import { bench, describe } from 'vitest';
 import { DEMO_JOBS, DEMO_NOW } from './jobs';
 import { simulatedForecast } from '@/standins/weather';

@@ -1,4 +1,7 @@
-/** What several tests of whole plans share: the demo's jobs by name, steady weather, and the rules every session keeps. */
+/**
+ * What several tests of whole plans share: the demo's jobs by name, steady weather, and the rules every
+ * session keeps.
+ */
 import { expect } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
 import { dryRate } from '@/core/drying/rate';
@@ -75,7 +78,10 @@ function keepsItself(a: Task, b: Task, above: Product, gapMin: number): void {
   if (above.itselfForbiddenMin) expect(gapMin).toBeLessThanOrEqual(above.itselfForbiddenMin[0]);
 }
 
-/** Waits between coats. Even at 40 °C, where credit ends, the least wait is 2.9 times shorter than the sheet's at 20 °C. */
+/**
+ * Waits between coats. Even at 40 °C, where credit ends, the least wait is 2.9 times shorter than the sheet's
+ * at 20 °C.
+ */
 function keepsWaits(p: Plan, s: Session, productOf: ProductOf): number {
   const coats = coatsOf(s);
   const rank = (t: Task): number => p.layers.findIndex((l) => l.id === t.layerId);

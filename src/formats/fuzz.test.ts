@@ -1,4 +1,7 @@
-/** Every importer against damaged files: it answers with the path and what was expected, or with something the planner can plan. */
+/**
+ * Every importer against damaged files: it answers with the path and what was expected, or with something the
+ * planner can plan.
+ */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plan } from '@/core/plan';

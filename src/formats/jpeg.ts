@@ -2,7 +2,10 @@
 
 const text = (b: Uint8Array, at: number, n: number): string => String.fromCharCode(...b.subarray(at, at + n));
 
-/** What is wrong with the picture, as a sentence; null when it may be kept. Walks the markers up to the scan (JPEG, ITU-T T.81 annex B). */
+/**
+ * What is wrong with the picture, as a sentence; null when it may be kept. Walks the markers up to the scan
+ * (JPEG, ITU-T T.81 annex B).
+ */
 export function jpegFault(b: Uint8Array): string | null {
   if (b.length < 4 || b[0] !== 0xff || b[1] !== 0xd8) return 'This is no JPEG picture. Choose a photograph.';
   let at = 2;

@@ -227,7 +227,10 @@ export const schoolsSchema = z.strictObject({
   firstClear: z.enum(['tack', 'medium']).optional(),
   flatting: z.enum(['as-it-falls', 'flatted']).optional(),
 });
-/** A refused seam the owner takes on himself: what lies below (a surface or a product), what goes on it, when it was decided. */
+/**
+ * A refused seam the owner takes on himself: what lies below (a surface or a product), what goes on it, when
+ * it was decided.
+ */
 export const overrideSchema = z.strictObject({
   below: z.string().min(1).max(80),
   above: z.string().min(1).max(60),

@@ -25,7 +25,8 @@ export async function packSolver(): Promise<PackSolver> {
         p,
         p.offers.map(() => 0),
       );
-    // Presolve and the jumping heuristic cost more than they save on a dozen variables. The gap is closed wholly: two baskets may differ by pence.
+    // Presolve and the jumping heuristic cost more than they save on a dozen variables. The gap is closed
+    // wholly: two baskets may differ by pence.
     const r = highs.solve(programmeOf(p), {
       output_flag: false,
       presolve: 'off',

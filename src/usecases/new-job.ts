@@ -3,7 +3,10 @@ import type { FreeHours, Job, Place } from '@/model/job';
 import { ownUse } from './own-use';
 import type { JobStore } from './ports';
 
-/** First-run place: the user corrects it on Surface. Coordinates of the zone's rough middle would be a guess; these are asked for. */
+/**
+ * First-run place: the user corrects it on Surface. Coordinates of the zone's rough middle would be a guess;
+ * these are asked for.
+ */
 export const DEFAULT_PLACE: Place = {
   name: 'My place',
   tz: 'Europe/London',
@@ -72,7 +75,10 @@ function inherited(
   return { place, equipment, freeHours, budget, ...chosen };
 }
 
-/** A job named by number, with the place, hours, kit, money, prices and schools of the newest job there is, and what the logs say of its owner's use. */
+/**
+ * A job named by number, with the place, hours, kit, money, prices and schools of the newest job there is,
+ * and what the logs say of its owner's use.
+ */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
   const jobs = store.list();
   const habit = ownUse(store);

@@ -3,7 +3,10 @@ import type { Forecast } from '@/model/forecast';
 import type { Job, Place } from '@/model/job';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 
-/** What can be taken back and done again: the path each step changed, '' for several at once, null when there is none. */
+/**
+ * What can be taken back and done again: the path each step changed, '' for several at once, null when there
+ * is none.
+ */
 export interface Steps {
   readonly undo: string | null;
   readonly redo: string | null;
@@ -43,7 +46,10 @@ export interface JobStore {
     readonly removed: boolean;
     readonly job: Job;
   }[];
-  /** Brings jobs of a copy in, all or none; a job whose id is taken by another comes in beside it. With `replace` what was on the bench is taken off first, never destroyed. */
+  /**
+   * Brings jobs of a copy in, all or none; a job whose id is taken by another comes in beside it. With
+   * `replace` what was on the bench is taken off first, never destroyed.
+   */
   bringIn(
     jobs: ReturnType<JobStore['everything']>,
     replace: boolean,

@@ -1,4 +1,7 @@
-/** The shelf as it is shown: what is there, until when it is good, what it is set aside for, and who could use it up. */
+/**
+ * The shelf as it is shown: what is there, until when it is good, what it is set aside for, and who could use
+ * it up.
+ */
 import { productIn } from '@/core/seams/seam';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import { expiryOf, type Expiry } from '@/core/material/shelf';

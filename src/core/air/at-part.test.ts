@@ -1,4 +1,7 @@
-/** What places do to the weather, worked out by hand on weather that is the same in every hour. Shares of the places are from memory. */
+/**
+ * What places do to the weather, worked out by hand on weather that is the same in every hour. Shares of the
+ * places are from memory.
+ */
 import { describe, expect, it } from 'vitest';
 import type { ForecastMember } from '@/model/forecast';
 import type { Place } from '@/model/job';

@@ -10,7 +10,10 @@ export interface SunAt {
   readonly sunDeg: number;
 }
 
-/** Dark stretches from one look at the sun to the next that finds it light; one that is open at the last ends with `endMs`. */
+/**
+ * Dark stretches from one look at the sun to the next that finds it light; one that is open at the last ends
+ * with `endMs`.
+ */
 export function darkSpans(looks: Iterable<SunAt>, endMs: number): [fromMs: number, toMs: number][] {
   const spans: [number, number][] = [];
   let open: number | null = null;

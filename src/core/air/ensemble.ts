@@ -101,7 +101,10 @@ export interface Ensemble {
   readonly central: ForecastMember;
 }
 
-/** Members and their central line: the forecast itself when single, else the hourly median (rain: what half the members reach). */
+/**
+ * Members and their central line: the forecast itself when single, else the hourly median (rain: what half
+ * the members reach).
+ */
 export function ensembleOf(f: Forecast, issue: Issue): Ensemble {
   const { startMs, issuedMs, seed } = issue;
   const known = made.get(f);

@@ -54,7 +54,10 @@ function invert(goal: number): number {
   return LOW_C + (lo + (goal - t[lo]!) / (t[hi]! - t[lo]!)) * STEP_K;
 }
 
-/** The inverse on an even grid of ln Pa, made once: the week asks tens of thousands of times. Within 0.01 K of dewPointC. */
+/**
+ * The inverse on an even grid of ln Pa, made once: the week asks tens of thousands of times. Within 0.01 K of
+ * dewPointC.
+ */
 const LN_LOW = 2;
 const LN_STEP = 0.004;
 const LN_NODES = 2200;

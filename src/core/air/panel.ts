@@ -21,7 +21,8 @@ export interface Hung {
 
 /**
  * Panel temperature above (or below) the air, K.
- * @param sunWm2 irradiance on the face, W/m² @param skyFrac share of a clear open sky the face sees, 0…1 (0 for upright faces)
+ * @param sunWm2 irradiance on the face, W/m²
+ * @param skyFrac share of a clear open sky the face sees, 0…1 (0 for upright faces)
  * @param windMs at the part
  */
 export function panelExcessK(sunWm2: number, skyFrac: number, windMs: number, hung: Hung): number {
@@ -31,7 +32,10 @@ export function panelExcessK(sunWm2: number, skyFrac: number, windMs: number, hu
   return (hung.absorptance * sunWm2 - skyFrac * SKY_DEFICIT_WM2) / (front + back);
 }
 
-/** Solar absorptance from the lightness of the finished colour, 0…1 → 0.9…0.3. ASSUMED straight line between the trade's ends. */
+/**
+ * Solar absorptance from the lightness of the finished colour, 0…1 → 0.9…0.3. ASSUMED straight line between
+ * the trade's ends.
+ */
 export function absorptanceOf(lightnessFrac: number): number {
   return 0.9 - 0.6 * Math.min(Math.max(lightnessFrac, 0), 1);
 }

@@ -17,7 +17,10 @@ export interface ChemistryCard {
   readonly flashes: 'evaporation' | 'water';
   /** What makes it hard: touch-dry, handle-dry, sandable. */
   readonly hardens: DryMode;
-  /** Another coat of itself: dissolves into it at any time, has to come before the bond is lost, or lifts it inside a span. */
+  /**
+   * Another coat of itself: dissolves into it at any time, has to come before the bond is lost, or lifts it
+   * inside a span.
+   */
   readonly itself: 'dissolves' | 'bonds' | 'lifts';
   readonly fuelProof: boolean;
   /** Codes of the cautions that belong to the chemistry itself. */
@@ -45,7 +48,8 @@ const REACTS = {
 // prettier-ignore
 export const CHEMISTRY_CARDS: Readonly<Record<Chemistry, ChemistryCard>> = {
   '1k-acrylic': LACQUER,
-  // Oxidises; counted as cure (ASSUMED, slower still in damp). Its second coat lifts between about an hour and two days.
+  // Oxidises; counted as cure (ASSUMED, slower still in damp). Its second coat lifts between about an hour
+  // and two days.
   '1k-alkyd': { ...LACQUER, hardens: 'cure', itself: 'lifts' },
   '2k-urethane': REACTS,
   '2k-epoxy': { ...REACTS, hazards: ['skin-sensitiser'] },

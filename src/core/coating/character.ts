@@ -26,7 +26,10 @@ function clearCharacter(product: Laid, coat: number, firstClear: string): Charac
   return product.gloss === 'matte' ? 'even' : 'full';
 }
 
-/** Character of coat `coat` of `coats`, counted from 1. Common practice. @param firstClear how this painter lays the first coat of clear */
+/**
+ * Character of coat `coat` of `coats`, counted from 1. Common practice.
+ * @param firstClear how this painter lays the first coat of clear
+ */
 export function characterOf(product: Laid, coat: number, coats: number, firstClear: string): Character {
   switch (product.kind) {
     case 'basecoat':
@@ -41,7 +44,10 @@ export function characterOf(product: Laid, coat: number, coats: number, firstCle
   }
 }
 
-/** Share of the layer's film in each coat, as a multiple of the sheet's film per coat; the coats of a layer add up to the sheet's. */
+/**
+ * Share of the layer's film in each coat, as a multiple of the sheet's film per coat; the coats of a layer
+ * add up to the sheet's.
+ */
 export function coatWeights(product: Laid, coats: number, firstClear: string): number[] {
   const raw = Array.from(
     { length: coats },

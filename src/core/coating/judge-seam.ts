@@ -1,4 +1,7 @@
-/** One seam judged: the rule card of the pair, with the grit this painter would end on, or what the owner took on himself. */
+/**
+ * One seam judged: the rule card of the pair, with the grit this painter would end on, or what the owner took
+ * on himself.
+ */
 import { groundText, surfaceText, type Ground } from '@/model/ground';
 import type { Job } from '@/model/job';
 import type { Notice } from '@/model/marks';

@@ -25,7 +25,10 @@ export function schoolOf(job: Pick<Job, 'schools'>, id: SchoolId): string {
 
 const waited = new WeakMap<Product, Map<number, Product>>();
 
-/** A base whose clear is given longer than its sheet's least; never longer than its bond. The same product each time, so that what was judged with it is known again. */
+/**
+ * A base whose clear is given longer than its sheet's least; never longer than its bond. The same product
+ * each time, so that what was judged with it is known again.
+ */
 function withWait(p: Product, minutes: number): Product {
   if (minutes <= p.nextMinMin) return p;
   const known = waited.get(p) ?? new Map<number, Product>();

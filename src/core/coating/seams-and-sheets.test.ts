@@ -1,4 +1,7 @@
-/** One seam judged in all its fields, what a sheet may not say, and the character of coats. Common practice, no source. */
+/**
+ * One seam judged in all its fields, what a sheet may not say, and the character of coats. Common practice,
+ * no source.
+ */
 import { describe, expect, it } from 'vitest';
 import { demo, product } from '@/demo/test-kit';
 import type { Job, Part } from '@/model/job';

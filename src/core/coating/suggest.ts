@@ -92,7 +92,10 @@ function addGrip(d: Draft): void {
   );
 }
 
-/** Something to level asks for the full three coats; smooth plastic and electro-coat for two. Surfacer builds twice as much. */
+/**
+ * Something to level asks for the full three coats; smooth plastic and electro-coat for two. Surfacer builds
+ * twice as much.
+ */
 function addLeveller(d: Draft): void {
   const leveller = d.pick((p) => p.kind === d.card.leveller);
   if (d.card.leveller === 'surfacer') d.add(leveller, 'why-surfacer');
@@ -196,7 +199,10 @@ export function proposals(job: Job, products: ReadonlyMap<string, Product>): Pro
   return all.slice(0, SHOWN);
 }
 
-/** The system proposed first, never one with isocyanate where no air-fed protection is at hand; where no route holds, the one for the owner's kit with its refusals to be seen. */
+/**
+ * The system proposed first, never one with isocyanate where no air-fed protection is at hand; where no route
+ * holds, the one for the owner's kit with its refusals to be seen.
+ */
 export function suggest(job: Job, products: ReadonlyMap<string, Product>): Suggestion {
   const safe = proposals(job, products).find((p) => job.equipment.suppliedAir || !p.isocyanate);
   return safe ?? suggestFor(job, products, routesFor(job.equipment)[0]!);

@@ -1,4 +1,7 @@
-/** Which colour a layer is: its own, the job's, or the silver ground under a candy. Cans of two colours are two things to buy. */
+/**
+ * Which colour a layer is: its own, the job's, or the silver ground under a candy. Cans of two colours are
+ * two things to buy.
+ */
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';

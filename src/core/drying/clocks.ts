@@ -23,7 +23,11 @@ export class Clocks {
   private readonly bound = new Map<Product, ProductClock>();
   constructor(private readonly air: AtPart) {}
 
-  /** The running sum of a rate over every future. @param rateAt rate at a temperature, °C @param factor more that the rate hangs on, shape [rows × nodes] */
+  /**
+   * The running sum of a rate over every future.
+   * @param rateAt rate at a temperature, °C
+   * @param factor more that the rate hangs on, shape [rows × nodes]
+   */
   private curve(
     key: string,
     temps: Float64Array,

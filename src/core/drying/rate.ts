@@ -8,7 +8,10 @@ import { CHEMISTRY_CARDS, type DryMode } from '../chemistry/cards';
 /** Gas constant, J/(mol K). Exact since the SI of 2019 to the digits here. */
 const R = 8.314462618;
 const KELVIN = 273.15;
-/** Activation energies, J/mol, from memory: evaporation as the heats of vaporisation of toluene, xylene and butyl acetate (38–44 kJ/mol), water as its own (44 kJ/mol); cure near the rule of half the time per 10 °C. */
+/**
+ * Activation energies, J/mol, from memory: evaporation as the heats of vaporisation of toluene, xylene and
+ * butyl acetate (38–44 kJ/mol), water as its own (44 kJ/mol); cure near the rule of half the time per 10 °C.
+ */
 export const ENERGY_J: Readonly<Record<DryMode, number>> = {
   evaporation: 40_000,
   water: 44_000,
@@ -47,7 +50,10 @@ export function waterFactor(rhFrac: number): number {
 
 export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'sand';
 
-/** Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent or water leaving (ASSUMED also for 2K); the rest is the film's own hardening. */
+/**
+ * Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent or water leaving (ASSUMED
+ * also for 2K); the rest is the film's own hardening.
+ */
 export function stageOf(p: Product, stage: Stage): { minutes: number; mode: DryMode } {
   const { flashes, hardens } = CHEMISTRY_CARDS[p.chemistry];
   switch (stage) {
@@ -66,10 +72,16 @@ export function stageOf(p: Product, stage: Stage): { minutes: number; mode: DryM
   }
 }
 
-/** Where the sheet of a lifting paint is silent: another coat of itself within the hour or not for days. Common practice, no source. */
+/**
+ * Where the sheet of a lifting paint is silent: another coat of itself within the hour or not for days.
+ * Common practice, no source.
+ */
 const LIFTS_FROM_MIN = 60;
 
-/** Latest for another coat of itself, minutes at the sheet's temperature; Infinity for any time. What lifts has to be there before its forbidden span begins. */
+/**
+ * Latest for another coat of itself, minutes at the sheet's temperature; Infinity for any time. What lifts
+ * has to be there before its forbidden span begins.
+ */
 export function itselfLatestMin(p: Product): number {
   const lifts = CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
   const spanFrom = p.itselfForbiddenMin?.[0] ?? (lifts ? LIFTS_FROM_MIN : Infinity);

@@ -7,7 +7,10 @@ import { systemFor } from '../coating/system';
 import type { Seam, System } from '../seams/seam';
 import { withZones } from '../surface/zones';
 
-/** Planned layers as somebody would have chosen them. @param parts number of parts, zones counted: a layer over all of them names none */
+/**
+ * Planned layers as somebody would have chosen them.
+ * @param parts number of parts, zones counted: a layer over all of them names none
+ */
 export function asChosen(layers: readonly PlanLayer[], parts: number): SystemLayer[] {
   return layers.map(({ role, productId, coats, partIds, hex }) => ({
     role,

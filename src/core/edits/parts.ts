@@ -46,7 +46,10 @@ export function setShape(job: Job, id: string, shape: Part['shape']): Job {
   return changePart(job, id, ({ shape: _was, ...p }) => (shape ? { ...p, shape } : p));
 }
 
-/** Renames the parts that layers are for; null drops one. A layer left with none keeps its place and goes on all again. */
+/**
+ * Renames the parts that layers are for; null drops one. A layer left with none keeps its place and goes on
+ * all again.
+ */
 function renameInLayers(job: Job, rename: (id: string) => string | null): Job {
   if (!job.system) return job;
   const layers = job.system.layers.map(({ only, ...layer }): SystemLayer => {

@@ -18,7 +18,10 @@ export function pinStart(job: Job, sessionId: string, atMs: number): Job {
   return withStarts(job, [...others(job, sessionId), { sessionId, at: isoOf(atMs, job.place.tz) }]);
 }
 
-/** A start moved from where it is set, or from where it was planned: quick presses add up while the plan is still being made. */
+/**
+ * A start moved from where it is set, or from where it was planned: quick presses add up while the plan is
+ * still being made.
+ */
 export function shiftStart(
   job: Job,
   session: { readonly id: string; readonly startsAt: string },

@@ -2,7 +2,10 @@
 import type { Part } from '@/model/job';
 import { grownShape } from '../surface/grown';
 
-/** Price of the kit for a gun, of air-fed breathing, and of a shop, in the budget's currency. Invented, from memory of the order of magnitude; editable. */
+/**
+ * Price of the kit for a gun, of air-fed breathing, and of a shop, in the budget's currency. Invented, from
+ * memory of the order of magnitude; editable.
+ */
 export const KIT = { gun: 62, compressor: 185, airFed: 240, shopPerM2: 210, shopFixed: 90 } as const;
 
 /** The parts grown or shrunk so that their area is k times as large, shape kept. */
@@ -16,7 +19,8 @@ export function grown(parts: readonly Part[], k: number): Part[] {
 }
 
 /**
- * Area at which a dearer kit with cheaper paint costs the same, m², by halving between a twentieth and forty times the job; null when it never does in that range.
+ * Area at which a dearer kit with cheaper paint costs the same, m², by halving between a twentieth and forty
+ * times the job; null when it never does in that range.
  * @param cheap, dear money at k times the job's area
  */
 export function breakEvenM2(

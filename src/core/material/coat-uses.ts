@@ -9,12 +9,18 @@ import { coatWeights } from '../coating/character';
 import { schoolOf } from '../coating/schools';
 import { sweptAreaM2, totalAreaM2 } from '../surface/area';
 
-/** Share of the sprayed solids that stays while the fan is wholly on the part, in a learner's hands. From memory: aerosol 0.5–0.65, HVLP and LVLP the same, conventional 0.25–0.40. */
+/**
+ * Share of the sprayed solids that stays while the fan is wholly on the part, in a learner's hands. From
+ * memory: aerosol 0.5–0.65, HVLP and LVLP the same, conventional 0.25–0.40.
+ */
 export const TRANSFER_FRAC = { aerosol: 0.575, hvlp: 0.575, lvlp: 0.575, conventional: 0.325 } as const;
 /** Share of the fill that does not come out cleanly: a can 3–8 %, a tin 2 % on its walls. From memory. */
 export const HEEL_FRAC = 0.05;
 export const TIN_HEEL_FRAC = 0.02;
-/** Trigger flow, ml/s: a full can gives about 1 g/s of 0.78 g/ml; a small gun 100 ml/min. Share of a round with the trigger down. From memory. */
+/**
+ * Trigger flow, ml/s: a full can gives about 1 g/s of 0.78 g/ml; a small gun 100 ml/min. Share of a round
+ * with the trigger down. From memory.
+ */
 export const FLOW_ML_S = { aerosol: 1 / 0.78, gun: 100 / 60 } as const;
 export const TRIGGER_SHARE = 0.7;
 
@@ -40,7 +46,10 @@ export function transferFrac(job: Job, product: Product): number {
 export const heelFrac = (product: Pick<Product, 'carrier'>): number =>
   product.carrier === 'aerosol' ? HEEL_FRAC : TIN_HEEL_FRAC;
 
-/** Expected millilitres out of the nozzle for `coats` coats over the parts (fractions of a coat allowed), and where they go. */
+/**
+ * Expected millilitres out of the nozzle for `coats` coats over the parts (fractions of a coat allowed), and
+ * where they go.
+ */
 export function usage(product: Product, parts: readonly Part[], coats: number, transfer: number): Usage {
   if (!(transfer > 0 && transfer <= 1)) throw new RangeError(`usage: transfer 0…1, got ${transfer}`);
   const areaM2 = totalAreaM2(parts);

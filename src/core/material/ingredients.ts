@@ -38,7 +38,10 @@ const priced = (
 ): readonly Pack[] =>
   prices ? packs.map((p) => ({ ...p, price: prices[priceKey(id, p.sizeMl)] ?? p.price })) : packs;
 
-/** The ingredients of a mixed product; a product ready to spray is its own and only one. @param prices own prices by priceKey */
+/**
+ * The ingredients of a mixed product; a product ready to spray is its own and only one.
+ * @param prices own prices by priceKey
+ */
 export function ingredientsOf(product: Product, prices?: Readonly<Record<string, number>>): Ingredient[] {
   const pour = (part: Ingredient['part'], share: number, packs: readonly Pack[]): Ingredient => {
     const id = ingredientId(product, part);

@@ -1,4 +1,7 @@
-/** Paint money laid out over parts, layers and coats: what is bought of a product goes to them by what they are sprayed with. */
+/**
+ * Paint money laid out over parts, layers and coats: what is bought of a product goes to them by what they
+ * are sprayed with.
+ */
 import { productIn } from '../seams/seam';
 import type { Job } from '@/model/job';
 import type { Material, PlanLayer } from '@/model/plan';

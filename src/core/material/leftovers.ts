@@ -29,7 +29,10 @@ interface Sum extends Named {
 /** What one line takes out of its packs, heel included, ml. */
 const takenMl = (m: Material): number => m.useMl / (1 - m.factors.heelFrac);
 
-/** What is bought, in hand and used of each ingredient over all lines; two colours of one product are two things, what they are mixed with is one. */
+/**
+ * What is bought, in hand and used of each ingredient over all lines; two colours of one product are two
+ * things, what they are mixed with is one.
+ */
 function sums(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Sum[] {
   const by = new Map<string, Sum>();
   for (const m of materials.filter((x) => !x.begun)) {

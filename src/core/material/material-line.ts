@@ -24,7 +24,10 @@ export const PURGE_ML = { aerosol: 2, gun: 20 } as const;
 export const REDO_FRAC = { workhorse: 0.02, tidy: 0.04, show: 0.08 } as const;
 
 type LayersAndSeams = Pick<System, 'layers' | 'seams'>;
-/** Which layers of a product make up one line: those of one colour; and whether what is in hand without a colour counts here. */
+/**
+ * Which layers of a product make up one line: those of one colour; and whether what is in hand without a
+ * colour counts here.
+ */
 export interface LineOf {
   readonly layerIds: ReadonlySet<string>;
   readonly first: boolean;
@@ -117,7 +120,10 @@ function sessionsLeft({ product, system, open }: Line): number {
 /** Once a coat of it is on, its cans have been bought; only what is left to spray is counted. */
 const isBegun = ({ open, uses }: Line): boolean => open.length < uses.length;
 
-/** One spare can of colour, ml: a spitting nozzle costs a coat, and the shade cannot be bought again on the day. What dies once activated is bought lean. */
+/**
+ * One spare can of colour, ml: a spitting nozzle costs a coat, and the shade cannot be bought again on the
+ * day. What dies once activated is bought lean.
+ */
 function spareMl(line: Line): number {
   const { product } = line;
   const wanted = product.kind === 'basecoat' && product.carrier === 'aerosol' && !isTwoPart(product);
@@ -228,7 +234,10 @@ function shortChanceOf(line: Line, n: Need, base: Material['ingredients'][number
   return exceedChance(n.cv, (Math.max(0, readyMl - n.spareMl) * (1 - heelFrac(line.product))) / n.useMl);
 }
 
-/** One product's line, over all layers that use it or those of one colour. @param system every layer of the job, for the sessions; seams for what sanding takes off again */
+/**
+ * One product's line, over all layers that use it or those of one colour.
+ * @param system every layer of the job, for the sessions; seams for what sanding takes off again
+ */
 export function materialFor(job: Job, product: Product, system: LayersAndSeams, of?: LineOf): Material {
   const line = lineOf(job, product, system, of);
   const n = needOf(line);

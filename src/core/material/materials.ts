@@ -36,7 +36,10 @@ function sharedBy(materials: readonly Material[]): Map<string, number[]> {
   return shared;
 }
 
-/** What several lines are poured from (one maker's reducer) is bought once for all of them, with the first that needs it. */
+/**
+ * What several lines are poured from (one maker's reducer) is bought once for all of them, with the first
+ * that needs it.
+ */
 function pooledIngredients(
   materials: readonly Material[],
   job: Job,

@@ -55,18 +55,27 @@ export function mixMarks(
 
 export const GRADES = ['fast', 'standard', 'slow', 'very-slow'] as const;
 export type ReducerGrade = (typeof GRADES)[number];
-/** Area from which a panel wants one grade slower, and under which one faster, m². Common practice without a figure; from memory. */
+/**
+ * Area from which a panel wants one grade slower, and under which one faster, m². Common practice without a
+ * figure; from memory.
+ */
 export const LARGE_M2 = 1.5;
 export const SMALL_M2 = 0.1;
 
-/** Grade of reducer and hardener by temperature through the drying time: fast below 18 °C, standard to 25, slow to 30, very slow above; one slower for a large panel, faster for a small part. Common practice. */
+/**
+ * Grade of reducer and hardener by temperature through the drying time: fast below 18 °C, standard to 25,
+ * slow to 30, very slow above; one slower for a large panel, faster for a small part. Common practice.
+ */
 export function gradeFor(tempC: number, areaM2: number): ReducerGrade {
   const byHeat = Number(tempC >= 18) + Number(tempC > 25) + Number(tempC > 30);
   const bySize = Number(areaM2 >= LARGE_M2) - Number(areaM2 < SMALL_M2);
   return GRADES[Math.min(3, Math.max(0, byHeat + bySize))]!;
 }
 
-/** Pot life at a temperature, minutes: halved per 10 °C above its reference (common practice), never longer than the sheet says. */
+/**
+ * Pot life at a temperature, minutes: halved per 10 °C above its reference (common practice), never longer
+ * than the sheet says.
+ */
 export function potLifeAt(potLifeMin: number, refTempC: number, tempC: number): number {
   return potLifeMin * Math.min(1, Math.pow(2, (refTempC - tempC) / 10));
 }
@@ -93,7 +102,8 @@ export const POT_SHARE = 0.8;
 /**
  * Pours for the coats of one session, in order: as many whole coats as cup and pot life allow; a
  * coat larger than the cup is poured in equal parts.
- * @param potMin pot life at the temperature, minutes, taken as a minute and a quarter at least; null for paint that keeps
+ * @param potMin pot life at the temperature, minutes, taken as a minute and a quarter at least; null for
+ * paint that keeps
  */
 export function pours(coats: readonly CoatToPour[], cupMl: number, potMin: number | null): Pour[] {
   if (!(cupMl > 0)) throw new RangeError('pours: cup above 0 ml');

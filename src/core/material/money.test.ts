@@ -111,7 +111,8 @@ describe('money', () => {
     const prep = jobConsumables(z, s);
     const t = totalsOf({ ...bonnet, budget: { ...bonnet.budget, taxPct: 20 } }, materials, prep);
     expect(t.total).toBeCloseTo((t.paint + t.prep) * 1.2, 9);
-    // The trade’s rough figure (common practice, no source): consumables and protection are a quarter to two fifths of a first job, more on a small one.
+    // The trade’s rough figure (common practice, no source): consumables and protection are a quarter to two
+    // fifths of a first job, more on a small one.
     expect(t.prep / (t.paint + t.prep)).toBeGreaterThan(0.2);
     expect(t.prep / (t.paint + t.prep)).toBeLessThan(0.65);
   });

@@ -1,4 +1,7 @@
-/** One product for several jobs: the painter's habit is the same in all of them, the rest evens out, and one spare serves all. */
+/**
+ * One product for several jobs: the painter's habit is the same in all of them, the rest evens out, and one
+ * spare serves all.
+ */
 import type { Material } from '@/model/plan';
 import { HABIT_SD_FRAC, quantileFactor } from './spread';
 

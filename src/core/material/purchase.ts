@@ -15,7 +15,10 @@ export interface Purchase {
   readonly offers: readonly Offer[];
   /** What must be in hand, by thing, after the shelf. */
   readonly needs: Readonly<Record<string, number>>;
-  /** Worth of a unit left over, by thing; left out means nothing. Must be under the cheapest unit price, or more would be bought for its worth. */
+  /**
+   * Worth of a unit left over, by thing; left out means nothing. Must be under the cheapest unit price, or
+   * more would be bought for its worth.
+   */
   readonly leftoverWorth?: Readonly<Record<string, number>>;
 }
 export interface Basket {
@@ -81,10 +84,13 @@ export function programmeOf(p: Purchase): string {
   checkPurchase(p);
   const n = (x: number): string => (Math.abs(x) < 1e-12 ? '0' : x.toPrecision(12));
   const things = Object.keys(p.needs).filter((t) => p.needs[t]! > SLACK);
-  const rows = things.map(
-    (t, r) =>
-      ` c${r}: ${p.offers.flatMap((o, i) => ((o.contents[t] ?? 0) > 0 ? [`${n(o.contents[t]! * (o.step ?? 1))} x${i}`] : [])).join(' + ')} >= ${n(p.needs[t]! - SLACK)}`,
-  );
+  const rows = things.map((t, r) => {
+    const terms = p.offers.flatMap((o, i) => {
+      const inOne = (o.contents[t] ?? 0) * (o.step ?? 1);
+      return inOne > 0 ? [`${n(inOne)} x${i}`] : [];
+    });
+    return ` c${r}: ${terms.join(' + ')} >= ${n(p.needs[t]! - SLACK)}`;
+  });
   const bounds = p.offers.map((o, i) => ` 0 <= x${i} <= ${mostOf(p, o)}`);
   // A hair per pack: of two baskets of one price the one with fewer packs.
   return [

@@ -36,7 +36,10 @@ function coatsToPour(job: Job, product: Product, layers: readonly PlanLayer[]): 
   }));
 }
 
-/** Pours of every gun product, session by session; coats already on are left out. @param tempC of the air and the paint, for the pot life */
+/**
+ * Pours of every gun product, session by session; coats already on are left out.
+ * @param tempC of the air and the paint, for the pot life
+ */
 export function sessionPours(job: Job, system: System, tempC: number): SessionPours[] {
   const tinted = (l: PlanLayer): string => `${l.productId} ${l.hex ?? ''}`;
   const potMin = (p: Product): number | null =>

@@ -65,7 +65,10 @@ interface End {
   readonly why: Expiry['why'];
 }
 
-/** Everything that ends an item: its activated pot, the day it was opened, the day it was bought, the date printed on it. */
+/**
+ * Everything that ends an item: its activated pot, the day it was opened, the day it was bought, the date
+ * printed on it.
+ */
 function endsOf(item: StockItem, product: Product | null): End[] {
   const k = keeps(product, item.part);
   const months = (date: string, n: number): number => dayMs(date) + n * MONTH_DAYS * DAY;
@@ -109,7 +112,10 @@ export function orderOfUse(
     .map((x) => x.item);
 }
 
-/** Share of its price that a millilitre left over is still worth: what keeps a year or more half, what dies opened nothing. From memory. */
+/**
+ * Share of its price that a millilitre left over is still worth: what keeps a year or more half, what dies
+ * opened nothing. From memory.
+ */
 export function leftoverShare(product: Product, part: StockItem['part']): number {
   const months = keeps(product, part).opened;
   if (part === 'hardener' || months < 6) return 0;

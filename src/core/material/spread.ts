@@ -1,10 +1,16 @@
-/** How sure a use is: the painter's habit, the luck of each coat, the doubt of each area; and the chances of a lognormal. */
+/**
+ * How sure a use is: the painter's habit, the luck of each coat, the doubt of each area; and the chances of a
+ * lognormal.
+ */
 import type { Part } from '@/model/job';
 import { logSd, normalQuantile, normalTail } from '../numerics/stats';
 import { partAreaM2, partAreaSdM2 } from '../surface/area';
 import type { CoatUse } from './coat-uses';
 
-/** One standard deviation before a painter has logged his own use, as a share: his habit, the same in every coat, and what differs from coat to coat. From memory; one coat comes to the ±20 % of the trade. */
+/**
+ * One standard deviation before a painter has logged his own use, as a share: his habit, the same in every
+ * coat, and what differs from coat to coat. From memory; one coat comes to the ±20 % of the trade.
+ */
 export const HABIT_SD_FRAC = 0.17;
 export const COAT_SD_FRAC = 0.1;
 /** Highest chance of running out in the middle of a coat, by default. */
@@ -38,7 +44,10 @@ export function spreadOfUse(
   return Math.sqrt(habitSd ** 2 + coats * COAT_SD_FRAC ** 2 + areas);
 }
 
-/** Factor over the mean that is exceeded with chance `risk`, for a lognormal of mean 1. @param cv standard deviation over mean, 0 or more */
+/**
+ * Factor over the mean that is exceeded with chance `risk`, for a lognormal of mean 1.
+ * @param cv standard deviation over mean, 0 or more
+ */
 export function quantileFactor(cv: number, risk: number): number {
   const s = logSd(cv);
   return Math.exp(normalQuantile(1 - risk) * s - (s * s) / 2);

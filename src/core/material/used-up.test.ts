@@ -1,4 +1,7 @@
-/** What is used up beside paint on 0.5 m², what several jobs need together, and what was really used. Rates and prices from memory. */
+/**
+ * What is used up beside paint on 0.5 m², what several jobs need together, and what was really used. Rates
+ * and prices from memory.
+ */
 import { describe, expect, it } from 'vitest';
 import { jobOf, layerOf, panel, seam, systemOf } from '@/demo/test-job';
 import { product } from '@/demo/test-kit';

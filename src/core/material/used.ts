@@ -1,4 +1,7 @@
-/** What was really used, from the log: by cans emptied or by weight before and after; and what the plan had expected. */
+/**
+ * What was really used, from the log: by cans emptied or by weight before and after; and what the plan had
+ * expected.
+ */
 import type { Job, Used } from '@/model/job';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
@@ -17,7 +20,10 @@ export function usedMl(u: Used, product: Product): number {
   return ml;
 }
 
-/** What all coats of a product were expected to take out of its cans, test cards, mending and heel included, ml; what is on already counts too. */
+/**
+ * What all coats of a product were expected to take out of its cans, test cards, mending and heel included,
+ * ml; what is on already counts too.
+ */
 export function expectedMl(job: Job, product: Product, system: Pick<System, 'layers' | 'seams'>): number {
   const { state: _state, ...before } = withZones(job);
   const m = materialFor(before, product, system);

@@ -20,7 +20,10 @@ export interface Rung {
   readonly wet: boolean;
   /** Hand minutes per square metre. From memory, learned from the log. */
   readonly minPerM2: number;
-  /** Square metres one sheet or disc lasts. From memory: 150 mm disc 0.25–0.5 m² in filler or old paint, 1 m² in primer; half a sheet of wet paper 0.5. */
+  /**
+   * Square metres one sheet or disc lasts. From memory: 150 mm disc 0.25–0.5 m² in filler or old paint, 1 m²
+   * in primer; half a sheet of wet paper 0.5.
+   */
   readonly paperM2: number;
 }
 

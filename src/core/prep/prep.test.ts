@@ -26,7 +26,8 @@ describe('grit ladders', () => {
           });
           // As few as the rule allows.
           expect(l.length - 1).toBeGreaterThanOrEqual(Math.ceil(Math.log2(FEPA_UM[a]! / FEPA_UM[b]!) - 1e-9));
-          // And no fewer would do: from each grit, the finest that the rule lets follow (the greedy way is fewest for a one-way ladder).
+          // And no fewer would do: from each grit, the finest that the rule lets follow (the greedy way is
+          // fewest for a one-way ladder).
           let at = a;
           let steps = 0;
           while (at < b) {

@@ -114,7 +114,10 @@ export function mergeThree(base: Json, mine: Json, theirs: Json, atomic: readonl
   return { merged: merged ?? null, clashes };
 }
 
-/** The one path under which all differences of two records lie; '' when they differ in more than one field or not at all. */
+/**
+ * The one path under which all differences of two records lie; '' when they differ in more than one field or
+ * not at all.
+ */
 export function changedPath(a: Json | undefined, b: Json | undefined, path = ''): string {
   const differing = (
     keys: readonly string[],

@@ -1,4 +1,7 @@
-/** Why no chain was found: which limit is in the way of each session, and the nearest hour that would do but is not free. */
+/**
+ * Why no chain was found: which limit is in the way of each session, and the nearest hour that would do but
+ * is not free.
+ */
 import type { Notice } from '@/model/marks';
 import { chanceOf } from '../numerics/stats';
 import { isoOf } from '../time/instant';

@@ -1,4 +1,7 @@
-/** A seam of the build-up: what lies below, what goes on it, and the verdict. In a plan's JSON what lies below is a text. */
+/**
+ * A seam of the build-up: what lies below, what goes on it, and the verdict. In a plan's JSON what lies below
+ * is a text.
+ */
 import { groundOf, groundText, type Ground } from '@/model/ground';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';

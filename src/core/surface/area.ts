@@ -36,7 +36,10 @@ export function overrunFactor(lengthMm: number, widthMm: number, overrunMm: numb
   return ((lengthMm + 2 * overrunMm) * (widthMm + 2 * overrunMm)) / (lengthMm * widthMm);
 }
 
-/** Area the fan passes over for one face, m²; a tube is passed from three sides, most of each fan missing it. Never less than the face. */
+/**
+ * Area the fan passes over for one face, m²; a tube is passed from three sides, most of each fan missing it.
+ * Never less than the face.
+ */
 export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
   return Math.max(f.areaM2, f.rounds * (f.lengthMm + 2 * overrunMm) * (f.widthMm + 2 * overrunMm) * 1e-6);
 }
@@ -81,7 +84,10 @@ export interface Measured {
   readonly overrun: number;
 }
 
-/** A part with its figures, or null while its measures are not such as a part can have: for a form that is being filled in. */
+/**
+ * A part with its figures, or null while its measures are not such as a part can have: for a form that is
+ * being filled in.
+ */
 export function measured(p: Part): Measured | null {
   if (!(p.lengthMm > 0 && p.widthMm > 0 && p.lengthMm <= 10_000 && p.widthMm <= 10_000)) return null;
   try {

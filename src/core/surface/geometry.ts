@@ -1,6 +1,10 @@
 /** Lengths and areas of plain bodies. Identities of geometry unless said. */
 
-/** Arc over a chord: radius from the rise, R = (c²/4 + h²)/(2h), length = R·2·asin(c/2R). @param chordMm above 0 @param riseMm 0 … half the chord and beyond */
+/**
+ * Arc over a chord: radius from the rise, R = (c²/4 + h²)/(2h), length = R·2·asin(c/2R).
+ * @param chordMm above 0
+ * @param riseMm 0 … half the chord and beyond
+ */
 export function arcLengthMm(chordMm: number, riseMm: number): number {
   if (!(chordMm > 0) || !(riseMm >= 0)) throw new RangeError('arcLengthMm: chord above 0, rise 0 or more');
   if (riseMm < 1e-9) return chordMm;

@@ -25,7 +25,10 @@ export interface Face {
 /** Width of a face laid flat, mm: a tube is slit open along its length. */
 export const laidWidthMm = (f: Face): number => (f.rounds > 1 ? (f.areaM2 * 1e6) / f.lengthMm : f.widthMm);
 
-/** A tape reads to about 1 %; a rise or a girth over a curve to 3; an eye's "like an ellipsoid" to 8; somebody else's figure to 5. From memory. */
+/**
+ * A tape reads to about 1 %; a rise or a girth over a curve to 3; an eye's "like an ellipsoid" to 8; somebody
+ * else's figure to 5. From memory.
+ */
 const SD = {
   flat: 0.01,
   curved: 0.03,

@@ -25,7 +25,10 @@ export function tracedMm(
   return corners.map(([x, y]) => [mm(x - x0), mm(y - y0)]);
 }
 
-/** Share by which the area may be off, one standard deviation: the length enters twice, both its ends are hit by hand. Lens and slant are not in it. */
+/**
+ * Share by which the area may be off, one standard deviation: the length enters twice, both its ends are hit
+ * by hand. Lens and slant are not in it.
+ */
 export function traceSdFrac(known: readonly [Dot, Dot]): number {
   const px = Math.hypot(known[1][0] - known[0][0], known[1][1] - known[0][1]);
   return px >= 1 ? (2 * Math.SQRT2 * HIT_PX) / px : 1;

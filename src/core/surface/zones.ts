@@ -31,7 +31,10 @@ function split(part: Part): Part[] {
   return left > NOTHING ? [{ ...rest, areaFrac: left }, ...own] : own;
 }
 
-/** The job with every zone as a part of its own; the job itself when it has none. The same job gives the same answer. */
+/**
+ * The job with every zone as a part of its own; the job itself when it has none. The same job gives the same
+ * answer.
+ */
 export function withZones(job: Job): Job {
   if (!job.parts.some((p) => p.zones && p.zones.length > 0)) return job;
   const known = made.get(job);

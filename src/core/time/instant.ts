@@ -61,7 +61,8 @@ export function isoOf(ms: number, tz: string): string {
   const off = offsetMs(at, tz);
   const two = (x: number): string => String(x).padStart(2, '0');
   const min = Math.abs(off) / MINUTE;
-  return `${new Date(at + off).toISOString().slice(0, 19)}${off < 0 ? '-' : '+'}${two(Math.floor(min / 60))}:${two(min % 60)}`;
+  const zone = `${off < 0 ? '-' : '+'}${two(Math.floor(min / 60))}:${two(min % 60)}`;
+  return `${new Date(at + off).toISOString().slice(0, 19)}${zone}`;
 }
 
 /** Civil date of an instant, yyyy-mm-dd. */

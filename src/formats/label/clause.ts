@@ -1,5 +1,5 @@
 /** A label cut into clauses, each with the times and temperatures that stand in it. */
-import { tempsIn, timesIn, type TempSpan, type TimeSpan } from './quantities';
+import { anyOf, tempsIn, timesIn, type TempSpan, type TimeSpan } from './quantities';
 
 export interface Clause {
   readonly text: string;
@@ -9,8 +9,11 @@ export interface Clause {
 }
 
 /** Words that name the next layer or coat. */
-export const NEXT =
-  /over-?coat|top-?coat|re-?coat|clear-?coat|lacquered over|paint(?:ed)? over|next (?:layer|product)|follow(?:ed)? (?:with|by)|second coat/;
+export const NEXT = anyOf([
+  /over-?coat|top-?coat|re-?coat|clear-?coat/,
+  /lacquered over|paint(?:ed)? over/,
+  /next (?:layer|product)|follow(?:ed)? (?:with|by)|second coat/,
+]);
 
 /** Longer texts are cut: no label holds more. */
 const MOST_CHARACTERS = 20_000;

@@ -4,7 +4,8 @@ import type { Clause } from './clause';
 import type { Finds } from './finds';
 import { numberOf, quantityIn, round1 } from './quantities';
 
-const COATS = String.raw`(?:(?:thin|light|even|full|wet|medium|cross|single|normal|dust)[ ,-]*(?:and )?)*(?:coats?|layers?|passes)\b`;
+const MANNERS = 'thin|light|even|full|wet|medium|cross|single|normal|dust';
+const COATS = String.raw`(?:(?:${MANNERS})[ ,-]*(?:and )?)*(?:coats?|layers?|passes)\b`;
 
 export function readCoats({ text }: Clause, finds: Finds): void {
   const coats = quantityIn(text, COATS);

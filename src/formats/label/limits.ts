@@ -1,4 +1,7 @@
-/** Limits of the air and the panel: coldest, hottest, humidity, gap to the dew point, and the temperature times are given for. */
+/**
+ * Limits of the air and the panel: coldest, hottest, humidity, gap to the dew point, and the temperature
+ * times are given for.
+ */
 import type { Clause } from './clause';
 import type { Finds } from './finds';
 import { numberOf, round1 } from './quantities';

@@ -1,15 +1,20 @@
 /** Mixing ratios: 4:1:1, "two parts colour, one part hardener", "+ 10 % thinner", hardener by mass. */
 import type { Clause } from './clause';
 import type { Finds } from './finds';
-import { numberOf } from './quantities';
+import { anyOf, numberOf } from './quantities';
 
 const RATIO = /(\d+(?:[.,]\d+)?)\s*:\s*(\d+(?:[.,]\d+)?)(?:\s*:\s*(\d+(?:[.,]\d+)?))?/;
 const RATIO_WORDS = /mix|ratio|hardener|activator|catalyst|reducer|thinner|vol|component|base|^\W*\d+\s*:/;
 const PART = /(\d+(?:[.,]\d+)?|one|two|three|four|five|half)(?: a)? (?:volume )?parts?\b/g;
-const THINNED =
-  /\+\s*(\d+)(?:\s*[-–]\s*(\d+))?\s*%|(\d+)(?:\s*[-–]\s*(\d+))?\s*%\s*(?:thinner|reducer|fast thinner|standard thinner|of thinner)|(?:thin|reduce|dilute)[^.%]*?(\d+)(?:\s*[-–]\s*(\d+))?\s*%/;
-const BY_MASS =
-  /hardener[^.%]*?(\d+(?:[.,]\d+)?)(?:\s*[-–]\s*(\d+(?:[.,]\d+)?))?\s*%|(\d+(?:[.,]\d+)?)(?:\s*[-–]\s*(\d+(?:[.,]\d+)?))?\s*%\s*(?:of )?(?:cream )?hardener/;
+const THINNED = anyOf([
+  /\+\s*(\d+)(?:\s*[-–]\s*(\d+))?\s*%/,
+  /(\d+)(?:\s*[-–]\s*(\d+))?\s*%\s*(?:thinner|reducer|fast thinner|standard thinner|of thinner)/,
+  /(?:thin|reduce|dilute)[^.%]*?(\d+)(?:\s*[-–]\s*(\d+))?\s*%/,
+]);
+const BY_MASS = anyOf([
+  /hardener[^.%]*?(\d+(?:[.,]\d+)?)(?:\s*[-–]\s*(\d+(?:[.,]\d+)?))?\s*%/,
+  /(\d+(?:[.,]\d+)?)(?:\s*[-–]\s*(\d+(?:[.,]\d+)?))?\s*%\s*(?:of )?(?:cream )?hardener/,
+]);
 
 type Parts = readonly [base: number, second: number, third: number];
 

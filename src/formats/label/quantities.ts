@@ -20,6 +20,10 @@ const NUM = String.raw`(\d+(?:[.,]\d+)?|half an?|one|two|three|four|five|six|eig
 const DASH = String.raw`\s*(?:-|–|—|to|and|bis|\.\.\.|…)\s*`;
 const TIME = String.raw`(seconds?|secs?|minutes?|mins?\.?|hours?|hrs?\.?|h\b|days?|weeks?|months?|years?)`;
 
+/** One pattern of several wordings: the first that is met counts. */
+export const anyOf = (wordings: readonly RegExp[], flags = ''): RegExp =>
+  new RegExp(wordings.map((r) => r.source).join('|'), flags);
+
 export const numberOf = (text: string): number =>
   WORDS[text.toLowerCase().split(' ')[0]!] ?? Number(text.replace(',', '.'));
 export const round1 = (x: number): number => Math.round(x * 10) / 10;
@@ -62,8 +66,16 @@ export interface TempSpan {
   readonly lo: number;
   readonly hi: number;
 }
-const TEMP =
-  /(-?\d+(?:[.,]\d+)?)\s*(?:°\s*)?(?:([CF])\b)?(?:\s*(?:-|–|to|and|bis|\.\.\.)\s*(-?\d+(?:[.,]\d+)?))?\s*(?:°\s*|deg(?:rees)?\.?\s*|º\s*)?([CF])\b/gi;
+const DEGREES = String.raw`(-?\d+(?:[.,]\d+)?)`;
+/** "10 to 30 °C", "50 °F - 86 °F", "20 degrees C": from, its scale, to, the scale. */
+const TEMP = new RegExp(
+  [
+    String.raw`${DEGREES}\s*(?:°\s*)?(?:([CF])\b)?`,
+    String.raw`(?:\s*(?:-|–|to|and|bis|\.\.\.)\s*${DEGREES})?`,
+    String.raw`\s*(?:°\s*|deg(?:rees)?\.?\s*|º\s*)?([CF])\b`,
+  ].join(''),
+  'gi',
+);
 
 /** Temperatures of a clause in °C; where both scales stand side by side, the Celsius one. */
 export function tempsIn(clause: string): TempSpan[] {

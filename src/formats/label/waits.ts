@@ -1,7 +1,7 @@
 /** Waits by the words beside them, and the windows of the next coat: the least is taken long, the most short. */
 import { NEXT, type Clause } from './clause';
 import type { Finds, LabelField } from './finds';
-import { MONTH_MIN, type TimeSpan } from './quantities';
+import { anyOf, MONTH_MIN, type TimeSpan } from './quantities';
 
 interface WaitWord {
   readonly field: LabelField;
@@ -11,7 +11,11 @@ interface WaitWord {
 const WAITS: readonly WaitWord[] = [
   {
     field: 'potLifeMin',
-    say: /pot[- ]?life|working life|(?:use|usable|spray|apply)\b[^.]*\b(?:of|after|once) (?:activation|activated|mixing|mixed|pressing)|after activation|once activated|can (?:stays|remains) usable/,
+    say: anyOf([
+      /pot[- ]?life|working life/,
+      /(?:use|usable|spray|apply)\b[^.]*\b(?:of|after|once) (?:activation|activated|mixing|mixed|pressing)/,
+      /after activation|once activated|can (?:stays|remains) usable/,
+    ]),
     take: 'lo',
   },
   { field: 'sandMin', say: /sand(?:able|ed|ing)?\b|flat(?:ted|ting)?\b|rubbed down/, take: 'hi' },
@@ -28,7 +32,10 @@ const WAITS: readonly WaitWord[] = [
   },
   {
     field: 'cureMin',
-    say: /full(?:y)? (?:cure|hard|dry|through)|(?:complete|full) (?:cure|hardness)|cured after|hardens? (?:fully|through)/,
+    say: anyOf([
+      /full(?:y)? (?:cure|hard|dry|through)|(?:complete|full) (?:cure|hardness)/,
+      /cured after|hardens? (?:fully|through)/,
+    ]),
     take: 'hi',
   },
   {
@@ -120,7 +127,10 @@ const isPlainFlash = ({ low, times }: Clause): boolean =>
   times.length === 1 &&
   !/re-?coat|over-?coat|top-?coat|clear-?coat/.test(low);
 
-/** "recoat within 1 h or after 48 h", "not between 1 and 24 h", "20 min to 24 h", "after 30 min", "within 24 h". True when it was a window. */
+/**
+ * "recoat within 1 h or after 48 h", "not between 1 and 24 h", "20 min to 24 h", "after 30 min", "within 24
+ * h". True when it was a window.
+ */
 export function readWindow(c: Clause, finds: Finds): boolean {
   const { text, low, times } = c;
   const first = times[0];

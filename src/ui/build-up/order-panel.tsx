@@ -1,5 +1,8 @@
 'use client';
-/** The order of work before each session: every task with its reason, and hands-on minutes that the owner may know better. */
+/**
+ * The order of work before each session: every task with its reason, and hands-on minutes that the owner may
+ * know better.
+ */
 import Button from '@mui/material/Button';
 import { setMinutes } from '@/core/edits/choices';
 import type { System } from '@/core/seams/seam';

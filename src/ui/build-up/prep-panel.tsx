@@ -1,5 +1,8 @@
 'use client';
-/** Preparation in full: a ladder for every seam that is sanded, the filler, what is wiped and masked, which tests come first. */
+/**
+ * Preparation in full: a ladder for every seam that is sanded, the filler, what is wiped and masked, which
+ * tests come first.
+ */
 import type { ReactNode } from 'react';
 import type { Job } from '@/model/job';
 import { testsNeeded } from '@/core/prep/cleaning';

@@ -1,5 +1,8 @@
 'use client';
-/** Data sheets of one's own: pasted from a label, brought in from a file, put right by hand. The sheet on the tin wins. */
+/**
+ * Data sheets of one's own: pasted from a label, brought in from a file, put right by hand. The sheet on the
+ * tin wins.
+ */
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';

@@ -128,7 +128,7 @@ describe('the server’s view', () => {
   beforeEach(() => {
     server.reply = async () => json(view());
   });
-  it('is server.asked for once a minute, and a moment after a save, not before', async () => {
+  it('is asked for once a minute, and a moment after a save, not before', async () => {
     const { seen, rerender } = watch(saverOf().saver);
     await flush(59_000);
     expect(server.asked).toHaveLength(0);
@@ -141,7 +141,7 @@ describe('the server’s view', () => {
     await flush(100);
     expect(server.asked).toHaveLength(2);
   });
-  it('is server.asked for when the page is looked at again, and no more once it is gone', async () => {
+  it('is asked for when the page is looked at again, and no more once it is gone', async () => {
     const { unmount } = watch(saverOf().saver);
     document.dispatchEvent(new Event('visibilitychange'));
     await flush();
@@ -151,7 +151,7 @@ describe('the server’s view', () => {
     await flush(120_000);
     expect(server.asked).toHaveLength(1);
   });
-  it('is not server.asked for while something waits or nobody looks; a refusal or a silent server changes nothing', async () => {
+  it('is not asked for while something waits or nobody looks; a refusal or a silent server changes nothing', async () => {
     watch(saverOf({ idle: false } as Partial<Saver>).saver);
     await flush(61_000);
     expect(server.asked).toHaveLength(0);

@@ -105,7 +105,7 @@ describe('the desk', () => {
     expect(desk.state.kind).toBe('saved');
     expect(desk.steps.undo).toBe('name');
     expect(server.asked[0]!.init!.method).toBe('PUT');
-    // A moment later the server's own view is server.asked for.
+    // A moment later the server's own view is asked for.
     await flush(400);
     expect(server.asked.at(-1)!.init).toBeUndefined();
   });

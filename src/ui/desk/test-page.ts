@@ -1,4 +1,7 @@
-/** A page for tests of the desk: a planner's thread answered by hand, a server that answers what it is told to, a clock. */
+/**
+ * A page for tests of the desk: a planner's thread answered by hand, a server that answers what it is told
+ * to, a clock.
+ */
 import { act, cleanup } from '@testing-library/react';
 import { afterEach, beforeEach, vi } from 'vitest';
 import type { JobView } from '@/usecases/view-job';

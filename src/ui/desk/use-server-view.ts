@@ -9,7 +9,10 @@ import { unsavedOf } from './unsaved-shelf';
 const AFTER_SAVE_MS = 250;
 const EVERY_MS = 60_000;
 
-/** @param savedAt the version of the last save, 0 for none yet @param onView a view that nothing on this page contradicts */
+/**
+ * @param savedAt the version of the last save, 0 for none yet
+ * @param onView a view that nothing on this page contradicts
+ */
 export function useServerView(
   id: string,
   saver: Saver,

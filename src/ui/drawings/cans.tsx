@@ -64,7 +64,12 @@ interface CanProps extends Pick<CansProps, 'paint' | 'text'> {
   readonly can: DrawnCan;
 }
 
-const BODY = `M${CENTRE - 14} 10L${CENTRE - 14} 14C${CENTRE - 20} 20 1 22 1 ${SHOULDER}V${TOP + H}H${W - 1}V${SHOULDER}C${W - 1} 22 ${CENTRE + 20} 20 ${CENTRE + 14} 14V10Z`;
+const BODY = [
+  `M${CENTRE - 14} 10L${CENTRE - 14} 14`,
+  `C${CENTRE - 20} 20 1 22 1 ${SHOULDER}`,
+  `V${TOP + H}H${W - 1}V${SHOULDER}`,
+  `C${W - 1} 22 ${CENTRE + 20} 20 ${CENTRE + 14} 14V10Z`,
+].join('');
 
 function Can({ can: c, paint, text }: CanProps) {
   const at = levelsIn(c);

@@ -102,7 +102,10 @@ export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
   });
 }
 
-/** Dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under the coats. */
+/**
+ * Dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under
+ * the coats.
+ */
 export function AfterLast({ frame: { coats, s, x }, f }: FrameProps & { f: Format }) {
   if (coats.length === 0) return null;
   const dustX = x(instantOf(s.dustFreeAt));

@@ -38,6 +38,7 @@ export function Cup({ marks, cupMl, text, weight, title }: CupProps) {
   const { fullMl, y, half } = cup;
   const labels = labelYs(marks, cup);
   const rimY = y(fullMl) - 6;
+  const [rim, foot] = [half(fullMl), half(0)];
   const said = marks.map((m) => `${m.part} to ${text(m.toMl)}, ${weight(m.toG)} on the scale`);
   return (
     <svg
@@ -51,7 +52,7 @@ export function Cup({ marks, cupMl, text, weight, title }: CupProps) {
         <Filling key={m.part} mark={m} cup={cup} />
       ))}
       <path
-        d={`M${CENTRE - half(fullMl)} ${rimY}L${CENTRE - half(0)} ${H}H${CENTRE + half(0)}L${CENTRE + half(fullMl)} ${rimY}`}
+        d={`M${CENTRE - rim} ${rimY}L${CENTRE - foot} ${H}H${CENTRE + foot}L${CENTRE + rim} ${rimY}`}
         fill="none"
         stroke="var(--ink)"
         strokeWidth="1.600"

@@ -1,4 +1,7 @@
-/** One layer of the section: sprayed and planned film, its coats, what blocking takes off, and how it joins what lies below. */
+/**
+ * One layer of the section: sprayed and planned film, its coats, what blocking takes off, and how it joins
+ * what lies below.
+ */
 import { over } from '../views/ink';
 import type { PlacedBand, SectionFrame } from './section-frame';
 import type { Band, SeamMark } from '../views/stack';
@@ -68,7 +71,10 @@ export function BandBody({ placed, frame, selected }: BandProps) {
 
 type Placed = Omit<BandProps, 'selected'>;
 
-/** A candy deepens from coat to coat; any other paint is sprayed below and planned above. @param planY where the sprayed film ends */
+/**
+ * A candy deepens from coat to coat; any other paint is sprayed below and planned above.
+ * @param planY where the sprayed film ends
+ */
 function Fill({ placed: { band, topY, bottomY }, frame, planY }: Placed & { planY: number }) {
   const { x, bandW: w, pxPerUm } = frame;
   const { perCoat } = band.paint;

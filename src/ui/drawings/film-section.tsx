@@ -1,5 +1,8 @@
 'use client';
-/** The cross-section to scale: the first of the two signatures. Large on Build-up, a spine elsewhere, small on the bench. */
+/**
+ * The cross-section to scale: the first of the two signatures. Large on Build-up, a spine elsewhere, small on
+ * the bench.
+ */
 import { useFormat } from '../theme/providers';
 import { inkOn, SUBSTRATE_FILL } from '../views/ink';
 import { BandBody, JoinMark } from './film-band';

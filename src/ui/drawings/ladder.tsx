@@ -4,6 +4,11 @@ import type { Rung } from '@/core/prep/ladder';
 /** Pixels per factor e of grain size. */
 const PX = 84;
 
+function rungInWords({ gritP, wet, ratio }: Rung): string {
+  const finer = ratio === null ? '' : `, ${ratio.toFixed(1)} times finer`;
+  return `P${gritP}${wet ? ' wet' : ''}${finer}`;
+}
+
 /** @param coarseUm @param fineUm the sizes all ladders of a job span, so that they stand on one scale */
 export function LadderDrawing({
   rungs,
@@ -24,7 +29,7 @@ export function LadderDrawing({
       width="190"
       height={H}
       role="img"
-      aria-label={`${title}: ${rungs.map((r) => `P${r.gritP}${r.wet ? ' wet' : ''}${r.ratio ? `, ${r.ratio.toFixed(1)} times finer` : ''}`).join('; ')}`}
+      aria-label={`${title}: ${rungs.map(rungInWords).join('; ')}`}
     >
       <path d={`M50 2V${H - 2}M104 2V${H - 2}`} stroke="var(--mark)" strokeWidth="3" />
       {rungs.map((r, i) => {

@@ -1,4 +1,7 @@
-/** The week as a ribbon: the second signature. Panel, dew gap, humidity, wind and rain, gathered into what suits; then the coats. */
+/**
+ * The week as a ribbon: the second signature. Panel, dew gap, humidity, wind and rain, gathered into what
+ * suits; then the coats.
+ */
 import { instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import type { Plan, Session } from '@/model/plan';

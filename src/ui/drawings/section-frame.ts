@@ -1,4 +1,7 @@
-/** Where everything of a section stands: sizes by the place it is drawn for, bands from the ground up, labels pushed apart. */
+/**
+ * Where everything of a section stands: sizes by the place it is drawn for, bands from the ground up, labels
+ * pushed apart.
+ */
 import type { Band, SeamMark, Stack } from '../views/stack';
 
 export type SectionSize = 'large' | 'phone' | 'spine' | 'bench' | 'mini';

@@ -1,5 +1,8 @@
 'use client';
-/** Mixing for a gun: every pour of every session, with cup marks by volume and by weight, and the grade for its hour. */
+/**
+ * Mixing for a gun: every pour of every session, with cup marks by volume and by weight, and the grade for
+ * its hour.
+ */
 import { CUP_ML } from '@/core/material/session-pours';
 import { durationOf } from '@/words/format';
 import { Cup } from '../drawings/cup';

@@ -1,5 +1,8 @@
 'use client';
-/** Money: per part, layer and coat, what is left and worth, what the total hangs on, and the other ways to get it painted. */
+/**
+ * Money: per part, layer and coat, what is left and worth, what the total hangs on, and the other ways to get
+ * it painted.
+ */
 import { useMemo, type ReactNode } from 'react';
 import type { Sensitivity } from '@/core/material/sensitivity';
 import { lineName } from '@/words/shopping';

@@ -1,5 +1,8 @@
 'use client';
-/** A length, a volume or an area in the units on the screen; stored once, in mm, ml, m² or cm², and never rounded by being looked at. */
+/**
+ * A length, a volume or an area in the units on the screen; stored once, in mm, ml, m² or cm², and never
+ * rounded by being looked at.
+ */
 import { M2_PER_FT2, ML_PER_US_FL_OZ, MM_PER_INCH } from '@/core/units/convert';
 import { useFormat } from '../theme/providers';
 import { NumberBox, type NumberBoxProps } from './number-box';

@@ -1,5 +1,8 @@
 'use client';
-/** Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were really done. */
+/**
+ * Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were
+ * really done.
+ */
 import Button from '@mui/material/Button';
 import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/tasks/tick';
 import { isoOf } from '@/core/time/instant';

@@ -1,5 +1,8 @@
 'use client';
-/** An outline traced on a picture of the part: two ends of a known length, then the corners. The picture never leaves the page. */
+/**
+ * An outline traced on a picture of the part: two ends of a known length, then the corners. The picture never
+ * leaves the page.
+ */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import type { Dot } from '@/core/surface/trace';

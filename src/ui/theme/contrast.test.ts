@@ -1,4 +1,7 @@
-/** Contrast of every pair that meets on the screen, in both themes. Source: WCAG 2.2, 1.4.3 (text 4.5) and 1.4.11 (marks 3), by culori's reading of the formula. */
+/**
+ * Contrast of every pair that meets on the screen, in both themes. Source: WCAG 2.2, 1.4.3 (text 4.5) and
+ * 1.4.11 (marks 3), by culori's reading of the formula.
+ */
 import { readFileSync } from 'node:fs';
 import { wcagContrast } from 'culori';
 import { describe, expect, it } from 'vitest';

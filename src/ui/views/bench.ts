@@ -1,4 +1,7 @@
-/** What the bench shows: what comes next over all jobs, sums, two jobs that want the same hours, and each job in a line. */
+/**
+ * What the bench shows: what comes next over all jobs, sums, two jobs that want the same hours, and each job
+ * in a line.
+ */
 import { dayStart, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -144,7 +147,10 @@ interface MsSpan {
   readonly fromMs: number;
   readonly toMs: number;
 }
-/** A session on the board: two halves in the colours of its first and its last layer, the life of what is activated above. */
+/**
+ * A session on the board: two halves in the colours of its first and its last layer, the life of what is
+ * activated above.
+ */
 export interface BoardBlock extends MsSpan {
   readonly id: string;
   readonly fills: readonly [first: string, last: string];

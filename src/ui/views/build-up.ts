@@ -1,4 +1,7 @@
-/** What the build-up stage shows: surfaces once each, what a seam says, names of layers, and what is wrong with the stack. */
+/**
+ * What the build-up stage shows: surfaces once each, what a seam says, names of layers, and what is wrong
+ * with the stack.
+ */
 import { minutesBetween } from '@/core/time/instant';
 import { productIn, type Seam, type System } from '@/core/seams/seam';
 import { withZones } from '@/core/surface/zones';

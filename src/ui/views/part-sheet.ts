@@ -1,4 +1,7 @@
-/** Faces of all parts laid out flat on one sheet, to one scale: in one row where that leaves them large enough to read. */
+/**
+ * Faces of all parts laid out flat on one sheet, to one scale: in one row where that leaves them large enough
+ * to read.
+ */
 import { facesOf, laidWidthMm, type Face } from '@/core/surface/shape';
 import { partAreaM2 } from '@/core/surface/area';
 import type { Part } from '@/model/job';

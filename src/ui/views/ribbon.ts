@@ -1,4 +1,7 @@
-/** What the ribbon of a week shows: nights and days of the stretch, stretches of one verdict, and all of it in words. */
+/**
+ * What the ribbon of a week shows: nights and days of the stretch, stretches of one verdict, and all of it in
+ * words.
+ */
 import { darkSpans } from '@/core/air/dark';
 import type { AirView } from '@/core/air/view';
 import { civilDate, dayStart, HOUR, instantOf } from '@/core/time/instant';

@@ -45,7 +45,10 @@ function faultsOf(pointsMm: readonly (readonly [number, number])[]): string[] {
   return faults;
 }
 
-/** @param dots in pixels of the picture: two ends of the known length, then the corners @param lengthMm the known length */
+/**
+ * @param dots in pixels of the picture: two ends of the known length, then the corners
+ * @param lengthMm the known length
+ */
 export function traceOf(dots: readonly Dot[], lengthMm: number): Trace {
   const known = dots.length >= 2 ? ([dots[0]!, dots[1]!] as const) : null;
   const corners = dots.slice(2);

@@ -1,4 +1,7 @@
-/** What the window stage shows: the session looked at, its limits, the hours lost to each reason, the assumptions behind it. */
+/**
+ * What the window stage shows: the session looked at, its limits, the hours lost to each reason, the
+ * assumptions behind it.
+ */
 import { dayStart, HOUR, instantOf } from '@/core/time/instant';
 import type { Plan, Session, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';

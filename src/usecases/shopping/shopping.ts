@@ -1,4 +1,7 @@
-/** What to buy for several jobs together: pooled needs, the shelf first, the cheapest packs; and what buying one by one would cost. */
+/**
+ * What to buy for several jobs together: pooled needs, the shelf first, the cheapest packs; and what buying
+ * one by one would cost.
+ */
 import type { ShoppingList } from '@/model/shopping';
 import type { StockItem } from '@/model/stock';
 import type { JobStore, StockStore } from '../ports';
@@ -29,7 +32,11 @@ function paintApart(wants: readonly Want[], stock: readonly StockItem[], shop: S
   return apart;
 }
 
-/** The list for the jobs of these ids; those gone or closed are left out. Prices in more than one currency are refused. @param ids null for all */
+/**
+ * The list for the jobs of these ids; those gone or closed are left out. Prices in more than one currency are
+ * refused.
+ * @param ids null for all
+ */
 export function shoppingFor(
   store: JobStore,
   stock: StockStore,

@@ -1,4 +1,7 @@
-/** Wants of several jobs pooled into things to have in hand: each ingredient of each product, a coloured one by its colour. */
+/**
+ * Wants of several jobs pooled into things to have in hand: each ingredient of each product, a coloured one
+ * by its colour.
+ */
 import { productIn } from '@/core/seams/seam';
 import { tintKey } from '@/core/coating/tint';
 import { ingredientsOf, type Ingredient } from '@/core/material/ingredients';

@@ -1,7 +1,10 @@
 import { bytesOf, refused } from '@/app/api/answer';
 import { parseProductsCsv, parseProductsJson } from '@/formats/product-file';
 
-/** Reads a file of data sheets, JSON or CSV; the good ones and, row by row, what is wrong with the others. Nothing is stored. */
+/**
+ * Reads a file of data sheets, JSON or CSV; the good ones and, row by row, what is wrong with the others.
+ * Nothing is stored.
+ */
 export async function POST(request: Request): Promise<Response> {
   const type = request.headers.get('content-type') ?? '';
   if (!/^(application\/json|text\/csv)/.test(type))

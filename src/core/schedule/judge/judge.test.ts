@@ -1,4 +1,7 @@
-/** The slow, obvious way beside the fast one: tables of "next bad half hour" against a look at every node, doses against sums over minutes. */
+/**
+ * The slow, obvious way beside the fast one: tables of "next bad half hour" against a look at every node,
+ * doses against sums over minutes.
+ */
 import { describe, expect, it } from 'vitest';
 import { HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';

@@ -31,7 +31,10 @@ export interface RunCoat {
   readonly potEndsMs: number;
 }
 
-/** How a session goes. A future that is lost breaks off: its hands are off where it was left, what was not reached is Infinity. */
+/**
+ * How a session goes. A future that is lost breaks off: its hands are off where it was left, what was not
+ * reached is Infinity.
+ */
 export interface Run {
   /** Which limit broke first; null when it ends well. */
   readonly cause: Cause | null;

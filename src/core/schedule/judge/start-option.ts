@@ -32,7 +32,10 @@ export interface StartOption {
   readonly centralSandMs: number;
   /** Every coat falls within the forecast, so that the session can be written out. */
   readonly laid: boolean;
-  /** Instant per member at which the next session may sand, -Infinity in a lost future: its loss is counted already, it holds up nobody; shape [members]. */
+  /**
+   * Instant per member at which the next session may sand, -Infinity in a lost future: its loss is counted
+   * already, it holds up nobody; shape [members].
+   */
   readonly sandMs: Float64Array;
   readonly causes: ReadonlyMap<Cause, number>;
   readonly free: boolean;
@@ -104,7 +107,10 @@ export interface Asked {
   readonly free: readonly Span[];
 }
 
-/** A start that already fails on the central line is never proposed, so its futures are run only for a start set by hand. */
+/**
+ * A start that already fails on the central line is never proposed, so its futures are run only for a start
+ * set by hand.
+ */
 export function judgeStart(air: AtPart, runner: Runner, { startMs, always, free }: Asked): StartOption {
   const draft = runner.draft;
   const members = air.rows - 1;

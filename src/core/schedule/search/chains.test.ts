@@ -67,7 +67,10 @@ interface Judged {
   readonly joint: readonly number[];
 }
 
-/** What one chain of starts costs, by the book; null where it may not be. Two money a start that is not good; 4 to the 2r − 1 for safety. */
+/**
+ * What one chain of starts costs, by the book; null where it may not be. Two money a start that is not good;
+ * 4 to the 2r − 1 for safety.
+ */
 function judged(input: SearchInput, chain: readonly StartOption[]): Judged | null {
   let loss = 0;
   let all = [...Array(FUTURES).keys()];

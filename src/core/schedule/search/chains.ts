@@ -16,7 +16,10 @@ export interface SearchInput {
   /** True for a session whose start was set by hand: readiness is then reported, not required. */
   readonly pinned: readonly boolean[];
   readonly stakes: readonly Stakes[];
-  /** When the first session's ground can be sanded, per member and on the central line; null when it waits for nothing. */
+  /**
+   * When the first session's ground can be sanded, per member and on the central line; null when it waits for
+   * nothing.
+   */
   readonly before: { readonly sandMs: Float64Array; readonly centralMs: number } | null;
   /** 0 rush … 1 safe. */
   readonly rushSafe: number;

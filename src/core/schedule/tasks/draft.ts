@@ -54,7 +54,10 @@ export interface Drafts {
   readonly before: Film | null;
 }
 
-/** Minutes before the first coat of an activated can: push the pin, shake, write the time on it. Common practice: at least 2 min of shaking after activation. */
+/**
+ * Minutes before the first coat of an activated can: push the pin, shake, write the time on it. Common
+ * practice: at least 2 min of shaking after activation.
+ */
 export const ACTIVATE_MIN = 5;
 export const TACK_MIN = 3;
 /** Tape comes off about this long after the last coat. Common practice. */

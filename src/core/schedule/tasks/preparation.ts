@@ -8,7 +8,10 @@ import { TACK_MIN, type PrepStep } from './draft';
 import { inFives } from './minutes';
 import { sandingOf } from './sanding';
 
-/** Minutes to take one fitting off and bag it; to mix and spread one round of body filler, and until it can be blocked at 20 °C. From memory. */
+/**
+ * Minutes to take one fitting off and bag it; to mix and spread one round of body filler, and until it can be
+ * blocked at 20 °C. From memory.
+ */
 const FITTING_MIN = 5;
 const SPREAD_MIN = 10;
 const FILLER_HARD_MIN = 20;

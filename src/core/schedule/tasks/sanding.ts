@@ -25,7 +25,10 @@ function rungCode(s: Seam, i: number, rungs: readonly Rung[]): string {
   return i === rungs.length - 1 ? 'rung-last' : 'rung-next';
 }
 
-/** Minutes of each rung by its share of the ladder; the last takes what rounding left, so that all add up to the seam's time. */
+/**
+ * Minutes of each rung by its share of the ladder; the last takes what rounding left, so that all add up to
+ * the seam's time.
+ */
 function rungMinutes(rungs: readonly Rung[], totalMin: number): number[] {
   const all = rungs.reduce((a, r) => a + r.minPerM2, 0);
   const early = rungs.slice(0, -1).map((r) => Math.max(1, Math.round((totalMin * r.minPerM2) / all)));

@@ -12,7 +12,10 @@ export interface Tick {
   readonly cans: number;
 }
 
-/** The job with one more task done. A flash or drying that is ticked is only noted; coats and activations move the plan. */
+/**
+ * The job with one more task done. A flash or drying that is ticked is only noted; coats and activations move
+ * the plan.
+ */
 export function withTick(job: Job, tick: Tick): Job {
   const at = isoOf(tick.atMs, job.place.tz);
   const s = job.state ?? EMPTY;
