@@ -30,11 +30,11 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | null = null;
   const end = async (signal: NodeJS.Signals): Promise<void> => {
-    const c = child;
-    if (!c || c.exitCode !== null || c.pid === undefined) return;
-    const gone = new Promise<void>((done) => c.once('exit', () => done()));
+    const childProcess = child;
+    if (!childProcess || childProcess.exitCode !== null || childProcess.pid === undefined) return;
+    const gone = new Promise<void>((done) => childProcess.once('exit', () => done()));
     try {
-      process.kill(-c.pid, signal);
+      process.kill(-childProcess.pid, signal);
     } catch {
       /* already gone */
     }

@@ -33,8 +33,8 @@ export function compareRoutes(job: Job): RouteSummary[] {
   const products = productsOf(CATALOGUE, job.products);
   // What is already sprayed belongs to the build-up chosen; a comparison starts from the bare part.
   const { state: _state, starts: _starts, ...bare } = withZones(job);
-  return proposals(bare, products).map((p) => {
-    const b = buildUp(bare, p.layers, products);
+  return proposals(bare, products).map((proposal) => {
+    const b = buildUp(bare, proposal.layers, products);
     const system = { ...b, products };
     const drafts = draftsOf(bare, system);
     const minutes = drafts.sessions.reduce(
@@ -42,17 +42,17 @@ export function compareRoutes(job: Job): RouteSummary[] {
       0,
     );
     return {
-      route: p.route,
-      layers: p.layers,
+      route: proposal.route,
+      layers: proposal.layers,
       names: b.layers.map((l) => productIn(products, l.productId).name),
       coats: b.layers.reduce((a, l) => a + l.coats, 0),
       filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
       sessions: drafts.sessions.length,
       handsOnH: minutes / 60,
       cost: materialsOf(bare, system).reduce((a, m) => a + m.cost, 0),
-      isocyanate: p.isocyanate,
-      recommended: p.recommended && (!p.isocyanate || job.equipment.suppliedAir),
-      why: p.why,
+      isocyanate: proposal.isocyanate,
+      recommended: proposal.recommended && (!proposal.isocyanate || job.equipment.suppliedAir),
+      why: proposal.why,
     };
   });
 }

@@ -56,20 +56,20 @@ export function waysOf(whole: Job): Ways {
   const areaM2 = totalAreaM2(job.parts);
   const spread = job.equipment.kitJobs ?? 1;
   const routes = compareRoutes(job);
-  const ways = routes.map((r): Way => {
-    const b = buildUp(job, r.layers, products);
+  const ways = routes.map((route): Way => {
+    const b = buildUp(job, route.layers, products);
     const prep = jobConsumables(job, { ...b, products }).reduce((a, c) => a + c.cost, 0);
-    const kit = kitFor(job, r.route, r.isocyanate) / spread;
-    const total = r.cost + prep + kit;
+    const kit = kitFor(job, route.route, route.isocyanate) / spread;
+    const total = route.cost + prep + kit;
     return {
-      id: r.route,
-      paint: r.cost,
+      id: route.route,
+      paint: route.cost,
       prep,
       kit,
       total,
       perM2: areaM2 > 0 ? total / areaM2 : 0,
-      handsOnH: r.handsOnH,
-      isocyanate: r.isocyanate,
+      handsOnH: route.handsOnH,
+      isocyanate: route.isocyanate,
     };
   });
   const shop = kitPrice(job, 'shopFixed') + kitPrice(job, 'shopPerM2') * areaM2;

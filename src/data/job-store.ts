@@ -59,11 +59,11 @@ function copying(db: Db, sql: JobStatements): Pick<JobStore, 'everything' | 'bri
     everything: () =>
       sql.every
         .all()
-        .map((r) => ({
-          id: r.id,
-          createdMs: r.created_ms,
-          removed: r.deleted_ms !== null,
-          job: jobOf(r.id, r.doc),
+        .map((jobRow) => ({
+          id: jobRow.id,
+          createdMs: jobRow.created_ms,
+          removed: jobRow.deleted_ms !== null,
+          job: jobOf(jobRow.id, jobRow.doc),
         })),
     bringIn: db.transaction((jobs: readonly Sent[], replace: boolean, newId: () => string, nowMs: number) => {
       const ids: Record<string, string> = {};

@@ -49,11 +49,11 @@ export function openDatabase(file: string, migrations: readonly Migration[]): Db
   }
   if (at > 0 && at < known && file !== ':memory:')
     keepCopy(db, `${file}.before-${String(known).padStart(3, '0')}`);
-  for (const m of migrations) {
-    if (m.number <= at) continue;
+  for (const migration of migrations) {
+    if (migration.number <= at) continue;
     db.transaction(() => {
-      db.exec(m.sql);
-      db.pragma(`user_version = ${m.number}`);
+      db.exec(migration.sql);
+      db.pragma(`user_version = ${migration.number}`);
     })();
   }
   return db;

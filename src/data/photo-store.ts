@@ -86,13 +86,13 @@ class Pictures {
   }
 }
 
-const photoOf = (r: Row): Photo => ({
-  id: r.id,
-  partId: r.part_id,
-  moment: r.moment === 'after' ? 'after' : 'before',
-  bytes: r.bytes,
-  createdMs: r.created_ms,
-  note: r.note,
+const photoOf = (row: Row): Photo => ({
+  id: row.id,
+  partId: row.part_id,
+  moment: row.moment === 'after' ? 'after' : 'before',
+  bytes: row.bytes,
+  createdMs: row.created_ms,
+  note: row.note,
 });
 
 export function photoStore(db: Db, folder: string): PhotoStore {

@@ -45,14 +45,14 @@ const itemOf = (r: Row): StockItem => ({
 /** A kind that a later version wrote is an edit to this one. */
 const kindOf = (text: string): StockMove['kind'] => MOVE_KINDS.find((k) => k === text) ?? 'edited';
 
-const moveOf = (m: MoveRow): StockMove => ({
-  seq: m.seq,
-  itemId: m.stock_id,
-  atMs: m.at_ms,
-  kind: kindOf(m.kind),
-  beforeMl: m.before_ml,
-  afterMl: m.after_ml,
-  note: m.note,
+const moveOf = (moveRow: MoveRow): StockMove => ({
+  seq: moveRow.seq,
+  itemId: moveRow.stock_id,
+  atMs: moveRow.at_ms,
+  kind: kindOf(moveRow.kind),
+  beforeMl: moveRow.before_ml,
+  afterMl: moveRow.after_ml,
+  note: moveRow.note,
 });
 
 export function stockStore(db: Db): StockStore {

@@ -44,7 +44,7 @@ export function steady(
 ): Forecast {
   const col = (v: number | ((h: number) => number)): number[] =>
     Array.from({ length: hours }, (_, h) => (typeof v === 'function' ? v(h) : v));
-  const m: ForecastMember = {
+  const member: ForecastMember = {
     airTempC: col(over.airTempC ?? tempC),
     rhPct: col(over.rhPct ?? 50),
     windMs: col(over.windMs ?? 1),
@@ -52,20 +52,20 @@ export function steady(
     rainMm: col(over.rainMm ?? 0),
     cloudFrac: col(over.cloudFrac ?? 1),
   };
-  return { start: '2026-05-16T00:00:00+01:00', stepMin: 60, members: [m, m] };
+  return { start: '2026-05-16T00:00:00+01:00', stepMin: 60, members: [member, member] };
 }
 
 type ProductOf = (layerId: string | null) => Product;
 const coatsOf = (s: Session): readonly Task[] => s.tasks.filter((t) => t.kind === 'coat');
 
 /** Tasks lie inside their session, and two hands do one thing at a time. @returns how many pairs were looked at */
-function keepsOrder(s: Session): number {
-  for (const t of s.tasks) {
+function keepsOrder(session: Session): number {
+  for (const t of session.tasks) {
     expect(ms(t.endsAt)).toBeGreaterThanOrEqual(ms(t.startsAt));
-    expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(s.startsAt) - 1000);
-    expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(s.endsAt) + 1000);
+    expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(session.startsAt) - 1000);
+    expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(session.endsAt) + 1000);
   }
-  const hands = s.tasks.filter((t) => t.handsOn);
+  const hands = session.tasks.filter((t) => t.handsOn);
   for (let i = 1; i < hands.length; i++)
     expect(ms(hands[i]!.startsAt)).toBeGreaterThanOrEqual(ms(hands[i - 1]!.endsAt) - 1000);
   return Math.max(0, hands.length - 1);
@@ -86,14 +86,14 @@ function keepsWaits(p: Plan, s: Session, productOf: ProductOf): number {
   const coats = coatsOf(s);
   const rank = (t: Task): number => p.layers.findIndex((l) => l.id === t.layerId);
   for (let i = 1; i < coats.length; i++) {
-    const a = coats[i - 1]!;
+    const task = coats[i - 1]!;
     const b = coats[i]!;
-    const below = productOf(a.layerId);
+    const below = productOf(task.layerId);
     const above = productOf(b.layerId);
-    const gapMin = (ms(b.startsAt) - ms(a.endsAt)) / MINUTE;
-    const same = rank(a) === rank(b);
-    expect(rank(b)).toBeGreaterThanOrEqual(rank(a));
-    if (same) keepsItself(a, b, above, gapMin);
+    const gapMin = (ms(b.startsAt) - ms(task.endsAt)) / MINUTE;
+    const same = rank(task) === rank(b);
+    expect(rank(b)).toBeGreaterThanOrEqual(rank(task));
+    if (same) keepsItself(task, b, above, gapMin);
     else if (below.nextBondMaxMin !== undefined) expect(gapMin).toBeLessThanOrEqual(below.nextBondMaxMin);
     const least = (same ? above.flashMin : below.nextMinMin) / dryRate('evaporation', 40, 20, 0);
     expect(gapMin).toBeGreaterThanOrEqual(least - 0.1);
@@ -102,24 +102,28 @@ function keepsWaits(p: Plan, s: Session, productOf: ProductOf): number {
 }
 
 /** What is activated is sprayed while it lives. */
-function keepsPots(s: Session, productOf: ProductOf): number {
-  for (const a of s.activations) {
-    const pr = product(a.productId);
-    expect(ms(a.usableUntil) - ms(a.at)).toBeLessThanOrEqual(pr.potLifeMin! * MINUTE + 1000);
-    expect(ms(a.prudentUntil)).toBeLessThanOrEqual(Math.min(ms(a.usableUntil), ms(a.at) + 24 * HOUR) + 1000);
-    for (const t of coatsOf(s).filter((c) => productOf(c.layerId).id === a.productId)) {
-      expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(a.usableUntil));
-      expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(a.at));
+function keepsPots(session: Session, productOf: ProductOf): number {
+  for (const activation of session.activations) {
+    const pr = product(activation.productId);
+    expect(ms(activation.usableUntil) - ms(activation.at)).toBeLessThanOrEqual(
+      pr.potLifeMin! * MINUTE + 1000,
+    );
+    expect(ms(activation.prudentUntil)).toBeLessThanOrEqual(
+      Math.min(ms(activation.usableUntil), ms(activation.at) + 24 * HOUR) + 1000,
+    );
+    for (const t of coatsOf(session).filter((c) => productOf(c.layerId).id === activation.productId)) {
+      expect(ms(t.endsAt)).toBeLessThanOrEqual(ms(activation.usableUntil));
+      expect(ms(t.startsAt)).toBeGreaterThanOrEqual(ms(activation.at));
     }
   }
-  return s.activations.length;
+  return session.activations.length;
 }
 
 /** The rules of the trade, held against a finished session. @returns how many things were checked */
-export function holds(p: Plan, s: Session): number {
+export function holds(p: Plan, session: Session): number {
   const productOf: ProductOf = (layerId) => product(p.layers.find((l) => l.id === layerId)!.productId);
-  for (const c of coatsOf(s)) expect(c.partIds.length).toBeGreaterThan(0);
-  expect(s.chance).toBeGreaterThan(0);
-  expect(s.chance).toBeLessThan(1);
-  return keepsOrder(s) + keepsWaits(p, s, productOf) + keepsPots(s, productOf);
+  for (const c of coatsOf(session)) expect(c.partIds.length).toBeGreaterThan(0);
+  expect(session.chance).toBeGreaterThan(0);
+  expect(session.chance).toBeLessThan(1);
+  return keepsOrder(session) + keepsWaits(p, session, productOf) + keepsPots(session, productOf);
 }

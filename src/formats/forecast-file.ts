@@ -5,15 +5,15 @@ import { HOUR, msOf } from '@/core/time/instant';
 import { faultsOf, type Fault, type Parsed } from './faults';
 
 export function parseForecast(raw: unknown): Parsed<Forecast> {
-  const r = forecastSchema.safeParse(raw);
-  if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
-  const faults = forecastFaults(r.data);
+  const parsed = forecastSchema.safeParse(raw);
+  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error, raw) };
+  const faults = forecastFaults(parsed.data);
   try {
-    msOf(r.data.start, 'UTC');
+    msOf(parsed.data.start, 'UTC');
   } catch {
-    faults.push({ path: 'start', expected: `a time that exists (got ${r.data.start})` });
+    faults.push({ path: 'start', expected: `a time that exists (got ${parsed.data.start})` });
   }
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: r.data };
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: parsed.data };
 }
 
 /**

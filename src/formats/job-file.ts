@@ -21,14 +21,14 @@ export const sheetWords = (code: string, params: Record<string, string | number>
 
 /** A Job from any value. */
 export function parseJob(raw: unknown): Parsed<Job> {
-  const r = jobSchema.safeParse(raw);
-  if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
-  const faults: Fault[] = jobFaults(r.data);
-  r.data.parts.forEach((p, i) => {
+  const parsed = jobSchema.safeParse(raw);
+  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error, raw) };
+  const faults: Fault[] = jobFaults(parsed.data);
+  parsed.data.parts.forEach((p, i) => {
     if (p.shape?.kind === 'polygon' && !isSimplePolygon(p.shape.pointsMm))
       faults.push({ path: `parts[${i}].shape.pointsMm`, expected: 'an outline whose sides do not cross' });
   });
-  r.data.products?.forEach((p, i) =>
+  parsed.data.products?.forEach((p, i) =>
     sheetFaults(p).forEach((f) =>
       faults.push({ path: `products[${i}].${f.field}`, expected: sheetWords(f.code, f.params) }),
     ),
@@ -36,18 +36,18 @@ export function parseJob(raw: unknown): Parsed<Job> {
   if (!faults.some((f) => f.path === 'place.tz')) {
     const time = (iso: string, path: string): void => {
       try {
-        msOf(iso, r.data.place.tz);
+        msOf(iso, parsed.data.place.tz);
       } catch {
         faults.push({ path, expected: `a time that exists (got ${iso})` });
       }
     };
-    r.data.state?.coats.forEach((c, i) => time(c.endedAt, `state.coats[${i}].endedAt`));
-    r.data.state?.activations.forEach((a, i) => time(a.at, `state.activations[${i}].at`));
-    r.data.state?.tasks?.forEach((t, i) => time(t.endedAt, `state.tasks[${i}].endedAt`));
-    if (r.data.log?.closedAt !== undefined) time(r.data.log.closedAt, 'log.closedAt');
-    r.data.starts?.forEach((s, i) => time(s.at, `starts[${i}].at`));
+    parsed.data.state?.coats.forEach((c, i) => time(c.endedAt, `state.coats[${i}].endedAt`));
+    parsed.data.state?.activations.forEach((a, i) => time(a.at, `state.activations[${i}].at`));
+    parsed.data.state?.tasks?.forEach((t, i) => time(t.endedAt, `state.tasks[${i}].endedAt`));
+    if (parsed.data.log?.closedAt !== undefined) time(parsed.data.log.closedAt, 'log.closedAt');
+    parsed.data.starts?.forEach((s, i) => time(s.at, `starts[${i}].at`));
   }
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: r.data };
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: parsed.data };
 }
 
 /** JSON text to any value, with the place of the fault in words. */

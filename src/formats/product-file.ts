@@ -12,13 +12,13 @@ export interface SheetImport {
 
 /** One sheet from any value, contradictions refused field by field. */
 export function parseProduct(raw: unknown): Parsed<Product> {
-  const r = productSchema.safeParse(raw);
-  if (!r.success) return { ok: false, faults: faultsOf(r.error, raw) };
-  const faults = sheetFaults(r.data).map((f): Fault => ({
+  const parsed = productSchema.safeParse(raw);
+  if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error, raw) };
+  const faults = sheetFaults(parsed.data).map((f): Fault => ({
     path: f.field,
     expected: sheetWords(f.code, f.params),
   }));
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: r.data };
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: parsed.data };
 }
 
 function gather(raws: readonly unknown[], firstRow: number): SheetImport {
@@ -29,15 +29,15 @@ function gather(raws: readonly unknown[], firstRow: number): SheetImport {
       typeof raw === 'object' && raw !== null && typeof (raw as { name?: unknown }).name === 'string'
         ? (raw as { name: string }).name
         : '';
-    const r = parseProduct(raw);
-    if (!r.ok) bad.push({ row: firstRow + i, name, faults: r.faults });
-    else if (products.some((p) => p.id === r.value.id))
+    const parsed = parseProduct(raw);
+    if (!parsed.ok) bad.push({ row: firstRow + i, name, faults: parsed.faults });
+    else if (products.some((p) => p.id === parsed.value.id))
       bad.push({
         row: firstRow + i,
         name,
-        faults: [{ path: 'id', expected: `an id that is not used twice (“${r.value.id}”)` }],
+        faults: [{ path: 'id', expected: `an id that is not used twice (“${parsed.value.id}”)` }],
       });
-    else products.push(r.value);
+    else products.push(parsed.value);
   });
   return { products, bad };
 }

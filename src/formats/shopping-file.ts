@@ -8,15 +8,15 @@ import { countName, GROUP_NAMES, lineName, packName } from '@/words/shopping';
 export function listCsv(list: ShoppingList, f: Format): string {
   const rows = [...list.lines]
     .sort((a, b) => SHOPPING_GROUPS.indexOf(a.group) - SHOPPING_GROUPS.indexOf(b.group))
-    .map((l) => ({
-      group: GROUP_NAMES[l.group],
-      item: lineName(l),
-      count: l.have ? 0 : l.count,
-      pack: packName(l, f),
-      each: l.price.toFixed(2),
-      total: l.cost.toFixed(2),
+    .map((shoppingLine) => ({
+      group: GROUP_NAMES[shoppingLine.group],
+      item: lineName(shoppingLine),
+      count: shoppingLine.have ? 0 : shoppingLine.count,
+      pack: packName(shoppingLine, f),
+      each: shoppingLine.price.toFixed(2),
+      total: shoppingLine.cost.toFixed(2),
       currency: list.currency,
-      here: l.have ? 'yes' : '',
+      here: shoppingLine.have ? 'yes' : '',
     }));
   return `${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 }

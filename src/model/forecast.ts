@@ -33,14 +33,14 @@ export const SERIES = ['airTempC', 'rhPct', 'windMs', 'gustMs', 'rainMm', 'cloud
 /** Series of unequal length, which no single field can show. */
 export function forecastFaults(f: Forecast): { path: string; expected: string }[] {
   const n = f.members[0]?.airTempC.length ?? 0;
-  return f.members.flatMap((m, i) =>
+  return f.members.flatMap((member, i) =>
     SERIES.flatMap((key) =>
-      m[key].length === n
+      member[key].length === n
         ? []
         : [
             {
               path: `members[${i}].${key}`,
-              expected: `${n} values, as in members[0].airTempC (got ${m[key].length})`,
+              expected: `${n} values, as in members[0].airTempC (got ${member[key].length})`,
             },
           ],
     ),

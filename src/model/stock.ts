@@ -37,11 +37,18 @@ export interface StockMove {
 }
 
 /** What single fields cannot show. */
-export function stockFaults(s: StockDraft): { path: string; expected: string }[] {
+export function stockFaults(stockDraft: StockDraft): { path: string; expected: string }[] {
   const faults: { path: string; expected: string }[] = [];
-  if (s.remainingMl > s.sizeMl)
-    faults.push({ path: 'remainingMl', expected: `at most the pack, ${s.sizeMl} ml (got ${s.remainingMl})` });
-  if (s.boughtOn !== undefined && s.openedOn !== undefined && s.openedOn < s.boughtOn)
-    faults.push({ path: 'openedOn', expected: `the day it was bought, ${s.boughtOn}, or later` });
+  if (stockDraft.remainingMl > stockDraft.sizeMl)
+    faults.push({
+      path: 'remainingMl',
+      expected: `at most the pack, ${stockDraft.sizeMl} ml (got ${stockDraft.remainingMl})`,
+    });
+  if (
+    stockDraft.boughtOn !== undefined &&
+    stockDraft.openedOn !== undefined &&
+    stockDraft.openedOn < stockDraft.boughtOn
+  )
+    faults.push({ path: 'openedOn', expected: `the day it was bought, ${stockDraft.boughtOn}, or later` });
   return faults;
 }

@@ -18,28 +18,30 @@ const held = globalThis as typeof globalThis & { pellucidHighs?: Promise<Highs> 
 export async function packSolver(): Promise<PackSolver> {
   held.pellucidHighs ??= loadHighs();
   const highs = await held.pellucidHighs;
-  return (p) => {
-    checkPurchase(p);
-    if (p.offers.length === 0 || Object.values(p.needs).every((n) => n <= 1e-6))
+  return (purchase) => {
+    checkPurchase(purchase);
+    if (purchase.offers.length === 0 || Object.values(purchase.needs).every((n) => n <= 1e-6))
       return basketOf(
-        p,
-        p.offers.map(() => 0),
+        purchase,
+        purchase.offers.map(() => 0),
       );
     // Presolve and the jumping heuristic cost more than they save on a dozen variables. The gap is closed
     // wholly: two baskets may differ by pence.
-    const r = highs.solve(programmeOf(p), {
+    const highsSolution = highs.solve(programmeOf(purchase), {
       output_flag: false,
       presolve: 'off',
       mip_heuristic_run_feasibility_jump: false,
       mip_rel_gap: 0,
       mip_abs_gap: 1e-7,
     } as Parameters<typeof highs.solve>[1]);
-    if (r.Status !== 'Optimal') throw new Error(`the pack solver ended with: ${r.Status}`);
-    const steps = p.offers.map((_o, i) => {
-      const c = r.Columns[`x${i}`];
+    if (highsSolution.Status !== 'Optimal')
+      throw new Error(`the pack solver ended with: ${highsSolution.Status}`);
+    const steps = purchase.offers.map((_o, i) => {
+      const c = highsSolution.Columns[`x${i}`];
       return c && 'Primal' in c ? Math.round(Number(c.Primal)) : 0;
     });
-    if (!covers(p, steps)) throw new Error('the pack solver gave a basket that does not cover the need');
-    return basketOf(p, steps);
+    if (!covers(purchase, steps))
+      throw new Error('the pack solver gave a basket that does not cover the need');
+    return basketOf(purchase, steps);
   };
 }

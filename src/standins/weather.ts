@@ -107,20 +107,20 @@ function issue(spot: Spot, issuedMs: number): Forecast {
   const round = (x: number, d: number): number => Number(x.toFixed(d));
   for (let i = 0; i < PAST_H + AHEAD_H; i++) {
     const lead = i - PAST_H;
-    const t = truth(spot, key, first + i);
+    const member = truth(spot, key, first + i);
     zt = fade * zt + kick * draw();
     zw = fade * zw + kick * draw();
     // The stand-in's line errs with half the spread that the ensemble allows for.
     const known = lead > 0 ? 0.5 : 0;
-    const airTempC = t.airTempC + known * rmsTempK(lead) * zt;
-    const dewC = Math.min(dewPointC(t.airTempC, t.rhPct / 100), airTempC - 0.1);
-    const windMs = Math.max(0.2, t.windMs + known * rmsWindMs(lead) * zw);
+    const airTempC = member.airTempC + known * rmsTempK(lead) * zt;
+    const dewC = Math.min(dewPointC(member.airTempC, member.rhPct / 100), airTempC - 0.1);
+    const windMs = Math.max(0.2, member.windMs + known * rmsWindMs(lead) * zw);
     out.airTempC.push(round(airTempC, 1));
     out.rhPct.push(round(clamp((100 * satPressurePa(dewC)) / satPressurePa(airTempC), 10, 100), 0));
     out.windMs.push(round(windMs, 1));
     out.gustMs.push(round(windMs * 1.45 + 0.6, 1));
-    out.rainMm.push(round(t.rainMm, 1));
-    out.cloudFrac.push(round(t.cloudFrac, 2));
+    out.rainMm.push(round(member.rainMm, 1));
+    out.cloudFrac.push(round(member.cloudFrac, 2));
   }
   return { start: new Date(first * HOUR).toISOString().replace('.000', ''), stepMin: 60, members: [out] };
 }

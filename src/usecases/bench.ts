@@ -44,15 +44,15 @@ export async function bench(store: JobStore, weather: Weather, nowMs: number): P
 }
 
 async function benchJob(stored: StoredJob, weather: Weather, nowMs: number): Promise<BenchJob> {
-  const v = await viewOf(stored, weather, nowMs);
-  const used = new Set(v.plan.layers.map((l) => l.productId));
+  const jobView = await viewOf(stored, weather, nowMs);
+  const used = new Set(jobView.plan.layers.map((l) => l.productId));
   return {
-    id: v.id,
-    job: v.job,
-    products: v.products.filter((p) => used.has(p.id)),
-    airNow: v.air.now,
+    id: jobView.id,
+    job: jobView.job,
+    products: jobView.products.filter((p) => used.has(p.id)),
+    airNow: jobView.air.now,
     // What the bench does not draw is not sent to the page.
-    plan: { ...v.plan, startOptions: [], alternatives: [], assumptions: [] },
-    nights: nightsAt(v.job.place.lat, v.job.place.lon, nowMs - 24 * HOUR, 9 * 24),
+    plan: { ...jobView.plan, startOptions: [], alternatives: [], assumptions: [] },
+    nights: nightsAt(jobView.job.place.lat, jobView.job.place.lon, nowMs - 24 * HOUR, 9 * 24),
   };
 }

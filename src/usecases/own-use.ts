@@ -7,15 +7,15 @@ import type { JobStore } from './ports';
 
 function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
   const { habit: _own, ...reckoned } = job;
-  const s = systemFor(reckoned);
+  const systemResult = systemFor(reckoned);
   const sum = { usedMl: 0, expectedMl: 0 };
   for (const u of job.log?.used ?? []) {
-    const p = s.products.get(u.productId);
-    if (!p || !s.layers.some((l) => l.productId === p.id)) continue;
-    const ml = usedMl(u, p);
+    const product = systemResult.products.get(u.productId);
+    if (!product || !systemResult.layers.some((l) => l.productId === product.id)) continue;
+    const ml = usedMl(u, product);
     if (ml > 0) {
       sum.usedMl += ml;
-      sum.expectedMl += expectedMl(reckoned, p, s);
+      sum.expectedMl += expectedMl(reckoned, product, systemResult);
     }
   }
   return sum;

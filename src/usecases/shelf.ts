@@ -39,15 +39,15 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
       )
       .map((p) => [p.id, p]),
   );
-  const wants = jobs.map((s) => {
-    const sys = systemFor(s.job);
+  const wants = jobs.map((stored) => {
+    const sys = systemFor(stored.job);
     return {
-      s,
-      used: sys.layers.flatMap((l) => {
-        const p = productIn(sys.products, l.productId);
+      s: stored,
+      used: sys.layers.flatMap((layer) => {
+        const p = productIn(sys.products, layer.productId);
         return ingredientsOf(p).map((g) => ({
           id: g.id,
-          tint: g.part === 'base' ? (tintOf(s.job, p, l)?.name ?? null) : null,
+          tint: g.part === 'base' ? (tintOf(stored.job, p, layer)?.name ?? null) : null,
         }));
       }),
     };

@@ -30,14 +30,14 @@ function buildUpLines(plan: Plan, f: Format): string[] {
   ];
 }
 
-function materialLines(m: Material, f: Format): string[] {
+function materialLines(material: Material, f: Format): string[] {
   const packs = (list: Material['packs']): string =>
     list.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ');
-  const name = `${m.productId}${m.colour ? `, ${m.colour.name}` : ''}`;
-  const need = `${f.volume(m.needMl)} (give or take ${f.volume(m.spreadMl)})`;
-  const beside = m.ingredients.slice(1).filter((g) => g.packs.length > 0);
+  const name = `${material.productId}${material.colour ? `, ${material.colour.name}` : ''}`;
+  const need = `${f.volume(material.needMl)} (give or take ${f.volume(material.spreadMl)})`;
+  const beside = material.ingredients.slice(1).filter((g) => g.packs.length > 0);
   return [
-    `  ${name}: ${need}; ${packs(m.packs) || 'on the shelf'}`,
+    `  ${name}: ${need}; ${packs(material.packs) || 'on the shelf'}`,
     ...beside.map((g) => `    ${g.part}: ${f.volume(g.needMl)}; ${packs(g.packs)}`),
   ];
 }
@@ -51,18 +51,20 @@ function buyingLines({ cost, materials }: Plan, f: Format): string[] {
   ];
 }
 
-function sessionLines(s: Session, f: Format): string[] {
-  const first = s.failures[0];
+function sessionLines(session: Session, f: Format): string[] {
+  const first = session.failures[0];
   const risk = first ? `; risk: ${CAUSE_LIMITS[first.cause] ?? first.cause}` : '';
   return [
     '',
-    `${f.dayTime(s.startsAt)} to ${f.time(s.endsAt)}  (${percentOf(s.chance)} %${risk})`,
-    ...s.tasks.map((t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`),
-    ...s.activations.map(
+    `${f.dayTime(session.startsAt)} to ${f.time(session.endsAt)}  (${percentOf(session.chance)} %${risk})`,
+    ...session.tasks.map(
+      (t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`,
+    ),
+    ...session.activations.map(
       (a) =>
         `         ${a.productId}: prudent until ${f.dayTime(a.prudentUntil)}, dead at ${f.dayTime(a.usableUntil)}`,
     ),
-    `  ${f.time(s.handleAt)}  handle-dry (${f.day(s.handleAt)}); until then no rain, dew or cold`,
+    `  ${f.time(session.handleAt)}  handle-dry (${f.day(session.handleAt)}); until then no rain, dew or cold`,
   ];
 }
 

@@ -44,18 +44,18 @@ export function lineName(l: Named): string {
 }
 
 /** One pack of it. */
-export function packName(l: Pick<ShoppingLine, 'packSize' | 'unit'>, f: Format): string {
-  switch (l.unit) {
+export function packName(pick: Pick<ShoppingLine, 'packSize' | 'unit'>, f: Format): string {
+  switch (pick.unit) {
     case 'ml':
-      return f.volume(l.packSize);
+      return f.volume(pick.packSize);
     case 'm':
-      return f.units === 'us' ? `${(l.packSize / M_PER_YARD).toFixed(0)} yd` : `${l.packSize} m`;
+      return f.units === 'us' ? `${(pick.packSize / M_PER_YARD).toFixed(0)} yd` : `${pick.packSize} m`;
     case 'm2':
-      return f.area(l.packSize).replace('.00 ', ' ');
+      return f.area(pick.packSize).replace('.00 ', ' ');
     case 'pair':
-      return l.packSize === 1 ? 'pair' : `${l.packSize} pairs`;
+      return pick.packSize === 1 ? 'pair' : `${pick.packSize} pairs`;
     case 'piece':
-      return l.packSize === 1 ? 'one' : `pack of ${l.packSize}`;
+      return pick.packSize === 1 ? 'one' : `pack of ${pick.packSize}`;
   }
 }
 

@@ -15,12 +15,12 @@ export class PlanClient {
 
   constructor(job: Job, forecast: Forecast, nowMs: number, issuedMs: number) {
     this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
-    this.worker.onmessage = (e: MessageEvent<FromWorker>): void => {
-      const w = this.waiting.get(e.data.id);
-      this.waiting.delete(e.data.id);
+    this.worker.onmessage = (messageEvent: MessageEvent<FromWorker>): void => {
+      const w = this.waiting.get(messageEvent.data.id);
+      this.waiting.delete(messageEvent.data.id);
       if (!w) return;
-      if (e.data.kind === 'failed') w.reject(new Error(e.data.message));
-      else w.resolve(e.data.id === this.last ? e.data.answer : null);
+      if (messageEvent.data.kind === 'failed') w.reject(new Error(messageEvent.data.message));
+      else w.resolve(messageEvent.data.id === this.last ? messageEvent.data.answer : null);
     };
     this.worker.onerror = (e): void => {
       for (const w of this.waiting.values()) w.reject(new Error(e.message || 'the planning worker stopped'));

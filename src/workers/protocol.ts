@@ -28,19 +28,24 @@ export function answerer(
   clock: () => number,
 ): (m: ToWorker) => FromWorker | null {
   let loaded: Load | null = null;
-  return (m) => {
-    if (m.kind === 'load') {
-      loaded = m;
+  return (toWorker) => {
+    if (toWorker.kind === 'load') {
+      loaded = toWorker;
       // Warm: tables are made and the code is compiled before the first start is moved.
-      answerOf(m, m.job, m.nowMs);
+      answerOf(toWorker, toWorker.job, toWorker.nowMs);
       return null;
     }
-    if (!loaded) return { kind: 'failed', id: m.id, message: 'no forecast loaded' };
+    if (!loaded) return { kind: 'failed', id: toWorker.id, message: 'no forecast loaded' };
     const from = clock();
     try {
-      return { kind: 'done', id: m.id, answer: answerOf(loaded, m.job, m.nowMs), tookMs: clock() - from };
+      return {
+        kind: 'done',
+        id: toWorker.id,
+        answer: answerOf(loaded, toWorker.job, toWorker.nowMs),
+        tookMs: clock() - from,
+      };
     } catch (e) {
-      return { kind: 'failed', id: m.id, message: e instanceof Error ? e.message : String(e) };
+      return { kind: 'failed', id: toWorker.id, message: e instanceof Error ? e.message : String(e) };
     }
   };
 }

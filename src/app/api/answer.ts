@@ -70,18 +70,23 @@ export function fileAnswer(body: string | Uint8Array, name: string, type: string
 }
 
 /** What a save or a step back came to; a stale one brings the job as it is now, so that the page can merge. */
-export function answerSaved(r: SaveResult): Response {
-  switch (r.kind) {
+export function answerSaved(saveResult: SaveResult): Response {
+  switch (saveResult.kind) {
     case 'missing':
       return noSuchJob();
     case 'nothing':
       return refused(409, 'There is nothing to take back.');
     case 'stale':
       return Response.json(
-        { error: 'This job was changed in another tab.', faults: [], version: r.version, job: r.job },
+        {
+          error: 'This job was changed in another tab.',
+          faults: [],
+          version: saveResult.version,
+          job: saveResult.job,
+        },
         { status: 409 },
       );
     case 'saved':
-      return Response.json({ version: r.version, job: r.job, steps: r.steps });
+      return Response.json({ version: saveResult.version, job: saveResult.job, steps: saveResult.steps });
   }
 }

@@ -52,7 +52,7 @@ const KEPT = 8;
  * The air at the part, from memory where the same was asked before.
  * @param how as in `airAtPart`
  */
-export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
+export function atPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
   const key = JSON.stringify([
     place.shelter,
     place.lat,
@@ -61,17 +61,17 @@ export function atPart(e: Ensemble, place: Place, how: PartAir): AtPart {
     how.backFree,
     how.flatFrac,
   ]);
-  const known = made.get(e) ?? new Map<string, AtPart>();
-  made.set(e, known);
-  return remember(known, key, KEPT, () => airAtPart(e, place, how));
+  const known = made.get(ensemble) ?? new Map<string, AtPart>();
+  made.set(ensemble, known);
+  return remember(known, key, KEPT, () => airAtPart(ensemble, place, how));
 }
 
-function blankAir(e: Ensemble, place: Place): AtPart {
-  const nodes = (e.hours - 1) * 2 + 1;
-  const rows = e.members.length + 1;
+function blankAir(ensemble: Ensemble, place: Place): AtPart {
+  const nodes = (ensemble.hours - 1) * 2 + 1;
+  const rows = ensemble.members.length + 1;
   const size = rows * nodes;
   return {
-    startMs: e.startMs,
+    startMs: ensemble.startMs,
     stepMs: STEP_MS,
     nodes,
     rows,
@@ -84,7 +84,7 @@ function blankAir(e: Ensemble, place: Place): AtPart {
     rain: new Uint8Array(size),
     flap: new Uint8Array(size),
     sunDeg: Float64Array.from({ length: nodes }, (_, i) =>
-      sunElevationDeg(e.startMs + i * STEP_MS, place.lat, place.lon),
+      sunElevationDeg(ensemble.startMs + i * STEP_MS, place.lat, place.lon),
     ),
   };
 }
@@ -102,47 +102,52 @@ interface Through {
 }
 
 /** Fills one row from one future. */
-function fillRow(a: AtPart, row: number, m: ForecastMember, { card, how, clear, clouds }: Through): void {
+function fillRow(
+  air: AtPart,
+  row: number,
+  member: ForecastMember,
+  { card, how, clear, clouds }: Through,
+): void {
   const follow = card.lagH > 0 ? 1 - Math.exp(-0.5 / card.lagH) : 1;
   const factor = HEIGHT_FACTOR * card.windFrac;
-  let inside = m.airTempC[0]!;
-  for (let i = 0; i < a.nodes; i++) {
+  let inside = member.airTempC[0]!;
+  for (let i = 0; i < air.nodes; i++) {
     // Odd nodes lie half way between two hours; even ones take the hour twice.
     const h = i >> 1;
     const g = h + (i & 1);
-    const k = row * a.nodes + i;
-    const out = (m.airTempC[h]! + m.airTempC[g]!) / 2;
-    const rh = Math.min(1, Math.max(0.01, (m.rhPct[h]! + m.rhPct[g]!) / 200));
+    const k = row * air.nodes + i;
+    const out = (member.airTempC[h]! + member.airTempC[g]!) / 2;
+    const rh = Math.min(1, Math.max(0.01, (member.rhPct[h]! + member.rhPct[g]!) / 200));
     const lnV = lnSatPressure(out) + Math.log(rh);
     inside += follow * (out - inside);
-    const outside = (m.windMs[h]! + m.windMs[g]!) / 2;
+    const outside = (member.windMs[h]! + member.windMs[g]!) / 2;
     const wind = outside * factor;
-    const cloud = (m.cloudFrac[h]! + m.cloudFrac[g]!) / 2;
+    const cloud = (member.cloudFrac[h]! + member.cloudFrac[g]!) / 2;
     const sun = clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * CLOUD_STEPS)]! * card.sunFrac : 0;
     const panel = inside + panelExcessK(sun, card.skyFrac * how.flatFrac * (1 - cloud), wind, how);
-    a.airC[k] = inside;
-    a.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
-    a.windMs[k] = wind;
-    a.gustMs[k] = ((m.gustMs[h]! + m.gustMs[g]!) / 2) * factor;
-    a.panelC[k] = panel;
-    a.gapK[k] = panel - dewOfLnPressureC(lnV);
-    a.rain[k] = !card.roofed && m.rainMm[h]! > WET_MM ? 1 : 0;
-    a.flap[k] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
+    air.airC[k] = inside;
+    air.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
+    air.windMs[k] = wind;
+    air.gustMs[k] = ((member.gustMs[h]! + member.gustMs[g]!) / 2) * factor;
+    air.panelC[k] = panel;
+    air.gapK[k] = panel - dewOfLnPressureC(lnV);
+    air.rain[k] = !card.roofed && member.rainMm[h]! > WET_MM ? 1 : 0;
+    air.flap[k] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
   }
 }
 
 /**
  * @param how absorptance 0…1, whether air passes the back, and the share of faces that see the sky (flat 1, upright 0)
  */
-function airAtPart(e: Ensemble, place: Place, how: PartAir): AtPart {
-  const air = blankAir(e, place);
+function airAtPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
+  const air = blankAir(ensemble, place);
   const through = {
     card: SHELTER_CARDS[place.shelter],
     how,
     clear: air.sunDeg.map(clearSkyWm2),
     clouds: Float64Array.from({ length: CLOUD_STEPS + 1 }, (_, i) => cloudFactor(i / CLOUD_STEPS)),
   };
-  const futures = [...e.members, e.central];
+  const futures = [...ensemble.members, ensemble.central];
   futures.forEach((member, row) => fillRow(air, row, member, through));
   return air;
 }

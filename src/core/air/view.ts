@@ -32,47 +32,47 @@ export interface ViewSpan {
 }
 
 /** Two nodes (one hour) a point from `fromMs` to `toMs`, clipped to the grid. */
-export function airView(a: AtPart, { fromMs, toMs, nowMs }: ViewSpan): AirView {
-  const first = Math.max(0, Math.ceil((fromMs - a.startMs) / a.stepMs));
-  const last = Math.min(a.nodes - 1, Math.floor((toMs - a.startMs) / a.stepMs));
+export function airView(air: AtPart, { fromMs, toMs, nowMs }: ViewSpan): AirView {
+  const first = Math.max(0, Math.ceil((fromMs - air.startMs) / air.stepMs));
+  const last = Math.min(air.nodes - 1, Math.floor((toMs - air.startMs) / air.stepMs));
   const idx = Array.from(
     { length: Math.max(0, Math.floor((last - first) / 2) + 1) },
     (_, i) => first + 2 * i,
   );
-  const members = a.rows - 1;
-  const row = members * a.nodes;
+  const members = air.rows - 1;
+  const row = members * air.nodes;
   const scratch = new Float64Array(members);
   const band = (x: Float64Array, digits: number): Band => {
     const r = (v: number): number => Number(v.toFixed(digits));
     const low: number[] = [];
     const high: number[] = [];
     for (const i of idx) {
-      for (let m = 0; m < members; m++) scratch[m] = x[m * a.nodes + i]!;
+      for (let m = 0; m < members; m++) scratch[m] = x[m * air.nodes + i]!;
       scratch.sort();
       low.push(r(scratch[Math.floor(0.1 * (members - 1))]!));
       high.push(r(scratch[Math.ceil(0.9 * (members - 1))]!));
     }
     return { mid: idx.map((i) => r(x[row + i]!)), low, high };
   };
-  const nowNode = row + nearestNode(a, a.nodes, nowMs);
+  const nowNode = row + nearestNode(air, air.nodes, nowMs);
   return {
-    startMs: a.startMs + first * a.stepMs,
-    stepMs: 2 * a.stepMs,
-    panelC: band(a.panelC, 1),
-    gapK: band(a.gapK, 1),
-    rhFrac: band(a.rhFrac, 3),
-    windMs: band(a.windMs, 2),
+    startMs: air.startMs + first * air.stepMs,
+    stepMs: 2 * air.stepMs,
+    panelC: band(air.panelC, 1),
+    gapK: band(air.gapK, 1),
+    rhFrac: band(air.rhFrac, 3),
+    windMs: band(air.windMs, 2),
     rain: idx.map((i) => {
       let n = 0;
-      for (let m = 0; m < members; m++) n += a.rain[m * a.nodes + i]!;
+      for (let m = 0; m < members; m++) n += air.rain[m * air.nodes + i]!;
       return n / members;
     }),
-    sunDeg: idx.map((i) => Number(a.sunDeg[i]!.toFixed(1))),
+    sunDeg: idx.map((i) => Number(air.sunDeg[i]!.toFixed(1))),
     now: {
-      panelC: a.panelC[nowNode]!,
-      gapK: a.gapK[nowNode]!,
-      rhFrac: a.rhFrac[nowNode]!,
-      windMs: a.windMs[nowNode]!,
+      panelC: air.panelC[nowNode]!,
+      gapK: air.gapK[nowNode]!,
+      rhFrac: air.rhFrac[nowNode]!,
+      windMs: air.windMs[nowNode]!,
     },
   };
 }

@@ -117,12 +117,12 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
 const ALL = Object.entries(CAUTION_CARDS) as readonly [CautionCode, CautionCard][];
 
 /** Everything this plan has to be careful of: what holds for the job, then session by session. */
-export function cautionsOf(c: CautionContext): Caution[] {
+export function cautionsOf(context: CautionContext): Caution[] {
   const ofJob = ALL.flatMap(([code, card]) => {
     if (card.of !== 'job') return [];
-    return card.when(c).map((params) => ({ code, severity: severityOf(code), params }));
+    return card.when(context).map((params) => ({ code, severity: severityOf(code), params }));
   });
-  const ofSessions = c.sessions.flatMap((s) =>
+  const ofSessions = context.sessions.flatMap((s) =>
     ALL.flatMap(([code, card]) => {
       if (card.of !== 'session') return [];
       return card.when(s).map((params) => ({ code, severity: severityOf(code), params }));

@@ -14,14 +14,14 @@ export function poorlyHidden(job: Job, { layers, products }: System): Caution['p
   // Under a candy or a flake lies a silver ground of its own.
   if (colour.kind === 'candy' || colour.kind === 'flake') return [];
   return layers.flatMap((layer) => {
-    const p = productIn(products, layer.productId);
-    if (!HIDING.has(p.kind)) return [];
+    const product = productIn(products, layer.productId);
+    if (!HIDING.has(product.kind)) return [];
     const needs = ([, lightness]: Shade): number =>
-      coatsToHide(layer.hex ?? colour.hex, lightness, p.filmUmPerCoat, p.hidesUm);
+      coatsToHide(layer.hex ?? colour.hex, lightness, product.filmUmPerCoat, product.hidesUm);
     const best = [...PRIMER_SHADES].sort((a, b) => needs(a) - needs(b))[0]!;
     const { coats } = layer;
     const grey = needs(GREY);
     if (grey <= coats || needs(best) >= grey) return [];
-    return [{ product: p.name, coats, grey, shade: best[0], best: needs(best) }];
+    return [{ product: product.name, coats, grey, shade: best[0], best: needs(best) }];
   });
 }

@@ -36,16 +36,26 @@ function plannedLayers(
   const unknown: Notice[] = [];
   const ids = layerIds(layers);
   const everyPart = job.parts.map((p) => p.id);
-  const planned = layers.flatMap((l, i): PlanLayer[] => {
-    const p = products.get(l.productId);
-    if (!p) {
-      unknown.push(notice('product-unknown', { product: l.productId, layer: i + 1 }));
+  const planned = layers.flatMap((layer, i): PlanLayer[] => {
+    const product = products.get(layer.productId);
+    if (!product) {
+      unknown.push(notice('product-unknown', { product: layer.productId, layer: i + 1 }));
       return [];
     }
-    const { coats, role } = l;
-    const own = l.hex ? { hex: l.hex } : {};
-    const partIds = [...(l.only ?? everyPart)];
-    return [{ id: ids[i]!, role, productId: p.id, coats, filmUmPerCoat: p.filmUmPerCoat, partIds, ...own }];
+    const { coats, role } = layer;
+    const own = layer.hex ? { hex: layer.hex } : {};
+    const partIds = [...(layer.only ?? everyPart)];
+    return [
+      {
+        id: ids[i]!,
+        role,
+        productId: product.id,
+        coats,
+        filmUmPerCoat: product.filmUmPerCoat,
+        partIds,
+        ...own,
+      },
+    ];
   });
   return { planned, unknown };
 }

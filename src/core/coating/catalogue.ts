@@ -22,7 +22,7 @@ type Shared =
 type Card = Omit<Product, Shared> & Partial<Product>;
 
 /** An aerosol and the limits they share: panel 3 K over dew point (ISO 12944-7), 85 % humidity, 2 m/s at the part. */
-const can = (p: Card): Product => ({
+const can = (card: Card): Product => ({
   carrier: 'aerosol',
   refTempC: 20,
   rhMaxFrac: 0.85,
@@ -32,10 +32,10 @@ const can = (p: Card): Product => ({
   tempMaxC: 30,
   isocyanate: false,
   provenance: memory,
-  ...p,
+  ...card,
 });
 /** A gun product: by the tin, mixed before use where it has a hardener. */
-const tin = (p: Card): Product => ({
+const tin = (card: Card): Product => ({
   carrier: 'gun',
   refTempC: 20,
   rhMaxFrac: 0.8,
@@ -43,9 +43,9 @@ const tin = (p: Card): Product => ({
   windMaxMs: 3,
   tempMinC: 12,
   tempMaxC: 30,
-  isocyanate: p.chemistry === '2k-urethane',
+  isocyanate: card.chemistry === '2k-urethane',
   provenance: memory,
-  ...p,
+  ...card,
 });
 const tins = (...packs: [number, number][]): Product['packs'] =>
   packs.map(([sizeMl, price]) => ({ sizeMl, unit: 'tin', price }));

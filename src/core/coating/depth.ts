@@ -17,12 +17,12 @@ function linear(hex: string): Rgb {
   if (!c) throw new RangeError(`no colour: ${hex}`);
   return [c.r, c.g, c.b];
 }
-const hexOf = (c: Rgb): string =>
+const hexOf = (rgb: Rgb): string =>
   formatHex({
     mode: 'lrgb',
-    r: Math.min(1, Math.max(0, c[0])),
-    g: Math.min(1, Math.max(0, c[1])),
-    b: Math.min(1, Math.max(0, c[2])),
+    r: Math.min(1, Math.max(0, rgb[0])),
+    g: Math.min(1, Math.max(0, rgb[1])),
+    b: Math.min(1, Math.max(0, rgb[2])),
   })!;
 
 /** Least share of light a coat passes per channel and path: no pigment is perfectly black. From memory. */
@@ -56,12 +56,12 @@ export function candyHex(
 /** Dry film that hides black from white to the eye, µm, by kind of colour. From memory; a sheet's own figure wins. */
 export function hidingUm(colourHex: string, hidesUm?: number): number {
   if (hidesUm !== undefined) return hidesUm;
-  const c = linear(colourHex);
-  const max = Math.max(...c);
-  const min = Math.min(...c);
+  const rgb = linear(colourHex);
+  const max = Math.max(...rgb);
+  const min = Math.min(...rgb);
   const saturated = max > 0 && (max - min) / max > 0.75 && lightnessOf(colourHex) > 0.5;
   // Clean yellows, oranges and reds hide worst.
-  return saturated && c[0] === max ? 34 : 20;
+  return saturated && rgb[0] === max ? 34 : 20;
 }
 /** What the eye just sees side by side, in Oklab lightness. From memory, near one unit of CIE lightness. */
 const SEEN = 0.01;

@@ -159,18 +159,18 @@ const within = <T>(list: readonly T[] | undefined, value: T): boolean =>
 export function ruleFor(below: Below, above: Product): RuleCard | null {
   return (
     RULE_CARDS.find(
-      (c) =>
-        within(c.goes.kind, above.kind) &&
-        within(c.goes.chemistry, above.chemistry) &&
-        within(c.goes.effect, above.effect ?? 'none') &&
+      (ruleCard) =>
+        within(ruleCard.goes.kind, above.kind) &&
+        within(ruleCard.goes.chemistry, above.chemistry) &&
+        within(ruleCard.goes.effect, above.effect ?? 'none') &&
         ('surface' in below
-          ? 'surface' in c.on &&
-            within(c.on.surface.substrate, below.surface.substrate) &&
-            within(c.on.surface.condition, below.surface.condition)
-          : 'product' in c.on &&
-            within(c.on.product.kind, below.product.kind) &&
-            within(c.on.product.chemistry, below.product.chemistry) &&
-            within(c.on.product.effect, below.product.effect ?? 'none')),
+          ? 'surface' in ruleCard.on &&
+            within(ruleCard.on.surface.substrate, below.surface.substrate) &&
+            within(ruleCard.on.surface.condition, below.surface.condition)
+          : 'product' in ruleCard.on &&
+            within(ruleCard.on.product.kind, below.product.kind) &&
+            within(ruleCard.on.product.chemistry, below.product.chemistry) &&
+            within(ruleCard.on.product.effect, below.product.effect ?? 'none')),
     ) ?? null
   );
 }

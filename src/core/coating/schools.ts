@@ -29,15 +29,15 @@ const waited = new WeakMap<Product, Map<number, Product>>();
  * A base whose clear is given longer than its sheet's least; never longer than its bond. The same product
  * each time, so that what was judged with it is known again.
  */
-function withWait(p: Product, minutes: number): Product {
-  if (minutes <= p.nextMinMin) return p;
-  const known = waited.get(p) ?? new Map<number, Product>();
-  waited.set(p, known);
+function withWait(product: Product, minutes: number): Product {
+  if (minutes <= product.nextMinMin) return product;
+  const known = waited.get(product) ?? new Map<number, Product>();
+  waited.set(product, known);
   const was = known.get(minutes);
   if (was) return was;
-  const most = p.nextBondMaxMin ?? Infinity;
+  const most = product.nextBondMaxMin ?? Infinity;
   const next = Math.min(minutes, most);
-  const { nextWetMaxMin, ...rest } = p;
+  const { nextWetMaxMin, ...rest } = product;
   const made: Product = {
     ...rest,
     nextMinMin: next,

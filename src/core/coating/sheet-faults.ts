@@ -23,12 +23,17 @@ const IN_ORDER: readonly (readonly [low: Figure, high: Figure])[] = [
 ];
 const ENDS = ['itselfForbiddenMin', 'tipMm'] as const;
 
-function orderFaults(p: Product): SheetFault[] {
-  const figures = IN_ORDER.map(([lowName, field]) => ({ field, low: p[lowName], high: p[field], lowName }));
+function orderFaults(product: Product): SheetFault[] {
+  const figures = IN_ORDER.map(([lowName, field]) => ({
+    field,
+    low: product[lowName],
+    high: product[field],
+    lowName,
+  }));
   const ranges = ENDS.map((field) => ({
     field,
-    low: p[field]?.[0],
-    high: p[field]?.[1],
+    low: product[field]?.[0],
+    high: product[field]?.[1],
     lowName: `${field}[0]`,
   }));
   return [...figures, ...ranges].flatMap(({ field, low, high, lowName }) => {
@@ -38,13 +43,21 @@ function orderFaults(p: Product): SheetFault[] {
 }
 
 /** A ratio and a pot life go with a hardener, and with nothing else. */
-function mixFaults(p: Product): SheetFault[] {
-  const twoPart = isTwoPart(p);
+function mixFaults(product: Product): SheetFault[] {
+  const twoPart = isTwoPart(product);
   const found: (readonly [boolean, string, string])[] = [
-    [twoPart && p.mix !== undefined && !(p.mix.hardener > 0), 'mix.hardener', 'ratio-without-hardener'],
-    [!twoPart && p.mix !== undefined && p.mix.hardener > 0, 'mix.hardener', 'hardener-in-one-part'],
-    [!twoPart && p.potLifeMin !== undefined, 'potLifeMin', 'pot-life-of-one-part'],
-    [twoPart && p.potLifeMin === undefined, 'potLifeMin', 'no-pot-life'],
+    [
+      twoPart && product.mix !== undefined && !(product.mix.hardener > 0),
+      'mix.hardener',
+      'ratio-without-hardener',
+    ],
+    [
+      !twoPart && product.mix !== undefined && product.mix.hardener > 0,
+      'mix.hardener',
+      'hardener-in-one-part',
+    ],
+    [!twoPart && product.potLifeMin !== undefined, 'potLifeMin', 'pot-life-of-one-part'],
+    [twoPart && product.potLifeMin === undefined, 'potLifeMin', 'no-pot-life'],
   ];
   return found.flatMap(([is, field, code]) => (is ? [{ field, code, params: {} }] : []));
 }

@@ -67,26 +67,26 @@ class Draft {
 }
 
 /** What holds on the surface: promoter, wood sealer, epoxy, and on bare metal epoxy under a gun or etch under cans. */
-function addGrip(d: Draft): void {
-  const epoxy = d.pick((p) => p.kind === 'epoxy-primer');
-  d.add(
-    d.pick((p) => p.kind === 'adhesion-promoter'),
+function addGrip(draft: Draft): void {
+  const epoxy = draft.pick((p) => p.kind === 'epoxy-primer');
+  draft.add(
+    draft.pick((p) => p.kind === 'adhesion-promoter'),
     'why-promoter',
     { need: rawPlastic },
   );
-  d.add(
-    d.pick((p) => p.kind === 'wood-sealer'),
+  draft.add(
+    draft.pick((p) => p.kind === 'wood-sealer'),
     'why-seal',
     { need: rawWood },
   );
   // A two-part leveller seals filler, gelcoat and zinc only where it says so; epoxy always does.
-  d.add(epoxy, 'why-epoxy', { need: wantsEpoxy });
-  if (d.card.leveller === 'surfacer') {
-    d.add(epoxy, 'why-epoxy', { coats: 1, need: bareMetal });
+  draft.add(epoxy, 'why-epoxy', { need: wantsEpoxy });
+  if (draft.card.leveller === 'surfacer') {
+    draft.add(epoxy, 'why-epoxy', { coats: 1, need: bareMetal });
     return;
   }
-  d.add(
-    d.pick((p) => p.kind === 'etch-primer'),
+  draft.add(
+    draft.pick((p) => p.kind === 'etch-primer'),
     'why-etch',
     { need: bareMetal },
   );
@@ -96,79 +96,86 @@ function addGrip(d: Draft): void {
  * Something to level asks for the full three coats; smooth plastic and electro-coat for two. Surfacer builds
  * twice as much.
  */
-function addLeveller(d: Draft): void {
-  const leveller = d.pick((p) => p.kind === d.card.leveller);
-  if (d.card.leveller === 'surfacer') d.add(leveller, 'why-surfacer');
-  else if (d.job.parts.some(rough)) d.add(leveller, 'why-filler-level', { coats: 3 });
-  else d.add(leveller, 'why-filler-even', { coats: 2 });
-  if (schoolOf(d.job, 'sealer') === 'always') d.add(d.ownSealer(), 'why-sealer');
+function addLeveller(draft: Draft): void {
+  const leveller = draft.pick((p) => p.kind === draft.card.leveller);
+  if (draft.card.leveller === 'surfacer') draft.add(leveller, 'why-surfacer');
+  else if (draft.job.parts.some(rough)) draft.add(leveller, 'why-filler-level', { coats: 3 });
+  else draft.add(leveller, 'why-filler-even', { coats: 2 });
+  if (schoolOf(draft.job, 'sealer') === 'always') draft.add(draft.ownSealer(), 'why-sealer');
 }
 
 /** Candy and flake go over a silver ground of their own. */
-function addColour(d: Draft): void {
-  const { kind } = d.job.purpose.colour;
+function addColour(draft: Draft): void {
+  const { kind } = draft.job.purpose.colour;
   const overGround = kind === 'candy' || kind === 'flake';
   const effect = overGround ? 'metallic' : kind;
-  const base = d.pick((p) => p.kind === 'basecoat' && (p.effect ?? 'solid') === effect);
+  const base = draft.pick((p) => p.kind === 'basecoat' && (p.effect ?? 'solid') === effect);
   if (!overGround) {
-    d.add(base, kind === 'solid' ? 'why-base' : 'why-base-metallic');
+    draft.add(base, kind === 'solid' ? 'why-base' : 'why-base-metallic');
     return;
   }
-  d.add(base, 'why-ground', { coats: 3 });
-  const mid = d.pick((p) => p.kind === 'mid-coat' && p.effect === kind);
-  d.add(mid, kind === 'candy' ? 'why-candy' : 'why-flake');
+  draft.add(base, 'why-ground', { coats: 3 });
+  const mid = draft.pick((p) => p.kind === 'mid-coat' && p.effect === kind);
+  draft.add(mid, kind === 'candy' ? 'why-candy' : 'why-flake');
 }
 
 /** Flake stands out of its coat and wants one more clear to bury it; clear to be flatted wants one to lose. */
-function addClear(d: Draft): void {
-  const { purpose } = d.job;
-  const twoPart = d.card.clear === '2k';
+function addClear(draft: Draft): void {
+  const { purpose } = draft.job;
+  const twoPart = draft.card.clear === '2k';
   const chemistry = twoPart ? '2k-urethane' : '1k-acrylic';
-  const clear = d.pick((p) => p.kind === 'clear' && p.chemistry === chemistry && p.gloss === purpose.finish);
+  const clear = draft.pick(
+    (p) => p.kind === 'clear' && p.chemistry === chemistry && p.gloss === purpose.finish,
+  );
   const toBury = purpose.colour.kind === 'flake' ? 1 : 0;
-  const toLose = schoolOf(d.job, 'flatting') === 'flatted' && purpose.finish === 'gloss' ? 1 : 0;
+  const toLose = schoolOf(draft.job, 'flatting') === 'flatted' && purpose.finish === 'gloss' ? 1 : 0;
   const coats = (clear?.coats ?? 2) + toBury + toLose;
-  d.add(clear, twoPart ? 'why-two-pack-clear' : 'why-one-pack-clear', { coats });
+  draft.add(clear, twoPart ? 'why-two-pack-clear' : 'why-one-pack-clear', { coats });
 }
 
 /** The system of one route. */
 export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, route: Route): Suggestion {
-  const d = new Draft(job, products, ROUTE_CARDS[route]);
+  const draft = new Draft(job, products, ROUTE_CARDS[route]);
   const { purpose } = job;
   if (purpose.exposure.includes('heat')) {
-    d.add(
-      d.pick((p) => p.kind === 'heat-paint'),
+    draft.add(
+      draft.pick((p) => p.kind === 'heat-paint'),
       'why-heat',
     );
-    return d.done();
+    return draft.done();
   }
-  addGrip(d);
-  addLeveller(d);
-  if (d.card.single) {
+  addGrip(draft);
+  addLeveller(draft);
+  if (draft.card.single) {
     const solid = purpose.colour.kind === 'solid';
-    d.add(
-      d.pick((p) => p.kind === 'single-stage' && p.gloss === purpose.finish && solid),
+    draft.add(
+      draft.pick((p) => p.kind === 'single-stage' && p.gloss === purpose.finish && solid),
       'why-single-stage',
     );
-    return d.done();
+    return draft.done();
   }
-  addColour(d);
-  addClear(d);
-  return d.done();
+  addColour(draft);
+  addClear(draft);
+  return draft.done();
 }
 
 /** Epoxy asked for by two needs is one layer over the parts of both. */
 function mergedEpoxy(layers: readonly SystemLayer[]): SystemLayer[] {
   const out: SystemLayer[] = [];
-  for (const l of layers) {
-    const at = out.findIndex((x) => x.role === 'epoxy' && x.productId === l.productId);
+  for (const layer of layers) {
+    const at = out.findIndex((x) => x.role === 'epoxy' && x.productId === layer.productId);
     const before = out[at];
-    if (l.role !== 'epoxy' || !before) {
-      out.push(l);
+    if (layer.role !== 'epoxy' || !before) {
+      out.push(layer);
       continue;
     }
-    const only = before.only && l.only ? { only: [...new Set([...before.only, ...l.only])] } : {};
-    out[at] = { role: 'epoxy', productId: l.productId, coats: Math.max(before.coats, l.coats), ...only };
+    const only = before.only && layer.only ? { only: [...new Set([...before.only, ...layer.only])] } : {};
+    out[at] = {
+      role: 'epoxy',
+      productId: layer.productId,
+      coats: Math.max(before.coats, layer.coats),
+      ...only,
+    };
   }
   return out;
 }
@@ -187,14 +194,15 @@ const SHOWN = 4;
 export function proposals(job: Job, products: ReadonlyMap<string, Product>): Proposal[] {
   const seen = new Set<string>();
   const all = routesFor(job.equipment).flatMap((route, i): Proposal[] => {
-    const s = suggestFor(job, products, route);
-    const key = JSON.stringify(s.layers);
+    const suggestion = suggestFor(job, products, route);
+    const key = JSON.stringify(suggestion.layers);
     // A single-stage route without a colour of that gloss ends in primer and is refused here.
-    const refused = s.layers.length === 0 || buildUp(job, s.layers, products).blockers.length > 0;
+    const refused =
+      suggestion.layers.length === 0 || buildUp(job, suggestion.layers, products).blockers.length > 0;
     if (refused || seen.has(key)) return [];
     seen.add(key);
-    const isocyanate = s.layers.some((l) => productIn(products, l.productId).isocyanate);
-    return [{ ...s, route, isocyanate, recommended: i === 0 }];
+    const isocyanate = suggestion.layers.some((l) => productIn(products, l.productId).isocyanate);
+    return [{ ...suggestion, route, isocyanate, recommended: i === 0 }];
   });
   return all.slice(0, SHOWN);
 }

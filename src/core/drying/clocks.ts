@@ -45,12 +45,12 @@ export class Clocks {
   }
 
   /** The dose a product gathers on the panel; only cure stops below the minimum, so only its curve depends on it. */
-  private dose(p: Product, mode: DryMode): Running {
+  private dose(product: Product, mode: DryMode): Running {
     const { panelC, rhFrac } = this.air;
-    const minC = mode === 'cure' ? p.tempMinC : 0;
-    const key = `dose ${mode} ${p.refTempC} ${minC}`;
+    const minC = mode === 'cure' ? product.tempMinC : 0;
+    const key = `dose ${mode} ${product.refTempC} ${minC}`;
     const factor = mode === 'water' ? rhFrac.map(waterFactor) : undefined;
-    return this.curve(key, panelC, (tempC) => dryRate(mode, tempC, p.refTempC, minC), factor);
+    return this.curve(key, panelC, (tempC) => dryRate(mode, tempC, product.refTempC, minC), factor);
   }
 
   /** The clocks of one product; curves are shared between products of the same reference. */

@@ -54,21 +54,21 @@ export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'san
  * Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent or water leaving (ASSUMED
  * also for 2K); the rest is the film's own hardening.
  */
-export function stageOf(p: Product, stage: Stage): { minutes: number; mode: DryMode } {
-  const { flashes, hardens } = CHEMISTRY_CARDS[p.chemistry];
+export function stageOf(product: Product, stage: Stage): { minutes: number; mode: DryMode } {
+  const { flashes, hardens } = CHEMISTRY_CARDS[product.chemistry];
   switch (stage) {
     case 'flash':
-      return { minutes: p.flashMin, mode: flashes };
+      return { minutes: product.flashMin, mode: flashes };
     case 'next':
-      return { minutes: p.nextMinMin, mode: flashes };
+      return { minutes: product.nextMinMin, mode: flashes };
     case 'dustFree':
-      return { minutes: p.dustFreeMin, mode: flashes };
+      return { minutes: product.dustFreeMin, mode: flashes };
     case 'touchDry':
-      return { minutes: p.touchDryMin, mode: hardens };
+      return { minutes: product.touchDryMin, mode: hardens };
     case 'handle':
-      return { minutes: p.handleMin, mode: hardens };
+      return { minutes: product.handleMin, mode: hardens };
     case 'sand':
-      return { minutes: p.sandMin ?? p.handleMin, mode: hardens };
+      return { minutes: product.sandMin ?? product.handleMin, mode: hardens };
   }
 }
 

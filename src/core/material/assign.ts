@@ -31,12 +31,12 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
   const touched = cans.map((c) => c.partly);
   const strokes: Stroke[] = [];
   let shortMl = 0;
-  const put = (u: CoatUse, stroke: Pick<Stroke, 'where' | 'can' | 'ml' | 'changed'>): void => {
+  const put = (use: CoatUse, stroke: Pick<Stroke, 'where' | 'can' | 'ml' | 'changed'>): void => {
     const { can, ml } = stroke;
     if (ml <= EPS) return;
     left[can] = left[can]! - ml;
     touched[can] = true;
-    strokes.push({ layerId: u.layerId, coat: u.coat, partId: u.partId, ...stroke });
+    strokes.push({ layerId: use.layerId, coat: use.coat, partId: use.partId, ...stroke });
   };
   const open = (i: number): boolean => left[i]! > EPS;
   const indices = cans.map((_c, i) => i);

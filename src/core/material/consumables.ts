@@ -74,13 +74,13 @@ function priced(job: Job, w: Wanted): Consumable[] {
   return [{ id, group, unit, params, need, packSize, packs, price, cost: have ? 0 : packs * price, have }];
 }
 
-function sandingStuff(job: Job, c: ConsumableContext, areaM2: number): Wanted[] {
+function sandingStuff(job: Job, context: ConsumableContext, areaM2: number): Wanted[] {
   const filler = fillerPlan(
     job.parts.flatMap((p) => p.dents ?? []),
     20,
   );
-  const blocked = c.seams.some((s) => s.join === 'sanded' && !liesOnSurface(s));
-  const paper = paperNeeds(job.parts, c.seams).map((n): Wanted => ({
+  const blocked = context.seams.some((s) => s.join === 'sanded' && !liesOnSurface(s));
+  const paper = paperNeeds(job.parts, context.seams).map((n): Wanted => ({
     id: `paper-p${n.gritP}${n.wet ? '-wet' : ''}`,
     kind: 'paper',
     group: 'paper',
@@ -97,25 +97,25 @@ function sandingStuff(job: Job, c: ConsumableContext, areaM2: number): Wanted[] 
 }
 
 /** Everything by groups, in the order it is needed. @param job with its zones as parts */
-export function consumablesFor(job: Job, c: ConsumableContext): Consumable[] {
-  const sessions = Math.max(1, c.sessions);
+export function consumablesFor(job: Job, context: ConsumableContext): Consumable[] {
+  const sessions = Math.max(1, context.sessions);
   const areaM2 = totalAreaM2(job.parts);
-  const clean = cleaningPlan(job.parts, c.seams, sessions);
+  const clean = cleaningPlan(job.parts, context.seams, sessions);
   // One on, one off, for every half square metre of each wipe.
   const cloths = Math.ceil(2 * Math.max(1, areaM2 / 0.5)) * (sessions + 1);
-  const suits = c.products.some((p) => p.isocyanate) ? 1 : 0;
+  const suits = context.products.some((p) => p.isocyanate) ? 1 : 0;
   // A table stays a table: one thing a line.
   // prettier-ignore
   const wanted: readonly Wanted[] = [
-    ...sandingStuff(job, c, areaM2),
+    ...sandingStuff(job, context, areaM2),
     { id: 'degreaser', kind: 'degreaser', group: 'clean', unit: 'ml', need: clean.degreaserMl },
     { id: 'cloths', kind: 'cloth', group: 'clean', unit: 'piece', need: cloths },
     { id: 'tack-cloths', kind: 'tack', group: 'clean', unit: 'piece', need: clean.tackCloths },
     { id: 'tape', kind: 'tape', group: 'mask', unit: 'm', need: clean.tapeM },
     { id: 'cover', kind: 'cover', group: 'mask', unit: 'm2', need: clean.coverM2 },
-    { id: 'strainers', kind: 'strainer', group: 'mix', unit: 'piece', need: c.pours },
-    { id: 'cups', kind: 'cup', group: 'mix', unit: 'piece', need: c.pours },
-    { id: 'gun-wash', kind: 'wash', group: 'mix', unit: 'ml', need: c.cleans * GUN_WASH_ML },
+    { id: 'strainers', kind: 'strainer', group: 'mix', unit: 'piece', need: context.pours },
+    { id: 'cups', kind: 'cup', group: 'mix', unit: 'piece', need: context.pours },
+    { id: 'gun-wash', kind: 'wash', group: 'mix', unit: 'ml', need: context.cleans * GUN_WASH_ML },
     { id: 'gloves', kind: 'gloves', group: 'protect', unit: 'pair', need: 2 * sessions + 1 },
     { id: 'dust-mask', kind: 'dust', group: 'protect', unit: 'piece', need: 1 },
     { id: 'cartridges', kind: 'cartridge', group: 'protect', unit: 'pair', need: 1 },

@@ -24,16 +24,16 @@ export function paintLedger(
   materials: readonly Material[],
 ): CostRow[] {
   const job = withZones(whole);
-  return materials.flatMap((m) => {
-    const mine = layers.filter((l) => m.layerIds.includes(l.id));
-    const uses = coatUses(job, productIn(products, m.productId), mine).filter((u) => !u.done);
+  return materials.flatMap((material) => {
+    const mine = layers.filter((l) => material.layerIds.includes(l.id));
+    const uses = coatUses(job, productIn(products, material.productId), mine).filter((u) => !u.done);
     const totalMl = uses.reduce((a, u) => a + u.sprayMl, 0);
     if (!(totalMl > 0)) return [];
     return uses.map(({ partId, layerId, coat, sprayMl }) => ({
       partId: wholePartId(partId),
       layerId,
       coat,
-      cost: (m.cost * sprayMl) / totalMl,
+      cost: (material.cost * sprayMl) / totalMl,
     }));
   });
 }

@@ -35,26 +35,26 @@ const takenMl = (m: Material): number => m.useMl / (1 - m.factors.heelFrac);
  */
 function sums(job: Job, materials: readonly Material[], products: ReadonlyMap<string, Product>): Sum[] {
   const by = new Map<string, Sum>();
-  for (const m of materials.filter((x) => !x.begun)) {
-    const product = productIn(products, m.productId);
+  for (const material of materials.filter((x) => !x.begun)) {
+    const product = productIn(products, material.productId);
     const offers = ingredientsOf(product, job.prices);
-    m.ingredients.forEach((g, i) => {
-      const isBase = g.part === 'base';
-      const key = isBase ? `${g.id} ${m.colour?.hex ?? ''}` : g.id;
+    material.ingredients.forEach((ingredient, i) => {
+      const isBase = ingredient.part === 'base';
+      const key = isBase ? `${ingredient.id} ${material.colour?.hex ?? ''}` : ingredient.id;
       const sum = by.get(key) ?? {
         productId: product.id,
-        ingredientId: g.id,
-        part: g.part,
-        colour: isBase ? (m.colour?.name ?? null) : null,
-        keeps: leftoverShare(product, g.part),
+        ingredientId: ingredient.id,
+        part: ingredient.part,
+        colour: isBase ? (material.colour?.name ?? null) : null,
+        keeps: leftoverShare(product, ingredient.part),
         boughtMl: 0,
         shelfMl: 0,
         usedMl: 0,
         perMl: cheapestPerMl(offers[i]!),
       };
-      sum.boughtMl += packsMl(g.packs);
-      sum.shelfMl += g.shelfMl;
-      sum.usedMl += takenMl(m) * (m.needMl > 0 ? g.needMl / m.needMl : 0);
+      sum.boughtMl += packsMl(ingredient.packs);
+      sum.shelfMl += ingredient.shelfMl;
+      sum.usedMl += takenMl(material) * (material.needMl > 0 ? ingredient.needMl / material.needMl : 0);
       by.set(key, sum);
     });
   }

@@ -141,11 +141,18 @@ function shelfMl({ job, colour, first }: Line, ingredientId: string): number {
 
 /** What it is poured from, each with its share of the need, what is in hand and the packs to buy. */
 function boughtFor(line: Line, needMl: number): Material['ingredients'] {
-  return ingredientsOf(line.product, line.job.prices).map((g) => {
-    const need = needMl * g.share;
-    const inHandMl = shelfMl(line, g.id);
-    const packs = isBegun(line) ? [] : cheapestPacks(g.packs, Math.max(0, need - inHandMl));
-    return { id: g.id, part: g.part, needMl: need, shelfMl: inHandMl, packs, cost: packsCost(packs) };
+  return ingredientsOf(line.product, line.job.prices).map((ingredient) => {
+    const need = needMl * ingredient.share;
+    const inHandMl = shelfMl(line, ingredient.id);
+    const packs = isBegun(line) ? [] : cheapestPacks(ingredient.packs, Math.max(0, need - inHandMl));
+    return {
+      id: ingredient.id,
+      part: ingredient.part,
+      needMl: need,
+      shelfMl: inHandMl,
+      packs,
+      cost: packsCost(packs),
+    };
   });
 }
 
@@ -197,15 +204,15 @@ function needOf(line: Line): Need {
 
 /** Where it goes, from film to spare; adds up to the need. */
 function breakdownOf(n: Need): Material['breakdown'] {
-  const s = n.sprayed;
+  const sprayed = n.sprayed;
   return [
-    { cause: 'film', ml: s.filmMl - n.sandedMl },
+    { cause: 'film', ml: sprayed.filmMl - n.sandedMl },
     { cause: 'sanded', ml: n.sandedMl },
-    { cause: 'carrier', ml: s.carrierMl },
-    { cause: 'overspray', ml: s.oversprayMl },
-    { cause: 'overrun', ml: s.overrunMl },
+    { cause: 'carrier', ml: sprayed.carrierMl },
+    { cause: 'overspray', ml: sprayed.oversprayMl },
+    { cause: 'overrun', ml: sprayed.overrunMl },
     // More or less than reckoned, as one's own logs say.
-    { cause: 'habit', ml: s.sprayMl - s.reckonedMl },
+    { cause: 'habit', ml: sprayed.sprayMl - sprayed.reckonedMl },
     { cause: 'nozzle', ml: n.nozzleMl },
     { cause: 'nib', ml: n.nibMl },
     { cause: 'purge', ml: n.purgeMl },

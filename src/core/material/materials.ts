@@ -11,16 +11,16 @@ import { cheapestPacks, packsCost } from './packs';
 /** @param job with its zones as parts */
 export function materialsOf(job: Job, system: System): Material[] {
   const lines = new Map<string, { product: Product; layerIds: Set<string>; first: boolean }>();
-  for (const l of system.layers) {
-    const product = productIn(system.products, l.productId);
-    const key = `${product.id} ${tintOf(job, product, l)?.hex.toLowerCase() ?? ''}`;
+  for (const layer of system.layers) {
+    const product = productIn(system.products, layer.productId);
+    const key = `${product.id} ${tintOf(job, product, layer)?.hex.toLowerCase() ?? ''}`;
     const known = lines.get(key);
     if (known) {
-      known.layerIds.add(l.id);
+      known.layerIds.add(layer.id);
       continue;
     }
     const first = ![...lines.values()].some((x) => x.product.id === product.id);
-    lines.set(key, { product, layerIds: new Set([l.id]), first });
+    lines.set(key, { product, layerIds: new Set([layer.id]), first });
   }
   const each = [...lines.values()].map(({ product, ...of }) => materialFor(job, product, system, of));
   return pooledIngredients(each, job, system.products);

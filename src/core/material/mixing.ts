@@ -114,24 +114,33 @@ export function pours(coats: readonly CoatToPour[], cupMl: number, potMin: numbe
     if (open) out.push({ ...open, part: [1, 1] });
     open = null;
   };
-  for (const c of coats) {
-    const n = Math.ceil(Math.max(c.ml / cupMl, c.minutes / limit) - 1e-9);
+  for (const coatToPour of coats) {
+    const n = Math.ceil(Math.max(coatToPour.ml / cupMl, coatToPour.minutes / limit) - 1e-9);
     if (n > 1) {
       close();
       for (let k = 1; k <= n; k++)
-        out.push({ ml: c.ml / n, coats: [c.id], part: [k, n], lastsMin: c.minutes / n });
+        out.push({
+          ml: coatToPour.ml / n,
+          coats: [coatToPour.id],
+          part: [k, n],
+          lastsMin: coatToPour.minutes / n,
+        });
       continue;
     }
     const now = open as { ml: number; coats: string[]; lastsMin: number } | null;
-    if (now && now.ml + c.ml <= cupMl + 1e-9 && now.lastsMin + c.waitMin + c.minutes <= limit)
+    if (
+      now &&
+      now.ml + coatToPour.ml <= cupMl + 1e-9 &&
+      now.lastsMin + coatToPour.waitMin + coatToPour.minutes <= limit
+    )
       open = {
-        ml: now.ml + c.ml,
-        coats: [...now.coats, c.id],
-        lastsMin: now.lastsMin + c.waitMin + c.minutes,
+        ml: now.ml + coatToPour.ml,
+        coats: [...now.coats, coatToPour.id],
+        lastsMin: now.lastsMin + coatToPour.waitMin + coatToPour.minutes,
       };
     else {
       close();
-      open = { ml: c.ml, coats: [c.id], lastsMin: c.minutes };
+      open = { ml: coatToPour.ml, coats: [coatToPour.id], lastsMin: coatToPour.minutes };
     }
   }
   close();

@@ -29,18 +29,18 @@ export interface Basket {
 }
 
 /** @throws RangeError when a price is below 0, a content or a step is not above 0, or a thing needed is in no offer */
-export function checkPurchase(p: Purchase): void {
-  for (const o of p.offers) {
-    if (!(o.price >= 0)) throw new RangeError(`purchase: price of ${o.id} below 0`);
-    if (o.step !== undefined && !(Number.isInteger(o.step) && o.step >= 1))
-      throw new RangeError(`purchase: step of ${o.id} is not a whole number of 1 or more`);
-    const sizes = Object.values(o.contents);
+export function checkPurchase(purchase: Purchase): void {
+  for (const offer of purchase.offers) {
+    if (!(offer.price >= 0)) throw new RangeError(`purchase: price of ${offer.id} below 0`);
+    if (offer.step !== undefined && !(Number.isInteger(offer.step) && offer.step >= 1))
+      throw new RangeError(`purchase: step of ${offer.id} is not a whole number of 1 or more`);
+    const sizes = Object.values(offer.contents);
     if (sizes.length === 0 || sizes.some((x) => !(x > 0)))
-      throw new RangeError(`purchase: ${o.id} holds nothing`);
+      throw new RangeError(`purchase: ${offer.id} holds nothing`);
   }
-  for (const [thing, need] of Object.entries(p.needs)) {
+  for (const [thing, need] of Object.entries(purchase.needs)) {
     if (!(need >= 0)) throw new RangeError(`purchase: need of ${thing} is no number of 0 or more`);
-    if (need > 0 && !p.offers.some((o) => (o.contents[thing] ?? 0) > 0))
+    if (need > 0 && !purchase.offers.some((o) => (o.contents[thing] ?? 0) > 0))
       throw new RangeError(`purchase: nothing on offer holds ${thing}`);
   }
 }
@@ -52,24 +52,24 @@ const netPrice = (p: Purchase, o: Offer): number =>
   (o.step ?? 1);
 
 /** The basket of given counts, in steps. */
-export function basketOf(p: Purchase, steps: readonly number[]): Basket {
+export function basketOf(purchase: Purchase, steps: readonly number[]): Basket {
   const counts: Record<string, number> = {};
   const have: Record<string, number> = {};
   let cost = 0;
-  p.offers.forEach((o, i) => {
-    const n = steps[i]! * (o.step ?? 1);
+  purchase.offers.forEach((offer, i) => {
+    const n = steps[i]! * (offer.step ?? 1);
     if (n === 0) return;
-    counts[o.id] = n;
-    cost += n * o.price;
-    for (const [t, x] of Object.entries(o.contents)) have[t] = (have[t] ?? 0) + n * x;
+    counts[offer.id] = n;
+    cost += n * offer.price;
+    for (const [t, x] of Object.entries(offer.contents)) have[t] = (have[t] ?? 0) + n * x;
   });
   const leftover: Record<string, number> = {};
-  for (const t of Object.keys(have)) leftover[t] = have[t]! - (p.needs[t] ?? 0);
+  for (const t of Object.keys(have)) leftover[t] = have[t]! - (purchase.needs[t] ?? 0);
   return {
     counts,
     cost,
     leftover,
-    leftoverWorth: Object.entries(leftover).reduce((a, [t, x]) => a + worthOf(p, t) * x, 0),
+    leftoverWorth: Object.entries(leftover).reduce((a, [t, x]) => a + worthOf(purchase, t) * x, 0),
   };
 }
 
@@ -80,28 +80,28 @@ const SLACK = 1e-6;
  * The programme in the LP format that solvers read: least net price, every need covered, whole
  * steps. Variables x0, x1 … in the order of the offers.
  */
-export function programmeOf(p: Purchase): string {
-  checkPurchase(p);
+export function programmeOf(purchase: Purchase): string {
+  checkPurchase(purchase);
   const n = (x: number): string => (Math.abs(x) < 1e-12 ? '0' : x.toPrecision(12));
-  const things = Object.keys(p.needs).filter((t) => p.needs[t]! > SLACK);
+  const things = Object.keys(purchase.needs).filter((t) => purchase.needs[t]! > SLACK);
   const rows = things.map((t, r) => {
-    const terms = p.offers.flatMap((o, i) => {
+    const terms = purchase.offers.flatMap((o, i) => {
       const inOne = (o.contents[t] ?? 0) * (o.step ?? 1);
       return inOne > 0 ? [`${n(inOne)} x${i}`] : [];
     });
-    return ` c${r}: ${terms.join(' + ')} >= ${n(p.needs[t]! - SLACK)}`;
+    return ` c${r}: ${terms.join(' + ')} >= ${n(purchase.needs[t]! - SLACK)}`;
   });
-  const bounds = p.offers.map((o, i) => ` 0 <= x${i} <= ${mostOf(p, o)}`);
+  const bounds = purchase.offers.map((o, i) => ` 0 <= x${i} <= ${mostOf(purchase, o)}`);
   // A hair per pack: of two baskets of one price the one with fewer packs.
   return [
     'Minimize',
-    ` obj: ${p.offers.map((o, i) => `${n(netPrice(p, o) + 1e-5 * (o.step ?? 1))} x${i}`).join(' + ')}`,
+    ` obj: ${purchase.offers.map((o, i) => `${n(netPrice(purchase, o) + 1e-5 * (o.step ?? 1))} x${i}`).join(' + ')}`,
     'Subject To',
     ...(rows.length > 0 ? rows : [' c0: x0 >= 0']),
     'Bounds',
     ...bounds,
     'General',
-    ` ${p.offers.map((_o, i) => `x${i}`).join(' ')}`,
+    ` ${purchase.offers.map((_o, i) => `x${i}`).join(' ')}`,
     'End',
   ].join('\n');
 }

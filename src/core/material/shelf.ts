@@ -39,13 +39,13 @@ function usualKeeps(p: Kept): Keeps {
 }
 
 /** Months a pack keeps shut and opened, dry, at 5–25 °C. From memory; the sheet's own figure wins. */
-function keeps(p: Kept | null, part: StockItem['part']): Keeps {
+function keeps(kept: Kept | null, part: StockItem['part']): Keeps {
   if (part === 'hardener') return HARDENER_KEEPS;
   if (part === 'reducer' || part === 'cleaner') return THINNER_KEEPS;
-  if (!p) return UNKNOWN_KEEPS;
-  const usual = usualKeeps(p);
+  if (!kept) return UNKNOWN_KEEPS;
+  const usual = usualKeeps(kept);
   if (part !== 'base') return usual;
-  return { closed: p.shelfClosedMonths ?? usual.closed, opened: p.shelfOpenMonths ?? usual.opened };
+  return { closed: kept.shelfClosedMonths ?? usual.closed, opened: kept.shelfOpenMonths ?? usual.opened };
 }
 
 const MONTH_DAYS = 30.4375;

@@ -42,12 +42,12 @@ export function running(rates: Float64Array, grid: Grid): Running {
 }
 
 /** The integral from node 0 to `ms`, minutes; extended at the edge rate outside the grid. */
-export function sumAt(c: Running, row: number, ms: number): number {
-  const o = row * c.nodes;
-  const x = (ms - c.startMs) / c.stepMs;
-  const i = Math.min(Math.max(Math.floor(x), 0), c.nodes - 2);
-  const a = c.sums[o + i]!;
-  return a + (x - i) * (c.sums[o + i + 1]! - a);
+export function sumAt(curve: Running, row: number, ms: number): number {
+  const o = row * curve.nodes;
+  const x = (ms - curve.startMs) / curve.stepMs;
+  const i = Math.min(Math.max(Math.floor(x), 0), curve.nodes - 2);
+  const a = curve.sums[o + i]!;
+  return a + (x - i) * (curve.sums[o + i + 1]! - a);
 }
 
 /**

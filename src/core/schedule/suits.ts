@@ -10,30 +10,31 @@ import type { Live } from './live';
 const REASONS_SHOWN = 3;
 
 /** Causes that break at least a tenth of the futures, most first. */
-function reasonsOf(o: StartOption): Cause[] {
-  const list = [...o.causes.entries()]
+function reasonsOf(option: StartOption): Cause[] {
+  const list = [...option.causes.entries()]
     .sort((a, b) => b[1] - a[1])
-    .filter(([, n], i) => i === 0 || n * 10 >= o.of)
+    .filter(([, n], i) => i === 0 || n * 10 >= option.of)
     .map(([c]) => c);
-  if (list.length === 0 && o.centralCause) return [o.centralCause];
+  if (list.length === 0 && option.centralCause) return [option.centralCause];
   return list;
 }
 
 type Stretch = Omit<Suit['spans'][number], 'startsAt' | 'endsAt'> & { from: number; to: number };
 
 /** By the time of the first coat. */
-export function suitOf(l: Live, tz: string): Suit {
+export function suitOf(live: Live, tz: string): Suit {
   const spans: Stretch[] = [];
-  const grid = l.options.filter((o) => o.startMs % HALF_HOUR === 0);
-  for (const [i, o] of grid.entries()) {
+  const grid = live.options.filter((o) => o.startMs % HALF_HOUR === 0);
+  for (const [i, option] of grid.entries()) {
     // A stretch lasts until the next start that was tried, at most an hour.
-    const to = grid[i + 1]?.sprayMs ?? o.sprayMs + HALF_HOUR;
-    const reasons = o.verdict === 'good' ? [] : reasonsOf(o);
-    const share = o.counted ? o.good / o.of : null;
+    const to = grid[i + 1]?.sprayMs ?? option.sprayMs + HALF_HOUR;
+    const reasons = option.verdict === 'good' ? [] : reasonsOf(option);
+    const share = option.counted ? option.good / option.of : null;
     const last = spans.at(-1);
-    const goesOn = last?.verdict === o.verdict && (o.verdict !== 'no' || last.reasons[0] === reasons[0]);
+    const goesOn =
+      last?.verdict === option.verdict && (option.verdict !== 'no' || last.reasons[0] === reasons[0]);
     if (!last || !goesOn) {
-      spans.push({ from: o.sprayMs, to, verdict: o.verdict, reasons: [...reasons], share });
+      spans.push({ from: option.sprayMs, to, verdict: option.verdict, reasons: [...reasons], share });
       continue;
     }
     last.to = to;
@@ -41,7 +42,7 @@ export function suitOf(l: Live, tz: string): Suit {
     for (const r of reasons) if (!last.reasons.includes(r)) last.reasons.push(r);
   }
   return {
-    sessionId: l.draft.id,
+    sessionId: live.draft.id,
     spans: spans.map(({ from, to, ...s }) => ({
       startsAt: isoOf(from, tz),
       endsAt: isoOf(to, tz),
@@ -56,11 +57,11 @@ export function startsOffered(l: Live, tz: string): Plan['startOptions'][number]
   const offered = l.options.filter((o) => o.startMs === l.pinMs || (o.free && o.verdict !== 'no'));
   return {
     sessionId: l.draft.id,
-    options: offered.map((o) => ({
-      at: isoOf(o.startMs, tz),
-      chance: chanceOf(o.good, o.of),
-      free: o.free,
-      verdict: o.verdict,
+    options: offered.map((option) => ({
+      at: isoOf(option.startMs, tz),
+      chance: chanceOf(option.good, option.of),
+      free: option.free,
+      verdict: option.verdict,
     })),
   };
 }

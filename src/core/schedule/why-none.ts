@@ -27,14 +27,14 @@ function inTheWay(l: Live): Notice {
   return { code: 'no-window', params: { session, cause, share } };
 }
 
-function whyNotThis(l: Live, groundMs: number, tz: string): Notice[] {
+function whyNotThis(live: Live, groundMs: number, tz: string): Notice[] {
   const usable = (o: StartOption): boolean => holdsUp(o) && o.startMs >= groundMs;
-  if (l.options.some((o) => o.free && usable(o))) return [];
-  const outside = l.options.find((o) => !o.free && usable(o));
-  if (!outside) return [inTheWay(l)];
+  if (live.options.some((o) => o.free && usable(o))) return [];
+  const outside = live.options.find((o) => !o.free && usable(o));
+  if (!outside) return [inTheWay(live)];
   const at = isoOf(outside.startMs, tz);
-  const params = { session: l.draft.id, at, chance: chanceOf(outside.good, outside.of) };
-  return [inTheWay(l), { code: 'window-outside-free-hours', params }];
+  const params = { session: live.draft.id, at, chance: chanceOf(outside.good, outside.of) };
+  return [inTheWay(live), { code: 'window-outside-free-hours', params }];
 }
 
 /** @param groundMs when the first session's ground can be sanded; -Infinity when it waits for nothing */

@@ -66,12 +66,12 @@ export function postureShare(parts: readonly Part[], posture: Part['posture']): 
   const all = totalAreaM2(parts);
   return all > 0
     ? parts.reduce(
-        (a, p) =>
+        (a, part) =>
           a +
-          facesOf(p)
+          facesOf(part)
             .filter((f) => f.posture === posture)
             .reduce((b, f) => b + f.areaM2, 0) *
-            times(p),
+            times(part),
         0,
       ) / all
     : 0;
@@ -88,13 +88,14 @@ export interface Measured {
  * A part with its figures, or null while its measures are not such as a part can have: for a form that is
  * being filled in.
  */
-export function measured(p: Part): Measured | null {
-  if (!(p.lengthMm > 0 && p.widthMm > 0 && p.lengthMm <= 10_000 && p.widthMm <= 10_000)) return null;
+export function measured(part: Part): Measured | null {
+  if (!(part.lengthMm > 0 && part.widthMm > 0 && part.lengthMm <= 10_000 && part.widthMm <= 10_000))
+    return null;
   try {
-    const faces = facesOf(p);
-    const areaM2 = partAreaM2(p);
+    const faces = facesOf(part);
+    const areaM2 = partAreaM2(part);
     return areaM2 > 0 && faces.every((f) => f.areaM2 >= 0 && f.lengthMm > 0 && f.widthMm > 0)
-      ? { faces, areaM2, sdM2: partAreaSdM2(p), overrun: partOverrun(p) }
+      ? { faces, areaM2, sdM2: partAreaSdM2(part), overrun: partOverrun(part) }
       : null;
   } catch (e) {
     if (e instanceof RangeError) return null;

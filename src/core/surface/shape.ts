@@ -112,11 +112,11 @@ const round: Faces<'tube'> = (p, { diameterMm, ends }) => [
   ...(ends > 1 ? [disc('other end', diameterMm, OTHER[p.posture])] : []),
 ];
 
-const frame: Faces<'frame'> = (p, s) =>
+const frame: Faces<'frame'> = (part, s) =>
   s.tubes.flatMap((t, i) =>
     Array.from({ length: t.count }, (_, k) => {
       const name = t.count > 1 ? `tube ${i + 1}, ${k + 1}` : `tube ${i + 1}`;
-      return tube(name, t.lengthMm, t.diameterMm, p.posture);
+      return tube(name, t.lengthMm, t.diameterMm, part.posture);
     }),
   );
 
@@ -146,13 +146,13 @@ const cone: Faces<'cone'> = (_p, { topMm, bottomMm, heightMm, ends }) => {
   return [mantle, ...bottom, ...top];
 };
 
-const polygon: Faces<'polygon'> = (p, { pointsMm }) => {
+const polygon: Faces<'polygon'> = (part, { pointsMm }) => {
   const span = (axis: 0 | 1): number => {
     const values = pointsMm.map((q) => q[axis]);
     return Math.max(...values) - Math.min(...values);
   };
-  return sided(p, {
-    ...rect('face', span(0), span(1), p.posture),
+  return sided(part, {
+    ...rect('face', span(0), span(1), part.posture),
     areaM2: polygonAreaMm2(pointsMm) * M2,
     sdFrac: SD.polygon,
     outline: pointsMm,
@@ -178,9 +178,9 @@ const FACES: { readonly [K in Shape['kind']]: Faces<K> } = {
 };
 
 /** Every face of one piece; hidden edges and the number of pieces come on top. */
-export function facesOf(p: Part): Face[] {
-  const { shape } = p;
-  if (!shape) return sided(p, rect('face', p.lengthMm, p.widthMm, p.posture));
+export function facesOf(part: Part): Face[] {
+  const { shape } = part;
+  if (!shape) return sided(part, rect('face', part.lengthMm, part.widthMm, part.posture));
   // The table pairs each kind with its own shape, which the compiler does not follow through an index.
-  return (FACES[shape.kind] as (p: Part, s: Shape) => Face[])(p, shape);
+  return (FACES[shape.kind] as (p: Part, s: Shape) => Face[])(part, shape);
 }

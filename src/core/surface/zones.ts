@@ -20,13 +20,13 @@ function split(part: Part): Part[] {
   if (!zones || zones.length === 0) return [part];
   const left = 1 - zones.reduce((a, z) => a + z.sharePct / 100, 0);
   const { dents, ...bare } = rest;
-  const own = zones.map((z, i): Part => ({
+  const own = zones.map((zone, i): Part => ({
     ...bare,
     ...(i === 0 && left <= NOTHING && dents ? { dents } : {}),
     id: zoneId(part.id, i),
-    name: `${part.name ?? part.id}, ${z.name ?? `zone ${i + 1}`}`,
-    condition: z.condition,
-    areaFrac: z.sharePct / 100,
+    name: `${part.name ?? part.id}, ${zone.name ?? `zone ${i + 1}`}`,
+    condition: zone.condition,
+    areaFrac: zone.sharePct / 100,
   }));
   return left > NOTHING ? [{ ...rest, areaFrac: left }, ...own] : own;
 }

@@ -13,24 +13,24 @@ const AT_MOST = /(?:not|never)[^.]*above|maximum|at most|\bmax\.?\b/;
 const CAN_WARNING = /50 *°? *c|122 *°? *f|120 *°? *f/;
 
 export function readTemperatures({ text, low, times, heat }: Clause, finds: Finds): void {
-  const t = heat[0];
-  if (!t) return;
+  const tempSpan = heat[0];
+  if (!tempSpan) return;
   if (/flash[- ]?point/.test(low)) {
-    finds.add('flashPointC', round1(t.lo), text);
+    finds.add('flashPointC', round1(tempSpan.lo), text);
     return;
   }
   if (times.length > 0) {
-    if (/\bat\b|@|\(|bei/.test(low)) finds.add('refTempC', round1(t.hi), text);
+    if (/\bat\b|@|\(|bei/.test(low)) finds.add('refTempC', round1(tempSpan.hi), text);
     return;
   }
-  if (t.lo !== t.hi) {
+  if (tempSpan.lo !== tempSpan.hi) {
     if (/store|storage/.test(low)) return;
-    finds.add('tempMinC', round1(t.lo), text);
-    finds.add('tempMaxC', round1(t.hi), text);
+    finds.add('tempMinC', round1(tempSpan.lo), text);
+    finds.add('tempMaxC', round1(tempSpan.hi), text);
     return;
   }
-  if (AT_LEAST.test(low)) finds.add('tempMinC', round1(t.lo), text);
-  else if (AT_MOST.test(low) && !CAN_WARNING.test(low)) finds.add('tempMaxC', round1(t.lo), text);
+  if (AT_LEAST.test(low)) finds.add('tempMinC', round1(tempSpan.lo), text);
+  else if (AT_MOST.test(low) && !CAN_WARNING.test(low)) finds.add('tempMaxC', round1(tempSpan.lo), text);
 }
 
 export function readHumidity({ text, times }: Clause, finds: Finds): void {

@@ -53,12 +53,12 @@ export interface TimeSpan {
 /** Every stretch of time in a clause, minutes: "10–15 min", "30 min to 24 h", "half an hour". */
 export function timesIn(clause: string): TimeSpan[] {
   const re = new RegExp(String.raw`${NUM}(?:\s*${TIME})?(?:${DASH}${NUM})?\s*${TIME}`, 'gi');
-  return [...clause.matchAll(re)].flatMap((m): TimeSpan[] => {
-    const unit = m[4]!.toLowerCase();
-    const first = numberOf(m[1]!) * minutesPer((m[2] ?? unit).toLowerCase());
-    const second = m[3] === undefined ? first : numberOf(m[3]) * minutesPer(unit);
+  return [...clause.matchAll(re)].flatMap((match): TimeSpan[] => {
+    const unit = match[4]!.toLowerCase();
+    const first = numberOf(match[1]!) * minutesPer((match[2] ?? unit).toLowerCase());
+    const second = match[3] === undefined ? first : numberOf(match[3]) * minutesPer(unit);
     if (!Number.isFinite(first) || !Number.isFinite(second)) return [];
-    return [{ lo: Math.min(first, second), hi: Math.max(first, second), at: m.index, text: m[0] }];
+    return [{ lo: Math.min(first, second), hi: Math.max(first, second), at: match.index, text: match[0] }];
   });
 }
 
@@ -79,11 +79,11 @@ const TEMP = new RegExp(
 
 /** Temperatures of a clause in °C; where both scales stand side by side, the Celsius one. */
 export function tempsIn(clause: string): TempSpan[] {
-  const all = [...clause.matchAll(TEMP)].map((m) => {
-    const scale = m[4]!.toUpperCase();
+  const all = [...clause.matchAll(TEMP)].map((match) => {
+    const scale = match[4]!.toUpperCase();
     const toC = (x: string): number => (scale === 'F' ? cFromF(numberOf(x)) : numberOf(x));
-    const a = toC(m[1]!);
-    const b = m[3] === undefined ? a : toC(m[3]);
+    const a = toC(match[1]!);
+    const b = match[3] === undefined ? a : toC(match[3]);
     return { lo: Math.min(a, b), hi: Math.max(a, b), scale };
   });
   const celsius = all.filter((t) => t.scale === 'C');

@@ -57,11 +57,11 @@ function nearest(list: readonly TimeSpan[], at: number): TimeSpan | null {
 }
 
 /** True when another wait's word lies nearer to this stretch. */
-function isOwned(low: string, s: TimeSpan, mine: WaitWord, at: number): boolean {
+function isOwned(low: string, timeSpan: TimeSpan, mine: WaitWord, at: number): boolean {
   return WAITS.some((w) => {
     if (w === mine) return false;
     const k = low.search(w.say);
-    return k >= 0 && gap(s, k) < gap(s, at);
+    return k >= 0 && gap(timeSpan, k) < gap(timeSpan, at);
   });
 }
 
@@ -70,11 +70,12 @@ export function readWaits({ text, low, times }: Clause, finds: Finds, inWindow: 
   for (const w of WAITS) {
     const at = low.search(w.say);
     if (at < 0 || times.length === 0 || (inWindow && w.field === 'flashMin')) continue;
-    const s = nearest(
+    const timeSpan = nearest(
       times.filter((t) => !isOwned(low, t, w, at)),
       at,
     );
-    if (s) finds.add(w.field, w.take === 'hi' ? s.hi : s.lo, text, [s.lo, s.hi]);
+    if (timeSpan)
+      finds.add(w.field, w.take === 'hi' ? timeSpan.hi : timeSpan.lo, text, [timeSpan.lo, timeSpan.hi]);
   }
 }
 
@@ -131,13 +132,13 @@ const isPlainFlash = ({ low, times }: Clause): boolean =>
  * "recoat within 1 h or after 48 h", "not between 1 and 24 h", "20 min to 24 h", "after 30 min", "within 24
  * h". True when it was a window.
  */
-export function readWindow(c: Clause, finds: Finds): boolean {
-  const { text, low, times } = c;
+export function readWindow(clause: Clause, finds: Finds): boolean {
+  const { text, low, times } = clause;
   const first = times[0];
   if (!NEXT.test(low) || !first) return false;
-  if (readForbidden(c, finds)) return true;
-  if (isPlainFlash(c)) return false;
-  if (readFromUntil(c, finds)) return true;
+  if (readForbidden(clause, finds)) return true;
+  if (isPlainFlash(clause)) return false;
+  if (readFromUntil(clause, finds)) return true;
   const lead = `${low.slice(0, first.at).trimEnd()} `;
   if (!/(?:within|before|no later than|up to|inside|max\.?|latest)\s*$/.test(lead)) {
     finds.add('nextMinMin', first.hi, text, [first.lo, first.hi]);

@@ -42,10 +42,10 @@ function NextCard({ job, nowMs, tz }: { job: BenchJob; nowMs: number; tz: string
   const f = useFormat();
   const step = nextStep(job);
   if (!step) return null;
-  const { session: s, task } = step;
+  const { session, task } = step;
   const { name } = job.job;
-  const inMin = minutesTo(s.startsAt, nowMs);
-  const today = f.day(s.startsAt) === f.day(isoOf(nowMs, tz));
+  const inMin = minutesTo(session.startsAt, nowMs);
+  const today = f.day(session.startsAt) === f.day(isoOf(nowMs, tz));
   return (
     <>
       <section className="nextcard" aria-label="Next">
@@ -54,14 +54,14 @@ function NextCard({ job, nowMs, tz }: { job: BenchJob; nowMs: number; tz: string
           {f.time(task.startsAt)} {TASK_NAMES[task.kind].toLowerCase()}, {name}
         </h2>
         <p>
-          {f.day(s.startsAt)}, first coat {f.time(s.sprayAt)}, {oddsPct(job.plan)} %
+          {f.day(session.startsAt)}, first coat {f.time(session.sprayAt)}, {oddsPct(job.plan)} %
         </p>
       </section>
       <LinkButton variant="contained" href={`/jobs/${job.id}/spray-day`} className="big">
         <span>
           {today ? 'Open today’s run sheet' : 'Open the next run sheet'}
           <small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>
-            {s.tasks.filter((t) => t.handsOn).length} steps, {name}
+            {session.tasks.filter((t) => t.handsOn).length} steps, {name}
           </small>
         </span>
       </LinkButton>

@@ -25,14 +25,15 @@ export function useBenchActions(): BenchActions {
   const create = async (): Promise<void> => {
     setBusy(true);
     setMessage(null);
-    const r = await asked('/api/jobs', 'POST');
-    const answer = (await r?.json().catch(() => null)) as { id?: string; error?: string } | null | undefined;
-    if (r?.ok && answer?.id) {
+    const response = await asked('/api/jobs', 'POST');
+    const answer = (await response?.json().catch(() => null)) as
+      { id?: string; error?: string } | null | undefined;
+    if (response?.ok && answer?.id) {
       router.push(`/jobs/${answer.id}/surface`);
       return;
     }
     const silent = 'The server does not answer. Start it again, then press New job.';
-    setMessage(r ? (answer?.error ?? 'The job was not made. Try again.') : silent);
+    setMessage(response ? (answer?.error ?? 'The job was not made. Try again.') : silent);
     setBusy(false);
   };
   return {

@@ -58,13 +58,13 @@ function Shades({ view, hex }: { view: OfKind<'hiding'>; hex: string }) {
         <ProvenanceMark mark="M" />
       </p>
       <ol className="swatches">
-        {view.shades.map((s) => (
-          <li key={s.shade} data-on={s.best}>
-            <span style={{ background: `linear-gradient(115deg, ${s.primer} 0 46%, ${hex} 46%)` }} />
-            {s.shade}
+        {view.shades.map((shadeView) => (
+          <li key={shadeView.shade} data-on={shadeView.best}>
+            <span style={{ background: `linear-gradient(115deg, ${shadeView.primer} 0 46%, ${hex} 46%)` }} />
+            {shadeView.shade}
             <br />
             <b>
-              {s.coats} {s.coats === 1 ? 'coat' : 'coats'}
+              {shadeView.coats} {shadeView.coats === 1 ? 'coat' : 'coats'}
             </b>
           </li>
         ))}

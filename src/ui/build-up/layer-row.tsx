@@ -32,8 +32,8 @@ export interface LayerRowProps {
 
 export function LayerRow(props: LayerRowProps) {
   const f = useFormat();
-  const { layer, index, product: p, products, jobHex, selected, onSelect, onChange } = props;
-  const name = `${p.name}, layer ${index + 1}`;
+  const { layer, index, product, products, jobHex, selected, onSelect, onChange } = props;
+  const name = `${product.name}, layer ${index + 1}`;
   return (
     <div className="layer" data-selected={selected}>
       <button
@@ -43,7 +43,7 @@ export function LayerRow(props: LayerRowProps) {
         aria-label={`Show ${name} in the section`}
         onClick={onSelect}
       >
-        <PaintChip paint={paintOf(p, layer.hex ?? jobHex)} />
+        <PaintChip paint={paintOf(product, layer.hex ?? jobHex)} />
       </button>
       <div style={{ minWidth: 0 }}>
         <ProductSelect
@@ -53,7 +53,7 @@ export function LayerRow(props: LayerRowProps) {
           onChange={(x) => onChange({ productId: x.id, role: x.role, coats: x.coats })}
         />
         <p className="small muted" style={{ marginTop: 3 }}>
-          {layerLine(p, layer.partIds.length, KIND_NAMES[p.kind])}
+          {layerLine(product, layer.partIds.length, KIND_NAMES[product.kind])}
         </p>
       </div>
       <div className="row end" style={{ justifyContent: 'flex-end' }}>
@@ -117,12 +117,12 @@ function Coats({ name, coats, onChange }: CoatsProps) {
   );
 }
 
-function LayerDetail({ layer, index, count, product: p, jobHex, onChange, onMove, onRemove }: LayerRowProps) {
+function LayerDetail({ layer, index, count, product, jobHex, onChange, onMove, onRemove }: LayerRowProps) {
   const f = useFormat();
   return (
     <div style={{ gridColumn: '1 / -1', display: 'grid', gap: 8 }}>
       <dl style={{ display: 'flex', flexWrap: 'wrap', gap: '6px 22px' }}>
-        {sheetFigures(p, f).map((figure) => (
+        {sheetFigures(product, f).map((figure) => (
           <div key={figure.label}>
             <dt className="small muted">{figure.label}</dt>
             <dd style={{ fontWeight: 600, whiteSpace: 'nowrap' }}>
@@ -132,7 +132,7 @@ function LayerDetail({ layer, index, count, product: p, jobHex, onChange, onMove
           </div>
         ))}
       </dl>
-      {COLOURED.has(p.kind) && (
+      {COLOURED.has(product.kind) && (
         <LayerColour hex={layer.hex} jobHex={jobHex} onChange={(hex) => onChange({ hex })} />
       )}
       <div className="row">

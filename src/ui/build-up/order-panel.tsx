@@ -37,16 +37,16 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
           <ProvenanceMark mark="M" />
         </small>
       </div>
-      {sessions.map((s) => (
-        <div key={s.id}>
+      {sessions.map((prepOfSession) => (
+        <div key={prepOfSession.id}>
           <h3 className="small" style={{ fontWeight: 650, margin: '8px 0 2px' }}>
-            {sessionName(plan, s.layerIds)}{' '}
+            {sessionName(plan, prepOfSession.layerIds)}{' '}
             <span className="muted" style={{ fontWeight: 400 }}>
-              {durationOf(s.minutes)} before the first coat
+              {durationOf(prepOfSession.minutes)} before the first coat
             </span>
           </h3>
           <ol className="loglist">
-            {s.tasks.map((t) => (
+            {prepOfSession.tasks.map((t) => (
               <WorkRow key={t.id} task={t} desk={desk} system={system} />
             ))}
           </ol>
@@ -56,21 +56,22 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
   );
 }
 
-function WorkRow({ task: t, desk, system }: OrderPanelProps & { task: Task }) {
+function WorkRow({ task, desk, system }: OrderPanelProps & { task: Task }) {
   const f = useFormat();
-  const title = taskTitle(desk.plan, desk.products, t);
-  const own = desk.job.minutes?.[t.id];
-  const estimated = taskMinutes(t);
-  const set = (minutes: number | null): void => desk.edit((j) => setMinutes(j, t.id, minutes));
-  const below = t.kind === 'sand' ? groundTitle(system, groundOf(String(t.detail.params.below ?? ''))) : null;
+  const title = taskTitle(desk.plan, desk.products, task);
+  const own = desk.job.minutes?.[task.id];
+  const estimated = taskMinutes(task);
+  const set = (minutes: number | null): void => desk.edit((j) => setMinutes(j, task.id, minutes));
+  const below =
+    task.kind === 'sand' ? groundTitle(system, groundOf(String(task.detail.params.below ?? ''))) : null;
   return (
     <li className="row" style={{ flexWrap: 'nowrap', alignItems: 'center' }}>
-      <TaskIcon kind={t.kind} />
+      <TaskIcon kind={task.kind} />
       <p className="small" style={{ flex: 1, minWidth: 0 }}>
         <b style={{ fontWeight: 600 }}>{title}</b>
         {below !== null && <span className="muted"> {below}</span>}
         <br />
-        <span className="muted">{sayTask(t.detail, f)}</span>
+        <span className="muted">{sayTask(task.detail, f)}</span>
       </p>
       <NumberBox
         label="Minutes"
@@ -82,7 +83,7 @@ function WorkRow({ task: t, desk, system }: OrderPanelProps & { task: Task }) {
         onChange={(m) => {
           if (m !== estimated) set(m);
         }}
-        fault={desk.faultAt(`minutes.${t.id}`)}
+        fault={desk.faultAt(`minutes.${task.id}`)}
       />
       <span style={{ width: 64 }}>
         {own !== undefined && (

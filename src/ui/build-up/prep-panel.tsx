@@ -56,18 +56,18 @@ function LadderList({ system }: Pick<PrepPanelProps, 'system'>) {
   const { list, coarseUm, fineUm } = laddersOf(system);
   return (
     <ul className="ladders">
-      {list.map((l) => (
-        <li key={l.id}>
+      {list.map((ladderView) => (
+        <li key={ladderView.id}>
           <p className="small">
-            <b style={{ fontWeight: 650 }}>{l.from}</b>
+            <b style={{ fontWeight: 650 }}>{ladderView.from}</b>
             <br />
-            <span className="muted">for {l.to}</span>
+            <span className="muted">for {ladderView.to}</span>
           </p>
           <LadderDrawing
-            rungs={l.rungs}
+            rungs={ladderView.rungs}
             coarseUm={coarseUm}
             fineUm={fineUm}
-            title={`From ${l.from} to ${l.to}`}
+            title={`From ${ladderView.from} to ${ladderView.to}`}
           />
         </li>
       ))}

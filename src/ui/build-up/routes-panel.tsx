@@ -44,15 +44,15 @@ interface RouteCardProps extends Pick<RoutesPanelProps, 'job' | 'onTake'> {
   readonly on: boolean;
 }
 
-function RouteCard({ route: r, job, on, onTake }: RouteCardProps) {
-  const name = ROUTE_NAMES[r.route];
-  const [good, but] = ROUTE_WORDS[r.route]!;
-  const topDown = r.names.map((n, i) => `${r.layers[i]!.coats} × ${n}`).reverse();
+function RouteCard({ route, job, on, onTake }: RouteCardProps) {
+  const name = ROUTE_NAMES[route.route];
+  const [good, but] = ROUTE_WORDS[route.route]!;
+  const topDown = route.names.map((n, i) => `${route.layers[i]!.coats} × ${n}`).reverse();
   return (
     <li data-on={on}>
       <h3>
         {name}
-        {r.isocyanate && <StopSign text="2K" />}
+        {route.isocyanate && <StopSign text="2K" />}
       </h3>
       <p className="small">
         <b>{good}</b>
@@ -65,17 +65,17 @@ function RouteCard({ route: r, job, on, onTake }: RouteCardProps) {
           <li key={i}>{line}</li>
         ))}
       </ol>
-      <RouteFigures route={r} currency={job.budget.currency} />
+      <RouteFigures route={route} currency={job.budget.currency} />
       {on ? (
         <p className="small" style={{ color: 'var(--moss-ink)', fontWeight: 650 }}>
           this is what is drawn
         </p>
       ) : (
-        <Button variant="outlined" size="small" aria-label={`Take ${name}`} onClick={() => onTake(r)}>
+        <Button variant="outlined" size="small" aria-label={`Take ${name}`} onClick={() => onTake(route)}>
           Take this
         </Button>
       )}
-      {r.isocyanate && !job.equipment.suppliedAir && (
+      {route.isocyanate && !job.equipment.suppliedAir && (
         <p className="small" style={{ color: 'var(--oxide-ink)' }}>
           Isocyanate: only with air-fed protection, or at a paint shop.
         </p>
@@ -84,13 +84,13 @@ function RouteCard({ route: r, job, on, onTake }: RouteCardProps) {
   );
 }
 
-function RouteFigures({ route: r, currency }: { route: RouteSummary; currency: string }) {
+function RouteFigures({ route, currency }: { route: RouteSummary; currency: string }) {
   const f = useFormat();
   const figures = [
-    ['paint', f.money(r.cost, currency)],
-    ['film', f.film(r.filmUm)],
-    ['sessions', String(r.sessions)],
-    ['hands-on', f.hours(r.handsOnH)],
+    ['paint', f.money(route.cost, currency)],
+    ['film', f.film(route.filmUm)],
+    ['sessions', String(route.sessions)],
+    ['hands-on', f.hours(route.handsOnH)],
   ] as const;
   return (
     <dl>

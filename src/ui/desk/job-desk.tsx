@@ -87,11 +87,11 @@ export function JobDesk({ initial, children }: JobDeskProps) {
   const [message, setMessage] = useState<string | null>(null);
   const { now, set: setClock } = useClock(initial.nowMs);
   const onView = useCallback(
-    (v: JobView): void => {
-      setClock(v.nowMs);
-      setView(v);
-      setJob(v.job);
-      setSteps(v.steps);
+    (jobView: JobView): void => {
+      setClock(jobView.nowMs);
+      setView(jobView);
+      setJob(jobView.job);
+      setSteps(jobView.steps);
     },
     [setClock, setJob, setSteps],
   );

@@ -102,14 +102,14 @@ export class Saver {
   }
 
   /** What an earlier page could not save before it closed. */
-  recover(u: Unsaved): void {
-    if (sameJson(u.job as unknown as Json, this.base as unknown as Json)) {
+  recover(unsaved: Unsaved): void {
+    if (sameJson(unsaved.job as unknown as Json, this.base as unknown as Json)) {
       this.tell.keep(null);
       return;
     }
     const newer = { version: this.version, job: this.base };
-    this.base = u.base;
-    this.pending = u.job;
+    this.base = unsaved.base;
+    this.pending = unsaved.job;
     this.meet(newer);
   }
 

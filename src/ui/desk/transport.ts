@@ -2,13 +2,13 @@
 import type { Reply, Transport } from './saver';
 
 async function send(url: string, method: string, body: unknown): Promise<Reply> {
-  const r = await fetch(url, {
+  const response = await fetch(url, {
     method,
     headers: { 'content-type': 'application/json' },
     keepalive: true,
     body: JSON.stringify(body),
   });
-  return { status: r.status, body: (await r.json()) as Reply['body'] };
+  return { status: response.status, body: (await response.json()) as Reply['body'] };
 }
 
 export const transportTo = (id: string): Transport => ({

@@ -49,12 +49,12 @@ interface Levels {
   readonly leftH: number;
   readonly heelH: number;
 }
-function levelsIn(c: DrawnCan): Levels {
+function levelsIn(can: DrawnCan): Levels {
   const room = H - 12;
-  const pxPerMl = room / c.sizeMl;
-  const emptyH = (c.sizeMl - c.fullMl) * pxPerMl;
-  const useH = c.useMl * pxPerMl;
-  const heelH = Math.max(3, c.heelMl * pxPerMl);
+  const pxPerMl = room / can.sizeMl;
+  const emptyH = (can.sizeMl - can.fullMl) * pxPerMl;
+  const useH = can.useMl * pxPerMl;
+  const heelH = Math.max(3, can.heelMl * pxPerMl);
   const leftH = Math.max(0, room - emptyH - useH - heelH);
   const leftY = SHOULDER + emptyH;
   return { pxPerMl, leftY, useY: leftY + leftH, useH, leftH, heelH };
@@ -71,8 +71,8 @@ const BODY = [
   `C${W - 1} 22 ${CENTRE + 20} 20 ${CENTRE + 14} 14V10Z`,
 ].join('');
 
-function Can({ can: c, paint, text }: CanProps) {
-  const at = levelsIn(c);
+function Can({ can, paint, text }: CanProps) {
+  const at = levelsIn(can);
   const fill = over(paint.fill, Math.max(0.75, paint.alpha));
   const sealedFill = over(paint.fill, 0.35 * paint.alpha);
   const bar = (y: number, height: number) => ({ x: '1', y, width: W - 2, height });
@@ -80,13 +80,13 @@ function Can({ can: c, paint, text }: CanProps) {
     <>
       <rect x={CENTRE - 12} y="2" width="24" height="8" fill="var(--ink)" />
       <rect {...bar(SHOULDER, at.leftY - SHOULDER)} fill="var(--panel)" />
-      <rect {...bar(at.leftY, at.leftH)} fill={c.sealed ? sealedFill : 'var(--panel-2)'} />
+      <rect {...bar(at.leftY, at.leftH)} fill={can.sealed ? sealedFill : 'var(--panel-2)'} />
       <rect {...bar(at.useY, at.useH)} fill={fill} />
       {at.useH > 0 && <rect {...bar(at.useY, at.useH)} fill={`url(#${paint.texture})`} />}
       <rect {...bar(TOP + H - at.heelH, at.heelH)} fill="var(--panel-2)" />
       <rect {...bar(TOP + H - at.heelH, at.heelH)} fill="url(#p-heel)" />
       <path d={BODY} fill="none" stroke="var(--ink)" strokeWidth="1.500" />
-      {c.levels.slice(0, -1).map((l) => (
+      {can.levels.slice(0, -1).map((l) => (
         <path
           key={`${l.coat} ${l.outMl}`}
           d={`M2 ${at.useY + l.outMl * at.pxPerMl}H${W - 2}`}
@@ -96,7 +96,7 @@ function Can({ can: c, paint, text }: CanProps) {
           opacity=".75"
         />
       ))}
-      <CanWords can={c} at={at} fill={c.sealed ? sealedFill : fill} text={text} />
+      <CanWords can={can} at={at} fill={can.sealed ? sealedFill : fill} text={text} />
     </>
   );
 }
@@ -106,7 +106,7 @@ interface CanWordsProps extends Pick<CanProps, 'can' | 'text'> {
   readonly fill: string;
 }
 
-function CanWords({ can: c, at, fill, text }: CanWordsProps) {
+function CanWords({ can, at, fill, text }: CanWordsProps) {
   const bold = {
     x: CENTRE,
     fontSize: '13',
@@ -114,7 +114,7 @@ function CanWords({ can: c, at, fill, text }: CanWordsProps) {
     textAnchor: 'middle',
     fill: inkOn(fill),
   } as const;
-  if (c.sealed)
+  if (can.sealed)
     return (
       <text {...bold} y={TOP + H / 2 + 6}>
         sealed
@@ -124,7 +124,7 @@ function CanWords({ can: c, at, fill, text }: CanWordsProps) {
     <>
       {at.useH > 24 && (
         <text {...bold} y={at.useY + at.useH / 2 + 5}>
-          {text(c.useMl)}
+          {text(can.useMl)}
         </text>
       )}
       {at.leftH > 20 && (
@@ -135,7 +135,7 @@ function CanWords({ can: c, at, fill, text }: CanWordsProps) {
           textAnchor="middle"
           fill="var(--ink-2)"
         >
-          {text(c.fullMl - c.useMl - c.heelMl)} left
+          {text(can.fullMl - can.useMl - can.heelMl)} left
         </text>
       )}
     </>

@@ -18,7 +18,7 @@ interface PotLifeProps {
   readonly f: Format;
 }
 
-export function PotLife({ frame: { pot, s, x, toMs }, products, f }: PotLifeProps) {
+export function PotLife({ frame: { pot, s: session, x, toMs }, products, f }: PotLifeProps) {
   if (!pot) return null;
   const atMs = instantOf(pot.act.at);
   const deadMs = instantOf(pot.act.usableUntil);
@@ -28,7 +28,7 @@ export function PotLife({ frame: { pot, s, x, toMs }, products, f }: PotLifeProp
   const yAt = (ms: number): number => TOP + (BOTTOM - TOP) * Math.min(1, (ms - atMs) / (deadMs - atMs));
   const wedge = (ms: number): string => `M${atX} ${TOP}L${x(ms)} ${yAt(ms)}V${BOTTOM}H${atX}Z`;
   const name = products.find((p) => p.id === pot.act.productId)?.name ?? pot.act.productId;
-  const words = potWords(pot, s.activations.length > 1 ? name : null, f);
+  const words = potWords(pot, session.activations.length > 1 ? name : null, f);
   // Beside the wedge where there is room before it, else over its pale part.
   const before = atX - RIBBON.left > WORDS_PX;
   const place = before

@@ -22,12 +22,12 @@ const PREP_FILL: Partial<Record<Task['kind'], string>> = {
 const PLAIN_FILL = '#E4E8E2';
 
 export function Preparation({ frame: { prep, x } }: FrameProps) {
-  return prep.map((t) => {
-    const from = x(instantOf(t.startsAt));
-    const w = x(instantOf(t.endsAt)) - from;
-    const fill = PREP_FILL[t.kind] ?? PLAIN_FILL;
+  return prep.map((task) => {
+    const from = x(instantOf(task.startsAt));
+    const w = x(instantOf(task.endsAt)) - from;
+    const fill = PREP_FILL[task.kind] ?? PLAIN_FILL;
     return (
-      <g key={t.id}>
+      <g key={task.id}>
         <rect
           x={from}
           y={Y + 8}
@@ -39,7 +39,7 @@ export function Preparation({ frame: { prep, x } }: FrameProps) {
         />
         {w > 34 && (
           <text x={from + w / 2} y={Y + 24.5} fontSize="12.500" textAnchor="middle" fill={inkOn(fill)}>
-            {prepWord(t)}
+            {prepWord(task)}
           </text>
         )}
       </g>
@@ -48,15 +48,15 @@ export function Preparation({ frame: { prep, x } }: FrameProps) {
 }
 
 export function Flashes({ frame: { flashes, x } }: FrameProps) {
-  return flashes.map((t) => {
-    const from = x(instantOf(t.startsAt));
-    const to = x(instantOf(t.endsAt));
+  return flashes.map((task) => {
+    const from = x(instantOf(task.startsAt));
+    const to = x(instantOf(task.endsAt));
     return (
-      <g key={t.id}>
+      <g key={task.id}>
         <line x1={from} x2={to} y1={Y + H / 2} y2={Y + H / 2} stroke="var(--ink)" strokeWidth="1.500" />
         {to - from > 15 && (
           <text x={(from + to) / 2} y={Y + H / 2 - 5} fontSize="12" textAnchor="middle" fill="var(--ink-2)">
-            {Math.round(minutesBetween(t.startsAt, t.endsAt))}
+            {Math.round(minutesBetween(task.startsAt, task.endsAt))}
           </text>
         )}
       </g>
@@ -70,13 +70,13 @@ interface CoatsProps extends FrameProps {
 
 /** A narrow coat has its mark below. */
 export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
-  return coats.map((t) => {
-    const from = x(instantOf(t.startsAt));
-    const w = Math.max(4, x(instantOf(t.endsAt)) - from);
-    const fill = layerPaint(drawn, t.layerId, 0.85);
+  return coats.map((task) => {
+    const from = x(instantOf(task.startsAt));
+    const w = Math.max(4, x(instantOf(task.endsAt)) - from);
+    const fill = layerPaint(drawn, task.layerId, 0.85);
     const wide = w > 22;
     return (
-      <g key={t.id}>
+      <g key={task.id}>
         <rect
           x={from}
           y={Y}
@@ -95,7 +95,7 @@ export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
           textAnchor="middle"
           fill={wide ? inkOn(fill) : 'var(--ink)'}
         >
-          {coatMark(t)}
+          {coatMark(task)}
         </text>
       </g>
     );
@@ -106,14 +106,14 @@ export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
  * Dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under
  * the coats.
  */
-export function AfterLast({ frame: { coats, s, x }, f }: FrameProps & { f: Format }) {
+export function AfterLast({ frame: { coats, s: session, x }, f }: FrameProps & { f: Format }) {
   if (coats.length === 0) return null;
-  const dustX = x(instantOf(s.dustFreeAt));
+  const dustX = x(instantOf(session.dustFreeAt));
   const beside = dustX < RIBBON.width - 190;
   return (
     <g fontSize="12.500" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">
       <line x1={dustX} x2={dustX} y1={Y + H / 2 - 8} y2={Y + H / 2 + 8} stroke="var(--ink)" strokeWidth="2" />
-      <AfterWords session={s} besideX={beside ? dustX + 6 : null} f={f} />
+      <AfterWords session={session} besideX={beside ? dustX + 6 : null} f={f} />
     </g>
   );
 }

@@ -25,10 +25,10 @@ export interface CloseUpProps {
 const LEFT = RIBBON.left;
 
 export function CloseUp(props: CloseUpProps) {
-  const { plan, session: s, f, onShift } = props;
+  const { plan, session, f, onShift } = props;
   const svg = useRef<SVGSVGElement>(null);
-  const view = closeUpView(plan, s);
-  const frame: CloseUpFrame = { ...view, s, x: timeScale(view) };
+  const view = closeUpView(plan, session);
+  const frame: CloseUpFrame = { ...view, s: session, x: timeScale(view) };
   const { by, grab } = useSessionDrag(svg, view, onShift);
   const act = view.pot?.act;
   const dx = shareOfHalfHours(by, view) * RIBBON_W;
@@ -38,11 +38,11 @@ export function CloseUp(props: CloseUpProps) {
       viewBox={`0 0 ${RIBBON.width} ${act ? 158 : 108}`}
       width="100%"
       role="img"
-      aria-label={closeUpInWords(s, f)}
+      aria-label={closeUpInWords(session, f)}
     >
       <Paper frame={frame} />
       <text x="0" y={TASKS.y + 18} fontSize="13.500" fontWeight="600" fill="var(--ink)">
-        {f.day(s.startsAt)}
+        {f.day(session.startsAt)}
       </text>
       <text x="0" y={TASKS.y + 34} fontSize="12" fill="var(--ink-2)">
         waits in minutes
@@ -72,7 +72,7 @@ export function CloseUp(props: CloseUpProps) {
           strokeWidth="4"
           paintOrder="stroke"
         >
-          {dragWords(by, instantOf(s.startsAt), view.clock)}
+          {dragWords(by, instantOf(session.startsAt), view.clock)}
         </text>
       )}
     </svg>
@@ -131,15 +131,15 @@ function Paper({ frame }: { frame: CloseUpFrame }) {
 }
 
 /** What a finger takes hold of, and the line on which everything stands. */
-function Handle({ frame: { s, x, toMs } }: { frame: CloseUpFrame }) {
-  const from = x(instantOf(s.startsAt));
+function Handle({ frame: { s: session, x, toMs } }: { frame: CloseUpFrame }) {
+  const from = x(instantOf(session.startsAt));
   const { y, h } = TASKS;
   return (
     <>
       <rect
         x={from - 4}
         y={y - 6}
-        width={Math.max(24, x(instantOf(s.endsAt)) - from + 8)}
+        width={Math.max(24, x(instantOf(session.endsAt)) - from + 8)}
         height={h + 26}
         fill="transparent"
       />

@@ -57,17 +57,17 @@ export function Cup({ marks, cupMl, text, weight, title }: CupProps) {
         stroke="var(--ink)"
         strokeWidth="1.600"
       />
-      {marks.map((m, i) => (
-        <g key={m.part}>
+      {marks.map((mark, i) => (
+        <g key={mark.part}>
           <path
-            d={`M${CENTRE - half(m.toMl)} ${y(m.toMl)}H${CENTRE + half(m.toMl) + 5}L118 ${labels[i]! - 4}`}
+            d={`M${CENTRE - half(mark.toMl)} ${y(mark.toMl)}H${CENTRE + half(mark.toMl) + 5}L118 ${labels[i]! - 4}`}
             fill="none"
             stroke="var(--ink)"
             strokeWidth="1.200"
           />
           <text x="121" y={labels[i]} fontSize="12.500" fill="var(--ink)">
-            <tspan fontWeight="650">{text(m.toMl)}</tspan> {m.part}{' '}
-            <tspan fill="var(--ink-2)">{weight(m.toG)}</tspan>
+            <tspan fontWeight="650">{text(mark.toMl)}</tspan> {mark.part}{' '}
+            <tspan fill="var(--ink-2)">{weight(mark.toG)}</tspan>
           </text>
         </g>
       ))}
@@ -75,13 +75,13 @@ export function Cup({ marks, cupMl, text, weight, title }: CupProps) {
   );
 }
 
-function Filling({ mark: m, cup: { y, half } }: { mark: MixMark; cup: CupFrame }) {
-  const fromMl = m.toMl - m.ml;
-  const [low, high] = [half(fromMl), half(m.toMl)];
+function Filling({ mark, cup: { y, half } }: { mark: MixMark; cup: CupFrame }) {
+  const fromMl = mark.toMl - mark.ml;
+  const [low, high] = [half(fromMl), half(mark.toMl)];
   return (
     <path
-      d={`M${CENTRE - low} ${y(fromMl)}L${CENTRE - high} ${y(m.toMl)}H${CENTRE + high}L${CENTRE + low} ${y(fromMl)}Z`}
-      fill={PART_FILL[m.part]}
+      d={`M${CENTRE - low} ${y(fromMl)}L${CENTRE - high} ${y(mark.toMl)}H${CENTRE + high}L${CENTRE + low} ${y(fromMl)}Z`}
+      fill={PART_FILL[mark.part]}
       stroke="var(--ink-3)"
       strokeWidth=".6"
     />

@@ -91,22 +91,22 @@ function Hours({ hours, y, label }: HoursProps) {
   ));
 }
 
-function Span({ span: s, y }: { span: Suit['spans'][number]; y: Y }) {
-  const top = y(instantOf(s.startsAt));
-  const h = y(instantOf(s.endsAt)) - top;
+function Span({ span, y }: { span: Suit['spans'][number]; y: Y }) {
+  const top = y(instantOf(span.startsAt));
+  const h = y(instantOf(span.endsAt)) - top;
   if (h <= 0) return null;
-  const good = s.verdict === 'good';
+  const good = span.verdict === 'good';
   const narrow = { x: '46', y: top, width: '52', height: h };
   return (
     <g>
       {good && <rect x="46" y={top} width="70" height={h} fill="var(--moss)" />}
-      {s.verdict === 'inside' && (
+      {span.verdict === 'inside' && (
         <>
           <rect {...narrow} fill="var(--amber)" />
           <rect {...narrow} fill="url(#p-warn)" />
         </>
       )}
-      {s.verdict !== 'inside' && h > 18 && (
+      {span.verdict !== 'inside' && h > 18 && (
         <text
           x="81"
           y={top + h / 2 + 5}
@@ -115,7 +115,7 @@ function Span({ span: s, y }: { span: Suit['spans'][number]; y: Y }) {
           fontWeight={good ? 650 : 400}
           fill={good ? 'var(--on-moss)' : 'var(--ink-2)'}
         >
-          {spanWord(s)}
+          {spanWord(span)}
         </text>
       )}
     </g>

@@ -16,17 +16,17 @@ interface DaySessionProps {
   readonly endMs: number;
 }
 
-export function DaySession({ session: s, drawn, y, endMs }: DaySessionProps) {
-  const fromY = y(instantOf(s.startsAt));
-  const sprayY = y(instantOf(s.sprayAt));
-  const coats = s.tasks.filter((t) => t.kind === 'coat');
+export function DaySession({ session, drawn, y, endMs }: DaySessionProps) {
+  const fromY = y(instantOf(session.startsAt));
+  const sprayY = y(instantOf(session.sprayAt));
+  const coats = session.tasks.filter((t) => t.kind === 'coat');
   return (
     <>
       <line
         x1="166"
         x2="166"
         y1={fromY}
-        y2={y(instantOf(s.handleAt))}
+        y2={y(instantOf(session.handleAt))}
         stroke="var(--ink-3)"
         strokeDasharray="1 4"
       />
@@ -44,23 +44,23 @@ export function DaySession({ session: s, drawn, y, endMs }: DaySessionProps) {
           prepare
         </text>
       )}
-      {coats.map((t) => {
-        const top = y(instantOf(t.startsAt));
+      {coats.map((task) => {
+        const top = y(instantOf(task.startsAt));
         return (
           <rect
-            key={t.id}
+            key={task.id}
             x="132"
             y={top}
             width="68"
-            height={Math.max(4, y(instantOf(t.endsAt)) - top)}
-            fill={layerPaint(drawn, t.layerId)}
+            height={Math.max(4, y(instantOf(task.endsAt)) - top)}
+            fill={layerPaint(drawn, task.layerId)}
             stroke="var(--ink)"
             strokeDasharray="3 2"
           />
         );
       })}
-      {instantOf(s.dustFreeAt) < endMs && <DustFree y={y(instantOf(s.dustFreeAt))} />}
-      {instantOf(s.handleAt) < endMs && <HandleDry y={y(instantOf(s.handleAt))} />}
+      {instantOf(session.dustFreeAt) < endMs && <DustFree y={y(instantOf(session.dustFreeAt))} />}
+      {instantOf(session.handleAt) < endMs && <HandleDry y={y(instantOf(session.handleAt))} />}
     </>
   );
 }

@@ -33,13 +33,13 @@ function sprayedText({ doneCoats, coats }: Band): string {
 
 function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
   const f = useFormat();
-  const { band: b, middleY: y } = placed;
+  const { band, middleY: y } = placed;
   const { card, size, x, pxPerUm } = frame;
-  const strength = b.doneCoats > b.coats / 2 ? 1 : 0.58;
-  const drawn = over(b.paint.fill, b.paint.alpha * strength);
+  const strength = band.doneCoats > band.coats / 2 ? 1 : 0.58;
+  const drawn = over(band.paint.fill, band.paint.alpha * strength);
   const ink = inkOn(drawn);
-  const twoLines = b.um * pxPerUm >= 38;
-  const film = card.full ? `${b.coats} × ${f.film(b.umPerCoat)}` : f.film(b.um);
+  const twoLines = band.um * pxPerUm >= 38;
+  const film = card.full ? `${band.coats} × ${f.film(band.umPerCoat)}` : f.film(band.um);
   return (
     <g pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke">
       <text
@@ -49,7 +49,7 @@ function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
         fontWeight="650"
         fill={ink}
       >
-        {size === 'large' ? b.name : b.role}
+        {size === 'large' ? band.name : band.role}
         {!twoLines && (
           <tspan fontWeight="400" fontSize="13">
             {'  '}
@@ -60,7 +60,7 @@ function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
       {twoLines && (
         <text x={x + 12} y={y + 14} fontSize={size === 'phone' ? 14 : 13} fill={ink}>
           {film}
-          {card.full ? sprayedText(b) : ''}
+          {card.full ? sprayedText(band) : ''}
         </text>
       )}
     </g>
@@ -71,10 +71,10 @@ interface LabelProps extends FrameProps {
   readonly label: PlacedLabel;
 }
 
-function BesideLabel({ label: { band: b, middleY, labelY }, frame: { x, bandW } }: LabelProps) {
+function BesideLabel({ label: { band, middleY, labelY }, frame: { x, bandW } }: LabelProps) {
   const f = useFormat();
   const right = x + bandW;
-  const sprayed = b.doneCoats > 0;
+  const sprayed = band.doneCoats > 0;
   return (
     <g>
       <path
@@ -89,13 +89,13 @@ function BesideLabel({ label: { band: b, middleY, labelY }, frame: { x, bandW } 
         fontWeight={sprayed ? 650 : 400}
         fill={sprayed ? 'var(--ink)' : 'var(--ink-2)'}
       >
-        {b.role} <tspan dx="2">{f.units === 'us' ? f.film(b.um) : b.um}</tspan>
+        {band.role} <tspan dx="2">{f.units === 'us' ? f.film(band.um) : band.um}</tspan>
       </text>
     </g>
   );
 }
 
-function SpineLabel({ label: { band: b, labelY }, frame: { x, bandW } }: LabelProps) {
+function SpineLabel({ label: { band, labelY }, frame: { x, bandW } }: LabelProps) {
   const f = useFormat();
   return (
     <text
@@ -108,12 +108,12 @@ function SpineLabel({ label: { band: b, labelY }, frame: { x, bandW } }: LabelPr
       strokeWidth="3"
       paintOrder="stroke"
     >
-      {b.role} {f.film(b.um)}
+      {band.role} {f.film(band.um)}
     </text>
   );
 }
 
-function OverLabel({ label: { band: b, labelY }, frame: { x, size } }: LabelProps) {
+function OverLabel({ label: { band, labelY }, frame: { x, size } }: LabelProps) {
   const f = useFormat();
   const phone = size === 'phone';
   return (
@@ -128,7 +128,7 @@ function OverLabel({ label: { band: b, labelY }, frame: { x, size } }: LabelProp
       paintOrder="stroke"
       pointerEvents="none"
     >
-      {phone ? b.role : b.name}, {b.coats} × {f.film(b.umPerCoat)}
+      {phone ? band.role : band.name}, {band.coats} × {f.film(band.umPerCoat)}
     </text>
   );
 }

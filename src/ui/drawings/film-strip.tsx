@@ -18,21 +18,21 @@ export function FilmStrip({ stack }: { stack: Stack }) {
     <svg viewBox={`0 0 ${W} ${H + 20}`} width="100%" role="img" aria-label={stackInWords(stack, f)}>
       <rect x="0" y="0" width={ground} height={H} fill={sub.fill} />
       <rect x="0" y="0" width={ground} height={H} fill={`url(#${sub.hatch})`} />
-      {stack.bands.map((b, i) => {
-        const w = b.um * scale;
-        const done = (w * b.doneCoats) / b.coats;
+      {stack.bands.map((band, i) => {
+        const w = band.um * scale;
+        const done = (w * band.doneCoats) / band.coats;
         const x = lefts[i]!;
         return (
-          <g key={b.id}>
-            <rect x={x} y="0" width={w} height={H} fill={over(b.paint.fill, b.paint.alpha * 0.58)} />
-            <rect x={x} y="0" width={done} height={H} fill={over(b.paint.fill, b.paint.alpha)} />
+          <g key={band.id}>
+            <rect x={x} y="0" width={w} height={H} fill={over(band.paint.fill, band.paint.alpha * 0.58)} />
+            <rect x={x} y="0" width={done} height={H} fill={over(band.paint.fill, band.paint.alpha)} />
             <rect
               x={x}
               y="0"
               width={w}
               height={H}
-              fill={`url(#${b.paint.texture})`}
-              opacity={b.doneCoats > 0 ? 1 : 0.6}
+              fill={`url(#${band.paint.texture})`}
+              opacity={band.doneCoats > 0 ? 1 : 0.6}
             />
             <rect
               x={x + 0.5}
@@ -41,12 +41,12 @@ export function FilmStrip({ stack }: { stack: Stack }) {
               height={H - 1}
               fill="none"
               stroke="var(--ink)"
-              strokeWidth={b.doneCoats === b.coats ? 1.6 : 1}
-              strokeDasharray={b.doneCoats === b.coats ? undefined : '4 3'}
+              strokeWidth={band.doneCoats === band.coats ? 1.6 : 1}
+              strokeDasharray={band.doneCoats === band.coats ? undefined : '4 3'}
             />
             {w > 44 && (
               <text x={x + w / 2} y={H + 16} fontSize="14" textAnchor="middle" fill="var(--ink-2)">
-                {b.role} {f.units === 'us' ? f.film(b.um) : Math.round(b.um)}
+                {band.role} {f.units === 'us' ? f.film(band.um) : Math.round(band.um)}
               </text>
             )}
           </g>

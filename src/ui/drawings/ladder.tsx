@@ -32,27 +32,27 @@ export function LadderDrawing({
       aria-label={`${title}: ${rungs.map(rungInWords).join('; ')}`}
     >
       <path d={`M50 2V${H - 2}M104 2V${H - 2}`} stroke="var(--mark)" strokeWidth="3" />
-      {rungs.map((r, i) => {
-        const at = y(r.um);
+      {rungs.map((rung, i) => {
+        const at = y(rung.um);
         const before = rungs[i - 1];
         return (
-          <g key={r.gritP}>
+          <g key={rung.gritP}>
             <rect
               x="42"
               y={at - 11}
               width="70"
               height="22"
               rx="2"
-              fill={r.wet ? '#9FB7BC' : '#D8C19A'}
+              fill={rung.wet ? '#9FB7BC' : '#D8C19A'}
               stroke="var(--ink)"
             />
             <text x="77" y={at + 5} fontSize="13.5" fontWeight="650" textAnchor="middle" fill="#1B2422">
-              P{r.gritP}
+              P{rung.gritP}
             </text>
             <text x="120" y={at + 5} fontSize="12.5" fill="var(--ink-2)">
-              {Math.round(r.minPerM2)} min/m²
+              {Math.round(rung.minPerM2)} min/m²
             </text>
-            {before && r.ratio !== null && (
+            {before && rung.ratio !== null && (
               <text
                 x="36"
                 y={(at + y(before.um)) / 2 + 4}
@@ -60,7 +60,7 @@ export function LadderDrawing({
                 textAnchor="end"
                 fill="var(--ink-2)"
               >
-                ÷ {r.ratio.toFixed(1)}
+                ÷ {rung.ratio.toFixed(1)}
               </text>
             )}
           </g>

@@ -108,11 +108,11 @@ function Outline({ face: { face, w, h }, scale }: Pick<DrawnFaceProps, 'face' | 
 }
 
 function Zones({ face, id }: Pick<DrawnFaceProps, 'face' | 'id'>) {
-  return zonesOf(face).map((z, k) => (
-    <g key={k} transform={`translate(${z.x} 0)`}>
+  return zonesOf(face).map((placedZone, k) => (
+    <g key={k} transform={`translate(${placedZone.x} 0)`}>
       <FaceSurface
-        part={{ substrate: face.part.substrate, condition: z.condition }}
-        w={z.w}
+        part={{ substrate: face.part.substrate, condition: placedZone.condition }}
+        w={placedZone.w}
         h={face.h}
         id={`${id}-z${k}`}
       />

@@ -59,19 +59,19 @@ interface SessionMarksProps {
   readonly chosen: boolean;
 }
 
-export function SessionMarks({ session: s, x, drawn, chosen }: SessionMarksProps) {
-  const from = x(instantOf(s.startsAt));
-  const to = x(instantOf(s.handleAt));
-  const coats = s.tasks.filter((t) => t.kind === 'coat');
+export function SessionMarks({ session, x, drawn, chosen }: SessionMarksProps) {
+  const from = x(instantOf(session.startsAt));
+  const to = x(instantOf(session.handleAt));
+  const coats = session.tasks.filter((t) => t.kind === 'coat');
   return (
     <g>
       <line x1={from} x2={to} y1={BASE} y2={BASE} stroke="var(--ink)" strokeWidth="2.500" opacity=".7" />
-      {s.activations.map((a) => {
-        const at = x(instantOf(a.at));
+      {session.activations.map((activation) => {
+        const at = x(instantOf(activation.at));
         return (
           <path
-            key={a.productId}
-            d={`M${at} ${TOP + 18}L${x(instantOf(a.usableUntil))} ${BASE}H${at}Z`}
+            key={activation.productId}
+            d={`M${at} ${TOP + 18}L${x(instantOf(activation.usableUntil))} ${BASE}H${at}Z`}
             fill="var(--pot)"
             stroke="var(--lagoon)"
             strokeWidth="1"
@@ -79,16 +79,16 @@ export function SessionMarks({ session: s, x, drawn, chosen }: SessionMarksProps
           />
         );
       })}
-      {coats.map((t) => {
-        const at = x(instantOf(t.startsAt));
+      {coats.map((task) => {
+        const at = x(instantOf(task.startsAt));
         return (
           <rect
-            key={t.id}
+            key={task.id}
             x={at}
             y={TOP + 18}
-            width={Math.max(3, x(instantOf(t.endsAt)) - at)}
+            width={Math.max(3, x(instantOf(task.endsAt)) - at)}
             height={H - 26}
-            fill={layerPaint(drawn, t.layerId)}
+            fill={layerPaint(drawn, task.layerId)}
             stroke="var(--ink)"
             strokeWidth=".8"
           />
@@ -101,7 +101,7 @@ export function SessionMarks({ session: s, x, drawn, chosen }: SessionMarksProps
         fontWeight={chosen ? 650 : 500}
         fill="var(--ink)"
       >
-        {percentOf(s.chance)} %
+        {percentOf(session.chance)} %
       </text>
       <g transform={`translate(${to - 6} ${BASE - 16})`} fill="none" stroke="var(--ink)" strokeWidth="1.500">
         <circle cx="6" cy="2" r="1.600" />

@@ -140,24 +140,24 @@ export function SuitsStrip({ frame, suit }: StripProps & { suit: Suit | undefine
 }
 
 /** Good is full height, just inside lower and hatched, no is empty with its reasons. */
-function SuitSpan({ span: s, frame }: StripProps & { span: Suit['spans'][number] }) {
+function SuitSpan({ span, frame }: StripProps & { span: Suit['spans'][number] }) {
   const { top, h } = STRIPS.suits;
-  const from = clamped(frame.x(instantOf(s.startsAt)));
-  const w = clamped(frame.x(instantOf(s.endsAt))) - from;
+  const from = clamped(frame.x(instantOf(span.startsAt)));
+  const w = clamped(frame.x(instantOf(span.endsAt))) - from;
   if (w <= 0) return null;
-  const good = s.verdict === 'good';
+  const good = span.verdict === 'good';
   const low = { x: from, y: top + 8, width: w, height: h - 8 };
-  const words = wordsFor(s, w);
+  const words = wordsFor(span, w);
   return (
     <g>
       {good && <rect x={from} y={top} width={w} height={h} fill="var(--moss)" />}
-      {s.verdict === 'inside' && (
+      {span.verdict === 'inside' && (
         <>
           <rect {...low} fill="var(--amber)" />
           <rect {...low} fill="url(#p-warn)" />
         </>
       )}
-      {words !== '' && s.verdict !== 'inside' && (
+      {words !== '' && span.verdict !== 'inside' && (
         <text
           x={from + w / 2}
           y={top + 17.5}

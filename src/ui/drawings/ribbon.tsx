@@ -108,21 +108,21 @@ function Nights({ frame }: { frame: RibbonFrame }) {
 }
 
 function Days({ frame, days }: { frame: RibbonFrame; days: readonly DayMark[] }) {
-  return days.map((d) => {
-    const x = frame.x(d.startMs);
+  return days.map((dayMark) => {
+    const x = frame.x(dayMark.startMs);
     return (
-      <g key={d.startMs}>
+      <g key={dayMark.startMs}>
         <line x1={x} x2={x} y1="6" y2={FOOT} stroke="var(--rule)" />
         <text
           x={Math.max(x + 6, RIBBON.left + 4)}
           y="15"
           fontSize="13"
-          fontWeight={d.isToday ? 650 : 400}
+          fontWeight={dayMark.isToday ? 650 : 400}
           fill="var(--ink)"
         >
-          {d.name}
+          {dayMark.name}
         </text>
-        <text x={frame.x(d.noonMs)} y="15" fontSize="12" textAnchor="middle" fill="var(--ink-3)">
+        <text x={frame.x(dayMark.noonMs)} y="15" fontSize="12" textAnchor="middle" fill="var(--ink-3)">
           12:00
         </text>
       </g>

@@ -31,11 +31,11 @@ export function svgText(svg: SVGSVGElement): string {
 }
 
 function download(blob: Blob, name: string): void {
-  const a = document.createElement('a');
-  a.href = URL.createObjectURL(blob);
-  a.download = name;
-  a.click();
-  setTimeout(() => URL.revokeObjectURL(a.href), 2000);
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(blob);
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 2000);
 }
 
 /** @throws Error with a sentence when the browser cannot draw it */

@@ -21,14 +21,14 @@ export function StackTable({ stack }: { stack: Stack }) {
             </tr>
           </thead>
           <tbody>
-            {[...stack.bands].reverse().map((b) => (
-              <tr key={b.id}>
-                <td>{b.name}</td>
-                <td className="num">{b.coats}</td>
-                <td className="num">{f.film(b.umPerCoat)}</td>
-                <td className="num">{f.film(b.um)}</td>
+            {[...stack.bands].reverse().map((band) => (
+              <tr key={band.id}>
+                <td>{band.name}</td>
+                <td className="num">{band.coats}</td>
+                <td className="num">{f.film(band.umPerCoat)}</td>
+                <td className="num">{f.film(band.um)}</td>
                 <td className="num">
-                  {b.doneCoats} of {b.coats}
+                  {band.doneCoats} of {band.coats}
                 </td>
               </tr>
             ))}

@@ -34,7 +34,7 @@ export function PaintRows({ desk, productOf }: { desk: Desk; productOf: ProductO
 
 function PaintCells({ desk, line }: { desk: Desk; line: IngredientLine }) {
   const f = useFormat();
-  const { ingredient: g, wanted, name } = line;
+  const { ingredient, wanted, name } = line;
   const { currency } = desk.plan.cost;
   return (
     <>
@@ -48,25 +48,25 @@ function PaintCells({ desk, line }: { desk: Desk; line: IngredientLine }) {
           step={50}
           value={looseMl(desk.job, wanted)}
           onChange={(ml) => desk.edit((j) => setLoose(j, wanted, ml))}
-          fault={desk.faultAt(`shelf.${g.id}`)}
+          fault={desk.faultAt(`shelf.${ingredient.id}`)}
         />
       </td>
       <td className="num" data-label="packs">
-        {packsText(line.material, g.packs, f)}
+        {packsText(line.material, ingredient.packs, f)}
       </td>
       <td className="num" data-label="each">
-        {g.packs.map((k) => (
+        {ingredient.packs.map((k) => (
           <PriceBox
             key={k.size}
             label={`Price of ${name}, ${f.volume(k.size)}`}
             value={k.price}
             currency={currency}
-            onChange={(v) => desk.edit((j) => setPrice(j, priceKey(g.id, k.size), v))}
+            onChange={(v) => desk.edit((j) => setPrice(j, priceKey(ingredient.id, k.size), v))}
           />
         ))}
       </td>
       <td className="num" data-label="in all">
-        <b>{f.money(g.cost, currency)}</b>
+        <b>{f.money(ingredient.cost, currency)}</b>
       </td>
     </>
   );
@@ -105,22 +105,22 @@ function GroupRows({ desk, group, list }: GroupRowsProps) {
   );
 }
 
-function ConsumableRow({ desk, consumable: c }: { desk: Desk; consumable: Consumable }) {
+function ConsumableRow({ desk, consumable }: { desk: Desk; consumable: Consumable }) {
   const f = useFormat();
   const { currency } = desk.plan.cost;
-  const name = lineName({ key: c.id, name: null, part: null, params: c.params });
+  const name = lineName({ key: consumable.id, name: null, part: null, params: consumable.params });
   return (
-    <tr style={c.have ? { color: 'var(--ink-3)' } : undefined}>
+    <tr style={consumable.have ? { color: 'var(--ink-3)' } : undefined}>
       <td>
         <b style={{ fontWeight: 600 }}>{name}</b>
-        <span className="small muted">, {amountName(c.need, c.unit, f)}</span>
+        <span className="small muted">, {amountName(consumable.need, consumable.unit, f)}</span>
       </td>
       <td>
         <label className="row small noprint" style={{ gap: 2 }}>
           <Checkbox
             size="small"
-            checked={c.have}
-            onChange={(_e, on) => desk.edit((j) => setHave(j, c.id, on))}
+            checked={consumable.have}
+            onChange={(_e, on) => desk.edit((j) => setHave(j, consumable.id, on))}
             slotProps={{ input: { 'aria-label': `${name} is here already` } }}
             sx={{ p: 0.5 }}
           />
@@ -128,18 +128,18 @@ function ConsumableRow({ desk, consumable: c }: { desk: Desk; consumable: Consum
         </label>
       </td>
       <td className="num" data-label="packs">
-        {c.have ? 'none' : countName({ ...c, count: c.packs }, f)}
+        {consumable.have ? 'none' : countName({ ...consumable, count: consumable.packs }, f)}
       </td>
       <td className="num desk-cell" data-label="each">
         <PriceBox
           label={`Price of ${name}`}
-          value={c.price}
+          value={consumable.price}
           currency={currency}
-          onChange={(v) => desk.edit((j) => setPrice(j, c.id, v))}
+          onChange={(v) => desk.edit((j) => setPrice(j, consumable.id, v))}
         />
       </td>
       <td className="num" data-label="in all">
-        <b>{f.money(c.cost, currency)}</b>
+        <b>{f.money(consumable.cost, currency)}</b>
       </td>
     </tr>
   );

@@ -35,13 +35,13 @@ export function CansPanel({ job, plan, productOf }: CansPanelProps) {
         </p>
       )}
       <ul style={{ display: 'flex', gap: 26, paddingTop: 12, flexWrap: 'wrap' }}>
-        {aerosols.map((m) => (
+        {aerosols.map((material) => (
           <ProductCans
-            key={m.layerIds[0]}
+            key={material.layerIds[0]}
             job={job}
             plan={plan}
-            material={m}
-            product={productOf(m.productId)}
+            material={material}
+            product={productOf(material.productId)}
           />
         ))}
       </ul>
@@ -56,25 +56,25 @@ interface ProductCansProps {
   readonly product: Product;
 }
 
-function ProductCans({ job, plan, material: m, product: p }: ProductCansProps) {
+function ProductCans({ job, plan, material, product }: ProductCansProps) {
   const f = useFormat();
-  const cans = drawnCans(job, p, m, plan.layers);
+  const cans = drawnCans(job, product, material, plan.layers);
   const shown = cans.slice(0, MOST_CANS);
   return (
     <li style={{ maxWidth: '100%' }}>
       <p style={{ fontWeight: 600, fontSize: 13.5 }}>
-        {p.name}
+        {product.name}
         <br />
         <span className="small muted" style={{ fontWeight: 400 }}>
-          {m.colour ? `${m.colour.name}, ` : ''}
-          {f.volume(m.useMl)} expected
+          {material.colour ? `${material.colour.name}, ` : ''}
+          {f.volume(material.useMl)} expected
         </span>
       </p>
-      <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cans of ${p.name}`}>
+      <div className="scroll-x" tabIndex={0} role="group" aria-label={`Cans of ${product.name}`}>
         <Cans
           cans={shown}
-          paint={paintOf(p, m.colour?.hex ?? job.purpose.colour.hex)}
-          name={p.name}
+          paint={paintOf(product, material.colour?.hex ?? job.purpose.colour.hex)}
+          name={product.name}
           text={(ml) => bareVolume(ml, f)}
         />
       </div>
@@ -84,8 +84,8 @@ function ProductCans({ job, plan, material: m, product: p }: ProductCansProps) {
           And {cans.length - MOST_CANS} cans more. For so much a gun is the better tool.
         </p>
       )}
-      {p.potLifeMin !== undefined && cans.some((c) => !c.sealed) && (
-        <Activations plan={plan} productId={p.id} lifeMin={p.potLifeMin} />
+      {product.potLifeMin !== undefined && cans.some((c) => !c.sealed) && (
+        <Activations plan={plan} productId={product.id} lifeMin={product.potLifeMin} />
       )}
     </li>
   );
@@ -94,11 +94,11 @@ function ProductCans({ job, plan, material: m, product: p }: ProductCansProps) {
 function WhatEachDoes({ cans }: { cans: readonly DrawnCan[] }) {
   return (
     <ol className="small muted" style={{ maxWidth: Math.max(210, cans.length * 76), lineHeight: 1.35 }}>
-      {cans.map((c, i) =>
-        c.does.length === 0 ? null : (
+      {cans.map((can, i) =>
+        can.does.length === 0 ? null : (
           <li key={i}>
-            <b style={{ fontWeight: 600, color: 'var(--ink)' }}>{i + 1}</b> {c.does.join('; ')}
-            {c.changes ? '; change at an overlap, not in the middle' : ''}
+            <b style={{ fontWeight: 600, color: 'var(--ink)' }}>{i + 1}</b> {can.does.join('; ')}
+            {can.changes ? '; change at an overlap, not in the middle' : ''}
           </li>
         ),
       )}

@@ -72,11 +72,11 @@ function ByPart({ view, money }: ColumnProps) {
     <div>
       <h3>Paint by part</h3>
       <Rows>
-        {view.parts.map((p) => (
-          <tr key={p.id}>
-            <td>{p.name}</td>
-            <td className="num">{money(p.cost)}</td>
-            <td className="num muted">{p.perM2 === null ? '' : `${money(p.perM2)}/m²`}</td>
+        {view.parts.map((partMoney) => (
+          <tr key={partMoney.id}>
+            <td>{partMoney.name}</td>
+            <td className="num">{money(partMoney.cost)}</td>
+            <td className="num muted">{partMoney.perM2 === null ? '' : `${money(partMoney.perM2)}/m²`}</td>
           </tr>
         ))}
       </Rows>
@@ -89,16 +89,16 @@ function ByLayer({ view, money, productOf }: ColumnProps & { productOf: ProductO
     <div>
       <h3>Paint by layer and coat</h3>
       <Rows>
-        {view.layers.map((l) => (
-          <tr key={l.id}>
+        {view.layers.map((layerMoney) => (
+          <tr key={layerMoney.id}>
             <td>
-              {productOf(l.productId).name}
+              {productOf(layerMoney.productId).name}
               <br />
               <span className="small muted">
-                {l.coats.map((c) => `coat ${c.coat} ${money(c.cost)}`).join(', ')}
+                {layerMoney.coats.map((c) => `coat ${c.coat} ${money(c.cost)}`).join(', ')}
               </span>
             </td>
-            <td className="num">{money(l.cost)}</td>
+            <td className="num">{money(layerMoney.cost)}</td>
           </tr>
         ))}
       </Rows>
@@ -115,18 +115,24 @@ function Left({ view, money, productOf }: ColumnProps & { productOf: ProductOf }
         <p className="cap">Nothing to speak of.</p>
       ) : (
         <Rows>
-          {view.left.map((l) => {
-            const { name } = productOf(l.productId);
-            const line = { key: l.ingredientId, name, part: l.part, params: {}, colour: l.colour };
+          {view.left.map((leftover) => {
+            const { name } = productOf(leftover.productId);
+            const line = {
+              key: leftover.ingredientId,
+              name,
+              part: leftover.part,
+              params: {},
+              colour: leftover.colour,
+            };
             return (
-              <tr key={`${l.ingredientId} ${l.colour ?? ''}`}>
+              <tr key={`${leftover.ingredientId} ${leftover.colour ?? ''}`}>
                 <td>
                   {lineName(line)}
                   <br />
-                  <span className="small muted">{keepsText(l)}</span>
+                  <span className="small muted">{keepsText(leftover)}</span>
                 </td>
-                <td className="num">{f.volume(l.ml)}</td>
-                <td className="num">{l.worth > 0 ? money(l.worth) : 'nothing'}</td>
+                <td className="num">{f.volume(leftover.ml)}</td>
+                <td className="num">{leftover.worth > 0 ? money(leftover.worth) : 'nothing'}</td>
               </tr>
             );
           })}

@@ -29,22 +29,22 @@ export function StockPick({ desk, wanted, needMl, rows }: StockPickProps) {
   );
 }
 
-function Offer({ offer: o, onSet }: { offer: StockOffer; onSet: (ml: number) => void }) {
+function Offer({ offer, onSet }: { offer: StockOffer; onSet: (ml: number) => void }) {
   const f = useFormat();
-  switch (o.kind) {
+  switch (offer.kind) {
     case 'expired':
       return (
         <span style={{ color: 'var(--oxide-ink)' }}>
-          {f.volume(o.ml)} on the shelf, past its time: a test card first, or buy new.
+          {f.volume(offer.ml)} on the shelf, past its time: a test card first, or buy new.
         </span>
       );
     case 'aside':
       return (
         <>
           <span>
-            {f.volume(o.ml)} set aside of “{o.name}”.
+            {f.volume(offer.ml)} set aside of “{offer.name}”.
           </span>
-          <Button size="small" onClick={() => onSet(0)} aria-label={`Put ${o.name} back`}>
+          <Button size="small" onClick={() => onSet(0)} aria-label={`Put ${offer.name} back`}>
             Put back
           </Button>
         </>
@@ -53,15 +53,16 @@ function Offer({ offer: o, onSet }: { offer: StockOffer; onSet: (ml: number) => 
       return (
         <>
           <span>
-            {f.volume(o.freeMl)} on the shelf{o.until ? `, good until ${untilText(o.until, f)}` : ''}.
+            {f.volume(offer.freeMl)} on the shelf
+            {offer.until ? `, good until ${untilText(offer.until, f)}` : ''}.
           </span>
           <Button
             size="small"
             variant="outlined"
-            onClick={() => onSet(o.takeMl)}
-            aria-label={`Set ${o.name} aside`}
+            onClick={() => onSet(offer.takeMl)}
+            aria-label={`Set ${offer.name} aside`}
           >
-            Set {f.volume(o.takeMl)} aside
+            Set {f.volume(offer.takeMl)} aside
           </Button>
         </>
       );

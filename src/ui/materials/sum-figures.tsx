@@ -63,14 +63,14 @@ function FigureTable({ open, nameOf }: Omit<SumFiguresProps, 'plan'>) {
   );
 }
 
-function FigureRow({ material: m, name }: { material: Material; name: string }) {
+function FigureRow({ material, name }: { material: Material; name: string }) {
   const f = useFormat();
   const cells = [
-    f.area(m.areaM2),
-    pctText(m.factors.solidsFrac),
-    pctText(m.factors.transferFrac),
-    m.factors.overrun.toFixed(2),
-    ...m.breakdown.map((b) => cellVolume(b.ml, f)),
+    f.area(material.areaM2),
+    pctText(material.factors.solidsFrac),
+    pctText(material.factors.transferFrac),
+    material.factors.overrun.toFixed(2),
+    ...material.breakdown.map((b) => cellVolume(b.ml, f)),
   ];
   return (
     <tr>
@@ -81,7 +81,7 @@ function FigureRow({ material: m, name }: { material: Material; name: string }) 
         </td>
       ))}
       <td className="num">
-        <b>{cellVolume(m.needMl, f)}</b>
+        <b>{cellVolume(material.needMl, f)}</b>
       </td>
     </tr>
   );

@@ -65,18 +65,18 @@ export function SumPanel({ desk, productOf }: SumPanelProps) {
   );
 }
 
-function HowSure({ material: m }: { material: Material }) {
+function HowSure({ material }: { material: Material }) {
   const f = useFormat();
   return (
     <p className="cap" style={{ marginTop: 8 }}>
-      Expected use {f.volume(m.useMl)}, give or take {Math.round(m.factors.cv * 100)} %.{' '}
-      {m.shortChance === null ? (
+      Expected use {f.volume(material.useMl)}, give or take {Math.round(material.factors.cv * 100)} %.{' '}
+      {material.shortChance === null ? (
         'Begun, so nothing more is bought.'
       ) : (
         <>
           With what is bought and set aside, running out in mid-coat has a chance of{' '}
-          <b>{chanceText(m.shortChance)}</b>
-          {hasSpare(m) ? ', the spare left sealed' : ''}.
+          <b>{chanceText(material.shortChance)}</b>
+          {hasSpare(material) ? ', the spare left sealed' : ''}.
         </>
       )}
     </p>

@@ -14,11 +14,14 @@ export interface Sent<T = object> {
 const SILENT = 'The server does not answer. Nothing was changed; try again in a moment.';
 
 async function ask<T>(url: string, init: RequestInit): Promise<Sent<T>> {
-  const r = await fetch(url, init).catch(() => null);
-  if (!r) return { ok: false, answered: false, answer: {}, error: SILENT, faults: [] };
-  const answer = (await r.json().catch(() => ({}))) as Partial<T> & { error?: string; faults?: Faults };
+  const response = await fetch(url, init).catch(() => null);
+  if (!response) return { ok: false, answered: false, answer: {}, error: SILENT, faults: [] };
+  const answer = (await response.json().catch(() => ({}))) as Partial<T> & {
+    error?: string;
+    faults?: Faults;
+  };
   return {
-    ok: r.ok,
+    ok: response.ok,
     answered: true,
     answer,
     error: answer.error ?? 'Not kept. Try again.',

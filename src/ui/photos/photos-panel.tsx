@@ -54,12 +54,12 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
         <p className="cap">None yet. One of the whole part and one of each bad place tell most, next time.</p>
       )}
       <ul className="photos">
-        {shown.map((p) => (
+        {shown.map((photo) => (
           <PhotoCard
-            key={p.id}
-            photo={p}
-            onRemove={() => void remove(p.id)}
-            onNote={(text) => void note(p.id, text)}
+            key={photo.id}
+            photo={photo}
+            onRemove={() => void remove(photo.id)}
+            onNote={(text) => void note(photo.id, text)}
           />
         ))}
       </ul>

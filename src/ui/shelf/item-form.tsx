@@ -47,14 +47,14 @@ function useItemForm({ view, item, today, onDone }: ItemFormProps) {
     setBusy(true);
     setError(null);
     const body = bodyOf(draft, item, how === 'weight' ? weight : null);
-    const r = await send(item ? `/api/stock/${item.id}` : '/api/stock', item ? 'PUT' : 'POST', body);
+    const sent = await send(item ? `/api/stock/${item.id}` : '/api/stock', item ? 'PUT' : 'POST', body);
     setBusy(false);
-    if (r.ok) {
+    if (sent.ok) {
       onDone(item ? `${draft.name}: kept.` : `${draft.name} is on the shelf.`);
       return;
     }
-    setFaults(r.faults);
-    setError(r.error);
+    setFaults(sent.faults);
+    setError(sent.error);
   };
   const faultAt = (path: string): string | null => {
     const fault = faults.find((x) => x.path === path);

@@ -14,16 +14,16 @@ export function MovesTable({ view, tz }: { view: ShelfView; tz: string }) {
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Changes to the shelf">
         <table className="tbl cards">
           <tbody>
-            {moveRows(view, tz, f).map((m) => (
-              <tr key={m.seq}>
-                <td style={{ whiteSpace: 'nowrap' }}>{m.when}</td>
-                <td>{m.name}</td>
-                <td>{m.what}</td>
+            {moveRows(view, tz, f).map((moveRow) => (
+              <tr key={moveRow.seq}>
+                <td style={{ whiteSpace: 'nowrap' }}>{moveRow.when}</td>
+                <td>{moveRow.name}</td>
+                <td>{moveRow.what}</td>
                 <td className="num" data-label="before">
-                  {f.volume(m.beforeMl)}
+                  {f.volume(moveRow.beforeMl)}
                 </td>
                 <td className="num" data-label="after">
-                  {f.volume(m.afterMl)}
+                  {f.volume(moveRow.afterMl)}
                 </td>
               </tr>
             ))}

@@ -85,14 +85,14 @@ export function ShelfPage({ view, today, tz }: ShelfPageProps) {
           <p className="cap">Nothing yet. Put half cans and tins here: jobs then use them first.</p>
         )}
         <ul className="loglist">
-          {view.rows.map((r) => (
-            <li key={r.item.id} style={{ display: 'block' }}>
+          {view.rows.map((row) => (
+            <li key={row.item.id} style={{ display: 'block' }}>
               <ShelfLine
-                row={r}
-                onChange={() => setOpen(open === r.item.id ? null : r.item.id)}
-                onRemove={() => void takeOff(r.item)}
+                row={row}
+                onChange={() => setOpen(open === row.item.id ? null : row.item.id)}
+                onRemove={() => void takeOff(row.item)}
               />
-              {open === r.item.id && <ItemForm view={view} item={r.item} today={today} onDone={done} />}
+              {open === row.item.id && <ItemForm view={view} item={row.item} today={today} onDone={done} />}
             </li>
           ))}
         </ul>

@@ -7,14 +7,14 @@ import { useDesk } from '../desk/job-desk';
 import { saveText } from '../views/save-line';
 
 export function SaveLine() {
-  const { state: s, steps, message, step, resolve } = useDesk();
-  const { text, bad } = saveText(s);
+  const { state, steps, message, step, resolve } = useDesk();
+  const { text, bad } = saveText(state);
   return (
     <div className="row noprint" style={{ minHeight: 34 }}>
       <span className="status" role="status" data-kind={bad ? 'bad' : 'ok'}>
         {text}
       </span>
-      {s.kind === 'clash' && (
+      {state.kind === 'clash' && (
         <>
           <Button size="small" variant="contained" onClick={() => resolve('mine')}>
             Keep mine
@@ -33,7 +33,7 @@ export function SaveLine() {
       <Button
         size="small"
         variant="outlined"
-        disabled={steps.undo === null && s.kind !== 'refused' && s.kind !== 'saving'}
+        disabled={steps.undo === null && state.kind !== 'refused' && state.kind !== 'saving'}
         onClick={() => step('undo')}
         title={steps.undo === null ? 'Ctrl+Z' : `Take back ${stepName(steps.undo)} (Ctrl+Z)`}
       >

@@ -105,18 +105,18 @@ interface GroupsProps {
 }
 
 function Groups({ list, prices, ticks, onTick, onPrice }: GroupsProps) {
-  return shoppingGroups(list).map((g) => (
-    <div key={g.key}>
-      <h2 style={{ fontSize: 14, fontWeight: 650, margin: '14px 0 2px' }}>{g.title}</h2>
+  return shoppingGroups(list).map((shoppingGroup) => (
+    <div key={shoppingGroup.key}>
+      <h2 style={{ fontSize: 14, fontWeight: 650, margin: '14px 0 2px' }}>{shoppingGroup.title}</h2>
       <ul className="buylist" data-prices={prices}>
-        {g.lines.map((l) => (
+        {shoppingGroup.lines.map((shoppingLine) => (
           <BuyLine
-            key={l.key}
-            line={l}
+            key={shoppingLine.key}
+            line={shoppingLine}
             currency={list.currency}
-            on={ticks.has(l.key)}
-            onTick={(on) => onTick(l, on)}
-            onPrice={(v) => onPrice(l, v)}
+            on={ticks.has(shoppingLine.key)}
+            onTick={(on) => onTick(shoppingLine, on)}
+            onPrice={(v) => onPrice(shoppingLine, v)}
           />
         ))}
       </ul>

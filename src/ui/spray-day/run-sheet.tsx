@@ -21,17 +21,17 @@ export interface RunSheetProps {
   readonly onTick: (task: Task) => void;
 }
 
-export function RunSheet({ session: s, isFirst, nextId, onTick }: RunSheetProps) {
+export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
   const f = useFormat();
   const { plan, products } = useDesk();
-  const name = sessionName(plan, s.layerIds);
+  const name = sessionName(plan, session.layerIds);
   return (
     <section className="panel" aria-label={`Run sheet, ${name}`}>
       <div className="hd">
         {name}{' '}
         <small>
-          {f.day(s.startsAt)}, {f.time(s.startsAt)}–{f.time(s.endsAt)}; {percentOf(s.chance)} % of futures end
-          well
+          {f.day(session.startsAt)}, {f.time(session.startsAt)}–{f.time(session.endsAt)};{' '}
+          {percentOf(session.chance)} % of futures end well
         </small>
         {isFirst && (
           <span className="r noprint">
@@ -42,25 +42,25 @@ export function RunSheet({ session: s, isFirst, nextId, onTick }: RunSheetProps)
         )}
       </div>
       <ol style={{ marginTop: 8 }}>
-        {s.tasks.map((t) => (
+        {session.tasks.map((task) => (
           <TaskRow
-            key={t.id}
-            task={t}
-            isNext={t.id === nextId}
-            {...(isFirst && t.kind !== 'flash' ? { onTick: () => onTick(t) } : {})}
+            key={task.id}
+            task={task}
+            isNext={task.id === nextId}
+            {...(isFirst && task.kind !== 'flash' ? { onTick: () => onTick(task) } : {})}
           />
         ))}
         <li className="task" data-wait="true">
-          <span className="clock">{f.time(s.handleAt)}</span>
+          <span className="clock">{f.time(session.handleAt)}</span>
           <span className="icon">
             <Anchor size={22} />
           </span>
-          <span className="what">{handleLine(s, plan, products, f)}</span>
+          <span className="what">{handleLine(session, plan, products, f)}</span>
         </li>
       </ol>
-      {s.activations.map((a) => (
+      {session.activations.map((a) => (
         <p key={a.productId} className="cap" style={{ marginTop: 6 }}>
-          {activationLine(s, a, products, f)}
+          {activationLine(session, a, products, f)}
         </p>
       ))}
     </section>
@@ -76,45 +76,45 @@ interface TaskRowProps {
 
 const NEXT_STYLE = { boxShadow: 'inset 4px 0 0 var(--lagoon)', paddingLeft: 10, marginLeft: -10 } as const;
 
-function TaskRow({ task: t, isNext, onTick }: TaskRowProps) {
+function TaskRow({ task, isNext, onTick }: TaskRowProps) {
   const f = useFormat();
   const { plan, products } = useDesk();
-  const { title, mix } = titled(plan, products, t);
-  const wait = t.kind === 'flash' || t.kind === 'dry';
+  const { title, mix } = titled(plan, products, task);
+  const wait = task.kind === 'flash' || task.kind === 'dry';
   return (
     <li className="task" data-wait={wait} style={isNext ? NEXT_STYLE : undefined}>
-      <span className="clock">{f.time(t.startsAt)}</span>
+      <span className="clock">{f.time(task.startsAt)}</span>
       <span className="icon">
-        <TaskIcon kind={t.kind} />
+        <TaskIcon kind={task.kind} />
       </span>
       <div>
-        <p className="what">{wait ? sayTask(t.detail, f) : title}</p>
-        {!wait && <HowTo task={t} />}
+        <p className="what">{wait ? sayTask(task.detail, f) : title}</p>
+        {!wait && <HowTo task={task} />}
       </div>
       <span className="act">
-        {onTick && <TickButton task={t} title={title} mix={mix} isNext={isNext} onTick={onTick} />}
+        {onTick && <TickButton task={task} title={title} mix={mix} isNext={isNext} onTick={onTick} />}
         <span className="printonly sheetbox" />
       </span>
     </li>
   );
 }
 
-function HowTo({ task: t }: { task: Task }) {
+function HowTo({ task }: { task: Task }) {
   const f = useFormat();
   const { plan } = useDesk();
   return (
     <>
-      <p>{sayTask(t.detail, f)}</p>
-      {t.checks.length > 0 && (
+      <p>{sayTask(task.detail, f)}</p>
+      {task.checks.length > 0 && (
         <ul className="checks">
-          {t.checks.map((c) => (
+          {task.checks.map((c) => (
             <li key={c.code}>{sayCheck(c, f)}</li>
           ))}
         </ul>
       )}
-      {showsCaution(t, plan) && (
+      {showsCaution(task, plan) && (
         <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>
-          {t.cautions.slice(0, 1).map((code) => (
+          {task.cautions.slice(0, 1).map((code) => (
             <CautionBox key={code} caution={{ code, severity: severityOf(code), params: {} }} />
           ))}
         </div>

@@ -6,15 +6,16 @@ import { withFace } from '@/core/edits/shapes';
 import { BOX_FACES } from '@/model/lists';
 import { LengthField, type FieldsProps } from './length-field';
 
-export function BoxFields({ shape: s, path, onChange }: FieldsProps<'box'>) {
-  const isLast = (face: (typeof BOX_FACES)[number]): boolean => s.faces.length === 1 && s.faces[0] === face;
+export function BoxFields({ shape, path, onChange }: FieldsProps<'box'>) {
+  const isLast = (face: (typeof BOX_FACES)[number]): boolean =>
+    shape.faces.length === 1 && shape.faces[0] === face;
   return (
     <>
       <LengthField
         label="Height"
-        value={s.heightMm}
+        value={shape.heightMm}
         path={`${path}.heightMm`}
-        onChange={(heightMm) => onChange({ ...s, heightMm })}
+        onChange={(heightMm) => onChange({ ...shape, heightMm })}
       />
       <span role="group" aria-label="Faces painted">
         {BOX_FACES.map((face) => (
@@ -25,9 +26,9 @@ export function BoxFields({ shape: s, path, onChange }: FieldsProps<'box'>) {
             control={
               <Checkbox
                 size="small"
-                checked={s.faces.includes(face)}
+                checked={shape.faces.includes(face)}
                 disabled={isLast(face)}
-                onChange={(_e, on) => onChange(withFace(s, face, on))}
+                onChange={(_e, on) => onChange(withFace(shape, face, on))}
               />
             }
           />

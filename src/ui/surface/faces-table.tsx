@@ -11,7 +11,7 @@ interface FacesTableProps {
   readonly measured: Measured;
 }
 
-export function FacesTable({ part, measured: m }: FacesTableProps) {
+export function FacesTable({ part, measured }: FacesTableProps) {
   const f = useFormat();
   const pieces = (part.count ?? 1) > 1 ? `, ${part.count} pieces` : '';
   return (
@@ -29,15 +29,15 @@ export function FacesTable({ part, measured: m }: FacesTableProps) {
             </tr>
           </thead>
           <tbody>
-            {m.faces.map((q, k) => (
+            {measured.faces.map((face, k) => (
               <tr key={k}>
-                <td>{q.name}</td>
-                <td>{POSTURE_NAMES[q.posture]}</td>
+                <td>{face.name}</td>
+                <td>{POSTURE_NAMES[face.posture]}</td>
                 <td className="num">
-                  {f.length(q.lengthMm)} × {f.length(laidWidthMm(q))}
+                  {f.length(face.lengthMm)} × {f.length(laidWidthMm(face))}
                 </td>
-                <td className="num">{f.area(q.areaM2)}</td>
-                <td className="num">{f.area(q.areaM2 * q.sdFrac)}</td>
+                <td className="num">{f.area(face.areaM2)}</td>
+                <td className="num">{f.area(face.areaM2 * face.sdFrac)}</td>
               </tr>
             ))}
             <tr>
@@ -45,9 +45,9 @@ export function FacesTable({ part, measured: m }: FacesTableProps) {
                 hidden edges {part.hiddenEdgePct} %{pieces}
               </td>
               <td className="num">
-                <b>{f.area(m.areaM2)}</b>
+                <b>{f.area(measured.areaM2)}</b>
               </td>
-              <td className="num">{f.area(m.sdM2)}</td>
+              <td className="num">{f.area(measured.sdM2)}</td>
             </tr>
           </tbody>
         </table>

@@ -8,25 +8,25 @@ export function FindOut({ name, onAnswer }: { name: string; onAnswer: (set: Answ
     <details>
       <summary>Find out what it is</summary>
       <ul style={{ display: 'grid', gap: 10, padding: '4px 0' }} aria-label={`Tests on ${name}`}>
-        {FIELD_TESTS.map((t) => (
-          <li key={t.ask}>
+        {FIELD_TESTS.map((fieldTest) => (
+          <li key={fieldTest.ask}>
             <p className="small">
-              <b style={{ fontWeight: 600 }}>{t.ask}</b>{' '}
+              <b style={{ fontWeight: 600 }}>{fieldTest.ask}</b>{' '}
               <span className="muted">
-                {t.how}
-                {t.dry ? '' : ' Gloves on, solvent away from flame.'}
+                {fieldTest.how}
+                {fieldTest.dry ? '' : ' Gloves on, solvent away from flame.'}
               </span>
             </p>
             <div className="row" style={{ gap: 8, marginTop: 4 }}>
-              {t.answers.map((a) => (
+              {fieldTest.answers.map((answer) => (
                 <Button
-                  key={a.say}
+                  key={answer.say}
                   size="small"
                   variant="outlined"
-                  onClick={() => onAnswer(a.set)}
-                  title={a.means}
+                  onClick={() => onAnswer(answer.set)}
+                  title={answer.means}
                 >
-                  {a.say}: {a.means}
+                  {answer.say}: {answer.means}
                 </Button>
               ))}
             </div>

@@ -13,123 +13,123 @@ interface CurveFieldsProps extends FieldsProps<'curved'> {
   readonly widthMm: number;
 }
 
-export function CurveFields({ shape: s, path, onChange, widthMm }: CurveFieldsProps) {
-  const byRise = s.girthMm === undefined;
+export function CurveFields({ shape, path, onChange, widthMm }: CurveFieldsProps) {
+  const byRise = shape.girthMm === undefined;
   return (
     <>
       {byRise ? (
         <LengthField
           label="Rise of the arc"
-          value={s.riseMm ?? 0}
+          value={shape.riseMm ?? 0}
           path={`${path}.riseMm`}
           min={0}
-          onChange={(riseMm) => onChange({ ...s, riseMm })}
+          onChange={(riseMm) => onChange({ ...shape, riseMm })}
         />
       ) : (
         <LengthField
           label="Girth over it"
-          value={s.girthMm ?? widthMm}
+          value={shape.girthMm ?? widthMm}
           path={`${path}.girthMm`}
-          onChange={(girthMm) => onChange({ ...s, girthMm })}
+          onChange={(girthMm) => onChange({ ...shape, girthMm })}
         />
       )}
-      <Button size="small" onClick={() => onChange(otherCurve(s, widthMm))}>
+      <Button size="small" onClick={() => onChange(otherCurve(shape, widthMm))}>
         {byRise ? 'Measured over the curve instead' : 'By its rise instead'}
       </Button>
     </>
   );
 }
 
-export function TubeFields({ shape: s, path, onChange }: FieldsProps<'tube'>) {
+export function TubeFields({ shape, path, onChange }: FieldsProps<'tube'>) {
   return (
     <>
       <LengthField
         label="Diameter"
-        value={s.diameterMm}
+        value={shape.diameterMm}
         path={`${path}.diameterMm`}
-        onChange={(diameterMm) => onChange({ ...s, diameterMm })}
+        onChange={(diameterMm) => onChange({ ...shape, diameterMm })}
       />
       <NumberBox
         label="Ends painted"
-        value={s.ends}
+        value={shape.ends}
         min={0}
         max={2}
         width={112}
-        onChange={(ends) => onChange({ ...s, ends })}
+        onChange={(ends) => onChange({ ...shape, ends })}
       />
     </>
   );
 }
 
-export function EllipsoidFields({ shape: s, path, onChange }: FieldsProps<'ellipsoid'>) {
+export function EllipsoidFields({ shape, path, onChange }: FieldsProps<'ellipsoid'>) {
   return (
     <>
       <LengthField
         label="Height"
-        value={s.heightMm}
+        value={shape.heightMm}
         path={`${path}.heightMm`}
-        onChange={(heightMm) => onChange({ ...s, heightMm })}
+        onChange={(heightMm) => onChange({ ...shape, heightMm })}
       />
       <NumberBox
         label="Share of the skin"
         unit="%"
-        value={Math.round(s.share * 100)}
+        value={Math.round(shape.share * 100)}
         min={5}
         max={100}
         step={5}
         width={136}
-        onChange={(v) => onChange({ ...s, share: v / 100 })}
+        onChange={(v) => onChange({ ...shape, share: v / 100 })}
       />
     </>
   );
 }
 
-export function ConeFields({ shape: s, path, onChange }: FieldsProps<'cone'>) {
+export function ConeFields({ shape, path, onChange }: FieldsProps<'cone'>) {
   return (
     <>
       <LengthField
         label="Top across"
-        value={s.topMm}
+        value={shape.topMm}
         path={`${path}.topMm`}
         min={0}
-        onChange={(topMm) => onChange({ ...s, topMm })}
+        onChange={(topMm) => onChange({ ...shape, topMm })}
       />
       <LengthField
         label="Bottom across"
-        value={s.bottomMm}
+        value={shape.bottomMm}
         path={`${path}.bottomMm`}
-        onChange={(bottomMm) => onChange({ ...s, bottomMm })}
+        onChange={(bottomMm) => onChange({ ...shape, bottomMm })}
       />
       <LengthField
         label="Height"
-        value={s.heightMm}
+        value={shape.heightMm}
         path={`${path}.heightMm`}
-        onChange={(heightMm) => onChange({ ...s, heightMm })}
+        onChange={(heightMm) => onChange({ ...shape, heightMm })}
       />
       <ListChoice
         label="Ends"
-        value={s.ends}
+        value={shape.ends}
         options={CONE_ENDS}
         names={{ none: 'none', bottom: 'bottom', both: 'both' }}
         width={108}
-        onChange={(ends) => onChange({ ...s, ends })}
+        onChange={(ends) => onChange({ ...shape, ends })}
       />
     </>
   );
 }
 
-export function AreaField({ shape: s, path, onChange }: FieldsProps<'known'>) {
+export function AreaField({ shape, path, onChange }: FieldsProps<'known'>) {
   const desk = useDesk();
   return (
     <MeasureBox
       kind="area"
       label="Area"
-      value={s.areaM2}
+      value={shape.areaM2}
       min={0.001}
       max={100}
       step={0.05}
       width={124}
-      onChange={(areaM2) => onChange({ ...s, areaM2 })}
+      onChange={(areaM2) => onChange({ ...shape, areaM2 })}
       fault={desk.faultAt(`${path}.areaM2`)}
     />
   );

@@ -48,12 +48,12 @@ export interface Clash {
 /** The first two jobs whose hands-on hours fall on one another; each job is planned for itself. */
 export function clashOf(jobs: readonly BenchJob[]): Clash | null {
   const spans = jobs.flatMap((j) =>
-    j.plan.sessions.map((s) => ({
+    j.plan.sessions.map((session) => ({
       id: j.id,
       name: j.job.name,
-      from: instantOf(s.startsAt),
-      to: instantOf(s.handsOffAt),
-      at: s.startsAt,
+      from: instantOf(session.startsAt),
+      to: instantOf(session.handsOffAt),
+      at: session.startsAt,
     })),
   );
   spans.sort((a, b) => a.from - b.from);
@@ -178,15 +178,15 @@ function blockFill(j: BenchJob, layerId: string | undefined): string {
   return over(paint.fill, Math.max(LEAST_ALPHA, paint.alpha));
 }
 
-function boardBlock(j: BenchJob, s: Session): BoardBlock {
-  const pot = s.activations[0];
+function boardBlock(j: BenchJob, session: Session): BoardBlock {
+  const pot = session.activations[0];
   return {
-    id: s.id,
-    fromMs: instantOf(s.startsAt),
-    toMs: instantOf(s.handsOffAt),
-    fills: [blockFill(j, s.layerIds[0]), blockFill(j, s.layerIds.at(-1))],
+    id: session.id,
+    fromMs: instantOf(session.startsAt),
+    toMs: instantOf(session.handsOffAt),
+    fills: [blockFill(j, session.layerIds[0]), blockFill(j, session.layerIds.at(-1))],
     pot: pot ? { fromMs: instantOf(pot.at), toMs: instantOf(pot.usableUntil) } : null,
-    odds: `${percentOf(s.chance)} %`,
+    odds: `${percentOf(session.chance)} %`,
   };
 }
 

@@ -65,11 +65,12 @@ export const drawingName = (job: Pick<Job, 'name'>): string =>
 
 /** True when a route is what is drawn: the same products in the same coats. */
 export function sameLayers(
-  a: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
+  readonlyArray: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
   b: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
 ): boolean {
   return (
-    a.length === b.length && a.every((x, i) => x.productId === b[i]!.productId && x.coats === b[i]!.coats)
+    readonlyArray.length === b.length &&
+    readonlyArray.every((x, i) => x.productId === b[i]!.productId && x.coats === b[i]!.coats)
   );
 }
 
@@ -89,28 +90,28 @@ export interface SheetFigure {
 const markOf = (p: Product, field: string): Mark => p.provenance.byField?.[field] ?? p.provenance.rest;
 
 /** Film, waits and limits of a product, in the order they are needed. */
-export function sheetFigures(p: Product, f: Format): SheetFigure[] {
+export function sheetFigures(product: Product, f: Format): SheetFigure[] {
   const figure = (label: string, text: string, field: keyof Product): SheetFigure => ({
     label,
     text,
-    mark: markOf(p, field),
+    mark: markOf(product, field),
   });
   const wait = (label: string, field: 'handleMin' | 'sandMin' | 'potLifeMin'): SheetFigure[] => {
-    const minutes = p[field];
+    const minutes = product[field];
     return minutes === undefined ? [] : [figure(label, durationOf(minutes), field)];
   };
-  const solids = `${(p.solidsFrac * 100).toFixed(1).replace('.0', '')} %`;
+  const solids = `${(product.solidsFrac * 100).toFixed(1).replace('.0', '')} %`;
   return [
-    figure('Film a coat', f.film(p.filmUmPerCoat), 'filmUmPerCoat'),
+    figure('Film a coat', f.film(product.filmUmPerCoat), 'filmUmPerCoat'),
     figure('Solids', solids, 'solidsFrac'),
-    figure(`Flash at ${f.temp(p.refTempC)}`, durationOf(p.flashMin), 'flashMin'),
+    figure(`Flash at ${f.temp(product.refTempC)}`, durationOf(product.flashMin), 'flashMin'),
     ...wait('Handle', 'handleMin'),
     ...wait('Sand', 'sandMin'),
     ...wait('Pot life', 'potLifeMin'),
-    figure('Panel', `${f.temp(p.tempMinC)} to ${f.temp(p.tempMaxC)}`, 'tempMinC'),
-    figure('Dew gap', `${f.gap(p.dewGapMinK)} or more`, 'dewGapMinK'),
-    figure('Humidity', `to ${f.pct(p.rhMaxFrac)}`, 'rhMaxFrac'),
-    figure('Wind', `to ${f.speed(p.windMaxMs)}`, 'windMaxMs'),
+    figure('Panel', `${f.temp(product.tempMinC)} to ${f.temp(product.tempMaxC)}`, 'tempMinC'),
+    figure('Dew gap', `${f.gap(product.dewGapMinK)} or more`, 'dewGapMinK'),
+    figure('Humidity', `to ${f.pct(product.rhMaxFrac)}`, 'rhMaxFrac'),
+    figure('Wind', `to ${f.speed(product.windMaxMs)}`, 'windMaxMs'),
   ];
 }
 

@@ -104,13 +104,13 @@ export function drawnCans(
     usable,
   );
   const names = new Map(job.parts.map((p) => [p.id, p.name ?? p.id]));
-  return all.map((c, i): DrawnCan => {
+  return all.map((fullCan, i): DrawnCan => {
     const of = strokes.filter((s) => s.can === i);
     const useMl = of.reduce((a, s) => a + s.ml, 0);
     return {
-      ...c,
+      ...fullCan,
       useMl,
-      heelMl: Math.min(c.fullMl, c.sizeMl * heelFrac),
+      heelMl: Math.min(fullCan.fullMl, fullCan.sizeMl * heelFrac),
       sealed: useMl < NOTHING_ML,
       spare: i === spareAt,
       does: doesOf(of, names),

@@ -24,20 +24,20 @@ export interface CloseUpView extends Stretch {
   readonly clock: (ms: number) => string;
 }
 
-export function closeUpView(plan: Pick<Plan, 'layers'>, s: Session): CloseUpView {
-  const startMs = instantOf(s.startsAt);
+export function closeUpView(plan: Pick<Plan, 'layers'>, session: Session): CloseUpView {
+  const startMs = instantOf(session.startsAt);
   const fromMs = Math.floor((startMs - 5 * MINUTE) / HALF_HOUR) * HALF_HOUR;
-  const toMs = Math.max(instantOf(s.endsAt) + 25 * MINUTE, fromMs + LEAST_H * HOUR);
+  const toMs = Math.max(instantOf(session.endsAt) + 25 * MINUTE, fromMs + LEAST_H * HOUR);
   const firstHour = Math.ceil(fromMs / HOUR) * HOUR;
-  const offsetMs = instantOf(`${s.startsAt.slice(0, 19)}Z`) - startMs;
+  const offsetMs = instantOf(`${session.startsAt.slice(0, 19)}Z`) - startMs;
   return {
     fromMs,
     toMs,
     hours: Array.from({ length: Math.floor((toMs - firstHour) / HOUR) + 1 }, (_, i) => firstHour + i * HOUR),
-    prep: s.tasks.filter((t) => PREP.has(t.kind)),
-    flashes: s.tasks.filter((t) => t.kind === 'flash'),
-    coats: s.tasks.filter((t) => t.kind === 'coat'),
-    pot: tightestPot(plan, s),
+    prep: session.tasks.filter((t) => PREP.has(t.kind)),
+    flashes: session.tasks.filter((t) => t.kind === 'flash'),
+    coats: session.tasks.filter((t) => t.kind === 'coat'),
+    pot: tightestPot(plan, session),
     clock: (ms) => new Date(ms + offsetMs).toISOString().slice(11, 16),
   };
 }

@@ -65,14 +65,14 @@ export interface OutcomeRow {
 /** How each layer came out, the top one first. */
 export function outcomeRows(job: Job, plan: Plan, products: readonly Product[]): readonly OutcomeRow[] {
   const system = systemOfPlan(plan, products);
-  return plan.layers.toReversed().map((l) => {
-    const o = logOf(job).outcomes.find((x) => x.layerId === l.id);
+  return plan.layers.toReversed().map((layer) => {
+    const outcome = logOf(job).outcomes.find((x) => x.layerId === layer.id);
     return {
-      layerId: l.id,
-      name: layerName(system, l.id),
-      mark: o?.mark ?? null,
-      said: o ? LOG_MARKS[o.mark]! : 'not said yet',
-      remark: o?.remark ?? '',
+      layerId: layer.id,
+      name: layerName(system, layer.id),
+      mark: outcome?.mark ?? null,
+      said: outcome ? LOG_MARKS[outcome.mark]! : 'not said yet',
+      remark: outcome?.remark ?? '',
     };
   });
 }

@@ -71,21 +71,21 @@ function ratioText({ mix }: Product): string | null {
   return [mix.base, ...others].join(' : ');
 }
 
-function mixView(p: SessionPours, plan: Plan, air: AirView, areaM2: number): MixView {
-  const { product } = p;
-  const first = p.pours[0]!.coats[0]!;
+function mixView(poured: SessionPours, plan: Plan, air: AirView, areaM2: number): MixView {
+  const { product } = poured;
+  const first = poured.pours[0]!.coats[0]!;
   const task = plan.sessions.flatMap((s) => s.tasks).find((t) => t.id === first);
   const tempC = panelAt(air, task?.startsAt) ?? USUAL_C;
   const life = product.potLifeMin;
   return {
-    id: `${p.session} ${product.id}`,
+    id: `${poured.session} ${product.id}`,
     product,
     ratio: ratioText(product),
     at: task?.startsAt,
     tempC,
     graded: gradedOf(product, tempC, areaM2),
     potMin: life === undefined ? null : potLifeAt(life, product.refTempC, tempC),
-    pours: p.pours.map((pour) => ({ pour, marks: marksOf(product, pour.ml), what: pourText(pour) })),
+    pours: poured.pours.map((pour) => ({ pour, marks: marksOf(product, pour.ml), what: pourText(pour) })),
   };
 }
 

@@ -60,14 +60,14 @@ export function moneyView(job: Job, plan: Pick<Plan, 'materials' | 'parts' | 'la
       if (cost === undefined) return [];
       return [{ id: p.id, name: p.name ?? p.id, cost, perM2: per(cost, areas.get(p.id) ?? 0) }];
     }),
-    layers: plan.layers.flatMap((l): LayerMoney[] => {
-      const cost = byLayer.get(l.id);
+    layers: plan.layers.flatMap((layer): LayerMoney[] => {
+      const cost = byLayer.get(layer.id);
       if (cost === undefined) return [];
-      const coats = Array.from({ length: l.coats }, (_, i) => ({
+      const coats = Array.from({ length: layer.coats }, (_, i) => ({
         coat: i + 1,
-        cost: byCoat.get(`${l.id}.${i + 1}`),
+        cost: byCoat.get(`${layer.id}.${i + 1}`),
       }));
-      return [{ id: l.id, productId: l.productId, cost, coats: coats.filter(isPaid) }];
+      return [{ id: layer.id, productId: layer.productId, cost, coats: coats.filter(isPaid) }];
     }),
     left: left.filter((l) => l.ml > LEFT_SHOWN_ML),
     leftWorth: left.reduce((a, l) => a + l.worth, 0),

@@ -27,11 +27,11 @@ export interface Ladders {
 }
 
 export function laddersOf(system: System): Ladders {
-  const view = (s: Seam): LadderView => ({
-    id: seamId(s),
-    from: groundTitle(system, s.below),
-    to: layerName(system, s.above),
-    rungs: ladderOf(s),
+  const view = (seam: Seam): LadderView => ({
+    id: seamId(seam),
+    from: groundTitle(system, seam.below),
+    to: layerName(system, seam.above),
+    rungs: ladderOf(seam),
   });
   const list = system.seams.map(view).filter((l) => l.rungs.length > 0);
   const sizes = list.flatMap((l) => l.rungs.map((r) => r.um));

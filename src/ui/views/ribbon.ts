@@ -63,16 +63,16 @@ type SuitSpan = Suit['spans'][number];
 /** Neighbouring "no" stretches drawn as one, with the reasons that rule most of it first. */
 export function mergedSpans(suit: Suit | undefined): SuitSpan[] {
   const out: { span: SuitSpan; hoursBy: Map<string, number> }[] = [];
-  for (const s of suit?.spans ?? []) {
+  for (const span of suit?.spans ?? []) {
     const before = out.at(-1);
-    const goesOn = before?.span.verdict === 'no' && s.verdict === 'no';
+    const goesOn = before?.span.verdict === 'no' && span.verdict === 'no';
     const hoursBy = goesOn ? before.hoursBy : new Map<string, number>();
-    const cause = s.reasons[0];
-    const hours = (instantOf(s.endsAt) - instantOf(s.startsAt)) / HOUR;
+    const cause = span.reasons[0];
+    const hours = (instantOf(span.endsAt) - instantOf(span.startsAt)) / HOUR;
     if (cause !== undefined) hoursBy.set(cause, (hoursBy.get(cause) ?? 0) + hours);
     const reasons = [...hoursBy].sort((a, b) => b[1] - a[1]).map(([c]) => c);
-    if (goesOn) before.span = { ...before.span, endsAt: s.endsAt, reasons };
-    else out.push({ span: { ...s, reasons }, hoursBy });
+    if (goesOn) before.span = { ...before.span, endsAt: span.endsAt, reasons };
+    else out.push({ span: { ...span, reasons }, hoursBy });
   }
   return out.map((x) => x.span);
 }

@@ -8,8 +8,8 @@ export interface SaveText {
   readonly bad: boolean;
 }
 
-export function saveText(s: SaveState): SaveText {
-  switch (s.kind) {
+export function saveText(state: SaveState): SaveText {
+  switch (state.kind) {
     case 'saved':
       return { text: 'Saved', bad: false };
     case 'saving':
@@ -21,13 +21,13 @@ export function saveText(s: SaveState): SaveText {
       };
     case 'clash':
       return {
-        text: `Another tab changed ${s.paths.map(fieldName).join(' and ')} too. Whose shall stay?`,
+        text: `Another tab changed ${state.paths.map(fieldName).join(' and ')} too. Whose shall stay?`,
         bad: true,
       };
     case 'refused': {
-      const fault = s.faults[0];
+      const fault = state.faults[0];
       const where = fault ? ` ${capital(fieldName(fault.path))}: ${fault.expected}.` : '';
-      return { text: `${s.message}${where}`, bad: true };
+      return { text: `${state.message}${where}`, bad: true };
     }
   }
 }

@@ -53,12 +53,17 @@ function numberSaid(field: string, value: number): string {
 
 /** A value of a label in words: “20 min”, “60 %”, “4 : 1”, “yes”. */
 export function saidOf(find: LabelFind): string {
-  const v = find.value;
-  if (typeof v === 'boolean') return v ? 'yes' : 'no';
-  if (typeof v === 'number') return numberSaid(find.field, v);
-  if (typeof v === 'string') return v;
-  if ('base' in v) return [v.base, v.hardener, v.reducer].filter((x, i) => i < 2 || x > 0).join(' : ');
-  return isWait(find.field) ? `${durationOf(v[0])} to ${durationOf(v[1])}` : v.join('–');
+  const labelValue = find.value;
+  if (typeof labelValue === 'boolean') return labelValue ? 'yes' : 'no';
+  if (typeof labelValue === 'number') return numberSaid(find.field, labelValue);
+  if (typeof labelValue === 'string') return labelValue;
+  if ('base' in labelValue)
+    return [labelValue.base, labelValue.hardener, labelValue.reducer]
+      .filter((x, i) => i < 2 || x > 0)
+      .join(' : ');
+  return isWait(find.field)
+    ? `${durationOf(labelValue[0])} to ${durationOf(labelValue[1])}`
+    : labelValue.join('–');
 }
 
 /** The range a value was taken from: “20 min to 30 min”; null when the label gave one figure. */

@@ -62,11 +62,15 @@ export interface Worry {
 }
 /** What is past its time, dying or to be used up, with what to do about it. */
 export function worries(view: ShelfView, f: Days): readonly Worry[] {
-  return view.rows.filter(isWorry).map((r) => {
-    const { state, until } = r.expiry;
+  return view.rows.filter(isWorry).map((row) => {
+    const { state, until } = row.expiry;
     const by = state === 'expired' ? 'since' : 'by';
     const when = until ? ` ${by} ${dayYear(until, f)}` : '';
-    return { id: r.item.id, name: r.item.name, text: `${STATE_WORDS[state]}${when}. ${worryAdvice(r)}` };
+    return {
+      id: row.item.id,
+      name: row.item.name,
+      text: `${STATE_WORDS[state]}${when}. ${worryAdvice(row)}`,
+    };
   });
 }
 
@@ -96,15 +100,15 @@ const MOST_MOVES = 30;
 export function moveRows(view: ShelfView, tz: string, f: Pick<Format, 'day' | 'time'>): readonly MoveRow[] {
   const nameOf = (id: string): string =>
     view.rows.find((r) => r.item.id === id)?.item.name ?? 'one that is off the shelf';
-  return view.moves.slice(0, MOST_MOVES).map((m) => {
-    const at = isoOf(m.atMs, tz);
+  return view.moves.slice(0, MOST_MOVES).map((stockMove) => {
+    const at = isoOf(stockMove.atMs, tz);
     return {
-      seq: m.seq,
+      seq: stockMove.seq,
       when: `${f.day(at)} ${at.slice(0, 4)}, ${f.time(at)}`,
-      name: nameOf(m.itemId),
-      what: `${MOVE_NAMES[m.kind]}${m.note ? `: ${m.note}` : ''}`,
-      beforeMl: m.beforeMl,
-      afterMl: m.afterMl,
+      name: nameOf(stockMove.itemId),
+      what: `${MOVE_NAMES[stockMove.kind]}${stockMove.note ? `: ${stockMove.note}` : ''}`,
+      beforeMl: stockMove.beforeMl,
+      afterMl: stockMove.afterMl,
     };
   });
 }

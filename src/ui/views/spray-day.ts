@@ -72,12 +72,12 @@ export function activationOf(plan: Plan, taskId: string): { productId: string | 
 }
 
 /** Handle-dry, until when it must be kept, and from when the next session may sand. */
-export function handleLine(s: Session, plan: Plan, products: readonly Product[], f: Format): string {
-  const top = plan.layers.find((l) => l.id === s.layerIds.at(-1));
+export function handleLine(session: Session, plan: Plan, products: readonly Product[], f: Format): string {
+  const top = plan.layers.find((l) => l.id === session.layerIds.at(-1));
   const minC = products.find((p) => p.id === top?.productId)?.tempMinC ?? 10;
-  const otherDay = s.handleAt.slice(0, 10) !== s.startsAt.slice(0, 10);
-  const day = otherDay ? `, ${f.day(s.handleAt)}` : '';
-  const sand = s.readyAt ? ` May be sanded from ${f.dayTime(s.readyAt)}.` : '';
+  const otherDay = session.handleAt.slice(0, 10) !== session.startsAt.slice(0, 10);
+  const day = otherDay ? `, ${f.day(session.handleAt)}` : '';
+  const sand = session.readyAt ? ` May be sanded from ${f.dayTime(session.readyAt)}.` : '';
   return `Handle-dry${day}. Until then no rain or dew on it, and not below ${f.temp(minC)}.${sand}`;
 }
 
@@ -166,12 +166,14 @@ export const titled = (
 
 /** How long an activated can or mix may be used. */
 export function activationLine(
-  s: Session,
-  a: Session['activations'][number],
+  session: Session,
+  activation: Session['activations'][number],
   products: readonly Product[],
   f: Format,
 ): string {
-  const many = s.activations.length > 1;
-  const what = many ? (products.find((p) => p.id === a.productId)?.name ?? a.productId) : 'Activated can';
-  return `${what}: prudent until ${f.dayTime(a.prudentUntil)}; the label’s life ends ${f.dayTime(a.usableUntil)} and never stretches in the cold.`;
+  const many = session.activations.length > 1;
+  const what = many
+    ? (products.find((p) => p.id === activation.productId)?.name ?? activation.productId)
+    : 'Activated can';
+  return `${what}: prudent until ${f.dayTime(activation.prudentUntil)}; the label’s life ends ${f.dayTime(activation.usableUntil)} and never stretches in the cold.`;
 }

@@ -52,11 +52,17 @@ function wetTime(min: number, max: number | null): string {
 }
 
 /** What the tag at a seam says: the act, then the rest or the time. */
-export function seamTag(s: DrawnSeam): [string, string] {
-  if (s.verdict === 'no') return ['Does not hold', 'see why'];
-  if (s.join === 'wet-on-wet' && s.window)
-    return ['Wet on wet', wetTime(s.window.minMin, s.window.wetMaxMin ?? s.window.bondMaxMin)];
-  return [`${s.join === 'scuffed' ? 'Scuff ' : ''}P${s.gritP}${s.wet ? ' wet' : ''}`, 'degrease, tack'];
+export function seamTag(drawnSeam: DrawnSeam): [string, string] {
+  if (drawnSeam.verdict === 'no') return ['Does not hold', 'see why'];
+  if (drawnSeam.join === 'wet-on-wet' && drawnSeam.window)
+    return [
+      'Wet on wet',
+      wetTime(drawnSeam.window.minMin, drawnSeam.window.wetMaxMin ?? drawnSeam.window.bondMaxMin),
+    ];
+  return [
+    `${drawnSeam.join === 'scuffed' ? 'Scuff ' : ''}P${drawnSeam.gritP}${drawnSeam.wet ? ' wet' : ''}`,
+    'degrease, tack',
+  ];
 }
 
 /** A candy's ground is silver, whatever the candy. */
@@ -85,20 +91,20 @@ export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: read
   const done = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
   const isBlocked = (l: PlanLayer): boolean =>
     seams.some((s) => belowText(s) === l.id && s.join === 'sanded');
-  const bands = layers.map((l): Band => {
-    const p = products.find((x) => x.id === l.productId);
-    const coatIds = Array.from({ length: l.coats }, (_, i) => `${l.id}.${i + 1}`);
-    const um = l.coats * l.filmUmPerCoat;
+  const bands = layers.map((layer): Band => {
+    const product = products.find((x) => x.id === layer.productId);
+    const coatIds = Array.from({ length: layer.coats }, (_, i) => `${layer.id}.${i + 1}`);
+    const um = layer.coats * layer.filmUmPerCoat;
     return {
-      id: l.id,
-      name: p?.name ?? l.productId,
-      role: ROLE_NAMES[l.role],
-      coats: l.coats,
+      id: layer.id,
+      name: product?.name ?? layer.productId,
+      role: ROLE_NAMES[layer.role],
+      coats: layer.coats,
       doneCoats: coatIds.filter((c) => done.has(c)).length,
-      umPerCoat: l.filmUmPerCoat,
+      umPerCoat: layer.filmUmPerCoat,
       um,
-      awayUm: isBlocked(l) ? sandAwayUm(um) : 0,
-      paint: p ? paintOf(p, l.hex ?? groundHex(job, p)) : UNKNOWN_PAINT,
+      awayUm: isBlocked(layer) ? sandAwayUm(um) : 0,
+      paint: product ? paintOf(product, layer.hex ?? groundHex(job, product)) : UNKNOWN_PAINT,
     };
   });
   const marks = worstSeams(seams).map((s): SeamMark => {
@@ -115,12 +121,12 @@ export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: read
 }
 
 /** The drawing in words, for those who cannot see it. */
-export function stackInWords(s: Stack, f: Format): string {
-  const bands = s.bands.map((b) => {
+export function stackInWords(stack: Stack, f: Format): string {
+  const bands = stack.bands.map((b) => {
     const sprayed = b.doneCoats > 0 ? `, ${b.doneCoats} sprayed` : '';
     return `${b.name} ${b.coats} ${b.coats === 1 ? 'coat' : 'coats'} of ${f.film(b.umPerCoat)}${sprayed}`;
   });
-  return `Cross-section to scale, bottom up: ${s.substrate}; ${bands.join('; ')}. ${f.film(s.totalUm)} in all.`;
+  return `Cross-section to scale, bottom up: ${stack.substrate}; ${bands.join('; ')}. ${f.film(stack.totalUm)} in all.`;
 }
 
 const GAUGE_STEP_UM = 50;

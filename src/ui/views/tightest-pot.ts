@@ -8,11 +8,11 @@ export interface TightestPot {
   readonly last: Task;
 }
 
-export function tightestPot(plan: Pick<Plan, 'layers'>, s: Session | undefined): TightestPot | null {
-  if (!s) return null;
+export function tightestPot(plan: Pick<Plan, 'layers'>, session: Session | undefined): TightestPot | null {
+  if (!session) return null;
   const productOf = (t: Task): string | undefined => plan.layers.find((l) => l.id === t.layerId)?.productId;
-  const coats = s.tasks.filter((t) => t.kind === 'coat');
-  const pots = s.activations.flatMap((act) => {
+  const coats = session.tasks.filter((t) => t.kind === 'coat');
+  const pots = session.activations.flatMap((act) => {
     const last = coats.findLast((t) => productOf(t) === act.productId);
     if (!last) return [];
     const fromMs = instantOf(act.at);

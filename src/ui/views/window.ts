@@ -120,13 +120,13 @@ export function dayView(options: readonly StartOption[], dayMs: number, now: Now
 }
 
 /** The start in one line: first coat, activations, hands off. */
-export function startLine(s: Session, products: readonly Product[], f: Format): string {
-  const begins = s.activations.map((a) => {
+export function startLine(session: Session, products: readonly Product[], f: Format): string {
+  const begins = session.activations.map((a) => {
     const gun = products.find((p) => p.id === a.productId)?.carrier === 'gun';
     const cans = a.cans === 1 ? 'activate one can' : `activate ${a.cans} cans`;
     return `, ${gun ? 'mix' : cans} ${f.time(a.at)}`;
   });
-  return `First coat ${f.time(s.sprayAt)}${begins.join('')}, hands off ${f.time(s.handsOffAt)}.`;
+  return `First coat ${f.time(session.sprayAt)}${begins.join('')}, hands off ${f.time(session.handsOffAt)}.`;
 }
 
 /** What spoils it in most futures, two at most; empty when nothing does. */

@@ -29,19 +29,19 @@ interface RowProps {
   readonly onTake: (starts: Alternative['starts']) => void;
 }
 
-function AlternativeRow({ alternative: a, onTake }: RowProps) {
+function AlternativeRow({ alternative, onTake }: RowProps) {
   const f = useFormat();
   return (
     <div className="row" style={{ padding: '9px 0', borderTop: '1px solid var(--line-2)', marginTop: 6 }}>
-      <b style={{ fontSize: 18, fontWeight: 650, minWidth: 52 }}>{percentOf(a.chance)} %</b>
+      <b style={{ fontSize: 18, fontWeight: 650, minWidth: 52 }}>{percentOf(alternative.chance)} %</b>
       <span className="small" style={{ flex: 1, minWidth: 130 }}>
-        {a.starts.map((s) => f.dayTime(s.at)).join(', then ')}
+        {alternative.starts.map((s) => f.dayTime(s.at)).join(', then ')}
         <br />
         <span className="muted">
-          {sayWhy(a.why, f)}, handle-dry {f.dayTime(a.finishesAt)}
+          {sayWhy(alternative.why, f)}, handle-dry {f.dayTime(alternative.finishesAt)}
         </span>
       </span>
-      <Button size="small" variant="outlined" onClick={() => onTake(a.starts)}>
+      <Button size="small" variant="outlined" onClick={() => onTake(alternative.starts)}>
         Take this
       </Button>
     </div>

@@ -9,13 +9,13 @@ import { useFormat } from '../theme/providers';
 import { spoilers, startLine, valuedChecks } from '../views/window';
 
 /** @param children the controls that move it */
-export function Decision({ session: s, children }: { session: Session; children: ReactNode }) {
+export function Decision({ session, children }: { session: Session; children: ReactNode }) {
   return (
     <section className="panel" aria-label="The start" style={{ border: '2px solid var(--lagoon)' }}>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))', gap: 18 }}>
-        <Odds session={s} />
+        <Odds session={session} />
         <ul style={{ display: 'grid', gap: 5, alignContent: 'start' }}>
-          <Expected session={s} />
+          <Expected session={session} />
         </ul>
       </div>
       <div className="row" style={{ marginTop: 12 }}>
@@ -25,22 +25,22 @@ export function Decision({ session: s, children }: { session: Session; children:
   );
 }
 
-function Odds({ session: s }: { session: Session }) {
+function Odds({ session }: { session: Session }) {
   const f = useFormat();
   const { plan, products } = useDesk();
-  const spoiled = spoilers(s);
-  const [good, of] = s.oksOf;
+  const spoiled = spoilers(session);
+  const [good, of] = session.oksOf;
   return (
     <div>
       <p className="big" style={{ fontSize: 20 }}>
-        {f.day(s.startsAt)}, start {f.time(s.startsAt)}
+        {f.day(session.startsAt)}, start {f.time(session.startsAt)}
       </p>
-      <p style={{ color: s.feasible ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>
-        {s.feasible ? `${good} of ${of} futures end well` : 'Outside a limit or your free hours'}
+      <p style={{ color: session.feasible ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>
+        {session.feasible ? `${good} of ${of} futures end well` : 'Outside a limit or your free hours'}
       </p>
       <p className="cap" style={{ marginTop: 6 }}>
-        {startLine(s, products, f)} At stake: {f.money(s.stakes.materials, plan.cost.currency)} of paint and{' '}
-        {f.hours(s.stakes.hours)}.
+        {startLine(session, products, f)} At stake: {f.money(session.stakes.materials, plan.cost.currency)} of
+        paint and {f.hours(session.stakes.hours)}.
       </p>
       {spoiled !== '' && (
         <p className="cap" style={{ marginTop: 4 }}>

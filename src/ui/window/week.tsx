@@ -27,11 +27,11 @@ export function Week({ view, onSession, onShift }: WeekProps) {
   const [fromH, setFromH] = useState(0);
   const { session, suit } = view;
   const fromMs = nowMs + (fromH - PAST_H) * HOUR;
-  const onKey = (e: KeyboardEvent): void => {
-    if (!session || e.target !== e.currentTarget) return;
-    if (e.key !== 'ArrowLeft' && e.key !== 'ArrowRight') return;
-    e.preventDefault();
-    onShift(e.key === 'ArrowLeft' ? -1 : 1);
+  const onKey = (event: KeyboardEvent): void => {
+    if (!session || event.target !== event.currentTarget) return;
+    if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
+    event.preventDefault();
+    onShift(event.key === 'ArrowLeft' ? -1 : 1);
   };
   return (
     <section className="panel desk-only" aria-label="The week" onKeyDown={onKey} tabIndex={0}>
@@ -157,13 +157,13 @@ function HoursTable({ suit }: { suit: Suit }) {
             </tr>
           </thead>
           <tbody>
-            {suit.spans.map((s) => (
-              <tr key={s.startsAt}>
-                <td>{f.dayTime(s.startsAt)}</td>
-                <td>{f.dayTime(s.endsAt)}</td>
-                <td>{s.verdict === 'inside' ? 'just inside' : s.verdict}</td>
-                <td>{s.reasons.map(causeName).join('; ')}</td>
-                <td className="num">{s.share === null ? '–' : f.pct(s.share)}</td>
+            {suit.spans.map((span) => (
+              <tr key={span.startsAt}>
+                <td>{f.dayTime(span.startsAt)}</td>
+                <td>{f.dayTime(span.endsAt)}</td>
+                <td>{span.verdict === 'inside' ? 'just inside' : span.verdict}</td>
+                <td>{span.reasons.map(causeName).join('; ')}</td>
+                <td className="num">{span.share === null ? '–' : f.pct(span.share)}</td>
               </tr>
             ))}
           </tbody>

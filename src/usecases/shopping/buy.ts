@@ -50,22 +50,22 @@ function needsOf(wants: readonly Want[], things: readonly Thing[], shelf: FromSh
   return Object.fromEntries(things.map((t) => [t.id, missing(t)]));
 }
 
-function paintLine(t: Thing, pack: Thing['packs'][number], count: number): ShoppingLine {
+function paintLine(thing: Thing, pack: Thing['packs'][number], count: number): ShoppingLine {
   return {
-    key: priceKey(t.id, pack.sizeMl),
-    priceKey: priceKey(t.ingredientId, pack.sizeMl),
-    colour: t.colour,
-    group: t.part === 'base' ? 'paint' : 'mix',
-    productId: t.product.id,
-    part: t.part,
-    name: t.product.name,
+    key: priceKey(thing.id, pack.sizeMl),
+    priceKey: priceKey(thing.ingredientId, pack.sizeMl),
+    colour: thing.colour,
+    group: thing.part === 'base' ? 'paint' : 'mix',
+    productId: thing.product.id,
+    part: thing.part,
+    name: thing.product.name,
     params: {},
     count,
     packSize: pack.sizeMl,
     unit: 'ml',
     price: pack.price,
     cost: count * pack.price,
-    jobs: [...t.jobs],
+    jobs: [...thing.jobs],
     have: false,
   };
 }
@@ -98,33 +98,33 @@ interface UsedUp {
 function usedUpBy(wants: readonly Want[]): UsedUp[] {
   const byId = new Map<string, UsedUp>();
   for (const w of wants)
-    for (const c of w.consumables) {
-      const sum = byId.get(c.id) ?? { c, need: 0, jobs: [], have: false };
-      if (!SHARED.has(c.id) || sum.need === 0) sum.need += c.need;
+    for (const consumable of w.consumables) {
+      const sum = byId.get(consumable.id) ?? { c: consumable, need: 0, jobs: [], have: false };
+      if (!SHARED.has(consumable.id) || sum.need === 0) sum.need += consumable.need;
       sum.jobs.push(w.stored.id);
-      sum.have ||= c.have;
-      byId.set(c.id, sum);
+      sum.have ||= consumable.have;
+      byId.set(consumable.id, sum);
     }
   return [...byId.values()];
 }
 
-function prepLine({ c, need, jobs, have }: UsedUp, shelf: FromShelf): ShoppingLine {
-  const missing = c.unit === 'ml' && !have ? shelf.take(c.id, need) : need;
-  const count = Math.ceil(missing / c.packSize - 1e-9);
+function prepLine({ c: consumable, need, jobs, have }: UsedUp, shelf: FromShelf): ShoppingLine {
+  const missing = consumable.unit === 'ml' && !have ? shelf.take(consumable.id, need) : need;
+  const count = Math.ceil(missing / consumable.packSize - 1e-9);
   return {
-    key: c.id,
-    priceKey: c.id,
+    key: consumable.id,
+    priceKey: consumable.id,
     colour: null,
-    group: c.group,
+    group: consumable.group,
     productId: null,
     part: null,
     name: null,
-    params: c.params,
+    params: consumable.params,
     count,
-    packSize: c.packSize,
-    unit: c.unit,
-    price: c.price,
-    cost: have ? 0 : count * c.price,
+    packSize: consumable.packSize,
+    unit: consumable.unit,
+    price: consumable.price,
+    cost: have ? 0 : count * consumable.price,
     jobs,
     have,
   };

@@ -57,13 +57,13 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
     const prices: Record<string, number> = {};
     for (const { want } of lines) Object.assign(prices, want.job.prices);
     const jobs = lines.filter((l) => !l.material.begun).map((l) => l.want.stored.id);
-    for (const g of ingredientsOf(product, prices)) {
-      const tint = g.part === 'base' ? colour : null;
-      const id = tinted(g.id, tint);
-      const { part, packs } = g;
+    for (const ingredient of ingredientsOf(product, prices)) {
+      const tint = ingredient.part === 'base' ? colour : null;
+      const id = tinted(ingredient.id, tint);
+      const { part, packs } = ingredient;
       const fresh: Thing = {
         id,
-        ingredientId: g.id,
+        ingredientId: ingredient.id,
         colour: tint,
         product,
         part,
@@ -72,7 +72,7 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
         packs,
       };
       const thing = things.get(id) ?? fresh;
-      thing.needMl += needMl * g.share;
+      thing.needMl += needMl * ingredient.share;
       for (const job of jobs) thing.jobs.add(job);
       things.set(id, thing);
     }

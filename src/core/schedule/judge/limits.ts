@@ -34,19 +34,19 @@ export interface LimitTable {
 }
 
 /** One pass from the end of the forecast to its start, per future. */
-export function limitTable(a: AtPart, p: Product): LimitTable {
-  const size = a.rows * a.nodes;
+export function limitTable(air: AtPart, product: Product): LimitTable {
+  const size = air.rows * air.nodes;
   const wind = new Int32Array(size);
   const wet = new Int32Array(size);
   const cold = new Int32Array(size);
-  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = a;
-  const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = p;
-  for (let r = 0; r < a.rows; r++) {
-    let nextWind = a.nodes;
-    let nextWet = a.nodes;
-    let nextCold = a.nodes;
-    for (let i = a.nodes - 1; i >= 0; i--) {
-      const k = r * a.nodes + i;
+  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = air;
+  const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = product;
+  for (let r = 0; r < air.rows; r++) {
+    let nextWind = air.nodes;
+    let nextWet = air.nodes;
+    let nextCold = air.nodes;
+    for (let i = air.nodes - 1; i >= 0; i--) {
+      const k = r * air.nodes + i;
       const panel = panelC[k]!;
       const gap = gapK[k]!;
       if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) nextWind = i;
@@ -57,7 +57,7 @@ export function limitTable(a: AtPart, p: Product): LimitTable {
       cold[k] = nextCold;
     }
   }
-  return { nextBad: [wind, wet, cold], product: p };
+  return { nextBad: [wind, wet, cold], product };
 }
 
 /** One node of one future. */

@@ -126,15 +126,15 @@ export class Runner {
   }
 
   /** Earliest instant of a coat: the film below has flashed, the part is tacked, the can activated. */
-  private startOf({ step }: BoundStep, p: Progress): number {
-    let atMs = p.freeMs;
-    if (p.under) {
+  private startOf({ step }: BoundStep, progress: Progress): number {
+    let atMs = progress.freeMs;
+    if (progress.under) {
       const stage = step.firstOfLayer ? 'next' : 'flash';
-      atMs = Math.max(atMs, p.under.clock.stageAt(stage, p.row, p.under.endMs));
-      if (step.firstOfLayer) atMs = Math.max(atMs, p.freeMs + TACK_MIN * MINUTE);
+      atMs = Math.max(atMs, progress.under.clock.stageAt(stage, progress.row, progress.under.endMs));
+      if (step.firstOfLayer) atMs = Math.max(atMs, progress.freeMs + TACK_MIN * MINUTE);
     }
     // A can is activated only once the film under it is ready: its clock cannot be stopped.
-    if (step.activateCans > 0) atMs = Math.max(atMs, p.freeMs + (TACK_MIN + ACTIVATE_MIN) * MINUTE);
+    if (step.activateCans > 0) atMs = Math.max(atMs, progress.freeMs + (TACK_MIN + ACTIVATE_MIN) * MINUTE);
     return up(atMs);
   }
 

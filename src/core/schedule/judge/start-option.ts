@@ -46,17 +46,19 @@ export interface StartOption {
 const COMFORT = { windShare: 0.85, rhFrac: 0.05, gapK: 1.5, twoPartC: 15, onePartK: 2 } as const;
 
 /** Comfort on the central line: within the limits but near them is "just inside". */
-export function isComfortable(a: AtPart, d: Draft, fromMs: number, toMs: number): boolean {
-  const row = (a.rows - 1) * a.nodes;
-  const from = Math.max(0, Math.floor((fromMs - a.startMs) / a.stepMs));
-  const to = Math.min(a.nodes - 1, Math.ceil((toMs - a.startMs) / a.stepMs));
-  const p = d.steps.at(-1)!.product;
+export function isComfortable(air: AtPart, draft: Draft, fromMs: number, toMs: number): boolean {
+  const row = (air.rows - 1) * air.nodes;
+  const from = Math.max(0, Math.floor((fromMs - air.startMs) / air.stepMs));
+  const to = Math.min(air.nodes - 1, Math.ceil((toMs - air.startMs) / air.stepMs));
+  const product = draft.steps.at(-1)!.product;
   // Two-part paint wants 15 °C whatever its sheet allows; one-part wants a few degrees in hand.
-  const comfortC = isTwoPart(p) ? Math.max(COMFORT.twoPartC, p.tempMinC) : p.tempMinC + COMFORT.onePartK;
+  const comfortC = isTwoPart(product)
+    ? Math.max(COMFORT.twoPartC, product.tempMinC)
+    : product.tempMinC + COMFORT.onePartK;
   for (let k = row + from; k <= row + to; k++) {
-    const cold = a.panelC[k]! < comfortC || a.gapK[k]! < p.dewGapMinK + COMFORT.gapK;
-    const windy = a.windMs[k]! > COMFORT.windShare * p.windMaxMs;
-    if (cold || windy || a.rhFrac[k]! > p.rhMaxFrac - COMFORT.rhFrac) return false;
+    const cold = air.panelC[k]! < comfortC || air.gapK[k]! < product.dewGapMinK + COMFORT.gapK;
+    const windy = air.windMs[k]! > COMFORT.windShare * product.windMaxMs;
+    if (cold || windy || air.rhFrac[k]! > product.rhMaxFrac - COMFORT.rhFrac) return false;
   }
   return true;
 }

@@ -37,11 +37,11 @@ export function alternativesOf(
   for (const differs of [otherDay, atAnotherHour])
     for (const c of chains)
       if (shown.length < SHOWN && differs(c, best) && shown.every((o) => differs(c, o))) shown.push(c);
-  return shown.map((c) => ({
-    starts: c.picks.map((p, k) => ({ sessionId: sessionIds[k]!, at: isoOf(p.startMs, tz) })),
-    chance: chanceOf(goodEnds(c), c.picks[0]!.of),
-    finishesAt: isoOf(finishMs(c), tz),
-    expectedLoss: c.expectedLoss,
-    why: { code: whyCode(c, best, otherDay), params: {} },
+  return shown.map((chain) => ({
+    starts: chain.picks.map((p, k) => ({ sessionId: sessionIds[k]!, at: isoOf(p.startMs, tz) })),
+    chance: chanceOf(goodEnds(chain), chain.picks[0]!.of),
+    finishesAt: isoOf(finishMs(chain), tz),
+    expectedLoss: chain.expectedLoss,
+    why: { code: whyCode(chain, best, otherDay), params: {} },
   }));
 }

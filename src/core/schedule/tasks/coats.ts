@@ -55,11 +55,15 @@ function cansFor(product: Product, ml: number): number {
 /** Coats with the activation before the first of each product that dies, unless one is open already. */
 export function withActivations(coats: readonly Coat[], open: ReadonlySet<string>): CoatStep[] {
   const opened = new Set(open);
-  return coats.map((c): CoatStep => {
-    const { id } = c.product;
-    const activates = isTwoPart(c.product) && c.product.potLifeMin !== undefined && !opened.has(id);
+  return coats.map((coat): CoatStep => {
+    const { id } = coat.product;
+    const activates = isTwoPart(coat.product) && coat.product.potLifeMin !== undefined && !opened.has(id);
     if (activates) opened.add(id);
     const ml = coats.filter((x) => x.product.id === id).reduce((a, x) => a + x.ml, 0);
-    return { ...c, firstOfLayer: c.coat === 1, activateCans: activates ? cansFor(c.product, ml) : 0 };
+    return {
+      ...coat,
+      firstOfLayer: coat.coat === 1,
+      activateCans: activates ? cansFor(coat.product, ml) : 0,
+    };
   });
 }

@@ -60,23 +60,23 @@ function filling(job: Job, id: string): PrepStep[] {
   });
 }
 
-function sanding(s: Stretch, parts: ReadonlyMap<string, Part>): PrepStep[] {
-  const inside = new Set(s.layers.map((l) => l.id));
-  const seams = s.seams.filter((x) => inside.has(x.above) && isSanded(x));
+function sanding(stretch: Stretch, parts: ReadonlyMap<string, Part>): PrepStep[] {
+  const inside = new Set(stretch.layers.map((l) => l.id));
+  const seams = stretch.seams.filter((x) => inside.has(x.above) && isSanded(x));
   return seams.flatMap((seam, i) => {
     const of = seam.partIds.map((id) => parts.get(id)!);
-    return sandingOf(`${s.id}.sand${i === 0 ? '' : i + 1}`, seam, of);
+    return sandingOf(`${stretch.id}.sand${i === 0 ? '' : i + 1}`, seam, of);
   });
 }
 
 /** Wiping, tape and tack cloth: the same before every session, done on everything it sprays. */
-function lastPreparation(s: Stretch, parts: ReadonlyMap<string, Part>): PrepStep[] {
-  const partIds = [...new Set(s.layers.flatMap((l) => l.partIds))];
+function lastPreparation(stretch: Stretch, parts: ReadonlyMap<string, Part>): PrepStep[] {
+  const partIds = [...new Set(stretch.layers.flatMap((l) => l.partIds))];
   const of = partIds.map((id) => parts.get(id)!);
   const areaM2 = totalAreaM2(of);
   const feared = of.some((p) => p.silicone);
   const step = (kind: 'clean' | 'mask' | 'tack', minutes: number, code: string, params = {}): PrepStep => ({
-    id: `${s.id}.${kind}`,
+    id: `${stretch.id}.${kind}`,
     kind,
     minutes,
     partIds,
@@ -85,7 +85,7 @@ function lastPreparation(s: Stretch, parts: ReadonlyMap<string, Part>): PrepStep
   const wipeMin = inFives(5 + 8 * areaM2);
   return [
     step('clean', feared ? 2 * wipeMin : wipeMin, feared ? 'clean-twice' : 'clean', { areaM2 }),
-    step('mask', s.first ? 15 : 10, s.first ? 'mask' : 'mask-again'),
+    step('mask', stretch.first ? 15 : 10, stretch.first ? 'mask' : 'mask-again'),
     step('tack', TACK_MIN + 2, 'tack-and-warm'),
   ];
 }

@@ -37,22 +37,22 @@ function rungMinutes(rungs: readonly Rung[], totalMin: number): number[] {
 }
 
 /** The rungs of one seam as tasks; together they take the seam's time in fives. @param of the parts it is on */
-export function sandingOf(id: string, s: Seam, of: readonly Part[]): PrepStep[] {
-  const rungs = ladderOf(s);
+export function sandingOf(id: string, seam: Seam, of: readonly Part[]): PrepStep[] {
+  const rungs = ladderOf(seam);
   const areaM2 = totalAreaM2(of);
-  const total = inFives(areaM2 * ladderMinPerM2(s));
-  const below = groundText(s.below);
-  const grit = s.gritP ?? 0;
-  const common = { kind: 'sand', partIds: s.partIds } as const;
+  const total = inFives(areaM2 * ladderMinPerM2(seam));
+  const below = groundText(seam.below);
+  const grit = seam.gritP ?? 0;
+  const common = { kind: 'sand', partIds: seam.partIds } as const;
   if (rungs.length <= 1) {
     const params = { grit, ladder: `P${grit}`, below, areaM2 };
-    return [{ ...common, id, minutes: total, detail: { code: singleCode(s), params } }];
+    return [{ ...common, id, minutes: total, detail: { code: singleCode(seam), params } }];
   }
   const minutes = rungMinutes(rungs, total);
-  return rungs.map((r, i): PrepStep => {
+  return rungs.map((rung, i): PrepStep => {
     const before = rungs[i - 1]?.gritP ?? 0;
-    const params = { grit: r.gritP, before, wet: r.wet ? 1 : 0, below, areaM2 };
-    const detail = { code: rungCode(s, i, rungs), params };
-    return { ...common, id: `${id}-p${r.gritP}`, minutes: minutes[i]!, detail };
+    const params = { grit: rung.gritP, before, wet: rung.wet ? 1 : 0, below, areaM2 };
+    const detail = { code: rungCode(seam, i, rungs), params };
+    return { ...common, id: `${id}-p${rung.gritP}`, minutes: minutes[i]!, detail };
   });
 }

@@ -32,12 +32,12 @@ function detailOf(sheet: Sheet, { product, activateCans }: CoatStep): Notice {
   });
 }
 
-function checksOf(p: Product, onWetFilm: boolean): Notice[] {
+function checksOf(product: Product, onWetFilm: boolean): Notice[] {
   const kit =
-    p.carrier === 'gun'
+    product.carrier === 'gun'
       ? [notice('check-strained')]
       : [notice('check-can-warm'), notice('check-shaken', { minutes: ACTIVATE_MIN - 3 })];
-  const worn = notice(p.isocyanate ? 'check-air-fed' : 'check-gloves');
+  const worn = notice(product.isocyanate ? 'check-air-fed' : 'check-gloves');
   return [
     ...(onWetFilm ? [notice('check-under-flashed')] : []),
     worn,

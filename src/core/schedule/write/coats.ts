@@ -16,48 +16,57 @@ const MANNER: Readonly<Record<Character, string>> = {
   drop: 'manner-drop',
 };
 
-function checksOf(sheet: Sheet, s: CoatStep, atMs: number, under: string | null): Notice[] {
+function checksOf(sheet: Sheet, coatStep: CoatStep, atMs: number, under: string | null): Notice[] {
   const now = airAt(sheet.air, atMs);
-  const p = s.product;
+  const product = coatStep.product;
   const air = [
-    notice('check-panel', { value: round1(now.panelC), min: p.tempMinC, max: p.tempMaxC }),
-    notice('check-dew-gap', { value: round1(now.gapK), min: p.dewGapMinK }),
-    notice('check-humidity', { value: Math.round(now.rhPct), max: Math.round(p.rhMaxFrac * 100) }),
-    notice('check-wind', { value: round1(now.windMs), max: p.windMaxMs }),
+    notice('check-panel', { value: round1(now.panelC), min: product.tempMinC, max: product.tempMaxC }),
+    notice('check-dew-gap', { value: round1(now.gapK), min: product.dewGapMinK }),
+    notice('check-humidity', { value: Math.round(now.rhPct), max: Math.round(product.rhMaxFrac * 100) }),
+    notice('check-wind', { value: round1(now.windMs), max: product.windMaxMs }),
   ];
   if (under === null) return air;
-  return [...air, notice(s.firstOfLayer ? 'check-under-ready' : 'check-coat-flashed', { product: under })];
+  return [
+    ...air,
+    notice(coatStep.firstOfLayer ? 'check-under-ready' : 'check-coat-flashed', { product: under }),
+  ];
 }
 
 /** The wait before a coat: for its own film, or for the one below. */
 function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void {
-  const s = sheet.draft.steps[k]!;
-  const below = sheet.draft.steps[k - 1]?.product ?? sheet.draft.carry?.product ?? s.product;
-  const detail = notice(s.firstOfLayer ? 'flash-to-next' : 'flash', {
+  const coatStep = sheet.draft.steps[k]!;
+  const below = sheet.draft.steps[k - 1]?.product ?? sheet.draft.carry?.product ?? coatStep.product;
+  const detail = notice(coatStep.firstOfLayer ? 'flash-to-next' : 'flash', {
     minutes: Math.round((toMs - fromMs) / MINUTE),
-    sheetMin: s.firstOfLayer ? below.nextMinMin : s.product.flashMin,
+    sheetMin: coatStep.firstOfLayer ? below.nextMinMin : coatStep.product.flashMin,
     panelC: round1(airAt(sheet.air, fromMs).panelC),
     refC: below.refTempC,
   });
-  const { layerId, coat } = s;
-  const task = { id: `${s.id}.flash`, kind: 'flash' as const, layerId, coat, partIds: [...s.partIds] };
+  const { layerId, coat } = coatStep;
+  const task = {
+    id: `${coatStep.id}.flash`,
+    kind: 'flash' as const,
+    layerId,
+    coat,
+    partIds: [...coatStep.partIds],
+  };
   put(sheet, { ...task, handsOn: false, detail, checks: [notice('check-touch')] }, fromMs, toMs);
 }
 
 function writeCoat(sheet: Sheet, k: number, under: string | null): void {
-  const s = sheet.draft.steps[k]!;
+  const coatStep = sheet.draft.steps[k]!;
   const { startMs, endMs } = sheet.run.coats[k]!;
-  const { product, coat, coats, minutes } = s;
-  const manner = MANNER[characterOf(product, coat, coats, s.firstClear)];
+  const { product, coat, coats, minutes } = coatStep;
+  const manner = MANNER[characterOf(product, coat, coats, coatStep.firstClear)];
   const task = {
-    id: s.id,
+    id: coatStep.id,
     kind: 'coat' as const,
-    layerId: s.layerId,
+    layerId: coatStep.layerId,
     coat,
-    partIds: [...s.partIds],
+    partIds: [...coatStep.partIds],
     handsOn: true,
-    detail: notice(manner, { product: product.name, coat, coats, ml: Math.round(s.ml), minutes }),
-    checks: checksOf(sheet, s, startMs, under),
+    detail: notice(manner, { product: product.name, coat, coats, ml: Math.round(coatStep.ml), minutes }),
+    checks: checksOf(sheet, coatStep, startMs, under),
     cautions: [product.isocyanate ? 'isocyanate' : 'solvent-vapour', 'ignition'],
   };
   put(sheet, task, startMs, endMs);

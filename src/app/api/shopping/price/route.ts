@@ -6,9 +6,9 @@ import { setPrice } from '@/usecases/shopping/set-price';
 export async function POST(request: Request): Promise<Response> {
   const sent = await bodyOf(request, 8192);
   if (!sent.ok) return sent.answer;
-  const p = priceSchema.safeParse(sent.value);
-  if (!p.success)
+  const parsed = priceSchema.safeParse(sent.value);
+  if (!parsed.success)
     return refused(422, 'A price is 0 or more.', [{ path: 'price', expected: 'a price of 0 or more' }]);
   const { store, clock } = workshop();
-  return Response.json({ jobs: setPrice(store, p.data.jobs, p.data, clock.nowMs()) });
+  return Response.json({ jobs: setPrice(store, parsed.data.jobs, parsed.data, clock.nowMs()) });
 }

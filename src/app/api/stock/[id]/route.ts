@@ -26,12 +26,12 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
     return stock.restore(id, clock.nowMs()) ? Response.json({ restored: true }) : gone();
   const sent = await bodyOf(request, 4096);
   if (!sent.ok) return sent.answer;
-  const t = takeSchema.safeParse(sent.value);
-  if (!t.success)
+  const parsed = takeSchema.safeParse(sent.value);
+  if (!parsed.success)
     return refused(422, 'Say how much was taken, more than 0 ml.', [
       { path: 'takeMl', expected: 'more than 0 ml' },
     ]);
-  const r = stock.take(id, t.data.takeMl, t.data.note, clock.nowMs());
+  const r = stock.take(id, parsed.data.takeMl, parsed.data.note, clock.nowMs());
   if (r.kind === 'missing') return gone();
   if (r.kind === 'taken') return Response.json(r);
   const left = `${Math.round(r.remainingMl)} ml`;

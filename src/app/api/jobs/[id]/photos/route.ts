@@ -20,11 +20,11 @@ export async function GET(_request: Request, { params }: Context): Promise<Respo
 export async function POST(request: Request, { params }: Context): Promise<Response> {
   const id = (await params).id;
   const { store, photos, clock } = workshop();
-  const q = new URL(request.url).searchParams;
+  const query = new URL(request.url).searchParams;
   const stored = store.load(id);
   if (!stored) return noSuchJob();
-  const partId = q.get('part') ?? '';
-  const moment = q.get('moment') ?? '';
+  const partId = query.get('part') ?? '';
+  const moment = query.get('moment') ?? '';
   if (!stored.job.parts.some((p) => p.id === partId))
     return refused(400, 'Say which part of this job it shows.');
   if (!(MOMENTS as readonly string[]).includes(moment)) return refused(400, 'Say before or after.');
