@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGS } from './scripts/chromium.mjs';
 
 /** Chromium of the system; the server is started by tests/server.ts on a throw-away database. */
 export default defineConfig({
@@ -17,15 +18,7 @@ export default defineConfig({
     reducedMotion: 'reduce',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
+      args: [...CHROMIUM_ARGS],
     },
   },
 } as Parameters<typeof defineConfig>[0]);

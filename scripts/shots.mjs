@@ -5,7 +5,8 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { CHROMIUM_ARGS, ensureChromium, ROOT } from './ensure.mjs';
+import { CHROMIUM_ARGS } from './chromium.mjs';
+import { ensureChromium, ROOT } from './ensure.mjs';
 
 const BASE = process.env.BASE ?? 'http://127.0.0.1:4310';
 const [out = join(ROOT, 'docs', 'screenshots'), ...only] = process.argv.slice(2);

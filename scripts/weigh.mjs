@@ -4,7 +4,8 @@
  * and the planning worker. BASE names another address.
  */
 import { chromium } from '@playwright/test';
-import { CHROMIUM_ARGS, ensureChromium } from './ensure.mjs';
+import { CHROMIUM_ARGS } from './chromium.mjs';
+import { ensureChromium } from './ensure.mjs';
 
 const BASE = process.env.BASE ?? 'http://127.0.0.1:4310';
 const PAGES = [

@@ -2,7 +2,7 @@
  * The usual routes side by side: layers, coats, sessions, hours and money of each, for the surface and
  * purpose at hand.
  */
-import { productIn } from './seams/seam';
+import { productIn, type System } from './seams/seam';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import { buildUp } from './coating/build-up';
@@ -28,25 +28,31 @@ export interface RouteSummary {
   readonly why: readonly Notice[];
 }
 
+/** A route with the system it comes to. */
+export interface RouteWithSystem {
+  readonly summary: RouteSummary;
+  readonly system: System;
+}
+
 /** @returns up to four routes, the one for the owner's kit first; empty when none holds */
-export function compareRoutes(job: Job): RouteSummary[] {
+export function compareRoutes(job: Job): RouteWithSystem[] {
   const products = productsOf(CATALOGUE, job.products);
   // What is already sprayed belongs to the build-up chosen; a comparison starts from the bare part.
   const { state: _state, starts: _starts, ...bare } = withZones(job);
   return proposals(bare, products).map((proposal) => {
-    const b = buildUp(bare, proposal.layers, products);
-    const system = { ...b, products };
+    const system = { ...buildUp(bare, proposal.layers, products), products };
+    const { layers } = system;
     const drafts = draftsOf(bare, system);
     const minutes = drafts.sessions.reduce(
       (a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0),
       0,
     );
-    return {
+    const summary: RouteSummary = {
       route: proposal.route,
       layers: proposal.layers,
-      names: b.layers.map((l) => productIn(products, l.productId).name),
-      coats: b.layers.reduce((a, l) => a + l.coats, 0),
-      filmUm: b.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
+      names: layers.map((l) => productIn(products, l.productId).name),
+      coats: layers.reduce((a, l) => a + l.coats, 0),
+      filmUm: layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
       sessions: drafts.sessions.length,
       handsOnH: minutes / 60,
       cost: materialsOf(bare, system).reduce((a, m) => a + m.cost, 0),
@@ -54,5 +60,6 @@ export function compareRoutes(job: Job): RouteSummary[] {
       recommended: proposal.recommended && (!proposal.isocyanate || job.equipment.suppliedAir),
       why: proposal.why,
     };
+    return { summary, system };
   });
 }

@@ -4,11 +4,10 @@
  */
 import type { Job } from '@/model/job';
 import { buildUp } from './coating/build-up';
-import { CATALOGUE, productsOf } from './coating/catalogue';
 import { breakEvenM2, grown, KIT } from './material/break-even';
 import { smoothPaintCost } from './material/sensitivity';
 import { jobConsumables } from './material/session-pours';
-import { compareRoutes, type RouteSummary } from './compare-routes';
+import { compareRoutes, type RouteSummary, type RouteWithSystem } from './compare-routes';
 import { totalAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
 
@@ -49,57 +48,48 @@ export function kitFor(job: Job, route: RouteSummary['route'], isocyanate: boole
   return gun + (isocyanate && !job.equipment.suppliedAir ? kitPrice(job, 'airFed') : 0);
 }
 
+type WithoutShelf = Omit<Job, 'state' | 'starts' | 'shelf'>;
+
+/** One way in money. @param areaM2 of everything that is painted */
+function wayOf(job: WithoutShelf, { summary, system }: RouteWithSystem, areaM2: number): Way {
+  const { route, cost, handsOnH, isocyanate } = summary;
+  const prep = jobConsumables(job, system).reduce((a, c) => a + c.cost, 0);
+  const kit = kitFor(job, route, isocyanate) / (job.equipment.kitJobs ?? 1);
+  const total = cost + prep + kit;
+  const perM2 = areaM2 > 0 ? total / areaM2 : 0;
+  return { id: route, paint: cost, prep, kit, total, perM2, handsOnH, isocyanate };
+}
+
+function shopFor(job: WithoutShelf, areaM2: number): Way {
+  const total = kitPrice(job, 'shopFixed') + kitPrice(job, 'shopPerM2') * areaM2;
+  const perM2 = areaM2 > 0 ? total / areaM2 : 0;
+  return { id: 'shop', paint: 0, prep: 0, kit: 0, total, perM2, handsOnH: 0, isocyanate: false };
+}
+
+/** Paint and kit of a way when the parts are so many times as large. */
+function moneyWhenGrown(job: WithoutShelf, { kit }: Way, { summary, system }: RouteWithSystem) {
+  const { products } = system;
+  return (times: number): number => {
+    const larger: Job = { ...job, parts: grown(job.parts, times) };
+    return smoothPaintCost(larger, { ...buildUp(larger, summary.layers, products), products }) + kit;
+  };
+}
+
 /** Every way that holds on this surface, cheapest first, the shop among them. */
 export function waysOf(whole: Job): Ways {
   const { state: _state, starts: _starts, shelf: _shelf, ...job } = withZones(whole);
-  const products = productsOf(CATALOGUE, job.products);
   const areaM2 = totalAreaM2(job.parts);
-  const spread = job.equipment.kitJobs ?? 1;
-  const routes = compareRoutes(job);
-  const ways = routes.map((route): Way => {
-    const b = buildUp(job, route.layers, products);
-    const prep = jobConsumables(job, { ...b, products }).reduce((a, c) => a + c.cost, 0);
-    const kit = kitFor(job, route.route, route.isocyanate) / spread;
-    const total = route.cost + prep + kit;
-    return {
-      id: route.route,
-      paint: route.cost,
-      prep,
-      kit,
-      total,
-      perM2: areaM2 > 0 ? total / areaM2 : 0,
-      handsOnH: route.handsOnH,
-      isocyanate: route.isocyanate,
-    };
-  });
-  const shop = kitPrice(job, 'shopFixed') + kitPrice(job, 'shopPerM2') * areaM2;
-  const list: Way[] = [
-    ...ways,
-    {
-      id: 'shop' as const,
-      paint: 0,
-      prep: 0,
-      kit: 0,
-      total: shop,
-      perM2: areaM2 > 0 ? shop / areaM2 : 0,
-      handsOnH: 0,
-      isocyanate: false,
-    },
-  ].sort((a, b) => a.total - b.total);
-  const cans = ways.filter((w) => w.id.startsWith('cans')).sort((a, b) => a.total - b.total)[0];
-  const gun = ways.filter((w) => w.id.startsWith('gun')).sort((a, b) => a.total - b.total)[0];
+  const routes = compareRoutes(job).map((route) => ({ route, way: wayOf(job, route, areaM2) }));
+  const list = [...routes.map((r) => r.way), shopFor(job, areaM2)].sort((a, b) => a.total - b.total);
+  const cheapest = (kind: 'cans' | 'gun') =>
+    routes.filter((r) => r.way.id.startsWith(kind)).sort((a, b) => a.way.total - b.way.total)[0];
+  const cans = cheapest('cans');
+  const gun = cheapest('gun');
   if (!cans || !gun) return { list, breakEven: null, areaM2 };
-  const at = (w: Way) => {
-    const layers = routes.find((r) => r.route === w.id)!.layers;
-    return (k: number): number => {
-      const j: Job = { ...job, parts: grown(job.parts, k) };
-      const b = buildUp(j, layers, products);
-      return smoothPaintCost(j, { ...b, products }) + w.kit;
-    };
-  };
-  return {
-    list,
-    breakEven: { cans: cans.id, gun: gun.id, m2: breakEvenM2(areaM2, at(cans), at(gun)) },
+  const m2 = breakEvenM2(
     areaM2,
-  };
+    moneyWhenGrown(job, cans.way, cans.route),
+    moneyWhenGrown(job, gun.way, gun.route),
+  );
+  return { list, breakEven: { cans: cans.way.id, gun: gun.way.id, m2 }, areaM2 };
 }

@@ -16,7 +16,7 @@ interface RoutesPanelProps {
 }
 
 export function RoutesPanel({ job, chosen, onTake }: RoutesPanelProps) {
-  const routes = compareRoutes(job);
+  const routes = compareRoutes(job).map((r) => r.summary);
   return (
     <section className="panel" aria-label="Ways to do it" style={{ gridColumn: '1 / -1' }}>
       <div className="hd">
