@@ -1,7 +1,7 @@
 /** Areas worked by hand: 1000 × 500 mm is half a square metre. */
 import { flatPart } from '@/demo/test-part';
 import { describe, expect, it } from 'vitest';
-import { measured, overrunFactor, partAreaM2, postureShare, totalAreaM2 } from './area';
+import { measured, measuredInAll, overrunFactor, partAreaM2, postureShare, totalAreaM2 } from './area';
 
 const panel = flatPart();
 
@@ -25,5 +25,8 @@ describe('area to paint', () => {
     expect(measured({ ...panel, widthMm: 0 })).toBeNull();
     expect(measured({ ...panel, widthMm: 10_001 })).toBeNull();
     expect(measured(panel)?.areaM2).toBeCloseTo(0.5, 12);
+    const begun = { ...panel, lengthMm: 0 };
+    expect(measuredInAll([panel, begun, panel])).toEqual({ areaM2: 1, complete: false });
+    expect(measuredInAll([panel]).complete).toBe(true);
   });
 });

@@ -102,3 +102,10 @@ export function measured(part: Part): Measured | null {
     throw e;
   }
 }
+
+/** What is measured of several parts: their area, and whether every one of them has its measures. */
+export function measuredInAll(parts: readonly Part[]): { areaM2: number; complete: boolean } {
+  const figures = parts.map(measured);
+  const areaM2 = figures.reduce((sum, m) => sum + (m?.areaM2 ?? 0), 0);
+  return { areaM2, complete: figures.every((m) => m !== null) };
+}

@@ -8,7 +8,7 @@ import type { Job } from '@/model/job';
 import { testsNeeded } from '@/core/prep/cleaning';
 import { paperNeeds } from '@/core/prep/paper';
 import type { System } from '@/core/seams/seam';
-import { measured } from '@/core/surface/area';
+import { measuredInAll } from '@/core/surface/area';
 import { sayPreparation } from '@/words/sentences/preparation';
 import { LadderDrawing } from '../drawings/ladder';
 import { ProvenanceMark } from '../parts/mark';
@@ -26,7 +26,7 @@ interface PrepPanelProps {
 }
 
 export function PrepPanel({ job, system, sessions, panelC }: PrepPanelProps) {
-  if (!job.parts.every((p) => measured(p) !== null)) return null;
+  if (!measuredInAll(job.parts).complete) return null;
   return (
     <section className="panel" aria-label="Preparation">
       <div className="hd">

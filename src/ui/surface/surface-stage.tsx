@@ -2,7 +2,7 @@
 /** Surface: what is there, measured; what it is for; where and when. */
 import { useState } from 'react';
 import TextField from '@mui/material/TextField';
-import { measured } from '@/core/surface/area';
+import { measuredInAll } from '@/core/surface/area';
 import { useDesk } from '../desk/job-desk';
 import { PartSheet } from '../drawings/part-sheet';
 import { later } from '../parts/later';
@@ -65,15 +65,14 @@ function PartsPanel() {
   const f = useFormat();
   const { job } = useDesk();
   const [selected, setSelected] = useState<string | null>(null);
-  const figures = job.parts.map(measured);
-  const areaM2 = figures.reduce((a, m) => a + (m?.areaM2 ?? 0), 0);
+  const { areaM2, complete } = measuredInAll(job.parts);
   return (
     <section className="panel" aria-label="Parts">
       <div className="hd">
         Parts, laid flat to one scale <small>{f.area(areaM2)} in all, hidden edges hatched</small>
       </div>
       <div style={{ margin: '10px 0 14px' }}>
-        {figures.every((m) => m !== null) ? (
+        {complete ? (
           <PartSheet parts={job.parts} f={f} selected={selected} onSelect={setSelected} />
         ) : (
           <p className="cap">Give every part its measures, and it is drawn here.</p>
