@@ -8,7 +8,6 @@ import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';
 import { LOG_MARKS } from '@/words/names';
-import { layerName } from './build-up';
 import { doneList } from './task-words';
 
 export interface UsedRow {
@@ -69,7 +68,7 @@ export function outcomeRows(job: Job, plan: Plan, products: readonly Product[]):
     const outcome = logOf(job).outcomes.find((x) => x.layerId === layer.id);
     return {
       layerId: layer.id,
-      name: layerName(system, layer.id),
+      name: productIn(system.products, layer.productId).name,
       mark: outcome?.mark ?? null,
       said: outcome ? LOG_MARKS[outcome.mark]! : 'not said yet',
       remark: outcome?.remark ?? '',
