@@ -153,9 +153,9 @@ describe('places', () => {
 describe('the air as it is drawn', () => {
   const ten = Array.from({ length: 11 }, (_, i) => steady({ airTempC: Array(25).fill(10 + i) }));
   const e: Ensemble = { ...of(ten), central: ten[5]! };
-  const a = atPart(e, place('garage'), how);
+  const seen = (): AtPart => atPart({ ...e }, place('garage'), how);
   it('is hourly, with the line that stands for all and the band of eight in ten', () => {
-    const view = airView(a, { fromMs: T0 + HOUR, toMs: T0 + 4 * HOUR, nowMs: T0 + 2 * HOUR });
+    const view = airView(seen(), { fromMs: T0 + HOUR, toMs: T0 + 4 * HOUR, nowMs: T0 + 2 * HOUR });
     expect([view.startMs, view.stepMs]).toEqual([T0 + HOUR, HOUR]);
     expect(view.panelC.mid).toEqual([15, 15, 15, 15]);
     expect([view.panelC.low[0], view.panelC.high[0]]).toEqual([11, 19]);
@@ -163,10 +163,10 @@ describe('the air as it is drawn', () => {
     expect(view.sunDeg).toHaveLength(4);
   });
   it('is clipped to what is known; between two half-hours it begins at the next', () => {
-    const all = airView(a, { fromMs: T0 - 9 * HOUR, toMs: T0 + 99 * HOUR, nowMs: T0 - HOUR });
+    const all = airView(seen(), { fromMs: T0 - 9 * HOUR, toMs: T0 + 99 * HOUR, nowMs: T0 - HOUR });
     expect([all.startMs, all.windMs.mid.length]).toEqual([T0, 25]);
-    expect(airView(a, { fromMs: T0 + 1, toMs: T0 + 2 * HOUR, nowMs: T0 }).startMs).toBe(T0 + HOUR / 2);
-    expect(airView(a, { fromMs: T0 + 90 * HOUR, toMs: T0 + 99 * HOUR, nowMs: T0 }).rain).toEqual([]);
+    expect(airView(seen(), { fromMs: T0 + 1, toMs: T0 + 2 * HOUR, nowMs: T0 }).startMs).toBe(T0 + HOUR / 2);
+    expect(airView(seen(), { fromMs: T0 + 90 * HOUR, toMs: T0 + 99 * HOUR, nowMs: T0 }).rain).toEqual([]);
   });
   it('rain is the share of futures it reaches the part in', () => {
     const wet = steady({ rainMm: Array(25).fill(2) });
@@ -242,9 +242,10 @@ describe('fifty futures around one line', () => {
     expect(leads.map(rmsRainShiftH)).toEqual([0.3, 0.3, expect.closeTo(1.65, 9), 3, 13.5, 24, 24]);
   });
   const line = steady({ rainMm: Array.from({ length: 200 }, (_, i) => (i >= 90 && i < 96 ? 1 : 0)) }, 200);
-  const members = dress(line, { startMs: T0, issuedMs: T0, seed: 3 });
+  /** Made inside each test, so that what a test sees is its own. */
+  const futures = (): ForecastMember[] => dress(line, { startMs: T0, issuedMs: T0, seed: 3 });
   const errors = (key: 'airTempC' | 'rhPct' | 'windMs', h: number): number[] =>
-    members.map((m) => m[key][h]! - line[key][h]!);
+    futures().map((m) => m[key][h]! - line[key][h]!);
   const correlation = (a: number[], b: number[]): number => {
     const mean = (x: number[]): number => x.reduce((s, v) => s + v, 0) / x.length;
     const [ma, mb] = [mean(a), mean(b)];
@@ -257,6 +258,24 @@ describe('fifty futures around one line', () => {
     expect(correlation(all('airTempC'), all('rhPct'))).toBeLessThan(-0.45);
     expect(correlation(all('airTempC'), all('rhPct'))).toBeGreaterThan(-0.75);
     expect(Math.abs(correlation(all('airTempC'), all('windMs')))).toBeLessThan(0.25);
+  });
+  it('gusts err half as much again as the wind, and with it; cover errs by a fifth from a day on, by a twenty-fifth now', () => {
+    const calm = steady(
+      { gustMs: Array(200).fill(30), windMs: Array(200).fill(12), cloudFrac: Array(200).fill(0.5) },
+      200,
+    );
+    const made = dress(calm, { startMs: T0, issuedMs: T0, seed: 9 });
+    const errorsAt = (key: keyof ForecastMember, hours: number[]): number[] =>
+      hours.flatMap((h) => made.map((m) => m[key][h]! - calm[key][h]!));
+    const rms = (x: number[]): number => Math.sqrt(x.reduce((sum, v) => sum + v * v, 0) / x.length);
+    const far = [60, 90, 120, 150];
+    const gusts = errorsAt('gustMs', far);
+    const winds = errorsAt('windMs', far);
+    gusts.forEach((g, i) => expect(g).toBeCloseTo(1.5 * winds[i]!, 9));
+    expect(rms(errorsAt('cloudFrac', far))).toBeGreaterThan(0.16);
+    expect(rms(errorsAt('cloudFrac', far))).toBeLessThan(0.24);
+    expect(rms(errorsAt('cloudFrac', [0]))).toBeGreaterThan(0.025);
+    expect(rms(errorsAt('cloudFrac', [0]))).toBeLessThan(0.055);
   });
   it('an error fades over about 18 hours: an hour on it is nearly the same, two days on another', () => {
     expect(correlation(errors('airTempC', 100), errors('airTempC', 101))).toBeGreaterThan(0.85);
@@ -286,6 +305,7 @@ describe('fifty futures around one line', () => {
     for (const m of extreme) m.gustMs.forEach((g, i) => expect(g).toBeGreaterThanOrEqual(m.windMs[i]!));
   });
   it('rain comes earlier in some futures and later in others, more in some and less in others', () => {
+    const members = futures();
     const first = members.map((m) => m.rainMm.findIndex((x) => x > 0)).filter((h) => h >= 0);
     expect(Math.min(...first)).toBeLessThan(85);
     expect(Math.max(...first)).toBeGreaterThan(95);

@@ -25,10 +25,10 @@ const causes = (m: Material): Record<string, number> =>
 
 describe('three coats of base from a can', () => {
   const base = layerOf('orrin-base', 3);
-  const line = lineOf(jobOf(), [base]);
+  const baseLine = (): Material => lineOf(jobOf(), [base]);
   it('12 ml of film are 160 ml of contents, 278 ml on the part and 396 ml out of the nozzle', () => {
     // 0.5 m² · 8 µm · 3 = 12 ml; ÷ 0.075; ÷ 0.575; × 1.4238.
-    expect(causes(line)).toMatchObject({
+    expect(causes(baseLine())).toMatchObject({
       film: 12,
       sanded: 0,
       carrier: 148,
@@ -36,20 +36,20 @@ describe('three coats of base from a can', () => {
       overrun: 117.93,
       habit: 0,
     });
-    expect(line.sprayMl).toBeCloseTo(396.19, 2);
-    expect(line.factors).toMatchObject({ transferFrac: 0.575, solidsFrac: 0.075, heelFrac: 0.05 });
-    expect(line.factors.overrun).toBeCloseTo(1.4238, 9);
-    expect(line.areaM2).toBe(0.5);
+    expect(baseLine().sprayMl).toBeCloseTo(396.19, 2);
+    expect(baseLine().factors).toMatchObject({ transferFrac: 0.575, solidsFrac: 0.075, heelFrac: 0.05 });
+    expect(baseLine().factors.overrun).toBeCloseTo(1.4238, 9);
+    expect(baseLine().areaM2).toBe(0.5);
   });
   it('5 ml on the card, 2 ml to clear the valve, 2 % once more on workhorse, a heel of a nineteenth, a spare can', () => {
     // 396.19 + 5 + 2 + 7.92 = 411.11; the heel is 411.11 · 0.05 / 0.95.
-    expect(causes(line)).toMatchObject({ nozzle: 5, purge: 2, nib: 7.92, heel: 21.64, spare: 400 });
-    expect(line.useMl).toBeCloseTo(411.11, 2);
+    expect(causes(baseLine())).toMatchObject({ nozzle: 5, purge: 2, nib: 7.92, heel: 21.64, spare: 400 });
+    expect(baseLine().useMl).toBeCloseTo(411.11, 2);
     // At even odds of running short the margin of a skewed spread is none.
-    expect(causes(line).margin).toBe(0);
-    expect(line.needMl).toBeCloseTo(832.75, 1);
-    expect(line.packs).toEqual([{ size: 400, unit: 'can', count: 3, price: 11.2 }]);
-    expect(line.cost).toBeCloseTo(33.6, 9);
+    expect(causes(baseLine()).margin).toBe(0);
+    expect(baseLine().needMl).toBeCloseTo(832.75, 1);
+    expect(baseLine().packs).toEqual([{ size: 400, unit: 'can', count: 3, price: 11.2 }]);
+    expect(baseLine().cost).toBeCloseTo(33.6, 9);
   });
   it('4 % once more on tidy, 8 % on show; a primer is not sprayed once more', () => {
     const nib = (grade: Job['purpose']['grade'], productId = 'orrin-base'): number =>
@@ -101,25 +101,25 @@ describe('three coats of base from a can', () => {
 describe('two coats of clear from a gun', () => {
   const clear = layerOf('halden-gun-gloss', 2);
   const job = jobOf({ equipment: { sprayer: 'hvlp', suppliedAir: true, cupMl: 600 } });
-  const line = lineOf(job, [clear]);
+  const clearLine = (): Material => lineOf(job, [clear]);
   it('gun and cup keep 20 ml, a card takes 12, a tin 2 % on its walls; conventional lands 0.325', () => {
     // 0.5 · 25 · 2 = 25 ml; ÷ 0.44; ÷ 0.575; × 1.4238 = 140.69 ml.
-    expect(line.sprayMl).toBeCloseTo(140.69, 1);
-    expect(causes(line)).toMatchObject({ nozzle: 12, purge: 20, spare: 0 });
-    expect(causes(line).heel).toBeCloseTo((line.useMl * 0.02) / 0.98, 2);
+    expect(clearLine().sprayMl).toBeCloseTo(140.69, 1);
+    expect(causes(clearLine())).toMatchObject({ nozzle: 12, purge: 20, spare: 0 });
+    expect(causes(clearLine()).heel).toBeCloseTo((clearLine().useMl * 0.02) / 0.98, 2);
     const loud = lineOf({ ...job, equipment: { ...job.equipment, sprayer: 'conventional' } }, [clear]);
-    expect(loud.sprayMl / line.sprayMl).toBeCloseTo(0.575 / 0.325, 9);
+    expect(loud.sprayMl / clearLine().sprayMl).toBeCloseTo(0.575 / 0.325, 9);
     const cans = lineOf({ ...job, equipment: { ...job.equipment, sprayer: 'aerosol' } }, [clear]);
-    expect(cans.sprayMl).toBeCloseTo(line.sprayMl, 9);
+    expect(cans.sprayMl).toBeCloseTo(clearLine().sprayMl, 9);
   });
   it('2 : 1 is bought as two thirds of base and one of hardener, each in its own tins', () => {
-    const [base, hardener, ...none] = line.ingredients;
+    const [base, hardener, ...none] = clearLine().ingredients;
     expect(none).toEqual([]);
     expect(base!.needMl / hardener!.needMl).toBeCloseTo(2, 9);
     expect([base!.id, hardener!.id]).toEqual(['halden-gun-gloss', 'halden-gun-gloss.hardener']);
     expect(base!.packs).toEqual([{ size: 750, unit: 'tin', count: 1, price: 32 }]);
     expect(hardener!.packs).toEqual([{ size: 250, unit: 'tin', count: 1, price: 13.5 }]);
-    expect(line.cost).toBeCloseTo(45.5, 9);
+    expect(clearLine().cost).toBeCloseTo(45.5, 9);
   });
   it('hardener in hand counts for hardener alone', () => {
     const shelf = [{ productId: 'halden-gun-gloss.hardener', remainingMl: 250 }];
