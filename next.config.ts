@@ -8,8 +8,6 @@ const config: NextConfig = {
   devIndicators: false,
   // `npm test` checks the types in a step of its own; a first start need not.
   typescript: { ignoreBuildErrors: true },
-  // The door in proxy.ts sees every body; a copy of the workshop is larger than its default of 10 MB.
-  experimental: { proxyClientMaxBodySize: '66mb' },
 };
 
 export default config;

@@ -1,5 +1,5 @@
-/** Bundles a TypeScript entry with esbuild (tsconfig paths included) into .cache and runs it. */
-import { mkdirSync } from 'node:fs';
+/** Bundles a TypeScript entry with esbuild (tsconfig paths included) into .cache, runs it and takes it away. */
+import { mkdirSync, rmSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 
@@ -13,7 +13,9 @@ const { build } = await import('esbuild').catch(() => {
   process.stderr.write('The packages are not installed yet: run npm install (or npm run demo) first.\n');
   process.exit(2);
 });
-const outfile = join(root, '.cache', `${basename(entry, '.ts')}.mjs`);
+// A file of this run alone: two runs at once never read what the other is writing.
+const outfile = join(root, '.cache', `${basename(entry, '.ts')}-${process.pid}.mjs`);
+process.on('exit', () => rmSync(outfile, { force: true }));
 mkdirSync(join(root, '.cache'), { recursive: true });
 await build({
   entryPoints: [entry],

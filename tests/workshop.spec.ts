@@ -68,89 +68,100 @@ test('the actual time of a tick is mended in the log and moves the plan', async 
   await expect(times.getByText('Like 17:30.')).toBeVisible();
 });
 
-test('the whole workshop goes out as a bundle and as a database, and comes back into an empty one', async ({
+test('the whole workshop goes out as text and as a database, photographs in both, and comes back', async ({
   watched: page,
   app,
   request,
 }) => {
   await page.goto(`${app.url}/workshop`);
   const copies = page.getByRole('region', { name: 'Copies' });
-  const [bundle] = await Promise.all([
-    page.waitForEvent('download'),
-    copies.getByRole('link', { name: /bundle/ }).click(),
-  ]);
-  const [copy] = await Promise.all([
-    page.waitForEvent('download'),
-    copies.getByRole('link', { name: /database/ }).click(),
-  ]);
-  const files = {
-    json: join(tmpdir(), `w-${Date.now()}.json`),
-    sqlite: join(tmpdir(), `w-${Date.now()}.sqlite`),
+  const saved = async (name: RegExp): Promise<string> => {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      copies.getByRole('link', { name }).click(),
+    ]);
+    const file = join(tmpdir(), `${Date.now()}-${download.suggestedFilename()}`);
+    await download.saveAs(file);
+    return file;
   };
-  await bundle.saveAs(files.json);
-  await copy.saveAs(files.sqlite);
-  const saidIn = JSON.parse(readFileSync(files.json, 'utf8')) as {
-    jobs: { id: string; job: { name: string } }[];
-  };
-  expect(saidIn.jobs.length).toBeGreaterThanOrEqual(5);
-  expect(readFileSync(files.sqlite).subarray(0, 15).toString()).toBe('SQLite format 3');
+  const text = await saved(/as text/);
+  const database = await saved(/as a database/);
+  for (const file of [text, database]) expect(readFileSync(file).subarray(0, 2).toString()).toBe('PK');
   const chooser = copies.locator('input[type=file]');
-  await chooser.setInputFiles(files.json);
+  await chooser.setInputFiles(text);
+  const question = page.getByRole('dialog');
+  await expect(question).toContainText(/This copy saved Sat 16 May 2026 holds \d+ jobs/);
+  await expect(question).toContainText(/Replace: \d+ jobs.* make way for it/);
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(question).toHaveCount(0);
+  await chooser.setInputFiles(text);
   await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText(`Brought in: 0. Here already, the same: ${saidIn.jobs.length}.`)).toBeVisible();
-  for (const file of [files.sqlite, files.json]) {
+  await expect(
+    page.getByText(/Brought in: 0 jobs, 0 photographs, 0 packs\. Here already, the same: \d+\./),
+  ).toBeVisible();
+  await request.delete(`${app.url}/api/jobs/cargo-bike`);
+  for (const file of [database, text]) {
     await chooser.setInputFiles(file);
     await page.getByRole('button', { name: 'Replace' }).click();
-    await expect(
-      page.getByText(new RegExp(`Brought in: ${saidIn.jobs.length}\\..*Taken off the bench`)),
-    ).toBeVisible();
+    await expect(page.getByText(/Brought in: \d+ jobs.*kept below, to go back to/)).toBeVisible();
   }
   await page.goto(app.url);
   for (const name of ['Cargo-bike box panels', 'Caravan locker lids'])
     await expect(page.getByRole('heading', { name })).toHaveCount(1);
-  const odd = join(tmpdir(), `odd-${Date.now()}.json`);
+  // The first of them was kept when the cargo bike was off the bench.
   await page.goto(`${app.url}/workshop`);
-  for (const [text, words] of [
-    ['{"kind":"pellucid-workshop","format":9,"savedAt":"","jobs":[]}', 'saved by a newer Pellucid'],
-    ['not json', 'neither a JSON bundle nor an SQLite copy'],
-    [
-      JSON.stringify({
-        kind: 'pellucid-workshop',
-        format: 1,
-        savedAt: '',
-        jobs: [{ id: 'a', createdMs: 1, removed: false, job: { name: '' } }],
-      }),
-      'jobs[0].job.name',
-    ],
-    ['SQLite format 3\0 and then nothing', 'not saved by Pellucid'],
-  ] as const) {
-    writeFileSync(odd, text);
-    const r = await request.post(`${app.url}/api/workshop/restore?how=add`, {
-      headers: { 'content-type': 'application/octet-stream' },
-      data: readFileSync(odd),
-    });
-    expect(r.status()).toBe(422);
-    expect(JSON.stringify(await r.json())).toContain(words);
-  }
-  expect((await request.post(`${app.url}/api/workshop/restore?how=burn`, { data: 'x' })).status()).toBe(400);
-  // A large copy arrives whole: what stands at its end is read.
-  const large = Buffer.concat([Buffer.alloc(20 * 1024 * 1024, ' '), readFileSync(files.json)]);
-  expect(
-    (
-      await request.post(`${app.url}/api/workshop/restore?how=add`, {
+  await copies.getByText(/Copies kept beside the data/).click();
+  const before = copies.getByRole('listitem').filter({ hasText: 'before another was put in its place' });
+  await before.last().getByRole('button', { name: 'Go back to it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Go back to it' }).click();
+  await expect(page.getByText(/Brought in: \d+ jobs.*kept below/)).toBeVisible();
+  await page.goto(app.url);
+  await expect(page.getByRole('heading', { name: 'Cargo-bike box panels' })).toHaveCount(0);
+  await request.post(`${app.url}/api/jobs/cargo-bike/restore`);
+});
+
+test('a file that is no copy is refused in a sentence, and nothing is changed', async ({ app, request }) => {
+  const incoming = `${app.url}/api/workshop/incoming`;
+  const refused = async (content: string | Buffer, words: string): Promise<void> => {
+    const bytes = Buffer.from(content);
+    const begun = await request.post(incoming, { data: { bytes: bytes.byteLength } });
+    const { token } = (await begun.json()) as { token?: string };
+    const piece = 4 * 1024 * 1024;
+    for (let at = 0; token !== undefined && at < bytes.byteLength; at += piece) {
+      const sent = await request.put(`${incoming}/${token}?at=${at}`, {
         headers: { 'content-type': 'application/octet-stream' },
-        data: large,
-      })
-    ).status(),
-  ).toBe(200);
-  expect(
-    (
-      await request.post(`${app.url}/api/workshop/restore?how=add`, {
-        headers: { 'content-type': 'application/octet-stream' },
-        data: Buffer.alloc(65 * 1024 * 1024),
-      })
-    ).status(),
-  ).toBe(413);
+        data: bytes.subarray(at, at + piece),
+      });
+      expect(await sent.json()).toEqual({ size: Math.min(bytes.byteLength, at + piece) });
+    }
+    const answer = token === undefined ? begun : await request.get(`${incoming}/${token}`);
+    expect(answer.status()).toBe(422);
+    expect(JSON.stringify(await answer.json())).toContain(words);
+  };
+  await refused(
+    '{"kind":"pellucid-workshop","format":9,"savedAt":"","jobs":[]}',
+    'saved by a newer Pellucid',
+  );
+  await refused('not json', 'no copy of a workshop');
+  const jobs = [{ id: 'a', createdMs: 1, removed: false, job: { name: '' } }];
+  await refused(
+    JSON.stringify({ kind: 'pellucid-workshop', format: 1, savedAt: '', jobs }),
+    'jobs[0].job.name',
+  );
+  await refused('SQLite format 3\0 and then nothing', 'not saved by Pellucid');
+  // Larger than one piece: what stands at its end is read.
+  const large = Buffer.concat([Buffer.alloc(9 * 1024 * 1024, ' '), Buffer.from('{"x":')]);
+  await refused(large, 'no copy of a workshop');
+  await refused('', 'The file is empty');
+  const token = '00000000-0000-4000-8000-000000000000';
+  expect((await request.get(`${incoming}/${token}`)).status()).toBe(404);
+  expect((await request.post(`${incoming}/${token}`, { data: { how: 'burn' } })).status()).toBe(400);
+  expect((await request.post(incoming, { data: { bytes: 6 * 1024 ** 3 } })).status()).toBe(422);
+  expect((await request.put(`${incoming}/${token}?at=-1`, { data: Buffer.from('x') })).status()).toBe(400);
+  expect((await request.get(`${app.url}/api/workshop/archive?as=song`)).status()).toBe(400);
+  expect((await request.post(`${app.url}/api/workshop/kept`, { data: { name: '../..' } })).status()).toBe(
+    404,
+  );
 });
 
 test('one job goes out as a file the command line reads, and comes in again; a broken one says what is wrong', async ({
@@ -158,12 +169,7 @@ test('one job goes out as a file the command line reads, and comes in again; a b
   app,
   request,
 }) => {
-  interface Bundle {
-    readonly jobs: readonly { id: string; removed: boolean; job: { name: string } }[];
-  }
-  const bundle = (await (await request.get(`${app.url}/api/workshop/bundle`)).json()) as Bundle;
-  const { id } = bundle.jobs.find((j) => !j.removed && j.job.name === 'Cargo-bike box panels')!;
-  const text = await (await request.get(`${app.url}/api/jobs/${id}/file`)).text();
+  const text = await (await request.get(`${app.url}/api/jobs/cargo-bike/file`)).text();
   const file = join(tmpdir(), `job-${Date.now()}.json`);
   writeFileSync(file, JSON.stringify({ ...(JSON.parse(text) as object), name: 'Brought in' }));
   await page.goto(`${app.url}/workshop`);

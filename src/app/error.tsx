@@ -1,14 +1,16 @@
 'use client';
 import Button from '@mui/material/Button';
+import { usePathname } from 'next/navigation';
 import { LinkButton } from '@/ui/parts/link-button';
+import { UnreadDraft } from '@/ui/desk/unread-draft';
 
-export default function ErrorPage({
-  error,
-  reset,
-}: {
-  error: Error & { digest?: string };
-  reset: () => void;
-}) {
+interface ErrorPageProps {
+  readonly error: Error & { digest?: string };
+  readonly reset: () => void;
+}
+
+export default function ErrorPage({ error, reset }: ErrorPageProps) {
+  const [, jobId] = /^\/jobs\/([^/]+)/.exec(usePathname()) ?? [];
   return (
     <main id="main" className="body">
       <section className="panel" style={{ maxWidth: 560, margin: '40px auto' }}>
@@ -25,6 +27,7 @@ export default function ErrorPage({
             Back to the bench
           </LinkButton>
         </div>
+        {jobId !== undefined && <UnreadDraft id={jobId} onGone={reset} />}
       </section>
     </main>
   );

@@ -1,9 +1,10 @@
 /** Wiring of the server: store, weather and clock, made once per process. */
 import 'server-only';
-import { join } from 'node:path';
-import { dataFolder, getDb } from '@/data/get-db';
+import { Copies } from '@/data/copies/service';
+import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
 import { photoStore, type PhotoStore } from '@/data/photo-store';
+import { sweepPhotos } from '@/data/sweep';
 import { stockStore } from '@/data/stock-store';
 import { tickStore, type TickStore } from '@/data/tick-store';
 import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
@@ -16,6 +17,7 @@ export interface Workshop {
   readonly photos: PhotoStore;
   readonly stock: StockStore;
   readonly ticks: TickStore;
+  readonly copies: Copies;
   readonly weather: Weather;
   readonly clock: WorkshopClock;
 }
@@ -37,6 +39,22 @@ function fillDemo(store: JobStore, stock: StockStore): void {
 /** Until a place brings its own forecast, the stand-in answers. */
 const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
 
+const HOUR_MS = 3_600_000;
+/** Now and every hour; a copy that does not succeed is told, and stops nothing. */
+function keepDaily(keep: () => void): void {
+  const tryIt = (): void => {
+    try {
+      keep();
+    } catch (e) {
+      process.stderr.write(
+        `The copy of the day was not kept: ${e instanceof Error ? e.message : String(e)}\n`,
+      );
+    }
+  };
+  tryIt();
+  setInterval(tryIt, HOUR_MS).unref();
+}
+
 function makeWorkshop(): Workshop {
   const db = getDb();
   const store = jobStore(db);
@@ -48,8 +66,12 @@ function makeWorkshop(): Workshop {
     store.list().map((j) => j.job),
     Date.now,
   );
-  const photos = photoStore(db, join(dataFolder(), 'photos'));
-  return { store, photos, stock, ticks: tickStore(db), weather, clock };
+  const folder = photosFolder();
+  sweepPhotos(db, folder, clock.nowMs());
+  const photos = photoStore(db, folder);
+  const copies = new Copies({ db, photosFolder: folder }, dataFolder(), migrations());
+  keepDaily(() => copies.kept.keepDaily(db, Date.now()));
+  return { store, photos, stock, ticks: tickStore(db), copies, weather, clock };
 }
 
 export function workshop(): Workshop {

@@ -1,9 +1,10 @@
 /** The one open database of the server process, made lazily and kept across reloads. */
 import 'server-only';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { migrationsIn, openDatabase, type Db } from './open';
+import { KeptCopies } from './copies/kept';
+import { lockFolder } from './lock';
+import type { Db } from './db';
+import { DatabaseDamaged, migrationsIn, openDatabase } from './open';
 
 const held = globalThis as typeof globalThis & { pellucidDb?: Db };
 
@@ -14,42 +15,35 @@ export function dataFolder(): string {
   );
 }
 
-const migrations = (): ReturnType<typeof migrationsIn> =>
+export const photosFolder = (): string => join(dataFolder(), 'photos');
+
+export const migrations = (): ReturnType<typeof migrationsIn> =>
   migrationsIn(join(process.cwd(), 'src', 'data', 'migrations'));
 
+const keptCopies = (): KeptCopies => new KeptCopies(dataFolder(), photosFolder());
+
+/** A damaged workshop says which of its copies is the last good one, and how to go back to it. */
+function withWayBack(e: unknown): unknown {
+  if (!(e instanceof DatabaseDamaged)) return e;
+  const [last] = keptCopies().list();
+  if (!last) return new Error(`${e.message}. There is no copy beside it; bring one back that you saved.`);
+  const from = join(dataFolder(), 'copies', last.name);
+  const when = new Date(last.atMs).toISOString().slice(0, 16).replace('T', ' ');
+  return new Error(
+    `${e.message}.\nThe last good copy is of ${when} UTC: ${from}\nTo go back to it, move workshop.sqlite and its -wal and -shm away and put workshop.sqlite and photos of the copy in their place.`,
+  );
+}
+
+/** @throws WorkshopInUse when another server is at work on the folder */
 export function getDb(): Db {
-  held.pellucidDb ??= openDatabase(join(dataFolder(), 'workshop.sqlite'), migrations());
+  if (held.pellucidDb) return held.pellucidDb;
+  lockFolder(dataFolder());
+  try {
+    held.pellucidDb = openDatabase(join(dataFolder(), 'workshop.sqlite'), migrations(), (old) => {
+      keptCopies().keep(old, 'upgrade', Date.now());
+    });
+  } catch (e) {
+    throw withWayBack(e);
+  }
   return held.pellucidDb;
-}
-
-/** A whole copy of the database as bytes, consistent while the server goes on writing. */
-export function copyOfDb(): Buffer {
-  const folder = mkdtempSync(join(tmpdir(), 'pellucid-copy-'));
-  try {
-    const file = join(folder, 'copy.sqlite');
-    getDb().prepare('VACUUM INTO ?').run(file);
-    return readFileSync(file);
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-  }
-}
-
-/**
- * Works on a database that was sent in, in a throw-away place; brought up to date first.
- * @throws DatabaseTooNew, or the driver's error when the bytes are no database of this program
- */
-export function withSentDb<T>(bytes: Uint8Array, work: (db: Db) => T): T {
-  const folder = mkdtempSync(join(tmpdir(), 'pellucid-sent-'));
-  try {
-    const file = join(folder, 'sent.sqlite');
-    writeFileSync(file, bytes);
-    const db = openDatabase(file, migrations());
-    try {
-      return work(db);
-    } finally {
-      db.close();
-    }
-  } finally {
-    rmSync(folder, { recursive: true, force: true });
-  }
 }

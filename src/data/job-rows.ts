@@ -21,6 +21,7 @@ export interface StepRow {
 }
 
 export class BrokenRow extends Error {
+  readonly code = 'PELLUCID_BROKEN_ROW';
   constructor(
     readonly id: string,
     detail: string,

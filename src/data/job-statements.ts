@@ -1,6 +1,6 @@
 /** The SQL of jobs and their steps, prepared once. */
 import type { JobRow, StepRow } from './job-rows';
-import type { Db } from './open';
+import type { Db } from './db';
 
 const top = (side: 'undo' | 'redo'): string =>
   `(SELECT what FROM job_steps WHERE job_id = jobs.id AND side = '${side}' ORDER BY seq DESC LIMIT 1) AS ${side}`;
@@ -22,10 +22,6 @@ export function jobStatements(db: Db) {
       `SELECT id, coalesce(json_extract(doc, '$.name'), id) AS name, deleted_ms FROM jobs
        WHERE deleted_ms IS NOT NULL ORDER BY deleted_ms DESC, id`,
     ),
-    every: db.prepare<[], JobRow>('SELECT *, NULL AS undo, NULL AS redo FROM jobs ORDER BY created_ms, id'),
-    anyOf: db.prepare<[string], Pick<JobRow, 'doc' | 'deleted_ms'>>(
-      'SELECT doc, deleted_ms FROM jobs WHERE id = ?',
-    ),
     count: db.prepare<[], { n: number }>('SELECT count(*) AS n FROM jobs'),
     insert: db.prepare('INSERT INTO jobs (id, version, doc, created_ms, updated_ms) VALUES (?, 1, ?, ?, ?)'),
     write: db.prepare(
@@ -33,7 +29,6 @@ export function jobStatements(db: Db) {
        WHERE id = ? AND version = ? AND deleted_ms IS NULL`,
     ),
     mark: db.prepare('UPDATE jobs SET deleted_ms = ? WHERE id = ?'),
-    clearBench: db.prepare('UPDATE jobs SET deleted_ms = ? WHERE deleted_ms IS NULL'),
   };
 }
 export type JobStatements = ReturnType<typeof jobStatements>;

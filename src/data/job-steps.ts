@@ -2,7 +2,7 @@
 import type { StepSide } from '@/usecases/ports';
 import type { StepRow } from './job-rows';
 import { stepStatements } from './job-statements';
-import type { Db } from './open';
+import type { Db } from './db';
 
 /** Steps kept per job and side; one field typed on within this time is one step. */
 const STEPS_KEPT = 60;

@@ -1,13 +1,12 @@
 /** Jobs in SQLite: fulfils the port of the use cases. */
-import { changedPath, sameJson, type Json } from '@/core/records/three-way';
+import { changedPath, type Json } from '@/core/records/three-way';
 import type { Job } from '@/model/job';
 import type { JobStore, SaveResult, StepSide } from '@/usecases/ports';
 import { jobOf, storedOf, type JobRow } from './job-rows';
 import { jobStatements, type JobStatements } from './job-statements';
 import { JobSteps } from './job-steps';
-import type { Db } from './open';
-
-type Sent = Parameters<JobStore['bringIn']>[0][number];
+import type { Db } from './db';
+import { writing } from './write';
 
 /** The row when its version is the one asked for, else the answer that refuses. */
 function rowAt(sql: JobStatements, id: string, version: number): JobRow | SaveResult {
@@ -25,7 +24,7 @@ function savedAs(sql: JobStatements, id: string): SaveResult {
 function editing(db: Db, sql: JobStatements): Pick<JobStore, 'update' | 'step'> {
   const steps = new JobSteps(db);
   return {
-    update: db.transaction((id: string, version: number, job: Job, nowMs: number): SaveResult => {
+    update: writing(db, (id: string, version: number, job: Job, nowMs: number): SaveResult => {
       const row = rowAt(sql, id, version);
       if ('kind' in row) return row;
       const doc = JSON.stringify(job);
@@ -34,7 +33,7 @@ function editing(db: Db, sql: JobStatements): Pick<JobStore, 'update' | 'step'> 
       sql.write.run(doc, nowMs, id, version);
       return savedAs(sql, id);
     }),
-    step: db.transaction((id: string, version: number, side: StepSide, nowMs: number): SaveResult => {
+    step: writing(db, (id: string, version: number, side: StepSide, nowMs: number): SaveResult => {
       const row = rowAt(sql, id, version);
       if ('kind' in row) return row;
       const last = steps.top(id, side);
@@ -48,38 +47,6 @@ function editing(db: Db, sql: JobStatements): Pick<JobStore, 'update' | 'step'> 
   };
 }
 
-function copying(db: Db, sql: JobStatements): Pick<JobStore, 'everything' | 'bringIn'> {
-  /** The same job is here already, in the same place. */
-  const isHere = (j: Sent): boolean => {
-    const known = sql.anyOf.get(j.id);
-    if (!known || (known.deleted_ms !== null) !== j.removed) return false;
-    return sameJson(JSON.parse(known.doc) as Json, j.job as unknown as Json);
-  };
-  return {
-    everything: () =>
-      sql.every
-        .all()
-        .map((jobRow) => ({
-          id: jobRow.id,
-          createdMs: jobRow.created_ms,
-          removed: jobRow.deleted_ms !== null,
-          job: jobOf(jobRow.id, jobRow.doc),
-        })),
-    bringIn: db.transaction((jobs: readonly Sent[], replace: boolean, newId: () => string, nowMs: number) => {
-      const ids: Record<string, string> = {};
-      const putAside = replace ? sql.clearBench.run(nowMs).changes : 0;
-      const fresh = replace ? jobs : jobs.filter((j) => !isHere(j));
-      for (const j of fresh) {
-        const id = sql.anyOf.get(j.id) ? newId() : j.id;
-        ids[j.id] = id;
-        sql.insert.run(id, JSON.stringify(j.job), j.createdMs, nowMs);
-        if (j.removed) sql.mark.run(nowMs, id);
-      }
-      return { added: fresh.length, same: jobs.length - fresh.length, putAside, ids };
-    }),
-  };
-}
-
 export function jobStore(db: Db): JobStore {
   const sql = jobStatements(db);
   return {
@@ -88,14 +55,13 @@ export function jobStore(db: Db): JobStore {
       const row = sql.one.get(id);
       return row ? storedOf(row) : null;
     },
-    insert: (id, job, nowMs) => {
+    insert: writing(db, (id: string, job: Job, nowMs: number) => {
       sql.insert.run(id, JSON.stringify(job), nowMs, nowMs);
-    },
+    }),
     ...editing(db, sql),
-    remove: (id, nowMs) => sql.mark.run(nowMs, id).changes === 1,
-    restore: (id) => sql.mark.run(null, id).changes === 1,
+    remove: writing(db, (id: string, nowMs: number) => sql.mark.run(nowMs, id).changes === 1),
+    restore: writing(db, (id: string) => sql.mark.run(null, id).changes === 1),
     removed: () => sql.removed.all().map((r) => ({ id: r.id, name: r.name, removedMs: r.deleted_ms })),
-    ...copying(db, sql),
     isEmpty: () => sql.count.get()!.n === 0,
   };
 }

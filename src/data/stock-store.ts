@@ -1,7 +1,8 @@
 /** The shelf in the database: an item and its change are written in one transaction, and nothing goes below zero. */
 import { MOVE_KINDS, stockDraftSchema, type StockDraft, type StockItem, type StockMove } from '@/model/stock';
 import type { MoveNote, StockStore } from '@/usecases/ports';
-import type { Db } from './open';
+import type { Db } from './db';
+import { writing } from './write';
 
 interface Row {
   readonly id: string;
@@ -63,7 +64,7 @@ export function stockStore(db: Db): StockStore {
     sql.move.run(was.id, nowMs, kind, was.remaining_ml, draft.remainingMl, note);
   };
   /** Off the shelf, or back on it; the move says how much was in it. */
-  const setGone = db.transaction((id: string, off: boolean, nowMs: number): boolean => {
+  const setGone = writing(db, (id: string, off: boolean, nowMs: number): boolean => {
     const was = (off ? sql.here : sql.gone).get(id);
     if (!was) return false;
     sql.mark.run(off ? nowMs : null, id);
@@ -76,16 +77,16 @@ export function stockStore(db: Db): StockStore {
       const row = sql.here.get(id);
       return row ? itemOf(row) : null;
     },
-    add: db.transaction((id: string, draft: StockDraft, nowMs: number): void => {
+    add: writing(db, (id: string, draft: StockDraft, nowMs: number): void => {
       sql.insert.run(id, JSON.stringify(draft), draft.remainingMl, nowMs);
       sql.move.run(id, nowMs, 'added', 0, draft.remainingMl, '');
     }),
-    change: db.transaction((id: string, draft: StockDraft, how: MoveNote, nowMs: number): boolean => {
+    change: writing(db, (id: string, draft: StockDraft, how: MoveNote, nowMs: number): boolean => {
       const was = sql.here.get(id);
       if (was) put(was, draft, how, nowMs);
       return was !== undefined;
     }),
-    take: db.transaction((id: string, ml: number, note: string, nowMs: number) => {
+    take: writing(db, (id: string, ml: number, note: string, nowMs: number) => {
       const was = sql.here.get(id);
       if (!was) return { kind: 'missing' as const };
       if (ml > was.remaining_ml + 1e-9) return { kind: 'too-little' as const, remainingMl: was.remaining_ml };

@@ -1,5 +1,6 @@
 /** Ticks of the shopping list. */
-import type { Db } from './open';
+import type { Db } from './db';
+import { writing } from './write';
 
 export interface TickStore {
   list(): string[];
@@ -15,12 +16,12 @@ export function tickStore(db: Db): TickStore {
   const dropAll = db.prepare('DELETE FROM shopping_ticks');
   return {
     list: () => all.all().map((r) => r.key),
-    set: (key, on, nowMs) => {
+    set: writing(db, (key: string, on: boolean, nowMs: number) => {
       if (on) put.run(key, nowMs);
       else drop.run(key);
-    },
-    clear: () => {
+    }),
+    clear: writing(db, () => {
       dropAll.run();
-    },
+    }),
   };
 }

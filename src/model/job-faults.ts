@@ -1,6 +1,7 @@
 /** Everything wrong with a job that single fields cannot show, as a path and what was expected there. */
 import type { Job, Part } from './job';
 import { WEEKDAYS } from './lists';
+import { isZone } from './zone';
 
 export interface JobFault {
   readonly path: string;
@@ -81,13 +82,9 @@ function hourFaults({ freeHours }: Job): JobFault[] {
 }
 
 function zoneNameFaults({ place }: Job): JobFault[] {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: place.tz });
-    return [];
-  } catch {
-    const expected = `a zone of the IANA list, for instance Europe/London (got “${place.tz}”)`;
-    return [{ path: 'place.tz', expected }];
-  }
+  if (isZone(place.tz)) return [];
+  const expected = `a zone of the IANA list, for instance Europe/London (got “${place.tz}”)`;
+  return [{ path: 'place.tz', expected }];
 }
 
 /** Empty for a job that holds together. */

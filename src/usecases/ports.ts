@@ -39,28 +39,6 @@ export interface JobStore {
   restore(id: string): boolean;
   /** Jobs taken off the bench, newest first. */
   removed(): { readonly id: string; readonly name: string; readonly removedMs: number }[];
-  /** Every job there is, taken off or not, for a copy of the whole. */
-  everything(): {
-    readonly id: string;
-    readonly createdMs: number;
-    readonly removed: boolean;
-    readonly job: Job;
-  }[];
-  /**
-   * Brings jobs of a copy in, all or none; a job whose id is taken by another comes in beside it. With
-   * `replace` what was on the bench is taken off first, never destroyed.
-   */
-  bringIn(
-    jobs: ReturnType<JobStore['everything']>,
-    replace: boolean,
-    newId: () => string,
-    nowMs: number,
-  ): {
-    readonly added: number;
-    readonly same: number;
-    readonly putAside: number;
-    /** the id each added job got, by the id it came with */ readonly ids: Readonly<Record<string, string>>;
-  };
   isEmpty(): boolean;
 }
 
@@ -74,12 +52,12 @@ export interface Weather {
   forecastFor(place: Place, nowMs: number): Promise<Issued>;
 }
 
-/** The workshop's shelf. Every change leaves a move behind it. */
 /** Why an item changed, and a remark. */
 export interface MoveNote {
   readonly kind: StockMove['kind'];
   readonly note: string;
 }
+/** The workshop's shelf. Every change leaves a move behind it. */
 export interface StockStore {
   list(): StockItem[];
   load(id: string): StockItem | null;

@@ -38,8 +38,6 @@ function mapStore(): JobStore {
     restore: () => false,
     removed: () => [],
     step: () => ({ kind: 'nothing' }),
-    everything: () => [],
-    bringIn: () => ({ added: 0, same: 0, putAside: 0, ids: {} }),
   };
 }
 

@@ -6,8 +6,6 @@ import type { SaveResult } from '@/usecases/ports';
 
 /** A job with many parts is under 40 kB; a quarter megabyte leaves room. */
 export const MOST_JOB_BYTES = 256 * 1024;
-/** With photographs of some dozen jobs, about 250 kB each. */
-export const MOST_BUNDLE_BYTES = 64 * 1024 * 1024;
 
 export const refused = (status: number, error: string, faults: readonly Fault[] = []): Response =>
   Response.json({ error, faults }, { status });

@@ -2,17 +2,22 @@ import { connection } from 'next/server';
 import type { Metadata } from 'next';
 import { PlainPage, placeOf } from '@/app/plain-page';
 import { workshop } from '@/app/wiring';
+import { isoOf } from '@/core/time/instant';
 import { WorkshopView } from '@/ui/workshop/workshop-view';
 
 export const metadata: Metadata = { title: 'Workshop' };
 
 export default async function Page() {
   await connection();
-  const { store, clock } = workshop();
+  const { store, copies, clock } = workshop();
   const jobs = store.list();
+  const { tz } = placeOf(jobs);
   return (
     <PlainPage title="Workshop" place={placeOf(jobs)} nowMs={clock.nowMs()}>
-      <WorkshopView jobs={jobs.map((j) => ({ id: j.id, name: j.job.name }))} />
+      <WorkshopView
+        jobs={jobs.map((j) => ({ id: j.id, name: j.job.name }))}
+        kept={copies.kept.list().map(({ atMs, ...copy }) => ({ ...copy, at: isoOf(atMs, tz) }))}
+      />
     </PlainPage>
   );
 }

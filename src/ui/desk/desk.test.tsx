@@ -1,11 +1,14 @@
 // @vitest-environment happy-dom
 /** What a page asks of the server and when, its keys and clock, and what the browser keeps. */
-import { act, cleanup, fireEvent, renderHook } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, renderHook } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { isZone } from '@/model/zone';
 import type { JobView } from '@/usecases/view-job';
 import type { Saver } from './saver';
 import { fakePage, flush, job, json, view } from './test-page';
+import { ZoneBox } from '../parts/zone-box';
 import { transportTo } from './transport';
+import { UnreadDraft } from './unread-draft';
 import { keepUnsaved, unsavedOf } from './unsaved-shelf';
 import { useClock } from './use-clock';
 import { useNothingLost, useServerView } from './use-server-view';
@@ -25,6 +28,18 @@ describe('requests', () => {
     });
     expect(JSON.parse(server.asked[0]!.init!.body as string)).toEqual({ version: 3, job });
   });
+  it('a body that no browser lets outlive its page goes the usual way; an answer without words is one', async () => {
+    server.reply = async () => ({
+      ok: false,
+      status: 502,
+      json: async () => Promise.reject(new Error('html')),
+    });
+    const large = { ...job, name: 'é'.repeat(30_000) };
+    expect(await transportTo('j1').put(3, large)).toEqual({ status: 502, body: {} });
+    expect(server.asked[0]!.init!.keepalive).toBe(false);
+    await transportTo('j1').put(3, { ...job, name: 'é'.repeat(20_000) });
+    expect(server.asked[1]!.init!.keepalive).toBe(true);
+  });
   it('a step names its side', async () => {
     await transportTo('j1').step(3, 'redo');
     expect(server.asked[0]).toMatchObject({ url: '/api/jobs/j1/step', init: { method: 'POST' } });
@@ -34,6 +49,7 @@ describe('requests', () => {
 
 describe('what the browser keeps', () => {
   const unsaved = { version: 3, base: job, job };
+  const halfZone = { ...job, place: { ...job.place, tz: 'Europe/Lon' } };
   it('is kept by job, given back, and dropped once it is saved', () => {
     keepUnsaved('j1', unsaved);
     expect(unsavedOf('j1')).toEqual(unsaved);
@@ -41,6 +57,10 @@ describe('what the browser keeps', () => {
     keepUnsaved('j1', null);
     expect(unsavedOf('j1')).toBeNull();
     expect(localStorage).toHaveLength(0);
+  });
+  it('half a zone in it breaks no page: the last whole one stays, the rest of the draft too', () => {
+    keepUnsaved('j1', { ...unsaved, job: { ...halfZone, name: 'Typed' } });
+    expect(unsavedOf('j1')!.job).toEqual({ ...job, name: 'Typed' });
   });
   it('what is no draft of ours is nothing; a store that is full stops nobody', () => {
     for (const text of [
@@ -59,6 +79,42 @@ describe('what the browser keeps', () => {
       },
     });
     expect(() => keepUnsaved('j1', unsaved)).not.toThrow();
+  });
+});
+
+describe('a draft that breaks its page', () => {
+  it('is kept as a file or let go, and then the page is tried again', () => {
+    localStorage.setItem('pellucid.unsaved.j1', '{"half');
+    let tries = 0;
+    const { container } = render(<UnreadDraft id="j1" onGone={() => tries++} />);
+    const [keep, letGo] = [...container.querySelectorAll('a, button')];
+    expect(keep!.getAttribute('download')).toBe('j1-unsaved.json');
+    expect(decodeURIComponent(keep!.getAttribute('href')!)).toMatch(/\{"half$/);
+    fireEvent.click(letGo!);
+    expect([localStorage.length, tries, container.textContent]).toEqual([0, 1, '']);
+    expect(render(<UnreadDraft id="j2" onGone={() => tries++} />).container.textContent).toBe('');
+  });
+});
+
+describe('a zone being typed', () => {
+  it('half of it stands beside the field and changes nothing; a whole one does', () => {
+    const zones: string[] = [];
+    const { container } = render(
+      <ZoneBox value="Europe/London" fault={null} onChange={(z) => zones.push(z)} />,
+    );
+    const field = container.querySelector('input')!;
+    fireEvent.change(field, { target: { value: 'Europe/Ber' } });
+    expect(field.value).toBe('Europe/Ber');
+    expect(container.textContent).toContain('Europe/London stays until then');
+    expect(zones).toEqual([]);
+    fireEvent.change(field, { target: { value: 'Europe/Berlin ' } });
+    expect(zones).toEqual(['Europe/Berlin']);
+    expect(container.textContent).not.toContain('stays until then');
+  });
+  it('an offset is no zone, and neither is half a name', () => {
+    const is = ['Europe/London', 'UTC', 'America/Argentina/Buenos_Aires', 'Etc/GMT+1'].map(isZone);
+    const no = ['', '+01:00', 'Europe/Lon', 'Europe', '01:00', 'London', 'Europe/London; x'].map(isZone);
+    expect([...is, ...no]).toEqual([true, true, true, true, ...no.map(() => false)]);
   });
 });
 

@@ -15,6 +15,8 @@ export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
   | { readonly kind: 'offline' }
+  /** The server answered, and its disk did not take it: why. Tried again. */
+  | { readonly kind: 'held'; readonly message: string }
   | { readonly kind: 'refused'; readonly message: string; readonly faults: readonly Fault[] }
   | { readonly kind: 'clash'; readonly paths: readonly string[] };
 
@@ -48,6 +50,10 @@ export interface Listener {
 
 const WAIT_MS = 300;
 const RETRY_MS = 2500;
+/** What the disk did not take may go later: it is full, locked or away. */
+const MAY_PASS: ReadonlySet<number> = new Set([503, 507]);
+/** While a draft waits to be tried again the page goes on saying why. */
+const WAITING: ReadonlySet<SaveState['kind']> = new Set(['saving', 'offline', 'held']);
 /** The order of layers is part of their meaning: two build-ups are never mixed. */
 const ATOMIC = ['system.layers', 'freeHours.weekly'];
 
@@ -89,7 +95,7 @@ export class Saver {
       this.clashOr();
       return;
     }
-    if (this.kind !== 'offline' && this.kind !== 'saving') this.say({ kind: 'saving' });
+    if (!WAITING.has(this.kind)) this.say({ kind: 'saving' });
     this.later(WAIT_MS);
   }
 
@@ -233,7 +239,7 @@ export class Saver {
   }
 
   private async pushOnce(sent: Job): Promise<void> {
-    if (this.kind !== 'offline' && this.kind !== 'saving') this.say({ kind: 'saving' });
+    if (!WAITING.has(this.kind)) this.say({ kind: 'saving' });
     let reply: Reply;
     try {
       reply = await this.send.put(this.version, sent);
@@ -257,7 +263,10 @@ export class Saver {
       }
     } else if (status === 409 && body.version !== undefined && body.job)
       this.meet({ version: body.version, job: body.job });
-    else {
+    else if (MAY_PASS.has(status)) {
+      this.say({ kind: 'held', message: body.error ?? 'Not saved: the server could not write it.' });
+      this.later(RETRY_MS);
+    } else {
       this.say({ kind: 'refused', message: body.error ?? 'Not saved.', faults: body.faults ?? [] });
       if (this.pending !== sent) this.later(0);
     }

@@ -7,7 +7,11 @@ import { afterEach, beforeEach, vi } from 'vitest';
 import type { JobView } from '@/usecases/view-job';
 import type { Answer } from '@/workers/protocol';
 
-export const job = { name: 'Lids', place: { lat: 53, lon: -3 }, budget: { amount: 50 } } as JobView['job'];
+export const job = {
+  name: 'Lids',
+  place: { lat: 53, lon: -3, tz: 'Europe/London' },
+  budget: { amount: 50 },
+} as JobView['job'];
 export const steps = { undo: null, redo: null };
 export const answerOf = (name: string): Answer => ({ plan: { name }, air: {} }) as unknown as Answer;
 export const view = (over: Partial<JobView> = {}): JobView =>

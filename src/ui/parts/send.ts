@@ -38,6 +38,10 @@ export const send = <T = object>(url: string, method: string, body?: unknown): P
       : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
   });
 
+/** A piece of a file, to follow those before it. */
+export const sendPiece = (url: string, piece: Blob): Promise<Sent> =>
+  ask(url, { method: 'PUT', headers: { 'content-type': 'application/octet-stream' }, body: piece });
+
 /** A file or a picture as it is. @param type its content type */
 export const sendFile = <T = object>(url: string, body: Blob | string, type: string): Promise<Sent<T>> =>
   ask(url, { method: 'POST', headers: { 'content-type': type }, body });

@@ -8,12 +8,12 @@ import { SHELTER_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
+import { ZoneBox } from '../parts/zone-box';
 
 export function PlaceEditor() {
   const desk = useDesk();
   const { place } = desk.job;
   const set = (patch: Partial<Place>): void => desk.edit((j) => patchPlace(j, patch));
-  const zoneFault = desk.faultAt('place.tz');
   return (
     <div className="row">
       <TextField
@@ -53,15 +53,7 @@ export function PlaceEditor() {
         onChange={(lon) => set({ lon })}
         fault={desk.faultAt('place.lon')}
       />
-      <TextField
-        size="small"
-        label="Time zone"
-        value={place.tz}
-        error={zoneFault !== null}
-        helperText={zoneFault ?? undefined}
-        onChange={(e) => set({ tz: e.target.value.slice(0, 60) })}
-        sx={{ width: 170 }}
-      />
+      <ZoneBox value={place.tz} onChange={(tz) => set({ tz })} fault={desk.faultAt('place.tz')} />
     </div>
   );
 }

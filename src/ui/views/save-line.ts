@@ -19,6 +19,8 @@ export function saveText(state: SaveState): SaveText {
         text: 'Not saved yet: the server does not answer. Trying again; what you typed is kept in this browser.',
         bad: true,
       };
+    case 'held':
+      return { text: `${state.message} Trying again; what you typed is kept in this browser.`, bad: true };
     case 'clash':
       return {
         text: `Another tab changed ${state.paths.map(fieldName).join(' and ')} too. Whose shall stay?`,

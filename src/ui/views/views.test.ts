@@ -29,7 +29,7 @@ import {
 import { chosenWith, savedTogether, shoppingGroups, tickedSaid } from './shopping';
 import { dotByKey, dotInside, traceOf } from './trace';
 import { budgetShares, chainText, oddsPct, packsToBuy, stageCautions, standingOf } from './verdict';
-import { broughtBack } from './workshop';
+import { broughtBack, holdsText, keptLine, lookedText, sendingText } from './workshop';
 
 const f = formatFor('metric');
 const planned = (id: string, over: Partial<Job> = {}) => {
@@ -277,9 +277,34 @@ describe('purpose and workshop', () => {
     const gun = CATALOGUE.map((p) => ({ ...p, carrier: 'gun' as const }));
     expect(needsMixing(bonnet.plan, gun)).toBe(true);
   });
-  it('what came of bringing a copy back', () => {
-    expect(broughtBack({ added: 2, same: 1, putAside: 3 })).toBe(
-      'Brought in: 2. Here already, the same: 1. Taken off the bench, to be put back there: 3.',
+  it('a copy in words: what is in it, what it would replace, what came of it', () => {
+    const holds = { jobs: 8, removed: 1, photos: 40, stock: 1, moves: 31 };
+    const none = { jobs: 0, removed: 0, photos: 0, stock: 0, moves: 0 };
+    expect(holdsText(holds)).toBe(
+      '8 jobs and 1 taken off, 40 photographs, 1 pack on the shelf with 31 changes',
     );
+    const looked = { savedAt: '2026-05-12T08:00:00Z', holds, withoutPicture: 1, here: none };
+    expect(lookedText(looked, f).copy).toMatch(
+      /^This copy saved Tue 12 May 2026 holds 8 jobs.* 1 photograph has no picture in it and is left out\.$/,
+    );
+    expect(lookedText({ ...looked, savedAt: null, withoutPicture: 0 }, f).copy).toMatch(
+      /^This copy holds .* changes\.$/,
+    );
+    expect(lookedText(looked, f).replace).toMatch(/^Replace: 0 jobs, 0 photographs, 0 packs/);
+    const came = { jobs: 2, same: 1, photos: 3, stock: 0, withoutPicture: 2, before: 'x' };
+    expect(broughtBack(came)).toBe(
+      'Brought in: 2 jobs, 3 photographs, 0 packs. Here already, the same: 1. 2 photographs have no picture in it and are left out. What was here is kept below, to go back to.',
+    );
+    expect(broughtBack({ ...came, same: 0, withoutPicture: 0, before: null })).toBe(
+      'Brought in: 2 jobs, 3 photographs, 0 packs.',
+    );
+    const kept = { name: 'x', why: 'restore' as const, at: '2026-05-12T08:00:00+01:00', bytes: 1 };
+    expect(keptLine(kept, f)).toBe('Tue 12 May 2026, 08:00, before another was put in its place');
+  });
+  it('a file on its way says how much is sent, and how long it takes once that can be told', () => {
+    expect(sendingText(0, 80e6, 100)).toBe('0.0 of 80 MB sent');
+    expect(sendingText(40e6, 80e6, 10_000)).toBe('40 of 80 MB sent, about 10 s left');
+    expect(sendingText(8e6, 80e6, 60_000)).toBe('8.0 of 80 MB sent, about 9 min left');
+    expect(sendingText(79e6, 80e6, 60_000)).toBe('79 of 80 MB sent');
   });
 });

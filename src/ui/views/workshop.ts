@@ -1,13 +1,82 @@
-/** What came of bringing a copy back, in words. */
-export interface BringAnswer {
-  readonly added?: number;
-  readonly same?: number;
-  readonly putAside?: number;
-  readonly photos?: number;
+/** Copies of the workshop in words: what is in one, what it would replace, what came of it, and those that are kept. */
+import { durationOf, type Format } from '@/words/format';
+
+/** As the server counts what a workshop holds. */
+export interface Holds {
+  readonly jobs: number;
+  readonly removed: number;
+  readonly photos: number;
+  readonly stock: number;
+  readonly moves: number;
+}
+export interface Looked {
+  readonly savedAt: string | null;
+  readonly holds: Holds;
+  readonly withoutPicture: number;
+  readonly here: Holds;
+}
+export interface Came {
+  readonly jobs: number;
+  readonly same: number;
+  readonly photos: number;
+  readonly withoutPicture: number;
+  readonly stock: number;
+  readonly before: string | null;
+}
+export interface KeptCopy {
+  readonly name: string;
+  readonly why: 'daily' | 'upgrade' | 'restore';
+  readonly at: string;
+  readonly bytes: number;
 }
 
-export function broughtBack({ added = 0, same = 0, putAside = 0, photos = 0 }: BringAnswer): string {
-  const pictures = photos > 0 ? ` Photographs: ${photos}.` : '';
-  const aside = putAside > 0 ? ` Taken off the bench, to be put back there: ${putAside}.` : '';
-  return `Brought in: ${added}. Here already, the same: ${same}.${pictures}${aside}`;
+const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
+
+/** "8 jobs and 1 taken off, 40 photographs, 6 packs on the shelf with 31 changes". */
+export function holdsText({ jobs, removed, photos, stock, moves }: Holds): string {
+  const off = removed > 0 ? ` and ${removed} taken off` : '';
+  const shelf = `${many(stock, 'pack', 'packs')} on the shelf with ${many(moves, 'change', 'changes')}`;
+  return `${many(jobs, 'job', 'jobs')}${off}, ${many(photos, 'photograph', 'photographs')}, ${shelf}`;
+}
+
+/** Photographs of which a copy has the row and not the picture. */
+const missingText = (n: number): string =>
+  n === 0
+    ? ''
+    : ` ${many(n, 'photograph has', 'photographs have')} no picture in it and ${n === 1 ? 'is' : 'are'} left out.`;
+
+/** What the copy is, and what adding and replacing would do. */
+export function lookedText(looked: Looked, f: Format): { copy: string; add: string; replace: string } {
+  const when = looked.savedAt === null ? '' : ` saved ${f.day(looked.savedAt)} ${looked.savedAt.slice(0, 4)}`;
+  return {
+    copy: `This copy${when} holds ${holdsText(looked.holds)}.${missingText(looked.withoutPicture)}`,
+    add: 'Add it: what is in it comes beside what is here; what is here already and the same is left out.',
+    replace: `Replace: ${holdsText(looked.here)} make way for it. They are kept as a copy on this page, to go back to.`,
+  };
+}
+
+export function broughtBack({ jobs, same, photos, stock, withoutPicture, before }: Came): string {
+  const already = same > 0 ? ` Here already, the same: ${same}.` : '';
+  const kept = before === null ? '' : ' What was here is kept below, to go back to.';
+  const came = `${many(jobs, 'job', 'jobs')}, ${many(photos, 'photograph', 'photographs')}, ${many(stock, 'pack', 'packs')}`;
+  return `Brought in: ${came}.${already}${missingText(withoutPicture)}${kept}`;
+}
+
+const WHY_WORDS: Readonly<Record<KeptCopy['why'], string>> = {
+  daily: 'of the day',
+  upgrade: 'before an upgrade',
+  restore: 'before another was put in its place',
+};
+export const keptLine = ({ why, at }: KeptCopy, f: Format): string =>
+  `${f.day(at)} ${at.slice(0, 4)}, ${f.time(at)}, ${WHY_WORDS[why]}`;
+
+/** Shares of a file that is being sent: "12 of 80 MB, about 40 s left". */
+export function sendingText(sentBytes: number, bytes: number, elapsedMs: number): string {
+  const mb = (x: number): string => (x / 1e6).toFixed(x < 1e7 ? 1 : 0);
+  const leftMs = sentBytes > 0 ? (elapsedMs * (bytes - sentBytes)) / sentBytes : 0;
+  const left =
+    elapsedMs > 3000 && leftMs > 2000
+      ? `, about ${leftMs < 60_000 ? `${Math.ceil(leftMs / 1000)} s` : durationOf(leftMs / 60_000)} left`
+      : '';
+  return `${mb(sentBytes)} of ${mb(bytes)} MB sent${left}`;
 }

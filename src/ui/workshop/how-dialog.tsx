@@ -1,39 +1,73 @@
 'use client';
-/** How a copy comes back: beside what is here, or in its place. */
+/** How a copy comes back: beside what is here, or in its place; what that means is said first. */
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { useFormat } from '../theme/providers';
+import { keptLine, lookedText, type KeptCopy } from '../views/workshop';
+import type { Step } from './use-copies';
 
 interface HowDialogProps {
-  /** null while nothing is asked */
-  readonly file: File | null;
-  readonly onAnswer: (how: 'add' | 'replace' | null) => void;
+  readonly step: Step;
+  readonly onHow: (how: 'add' | 'replace') => void;
+  readonly onLetGo: () => void;
 }
 
-export function HowDialog({ file, onAnswer }: HowDialogProps) {
+export function HowDialog({ step, onHow, onLetGo }: HowDialogProps) {
+  const f = useFormat();
+  if (step.kind !== 'asking') return null;
+  const { copy, add, replace } = lookedText(step.looked, f);
   return (
-    <Dialog open={file !== null} onClose={() => onAnswer(null)} aria-labelledby="how-title">
-      <DialogTitle id="how-title" sx={{ fontSize: 18, fontWeight: 650 }}>
-        Bring {file?.name} in
+    <Dialog open onClose={onLetGo} aria-labelledby="how-title">
+      <DialogTitle id="how-title" sx={{ fontSize: 18, fontWeight: 650, overflowWrap: 'anywhere' }}>
+        Bring {step.name} in
+      </DialogTitle>
+      <DialogContent>
+        {[copy, add, replace].map((text) => (
+          <p key={text} className="cap" style={{ marginTop: 8 }}>
+            {text}
+          </p>
+        ))}
+      </DialogContent>
+      <DialogActions sx={{ p: 2, gap: 1 }}>
+        <Button onClick={onLetGo}>Leave it</Button>
+        <Button variant="outlined" onClick={() => onHow('replace')}>
+          Replace
+        </Button>
+        <Button variant="contained" onClick={() => onHow('add')}>
+          Add it
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+interface GoBackDialogProps {
+  /** null while nothing is asked */
+  readonly copy: KeptCopy | null;
+  readonly onAnswer: (yes: boolean) => void;
+}
+
+export function GoBackDialog({ copy, onAnswer }: GoBackDialogProps) {
+  const f = useFormat();
+  if (!copy) return null;
+  return (
+    <Dialog open onClose={() => onAnswer(false)} aria-labelledby="back-title">
+      <DialogTitle id="back-title" sx={{ fontSize: 18, fontWeight: 650 }}>
+        Go back to {keptLine(copy, f)}
       </DialogTitle>
       <DialogContent>
         <p className="cap">
-          Add it: its jobs come beside what is here; jobs that are here already and the same are left out.
-        </p>
-        <p className="cap" style={{ marginTop: 8 }}>
-          Replace: what is on the bench now is taken off first. It stays under “Taken off the bench” and can
-          be put back.
+          Everything is then as it was: jobs, shelf, photographs. What is here now is kept as a copy first, so
+          this can be taken back the same way.
         </p>
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
-        <Button onClick={() => onAnswer(null)}>Leave it</Button>
-        <Button variant="outlined" onClick={() => onAnswer('replace')}>
-          Replace
-        </Button>
-        <Button variant="contained" onClick={() => onAnswer('add')}>
-          Add it
+        <Button onClick={() => onAnswer(false)}>Leave it</Button>
+        <Button variant="contained" onClick={() => onAnswer(true)}>
+          Go back to it
         </Button>
       </DialogActions>
     </Dialog>

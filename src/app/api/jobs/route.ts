@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { bodyOf, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
 import { newJob } from '@/usecases/new-job';
 
 /** A new job; with a job.json in the body, that job. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = handled(async (request: Request) => {
   const { store, clock } = workshop();
   const id = randomUUID().slice(0, 8);
   if (request.headers.get('content-type') === null) newJob(store, id, clock.nowMs());
@@ -22,4 +23,4 @@ export async function POST(request: Request): Promise<Response> {
     store.insert(id, parsed.value, clock.nowMs());
   }
   return Response.json({ id }, { status: 201 });
-}
+});

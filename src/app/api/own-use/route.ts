@@ -1,7 +1,8 @@
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { ownUse } from '@/usecases/own-use';
 
 /** What the logs of closed jobs say of the painter's use; null before the first. */
-export async function GET(): Promise<Response> {
+export const GET = handled(async () => {
   return Response.json({ habit: ownUse(workshop().store) });
-}
+});

@@ -1,11 +1,12 @@
 import { bytesOf, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { parseProductsCsv, parseProductsJson } from '@/formats/product-file';
 
 /**
  * Reads a file of data sheets, JSON or CSV; the good ones and, row by row, what is wrong with the others.
  * Nothing is stored.
  */
-export async function POST(request: Request): Promise<Response> {
+export const POST = handled(async (request: Request) => {
   const type = request.headers.get('content-type') ?? '';
   if (!/^(application\/json|text\/csv)/.test(type))
     return refused(415, 'Send a JSON or CSV file of data sheets.');
@@ -16,4 +17,4 @@ export async function POST(request: Request): Promise<Response> {
   return r.ok
     ? Response.json(r.value)
     : refused(422, 'This file cannot be read as data sheets.', r.faults.slice(0, 20));
-}
+});

@@ -1,19 +1,20 @@
+import { handled } from '@/app/api/handled';
 import { randomUUID } from 'node:crypto';
 import { stockOf } from '@/app/api/stock/stock-body';
 import { workshop } from '@/app/wiring';
 import { shelfView } from '@/usecases/shelf';
 
-export async function GET(): Promise<Response> {
+export const GET = handled(async () => {
   const { store, stock, clock } = workshop();
   return Response.json(shelfView(store, stock, clock.nowMs()));
-}
+});
 
 /** Puts an item on the shelf. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = handled(async (request: Request) => {
   const sent = await stockOf(request);
   if (!sent.ok) return sent.answer;
   const { stock, clock } = workshop();
   const id = randomUUID().slice(0, 8);
   stock.add(id, sent.value.item, clock.nowMs());
   return Response.json({ id }, { status: 201 });
-}
+});

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { answerSaved, bodyOf, noSuchJob, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
 import { viewJob } from '@/usecases/view-job';
@@ -10,14 +11,14 @@ interface Context {
 const envelope = z.strictObject({ version: z.number().int().min(1), job: z.unknown() });
 
 /** The job with its plan, for a page that is open already. */
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export const GET = handled(async (_request: Request, { params }: Context) => {
   const { store, weather, clock } = workshop();
   const view = await viewJob(store, weather, (await params).id, clock.nowMs());
   return view ? Response.json(view) : noSuchJob();
-}
+});
 
 /** Saves a job when the version is the one the editor started from; 409 when another tab was quicker. */
-export async function PUT(request: Request, { params }: Context): Promise<Response> {
+export const PUT = handled(async (request: Request, { params }: Context) => {
   const body = await bodyOf(request);
   if (!body.ok) return body.answer;
   const sent = envelope.safeParse(body.value);
@@ -27,9 +28,9 @@ export async function PUT(request: Request, { params }: Context): Promise<Respon
   const { store, clock } = workshop();
   const r = store.update((await params).id, sent.data.version, parsed.value, clock.nowMs());
   return answerSaved(r);
-}
+});
 
-export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
+export const DELETE = handled(async (_request: Request, { params }: Context) => {
   const { store, clock } = workshop();
   return store.remove((await params).id, clock.nowMs()) ? Response.json({ removed: true }) : noSuchJob();
-}
+});

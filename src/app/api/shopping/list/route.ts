@@ -1,4 +1,5 @@
 import { fileAnswer, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { listCsv, listText } from '@/formats/shopping-file';
 import { packSolver } from '@/solver/pack-solver';
@@ -6,7 +7,7 @@ import { shoppingFor } from '@/usecases/shopping/shopping';
 import { formatFor } from '@/words/format';
 
 /** The list as a file: CSV for a table, plain text for a message. */
-export async function GET(request: Request): Promise<Response> {
+export const GET = handled(async (request: Request) => {
   const query = new URL(request.url).searchParams;
   const as = query.get('as');
   const ids = query.get('jobs');
@@ -25,4 +26,4 @@ export async function GET(request: Request): Promise<Response> {
   return as === 'csv'
     ? fileAnswer(listCsv(shopping.list, f), 'pellucid-shopping.csv', 'text/csv; charset=utf-8')
     : fileAnswer(listText(shopping.list, f), 'pellucid-shopping.txt', 'text/plain; charset=utf-8');
-}
+});

@@ -1,9 +1,10 @@
 import { bodyOf, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { priceSchema } from '@/model/shopping';
 import { setPrice } from '@/usecases/shopping/set-price';
 
-export async function POST(request: Request): Promise<Response> {
+export const POST = handled(async (request: Request) => {
   const sent = await bodyOf(request, 8192);
   if (!sent.ok) return sent.answer;
   const parsed = priceSchema.safeParse(sent.value);
@@ -11,4 +12,4 @@ export async function POST(request: Request): Promise<Response> {
     return refused(422, 'A price is 0 or more.', [{ path: 'price', expected: 'a price of 0 or more' }]);
   const { store, clock } = workshop();
   return Response.json({ jobs: setPrice(store, parsed.data.jobs, parsed.data, clock.nowMs()) });
-}
+});

@@ -1,8 +1,9 @@
 import { bodyOf, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { tickSchema } from '@/model/shopping';
 
-export async function POST(request: Request): Promise<Response> {
+export const POST = handled(async (request: Request) => {
   const sent = await bodyOf(request, 4096);
   if (!sent.ok) return sent.answer;
   const t = tickSchema.safeParse(sent.value);
@@ -10,10 +11,10 @@ export async function POST(request: Request): Promise<Response> {
   const { ticks, clock } = workshop();
   ticks.set(t.data.key, t.data.on, clock.nowMs());
   return Response.json({ ticked: ticks.list() });
-}
+});
 
 /** All ticks away, for the next shopping. */
-export async function DELETE(): Promise<Response> {
+export const DELETE = handled(async () => {
   workshop().ticks.clear();
   return Response.json({ ticked: [] });
-}
+});

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { bodyOf, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { stockOf } from '@/app/api/stock/stock-body';
 import { workshop } from '@/app/wiring';
 
@@ -9,17 +10,17 @@ interface Context {
 const gone = (): Response => refused(404, 'This is not on the shelf any more.');
 const takeSchema = z.strictObject({ takeMl: z.number().gt(0).max(20_000), note: z.string().max(200) });
 
-export async function PUT(request: Request, { params }: Context): Promise<Response> {
+export const PUT = handled(async (request: Request, { params }: Context) => {
   const sent = await stockOf(request);
   if (!sent.ok) return sent.answer;
   const { stock, clock } = workshop();
   const { item, weight, kind = weight ? 'weighed' : 'edited', note = '' } = sent.value;
   const kept = stock.change((await params).id, item, { kind, note }, clock.nowMs());
   return kept ? Response.json({ kept: true }) : gone();
-}
+});
 
 /** Takes from it, or puts it back on the shelf. */
-export async function POST(request: Request, { params }: Context): Promise<Response> {
+export const POST = handled(async (request: Request, { params }: Context) => {
   const { stock, clock } = workshop();
   const id = (await params).id;
   if (new URL(request.url).searchParams.get('do') === 'restore')
@@ -38,9 +39,9 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
   return refused(409, `Only ${left} are in it. Weigh it, then take what is there.`, [
     { path: 'takeMl', expected: `at most ${left}` },
   ]);
-}
+});
 
-export async function DELETE(_request: Request, { params }: Context): Promise<Response> {
+export const DELETE = handled(async (_request: Request, { params }: Context) => {
   const { stock, clock } = workshop();
   return stock.remove((await params).id, clock.nowMs()) ? Response.json({ removed: true }) : gone();
-}
+});

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { bytesOf, noSuchJob, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { MOMENTS, MOST_PHOTOS, type Moment } from '@/data/photo-store';
 import { jpegFault } from '@/formats/jpeg';
@@ -10,14 +11,14 @@ interface Context {
 /** The page sends at most 1600 px a side; three megabytes leave room. */
 const MOST_BYTES = 3 * 1024 * 1024;
 
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export const GET = handled(async (_request: Request, { params }: Context) => {
   const id = (await params).id;
   const { store, photos } = workshop();
   return store.load(id) ? Response.json(photos.list(id)) : noSuchJob();
-}
+});
 
 /** Keeps a photograph of a part; re-encoded by the page, refused with anything a camera adds. */
-export async function POST(request: Request, { params }: Context): Promise<Response> {
+export const POST = handled(async (request: Request, { params }: Context) => {
   const id = (await params).id;
   const { store, photos, clock } = workshop();
   const query = new URL(request.url).searchParams;
@@ -38,4 +39,4 @@ export async function POST(request: Request, { params }: Context): Promise<Respo
   return kept === 'kept'
     ? Response.json({ id: photoId }, { status: 201 })
     : refused(409, `A job keeps ${MOST_PHOTOS} photographs. Take one out first.`);
-}
+});

@@ -1,0 +1,111 @@
+/**
+ * Copies that the workshop keeps of itself beside its data: each day, before an upgrade, before another
+ * workshop is put in its place. A copy is a folder with the database and the photographs; a photograph
+ * is on the disk once, however many copies hold it.
+ */
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { sameFile } from '../durable';
+import { tablesOf } from './tables';
+import type { Db } from '../db';
+
+export type Why = 'daily' | 'upgrade' | 'restore';
+export interface KeptCopy {
+  readonly name: string;
+  readonly why: Why;
+  readonly atMs: number;
+  /** Of its database; photographs are shared. */
+  readonly bytes: number;
+}
+
+const NAME = /^(\d{4}-\d{2}-\d{2})T(\d{2})-(\d{2})-(\d{2})-(daily|upgrade|restore)$/;
+const DAY = 86_400_000;
+/** How many are kept of each kind. */
+const KEPT = { days: 7, weeks: 4, months: 12, upgrade: 3, restore: 5 } as const;
+
+const nameFor = (atMs: number, why: Why): string =>
+  `${new Date(atMs).toISOString().slice(0, 19).replaceAll(':', '-')}-${why}`;
+
+export class KeptCopies {
+  /** @param dataFolder of the workshop */
+  constructor(
+    private readonly dataFolder: string,
+    private readonly photosFolder: string,
+  ) {}
+
+  private get folder(): string {
+    return join(this.dataFolder, 'copies');
+  }
+
+  /** Newest first. */
+  list(): KeptCopy[] {
+    if (!existsSync(this.folder)) return [];
+    return readdirSync(this.folder)
+      .flatMap((name): KeptCopy[] => {
+        const [, day, h, m, s, why] = NAME.exec(name) ?? [];
+        const file = join(this.folder, name, 'workshop.sqlite');
+        if (why === undefined || !existsSync(file)) return [];
+        const atMs = Date.parse(`${day}T${h}:${m}:${s}Z`);
+        return [{ name, why: why as Why, atMs, bytes: statSync(file).size }];
+      })
+      .sort((a, b) => b.atMs - a.atMs || (a.name < b.name ? 1 : -1));
+  }
+
+  /** The folder of a copy; null for a name that is none. */
+  folderOf(name: string): string | null {
+    return this.list().some((copy) => copy.name === name) ? join(this.folder, name) : null;
+  }
+
+  /** Made beside and then named, so that a copy is whole or not there. @returns its name */
+  keep(db: Db, why: Why, nowMs: number): string {
+    const name = nameFor(nowMs, why);
+    const made = join(this.folder, `${name}.part`);
+    rmSync(made, { recursive: true, force: true });
+    mkdirSync(join(made, 'photos'), { recursive: true });
+    db.prepare('VACUUM INTO ?').run(join(made, 'workshop.sqlite'));
+    // A workshop of an early version has no photographs yet.
+    const hasPhotos = tablesOf(db).some((t) => t.name === 'photos');
+    const ids = hasPhotos ? db.prepare<[], { id: string }>('SELECT id FROM photos').all() : [];
+    for (const { id } of ids) {
+      const picture = join(this.photosFolder, `${id}.jpg`);
+      if (existsSync(picture)) sameFile(picture, join(made, 'photos', `${id}.jpg`));
+    }
+    rmSync(join(this.folder, name), { recursive: true, force: true });
+    renameSync(made, join(this.folder, name));
+    return name;
+  }
+
+  /** One a day; those that are not needed any more go. @returns the name of the one that was made, null when today has one */
+  keepDaily(db: Db, nowMs: number): string | null {
+    const today = this.list().some(
+      (c) => c.why === 'daily' && Math.floor(c.atMs / DAY) === Math.floor(nowMs / DAY),
+    );
+    const made = today ? null : this.keep(db, 'daily', nowMs);
+    this.prune();
+    return made;
+  }
+
+  /** Seven days, four weeks and twelve months, the newest of each; of the others the last few. */
+  prune(): void {
+    const all = this.list();
+    const daily = all.filter((c) => c.why === 'daily');
+    const kept = new Set<string>();
+    const newestOf = (periodOf: (c: KeptCopy) => string, most: number): void => {
+      const seen = new Set<string>();
+      for (const copy of daily) {
+        const period = periodOf(copy);
+        if (seen.has(period) || seen.size >= most) continue;
+        seen.add(period);
+        kept.add(copy.name);
+      }
+    };
+    newestOf((c) => String(Math.floor(c.atMs / DAY)), KEPT.days);
+    // 1 January 1970 was a Thursday: weeks begin on Monday.
+    newestOf((c) => String(Math.floor((c.atMs / DAY + 3) / 7)), KEPT.weeks);
+    newestOf((c) => new Date(c.atMs).toISOString().slice(0, 7), KEPT.months);
+    for (const why of ['upgrade', 'restore'] as const)
+      for (const copy of all.filter((c) => c.why === why).slice(0, KEPT[why])) kept.add(copy.name);
+    for (const copy of all)
+      if (!kept.has(copy.name)) rmSync(join(this.folder, copy.name), { recursive: true, force: true });
+  }
+}

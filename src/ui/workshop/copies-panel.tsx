@@ -1,0 +1,116 @@
+'use client';
+/** Copies of the whole workshop: out, in, and those it keeps of itself. */
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import { FileButton } from '../parts/file-button';
+import { useFormat } from '../theme/providers';
+import { keptLine, sendingText, type KeptCopy } from '../views/workshop';
+import { SaidLine } from './said-line';
+import { useCopies, type Step } from './use-copies';
+
+/** Not needed for the first look: fetched once the page stands. */
+const HowDialog = dynamic(() => import('./how-dialog').then((m) => m.HowDialog), { ssr: false });
+const GoBackDialog = dynamic(() => import('./how-dialog').then((m) => m.GoBackDialog), { ssr: false });
+
+export function CopiesPanel({ kept }: { kept: readonly KeptCopy[] }) {
+  const { step, said, choose, bringIn, goBack, letGo } = useCopies();
+  const [asked, setAsked] = useState<KeptCopy | null>(null);
+  const busy = step.kind !== 'idle';
+  return (
+    <section className="panel" aria-label="Copies">
+      <div className="hd" style={{ marginBottom: 4 }}>
+        Copies of the whole workshop
+      </div>
+      <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>
+        One archive with everything: jobs and what can be taken back, shelf and its history, ticks,
+        photographs. As text any program can read it; as a database it opens at once. Both come back on this
+        page, into this or another Pellucid.
+      </p>
+      <div className="row">
+        <Button variant="contained" href="/api/workshop/archive?as=tables" download>
+          Save everything, as text
+        </Button>
+        <Button variant="outlined" href="/api/workshop/archive?as=database" download>
+          Save everything, as a database
+        </Button>
+        <span className="push" />
+        <FileButton
+          label={busy ? 'Bringing it in' : 'Bring a copy back'}
+          accept=".zip,.json,.sqlite,application/zip,application/json"
+          busy={busy}
+          onFiles={([f]) => {
+            if (f) void choose(f);
+          }}
+        />
+      </div>
+      <Progress step={step} onLetGo={letGo} />
+      <SaidLine said={said} />
+      <KeptList kept={kept} busy={busy} onGoBack={setAsked} />
+      <HowDialog step={step} onHow={(how) => void bringIn(how)} onLetGo={letGo} />
+      <GoBackDialog
+        copy={asked}
+        onAnswer={(yes) => {
+          if (asked && yes) void goBack(asked.name);
+          setAsked(null);
+        }}
+      />
+    </section>
+  );
+}
+
+function Progress({ step, onLetGo }: { step: Step; onLetGo: () => void }) {
+  if (step.kind === 'idle' || step.kind === 'asking') return null;
+  const share = step.kind === 'sending' ? (100 * step.sent) / Math.max(1, step.bytes) : null;
+  const words =
+    step.kind === 'sending'
+      ? sendingText(step.sent, step.bytes, step.elapsedMs)
+      : { reading: 'Looking at what is in it', bringing: 'Bringing it in' }[step.kind];
+  return (
+    <div style={{ marginTop: 12 }} aria-live="polite">
+      <div className="row">
+        <span>
+          {step.name}: {words}
+        </span>
+        <span className="push" />
+        {step.kind !== 'bringing' && (
+          <Button size="small" onClick={onLetGo}>
+            Leave it
+          </Button>
+        )}
+      </div>
+      <LinearProgress
+        sx={{ mt: 1 }}
+        aria-label={words}
+        {...(share === null ? {} : { variant: 'determinate', value: share })}
+      />
+    </div>
+  );
+}
+
+interface KeptListProps {
+  readonly kept: readonly KeptCopy[];
+  readonly busy: boolean;
+  readonly onGoBack: (copy: KeptCopy) => void;
+}
+
+function KeptList({ kept, busy, onGoBack }: KeptListProps) {
+  const f = useFormat();
+  if (kept.length === 0) return null;
+  return (
+    <details style={{ marginTop: 12 }}>
+      <summary>Copies kept beside the data: {kept.length}</summary>
+      <ul style={{ display: 'grid', gap: 4, marginTop: 8 }}>
+        {kept.map((copy) => (
+          <li key={copy.name} className="row">
+            <span style={{ flex: '0 1 420px' }}>{keptLine(copy, f)}</span>
+            <Button size="small" variant="outlined" disabled={busy} onClick={() => onGoBack(copy)}>
+              Go back to it
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
