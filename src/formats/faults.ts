@@ -8,10 +8,21 @@ export interface Fault {
 export type Parsed<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly Fault[] };
 
+/** More than this is counted, not told. */
+const MOST_TOLD = 20;
+const MOST_PATH_CHARACTERS = 160;
+
+/** The first of many faults, and how many more there are. @param all how many there are in all */
+export function told(faults: readonly Fault[], all: number = faults.length): Fault[] {
+  const more = all - Math.min(faults.length, MOST_TOLD);
+  const rest = more > 0 ? [{ path: '(and more)', expected: `${more} faults more were found` }] : [];
+  return [...faults.slice(0, MOST_TOLD), ...rest];
+}
+
 /** parts[0].name; "(the whole)" for the root. */
 export function pathText(path: readonly PropertyKey[]): string {
   const text = path.map((p) => (typeof p === 'number' ? `[${p}]` : `.${String(p)}`)).join('');
-  return text.replace(/^\./, '') || '(the whole)';
+  return text.slice(0, MOST_PATH_CHARACTERS).replace(/^\./, '') || '(the whole)';
 }
 
 const PLAIN: Readonly<Record<string, string>> = {
@@ -72,14 +83,18 @@ function expectedOf(issue: z.core.$ZodIssue, got: string): string {
   }
 }
 
-/** All faults of a failed parse; an unknown key is named with its path. */
+/** The faults of a failed parse; an unknown key is named with its path. Of many the first are told. */
 export function faultsOf(error: z.core.$ZodError, root: unknown): Fault[] {
-  return error.issues.flatMap((issue): Fault[] => {
+  const first = error.issues.slice(0, MOST_TOLD).flatMap((issue): Fault[] => {
     if (issue.code === 'unrecognized_keys')
-      return issue.keys.map((k) => ({
-        path: pathText([...issue.path, k]),
-        expected: 'no such field; check the spelling or take it out',
-      }));
+      return issue.keys
+        .slice(0, MOST_TOLD)
+        .map((k) => ({
+          path: pathText([...issue.path, k]),
+          expected: 'no such field; check the spelling or take it out',
+        }));
     return [{ path: pathText(issue.path), expected: expectedOf(issue, kindOf(at(root, issue.path))) }];
   });
+  const all = error.issues.reduce((n, i) => n + (i.code === 'unrecognized_keys' ? i.keys.length : 1), 0);
+  return told(first, all);
 }

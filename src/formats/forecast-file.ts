@@ -2,7 +2,7 @@
 import Papa from 'papaparse';
 import { forecastFaults, forecastSchema, SERIES, type Forecast, type ForecastMember } from '@/model/forecast';
 import { HOUR, msOf } from '@/core/time/instant';
-import { faultsOf, type Fault, type Parsed } from './faults';
+import { faultsOf, told, type Fault, type Parsed } from './faults';
 
 export function parseForecast(raw: unknown): Parsed<Forecast> {
   const parsed = forecastSchema.safeParse(raw);
@@ -34,6 +34,12 @@ export function parseForecastCsv(text: string, tz: string): Parsed<Forecast> {
       expected: `a column of that name (found ${columns.join(', ') || 'none'})`,
     }));
   if (faults.length > 0) return { ok: false, faults };
+  const doubled = Object.values(csv.meta.renamedHeaders ?? {});
+  if (doubled.length > 0)
+    return {
+      ok: false,
+      faults: told(doubled.map((c) => ({ path: `column ${c}`, expected: 'a column named once' }))),
+    };
   if (csv.data.length < 2)
     return { ok: false, faults: [{ path: '(the whole)', expected: 'at least two hourly rows' }] };
   const member: ForecastMember = {
@@ -64,7 +70,7 @@ export function parseForecastCsv(text: string, tz: string): Parsed<Forecast> {
       member[c].push(x);
     }
   });
-  if (faults.length > 0) return { ok: false, faults: faults.slice(0, 20) };
+  if (faults.length > 0) return { ok: false, faults: told(faults) };
   return parseForecast({
     start: new Date(msOf(csv.data[0]!.time!.trim(), tz)).toISOString(),
     stepMin: 60,

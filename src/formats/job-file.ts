@@ -53,7 +53,7 @@ export function parseJob(raw: unknown): Parsed<Job> {
 /** JSON text to any value, with the place of the fault in words. */
 export function parseJson(text: string): Parsed<unknown> {
   try {
-    return { ok: true, value: JSON.parse(text) as unknown };
+    return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown };
   } catch (e) {
     return {
       ok: false,

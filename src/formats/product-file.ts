@@ -2,13 +2,25 @@
 import Papa from 'papaparse';
 import { productSchema, type Product } from '@/model/product';
 import { sheetFaults } from '@/core/coating/sheet-faults';
-import { faultsOf, type Fault, type Parsed } from './faults';
+import { faultsOf, told, type Fault, type Parsed } from './faults';
 import { parseJson, sheetWords } from './job-file';
 
+export interface BadRow {
+  readonly row: number;
+  readonly name: string;
+  readonly faults: readonly Fault[];
+}
 export interface SheetImport {
   readonly products: readonly Product[];
-  readonly bad: readonly { readonly row: number; readonly name: string; readonly faults: readonly Fault[] }[];
+  /** The first rows that are no sheets. */
+  readonly bad: readonly BadRow[];
+  /** How many there are in all. */
+  readonly badCount: number;
 }
+/** A job takes sixty sheets of its own; more in a file than this are not looked at. */
+const MOST_SHEETS = 500;
+const MOST_BAD_TOLD = 20;
+const MOST_NAME = 80;
 
 /** One sheet from any value, contradictions refused field by field. */
 export function parseProduct(raw: unknown): Parsed<Product> {
@@ -21,32 +33,47 @@ export function parseProduct(raw: unknown): Parsed<Product> {
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: parsed.data };
 }
 
-function gather(raws: readonly unknown[], firstRow: number): SheetImport {
-  const products: Product[] = [];
-  const bad: { row: number; name: string; faults: readonly Fault[] }[] = [];
+function nameIn(raw: unknown): string {
+  const { name } = raw !== null && typeof raw === 'object' ? (raw as { name?: unknown }) : {};
+  return typeof name === 'string' ? name.slice(0, MOST_NAME) : '';
+}
+
+/** A sheet, or what is wrong with it. @param known ids that are taken */
+function sheetOrFaults(raw: unknown, known: ReadonlyMap<string, Product>): Parsed<Product> {
+  const parsed = parseProduct(raw);
+  if (!parsed.ok || !known.has(parsed.value.id)) return parsed;
+  return {
+    ok: false,
+    faults: [{ path: 'id', expected: `an id that is not used twice (“${parsed.value.id}”)` }],
+  };
+}
+
+function gather(raws: readonly unknown[], firstRow: number): Parsed<SheetImport> {
+  if (raws.length > MOST_SHEETS)
+    return {
+      ok: false,
+      faults: [{ path: '(the whole)', expected: `at most ${MOST_SHEETS} sheets (got ${raws.length})` }],
+    };
+  const products = new Map<string, Product>();
+  const bad: BadRow[] = [];
+  let badCount = 0;
   raws.forEach((raw, i) => {
-    const name =
-      typeof raw === 'object' && raw !== null && typeof (raw as { name?: unknown }).name === 'string'
-        ? (raw as { name: string }).name
-        : '';
-    const parsed = parseProduct(raw);
-    if (!parsed.ok) bad.push({ row: firstRow + i, name, faults: parsed.faults });
-    else if (products.some((p) => p.id === parsed.value.id))
-      bad.push({
-        row: firstRow + i,
-        name,
-        faults: [{ path: 'id', expected: `an id that is not used twice (“${parsed.value.id}”)` }],
-      });
-    else products.push(parsed.value);
+    const parsed = sheetOrFaults(raw, products);
+    if (parsed.ok) {
+      products.set(parsed.value.id, parsed.value);
+      return;
+    }
+    badCount++;
+    if (badCount <= MOST_BAD_TOLD) bad.push({ row: firstRow + i, name: nameIn(raw), faults: parsed.faults });
   });
-  return { products, bad };
+  return { ok: true, value: { products: [...products.values()], bad, badCount } };
 }
 
 /** A list of sheets, or one. */
 export function parseProductsJson(text: string): Parsed<SheetImport> {
   const j = parseJson(text);
   if (!j.ok) return j;
-  return { ok: true, value: gather(Array.isArray(j.value) ? j.value : [j.value], 1) };
+  return gather(Array.isArray(j.value) ? j.value : [j.value], 1);
 }
 
 const NUMBERS = new Set([
@@ -91,6 +118,8 @@ const OTHERS = new Set([
   'isocyanate',
 ]);
 type Cells = Readonly<Record<string, string | undefined>>;
+/** Where the reader of CSV puts the cells of a row that has more of them than there are columns. */
+const BEYOND = '__parsed_extra';
 
 const textIn = (row: Cells, column: string): string => (row[column] ?? '').trim();
 /** A figure where it is one, the text as it stands where it is none, undefined for an empty cell. */
@@ -107,7 +136,10 @@ function yesOrNo(text: string): boolean | string {
 /** One row as a sheet, still to be judged. */
 function sheetOfRow(row: Cells): Record<string, unknown> {
   const sheet: Record<string, unknown> = { provenance: { rest: 'sheet' } };
+  // Cells that have no column are no sheet: the field they stand under is named as unknown.
+  if (BEYOND in row) sheet['a cell beyond the last column'] = row[BEYOND];
   for (const column of Object.keys(row)) {
+    if (column === BEYOND) continue;
     const text = textIn(row, column);
     if (text === '') continue;
     if (NUMBERS.has(column)) sheet[column] = figureIn(row, column);
@@ -142,7 +174,12 @@ export function parseProductsCsv(text: string): Parsed<SheetImport> {
     skipEmptyLines: 'greedy',
     transformHeader: (h) => h.trim(),
   });
-  const faults = headerFaults(table.meta.fields ?? []);
-  if (faults.length > 0) return { ok: false, faults };
-  return { ok: true, value: gather(table.data.map(sheetOfRow), 2) };
+  const { fields = [], renamedHeaders } = table.meta;
+  const doubled = Object.values(renamedHeaders ?? {}).map((path) => ({
+    path,
+    expected: 'a column named once',
+  }));
+  const faults = doubled.length > 0 ? doubled : headerFaults(fields);
+  if (faults.length > 0) return { ok: false, faults: told(faults) };
+  return gather(table.data.map(sheetOfRow), 2);
 }

@@ -4,6 +4,9 @@ import { SHOPPING_GROUPS, type ShoppingList } from '@/model/shopping';
 import type { Format } from '@/words/format';
 import { countName, GROUP_NAMES, lineName, packName } from '@/words/shopping';
 
+/** What a table program takes for a formula, also after spaces and in the full-width signs of other keyboards. */
+const FORMULA = /^\s*[=+\-@\t\r＝＋－＠]/;
+
 /** One row a line, header first; a cell that a table program would take for a formula is quoted as text. */
 export function listCsv(list: ShoppingList, f: Format): string {
   const rows = [...list.lines]
@@ -18,7 +21,7 @@ export function listCsv(list: ShoppingList, f: Format): string {
       currency: list.currency,
       here: shoppingLine.have ? 'yes' : '',
     }));
-  return `${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse(rows, { escapeFormulae: FORMULA, newline: '\r\n' })}\r\n`;
 }
 
 export function listText(list: ShoppingList, f: Format): string {

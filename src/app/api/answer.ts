@@ -1,6 +1,6 @@
 /** Shared by the route handlers: read a body of limited size, answer with faults a form can show. */
 import 'server-only';
-import type { Fault } from '@/formats/faults';
+import { told, type Fault } from '@/formats/faults';
 import { parseJson } from '@/formats/job-file';
 import type { SaveResult } from '@/usecases/ports';
 
@@ -8,7 +8,7 @@ import type { SaveResult } from '@/usecases/ports';
 export const MOST_JOB_BYTES = 256 * 1024;
 
 export const refused = (status: number, error: string, faults: readonly Fault[] = []): Response =>
-  Response.json({ error, faults }, { status });
+  Response.json({ error, faults: told(faults) }, { status });
 export const noSuchJob = (): Response =>
   refused(
     404,

@@ -5,7 +5,7 @@ import type { Notice } from '@/model/marks';
 import { isSanded, type Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { totalAreaM2 } from '../surface/area';
-import { facesOf, type Face } from '../surface/shape';
+import { facesOf, sumOverFaces, type Face } from '../surface/shape';
 
 /** Degreaser per wipe, ml/m²: 50–100. From memory. */
 export const WIPE_ML_PER_M2 = 75;
@@ -25,7 +25,7 @@ export interface CleaningPlan {
 /** Perimeter of what is painted, m: the outline of every face once, all pieces. */
 export function perimeterM(parts: readonly Part[]): number {
   return parts.reduce((sum, p) => {
-    const outlineMm = facesOf(p).reduce((a, f) => a + outlineOfMm(f), 0);
+    const outlineMm = sumOverFaces(facesOf(p), outlineOfMm);
     return sum + (outlineMm / 1000) * (p.count ?? 1);
   }, 0);
 }

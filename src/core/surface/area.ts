@@ -1,6 +1,6 @@
 /** Areas of parts: faces, hidden edges, pieces; and the overrun that every pass sprays past the edge. */
 import type { Part } from '@/model/job';
-import { facesOf, type Face } from './shape';
+import { facesOf, sumOverFaces, type Face } from './shape';
 
 /**
  * How far a pass starts before and ends after the part, and how far the outer passes stand over
@@ -10,7 +10,7 @@ export const OVERRUN_MM = 65;
 
 /** Area of the faces of one piece, m². */
 export function faceAreaM2(p: Part): number {
-  return facesOf(p).reduce((a, f) => a + f.areaM2, 0);
+  return sumOverFaces(facesOf(p), (f) => f.areaM2);
 }
 
 /** How much of its faces a part stands for, edges and pieces included. */
@@ -23,7 +23,7 @@ export function partAreaM2(p: Part): number {
 
 /** One standard deviation of that area, m²: faces measured with the same tape err together. */
 export function partAreaSdM2(p: Part): number {
-  return facesOf(p).reduce((a, f) => a + f.areaM2 * f.sdFrac, 0) * times(p);
+  return sumOverFaces(facesOf(p), (f) => f.areaM2 * f.sdFrac) * times(p);
 }
 
 /**
@@ -47,8 +47,8 @@ export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
 /** Area swept over area painted for one part, 1 or more. */
 export function partOverrun(p: Part): number {
   const faces = facesOf(p);
-  const area = faces.reduce((a, f) => a + f.areaM2, 0);
-  return area > 0 ? faces.reduce((a, f) => a + sweptFaceM2(f), 0) / area : 1;
+  const area = sumOverFaces(faces, (f) => f.areaM2);
+  return area > 0 ? sumOverFaces(faces, (f) => sweptFaceM2(f)) / area : 1;
 }
 
 /** Total area swept over all parts, m²; hidden edges cost the same overrun as their part. */
@@ -64,17 +64,9 @@ export function totalAreaM2(parts: readonly Part[]): number {
 /** Share of the painted area in one posture, 0…1. */
 export function postureShare(parts: readonly Part[], posture: Part['posture']): number {
   const all = totalAreaM2(parts);
-  return all > 0
-    ? parts.reduce(
-        (a, part) =>
-          a +
-          facesOf(part)
-            .filter((f) => f.posture === posture)
-            .reduce((b, f) => b + f.areaM2, 0) *
-            times(part),
-        0,
-      ) / all
-    : 0;
+  const inPosture = (f: Face): number => (f.posture === posture ? f.areaM2 : 0);
+  const some = parts.reduce((sum, part) => sum + sumOverFaces(facesOf(part), inPosture) * times(part), 0);
+  return all > 0 ? some / all : 0;
 }
 
 export interface Measured {

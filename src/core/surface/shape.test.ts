@@ -1,8 +1,10 @@
 import { flatPart } from '@/demo/test-part';
+import type { Part } from '@/model/job';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { partAreaM2, partAreaSdM2, partOverrun, postureShare, sweptAreaM2 } from './area';
 import { arcLengthMm, coneMantleMm2, ellipsoidAreaMm2, isSimplePolygon, polygonAreaMm2 } from './geometry';
+import { perimeterM } from '../prep/cleaning';
 import { facesOf } from './shape';
 
 /** The slow judge: a surface given by two parameters, cut into small quadrilaterals of two triangles each. */
@@ -180,5 +182,20 @@ describe('faces', () => {
     expect(
       partOverrun(flatPart({ lengthMm: 520, widthMm: 32, shape: { kind: 'tube', diameterMm: 32, ends: 0 } })),
     ).toBeGreaterThan(4);
+  });
+  it('equal tubes of a frame are one face with its number: fifty weigh as fifty, and cost as one', () => {
+    const tube = { lengthMm: 400, diameterMm: 30 };
+    const framed = (tubes: { lengthMm: number; diameterMm: number; count: number }[]): Part =>
+      flatPart({ shape: { kind: 'frame', tubes } });
+    const one = framed([{ ...tube, count: 50 }]);
+    const apart = framed(Array.from({ length: 30 }, () => ({ ...tube, count: 1 })));
+    expect(facesOf(one)).toHaveLength(1);
+    expect(facesOf(one)[0]).toMatchObject({ name: 'tube 1 × 50', pieces: 50 });
+    // π · 30 · 400 mm each.
+    expect(partAreaM2(one)).toBeCloseTo(50 * Math.PI * 0.03 * 0.4, 9);
+    expect(partAreaM2(one) / 50).toBeCloseTo(partAreaM2(apart) / 30, 9);
+    expect(partOverrun(one)).toBeCloseTo(partOverrun(apart), 9);
+    expect(partAreaSdM2(one) / 50).toBeCloseTo(partAreaSdM2(apart) / 30, 9);
+    expect(perimeterM([one]) / 50).toBeCloseTo(perimeterM([apart]) / 30, 9);
   });
 });

@@ -15,6 +15,8 @@ export interface Face {
   readonly widthMm: number;
   /** From how many sides a pass goes round it: 1 for a face, 3 for a tube. */
   readonly rounds: number;
+  /** How many there are of it in one piece of the part, each like the other; 1 when left out. */
+  readonly pieces?: number;
   readonly posture: Posture;
   /** One standard deviation of the area as a share, from measuring and from the formula. From memory. */
   readonly sdFrac: number;
@@ -113,12 +115,14 @@ const round: Faces<'tube'> = (p, { diameterMm, ends }) => [
 ];
 
 const frame: Faces<'frame'> = (part, s) =>
-  s.tubes.flatMap((t, i) =>
-    Array.from({ length: t.count }, (_, k) => {
-      const name = t.count > 1 ? `tube ${i + 1}, ${k + 1}` : `tube ${i + 1}`;
-      return tube(name, t.lengthMm, t.diameterMm, part.posture);
-    }),
-  );
+  s.tubes.map(({ lengthMm, diameterMm, count }, i) => {
+    const one = tube(`tube ${i + 1}`, lengthMm, diameterMm, part.posture);
+    return count > 1 ? { ...one, name: `${one.name} × ${count}`, pieces: count } : one;
+  });
+
+/** The sum of a figure over all faces of one piece, each as often as there is one of it. */
+export const sumOverFaces = (faces: readonly Face[], figure: (f: Face) => number): number =>
+  faces.reduce((sum, f) => sum + figure(f) * (f.pieces ?? 1), 0);
 
 const ellipsoid: Faces<'ellipsoid'> = ({ lengthMm, widthMm, posture }, { heightMm, share }) => {
   const areaM2 = ellipsoidAreaMm2(lengthMm / 2, widthMm / 2, heightMm / 2) * share * M2;

@@ -18,6 +18,12 @@ export const NEXT = anyOf([
 /** Longer texts are cut: no label holds more. */
 const MOST_CHARACTERS = 20_000;
 
+/** What reads a clause looks back and forth in it: one without end is cut at a space, so that its price stays bounded. */
+const MOST_CLAUSE_CHARACTERS = 300;
+const PIECE = new RegExp(`.{1,${MOST_CLAUSE_CHARACTERS}}(?:\\s|$)|.{1,${MOST_CLAUSE_CHARACTERS}}`, 'gs');
+const inPieces = (clause: string): string[] =>
+  clause.length <= MOST_CLAUSE_CHARACTERS ? [clause] : (clause.match(PIECE) ?? []);
+
 /** Several waits in one sentence stand between its commas. */
 function atCommas(sentence: string): string[] {
   const several = timesIn(sentence).length >= 2 && !NEXT.test(sentence.toLowerCase());
@@ -31,6 +37,7 @@ export function clausesOf(text: string): Clause[] {
       .replace(/\u00a0/g, ' ')
       // A dot ends a sentence only before a space and a capital; figures and units keep theirs.
       .split(/\n|;|•|\||(?<=[a-z%)0-9°CF])\.\s+(?=[A-Z])/)
+      .flatMap(inPieces)
       .flatMap(atCommas)
       .map((c) => c.trim())
       .filter((c) => c !== '')

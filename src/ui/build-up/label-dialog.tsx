@@ -1,6 +1,6 @@
 'use client';
 /** The words of a label pasted in: what was understood is shown, to be confirmed before it becomes a sheet. */
-import { useState } from 'react';
+import { useState, useDeferredValue } from 'react';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -31,7 +31,8 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
   const [name, setName] = useState('');
   const [price, setPrice] = useState(12);
   const [likeId, setLike] = useState<string | null>(null);
-  const { found, unread } = readLabel(text);
+  // Typing goes first; what is read out of it follows.
+  const { found, unread } = readLabel(useDeferredValue(text));
   const like = products.find((p) => p.id === likeId) ?? likeness(found, products);
   const add = (): void =>
     onAdd(productFromLabel(like, found, { id: freshSheetId(name, taken), name: name.trim(), price }));

@@ -36,8 +36,8 @@ export function FacesTable({ part, measured }: FacesTableProps) {
                 <td className="num">
                   {f.length(face.lengthMm)} × {f.length(laidWidthMm(face))}
                 </td>
-                <td className="num">{f.area(face.areaM2)}</td>
-                <td className="num">{f.area(face.areaM2 * face.sdFrac)}</td>
+                <td className="num">{f.area(face.areaM2 * (face.pieces ?? 1))}</td>
+                <td className="num">{f.area(face.areaM2 * face.sdFrac * (face.pieces ?? 1))}</td>
               </tr>
             ))}
             <tr>

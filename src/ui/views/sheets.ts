@@ -105,6 +105,7 @@ interface FaultSaid {
 export interface SheetsAnswer {
   readonly products?: Product[];
   readonly bad?: readonly { row: number; name: string; faults: readonly FaultSaid[] }[];
+  readonly badCount?: number;
   readonly error?: string;
   readonly faults?: readonly FaultSaid[];
 }
@@ -118,9 +119,9 @@ const MOST_ROWS_SAID = 6;
 
 /** What came of bringing sheets in: what was taken, what was left out and why. */
 export function broughtIn(answer: SheetsAnswer): Message {
-  const { products, bad = [], faults = [], error = 'Not read.' } = answer;
+  const { products, bad = [], badCount = bad.length, faults = [], error = 'Not read.' } = answer;
   if (!products) return { bad: true, lines: [error, ...faults.map(faultLine)] };
-  const left = bad.length > 0 ? ` Left out: ${bad.length}.` : '';
+  const left = badCount > 0 ? ` Left out: ${badCount}.` : '';
   const rows = bad.slice(0, MOST_ROWS_SAID).map((b) => {
     const why = b.faults.slice(0, 2).map(faultLine).join('; ');
     return `Row ${b.row}${b.name ? `, ${b.name}` : ''}: ${why}`;

@@ -15,11 +15,7 @@ export const POST = handled(async (request: Request) => {
     if (!body.ok) return body.answer;
     const parsed = parseJob(body.value);
     if (!parsed.ok)
-      return refused(
-        422,
-        'This is no job that Pellucid can read. Nothing was brought in.',
-        parsed.faults.slice(0, 20),
-      );
+      return refused(422, 'This is no job that Pellucid can read. Nothing was brought in.', parsed.faults);
     store.insert(id, parsed.value, clock.nowMs());
   }
   return Response.json({ id }, { status: 201 });

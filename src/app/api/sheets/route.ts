@@ -14,7 +14,5 @@ export const POST = handled(async (request: Request) => {
   if (!sent.ok) return sent.answer;
   const text = new TextDecoder().decode(sent.value);
   const r = type.startsWith('text/csv') ? parseProductsCsv(text) : parseProductsJson(text);
-  return r.ok
-    ? Response.json(r.value)
-    : refused(422, 'This file cannot be read as data sheets.', r.faults.slice(0, 20));
+  return r.ok ? Response.json(r.value) : refused(422, 'This file cannot be read as data sheets.', r.faults);
 });
