@@ -16,12 +16,19 @@ const further = (): ReadonlySet<string> =>
   );
 const nameOf = (host: string): string => host.toLowerCase().replace(/:\d+$/, '');
 
+/** A link from elsewhere may open a page; nobody else's page may read what is behind it. */
+function readRefusal({ headers, nextUrl }: NextRequest): string | null {
+  if (headers.get('sec-fetch-site') !== 'cross-site') return null;
+  const opens = headers.get('sec-fetch-mode') === 'navigate' && !nextUrl.pathname.startsWith('/api/');
+  return opens ? null : 'A page of another site may not read this workshop.';
+}
+
 function refusal(request: NextRequest): string | null {
   const host = request.headers.get('host') ?? '';
   const name = nameOf(host);
   if (!LOCAL.has(name) && !further().has(name))
     return 'This workshop answers to names of its own machine only. Open it at http://127.0.0.1, or name the host in PELLUCID_HOSTS.';
-  if (request.method === 'GET' || request.method === 'HEAD') return null;
+  if (request.method === 'GET' || request.method === 'HEAD') return readRefusal(request);
   const origin = request.headers.get('origin');
   if (origin !== null && (!URL.canParse(origin) || new URL(origin).host !== host.toLowerCase()))
     return 'A page of another origin may not change this workshop.';

@@ -268,3 +268,41 @@ plain(
     }
   },
 );
+
+test('a second server on the same folder is refused in a sentence; after a kill the next one starts', async ({
+  app,
+}) => {
+  const second = spawnSync(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', '0'],
+    {
+      encoding: 'utf8',
+      timeout: 60_000,
+      env: { ...process.env, NODE_ENV: 'production', PELLUCID_DATA: app.folder, PELLUCID_DEMO: '1' },
+    },
+  );
+  expect(second.status).toBe(1);
+  expect(second.stderr).toContain(`Another Pellucid is at work on ${app.folder}`);
+  await app.kill();
+  await app.start();
+  expect((await fetch(app.url)).status).toBe(200);
+});
+
+test('half a time zone stands beside its field; the page and the job go on, also after a reload', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const zone = page.getByLabel('Time zone');
+  await zone.fill('Europe/Ber');
+  await expect(page.getByText('Europe/London stays until then')).toBeVisible();
+  await page.waitForTimeout(700);
+  await page.reload();
+  await expect(zone).toHaveValue('Europe/London');
+  await zone.fill('Europe/Berlin');
+  await saved(page);
+  await page.reload();
+  await expect(zone).toHaveValue('Europe/Berlin');
+  await zone.fill('Europe/London');
+  await saved(page);
+});

@@ -9,6 +9,8 @@ import { test as base, expect, type APIRequestContext, type Page } from '@playwr
 export interface AppServer {
   readonly url: string;
   readonly port: number;
+  /** Its data. */
+  readonly folder: string;
   kill(): Promise<void>;
   start(): Promise<void>;
   stop(): Promise<void>;
@@ -73,6 +75,7 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
   return {
     url,
     port,
+    folder,
     start,
     kill: () => end('SIGKILL'),
     stop: async () => {

@@ -217,6 +217,15 @@ test('the door: foreign names, foreign pages and other origins are refused; the 
       await request.delete(`${app.url}/api/jobs/cargo-bike`, { headers: { 'sec-fetch-site': 'cross-site' } })
     ).status(),
   ).toBe(403);
+  const from = (url: string, mode: string): Promise<number> =>
+    request
+      .get(url, { headers: { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': mode } })
+      .then((answer) => answer.status());
+  expect(await from(app.url, 'navigate')).toBe(200);
+  for (const path of ['/api/workshop/archive?as=tables', '/api/jobs/cargo-bike'])
+    for (const mode of ['navigate', 'no-cors', 'cors'])
+      expect(await from(`${app.url}${path}`, mode)).toBe(403);
+  expect(await from(app.url, 'no-cors')).toBe(403);
   const headers = (await request.get(app.url)).headers();
   const policy = headers['content-security-policy']!;
   expect(policy).toContain("default-src 'none'");

@@ -1,8 +1,13 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { usePathname } from 'next/navigation';
 import { LinkButton } from '@/ui/parts/link-button';
-import { UnreadDraft } from '@/ui/desk/unread-draft';
+
+/** Fetched only where a page broke. */
+const UnreadDraft = dynamic(() => import('@/ui/desk/unread-draft').then((m) => m.UnreadDraft), {
+  ssr: false,
+});
 
 interface ErrorPageProps {
   readonly error: Error & { digest?: string };

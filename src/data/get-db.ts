@@ -6,7 +6,7 @@ import { lockFolder } from './lock';
 import type { Db } from './db';
 import { DatabaseDamaged, migrationsIn, openDatabase } from './open';
 
-const held = globalThis as typeof globalThis & { pellucidDb?: Db };
+const held = globalThis as typeof globalThis & { pellucidDb?: Db; pellucidLock?: () => void };
 
 export function dataFolder(): string {
   return (
@@ -37,7 +37,7 @@ function withWayBack(e: unknown): unknown {
 /** @throws WorkshopInUse when another server is at work on the folder */
 export function getDb(): Db {
   if (held.pellucidDb) return held.pellucidDb;
-  lockFolder(dataFolder());
+  held.pellucidLock ??= lockFolder(dataFolder());
   try {
     held.pellucidDb = openDatabase(join(dataFolder(), 'workshop.sqlite'), migrations(), (old) => {
       keptCopies().keep(old, 'upgrade', Date.now());

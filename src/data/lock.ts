@@ -7,6 +7,9 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 
+/** Nobody else refers to a lock: one that is forgotten would be collected, and let go. */
+const held = new Set<Database.Database>();
+
 /** A server that was just stopped may take a moment to let go. */
 const WAIT_MS = 1500;
 
@@ -30,5 +33,9 @@ export function lockFolder(folder: string, waitMs: number = WAIT_MS): () => void
       throw new WorkshopInUse(folder);
     throw e;
   }
-  return () => void db.close();
+  held.add(db);
+  return () => {
+    held.delete(db);
+    db.close();
+  };
 }

@@ -5,6 +5,7 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
+import type { CameIn } from '@/usecases/copies';
 import { writeWhole } from '../durable';
 import type { Db } from '../db';
 import { writing } from '../write';
@@ -16,16 +17,6 @@ export interface Live {
   readonly db: Db;
   readonly photosFolder: string;
 }
-export interface CameIn {
-  readonly jobs: number;
-  /** Jobs that were here already, the same. */
-  readonly same: number;
-  readonly photos: number;
-  /** Photographs whose picture is neither in the copy nor here. */
-  readonly withoutPicture: number;
-  readonly stock: number;
-}
-
 /** What of each table comes in beside what is here; what refers to a row goes in before it. A table without a rule is refused. */
 const ADDED: Readonly<Record<string, { readonly only: string; readonly without?: readonly string[] }>> = {
   job_steps: { only: 'job_id NOT IN (SELECT id FROM main.jobs)' },

@@ -2,32 +2,14 @@
 import { rmSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
+import type { Came, Holds, Looked } from '@/usecases/copies';
 import type { Migration } from '../open';
 import { archiveOf, type ArchiveAs } from './archive-out';
-import { bringIn, type CameIn, type How, type Live } from './bring-in';
+import { bringIn, type How, type Live } from './bring-in';
 import { Incoming } from './incoming';
 import { KeptCopies } from './kept';
 import { receive, type Received } from './receive';
 import { countOf } from './tables';
-
-export interface Holds {
-  readonly jobs: number;
-  readonly removed: number;
-  readonly photos: number;
-  readonly stock: number;
-  readonly moves: number;
-}
-export interface Looked {
-  readonly savedAt: string | null;
-  readonly holds: Holds;
-  readonly withoutPicture: number;
-  /** What is here now and would be replaced. */
-  readonly here: Holds;
-}
-export interface Came extends CameIn {
-  /** The copy of the state before, to go back to; null when nothing was replaced. */
-  readonly before: string | null;
-}
 
 const holdsOf = (db: Live['db']): Holds => ({
   jobs: countOf(db, 'jobs', 'WHERE deleted_ms IS NULL'),

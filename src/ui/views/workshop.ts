@@ -1,28 +1,7 @@
 /** Copies of the workshop in words: what is in one, what it would replace, what came of it, and those that are kept. */
+import type { Came, Holds, Looked } from '@/usecases/copies';
 import { durationOf, type Format } from '@/words/format';
 
-/** As the server counts what a workshop holds. */
-export interface Holds {
-  readonly jobs: number;
-  readonly removed: number;
-  readonly photos: number;
-  readonly stock: number;
-  readonly moves: number;
-}
-export interface Looked {
-  readonly savedAt: string | null;
-  readonly holds: Holds;
-  readonly withoutPicture: number;
-  readonly here: Holds;
-}
-export interface Came {
-  readonly jobs: number;
-  readonly same: number;
-  readonly photos: number;
-  readonly withoutPicture: number;
-  readonly stock: number;
-  readonly before: string | null;
-}
 export interface KeptCopy {
   readonly name: string;
   readonly why: 'daily' | 'upgrade' | 'restore';

@@ -5,8 +5,9 @@
  */
 import { useRef, useState } from 'react';
 import { useRouter } from 'next/navigation';
+import type { Came, Looked } from '@/usecases/copies';
 import { send, sendPiece, type Sent } from '../parts/send';
-import { broughtBack, type Came, type Looked } from '../views/workshop';
+import { broughtBack } from '../views/workshop';
 
 const PIECE_BYTES = 4 * 1024 * 1024;
 const MOST_FAULTS = 4;
