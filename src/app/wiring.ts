@@ -1,5 +1,6 @@
 /** Wiring of the server: store, weather and clock, made once per process. */
 import 'server-only';
+import { HOUR } from '@/core/time/instant';
 import { Copies } from '@/data/copies/service';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
@@ -39,7 +40,6 @@ function fillDemo(store: JobStore, stock: StockStore): void {
 /** Until a place brings its own forecast, the stand-in answers. */
 const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
 
-const HOUR_MS = 3_600_000;
 /** Now and every hour; a copy that does not succeed is told, and stops nothing. */
 function keepDaily(keep: () => void): void {
   const tryIt = (): void => {
@@ -52,7 +52,7 @@ function keepDaily(keep: () => void): void {
     }
   };
   tryIt();
-  setInterval(tryIt, HOUR_MS).unref();
+  setInterval(tryIt, HOUR).unref();
 }
 
 function makeWorkshop(): Workshop {

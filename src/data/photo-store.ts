@@ -3,8 +3,8 @@
  * on the disk.
  */
 import { existsSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { writeWhole } from './durable';
+import { pictureFile } from './pictures';
 import type { Db } from './db';
 import { writing } from './write';
 
@@ -58,7 +58,7 @@ class Pictures {
   constructor(private readonly folder: string) {}
 
   private file(id: string): string {
-    return join(this.folder, `${id}.jpg`);
+    return pictureFile(this.folder, id);
   }
 
   /** Written beside, then named: a row never stands for half a picture. */

@@ -22,6 +22,7 @@ describe('refusals', () => {
     const some = told(many);
     expect(some).toHaveLength(21);
     expect(some.at(-1)).toEqual({ path: '(and more)', expected: '50 faults more were found' });
+    expect(told(some)).toEqual(some);
     expect(told(many.slice(0, 5), 9).at(-1)!.expected).toBe('4 faults more were found');
   });
   it('a wrong file sent as data sheets has a short answer: rows of nothing, keys without end, a million fields', () => {

@@ -1,6 +1,7 @@
 /** The whole workshop as one JSON text, both ways. A bundle of a newer format is refused by name. */
 import * as z from 'zod';
 import type { Job } from '@/model/job';
+import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
 import { faultsOf, type Fault, type Parsed } from './faults';
 import { jpegFault } from './jpeg';
 import { parseJob } from './job-file';
@@ -34,7 +35,7 @@ const envelope = z.strictObject({
   jobs: z
     .array(
       z.strictObject({
-        id: z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/),
+        id: z.string().regex(ID),
         createdMs: z.number().int().min(0),
         removed: z.boolean(),
         job: z.unknown(),
@@ -49,7 +50,7 @@ const envelope = z.strictObject({
         partId: z.string().max(60),
         moment: z.enum(['before', 'after']),
         createdMs: z.number().int().min(0),
-        note: z.string().max(300),
+        note: z.string().max(MOST_PHOTO_NOTE),
         jpeg: z.base64().max(5_000_000),
       }),
     )

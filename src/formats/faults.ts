@@ -12,10 +12,16 @@ export type Parsed<T> =
 const MOST_TOLD = 20;
 const MOST_PATH_CHARACTERS = 160;
 
-/** The first of many faults, and how many more there are. @param all how many there are in all */
+const MORE = '(and more)';
+
+/**
+ * The first of many faults, and how many more there are; what was told so already is not counted again.
+ * @param all how many there are in all
+ */
 export function told(faults: readonly Fault[], all: number = faults.length): Fault[] {
+  if (faults.length === MOST_TOLD + 1 && faults.at(-1)?.path === MORE) return [...faults];
   const more = all - Math.min(faults.length, MOST_TOLD);
-  const rest = more > 0 ? [{ path: '(and more)', expected: `${more} faults more were found` }] : [];
+  const rest = more > 0 ? [{ path: MORE, expected: `${more} faults more were found` }] : [];
   return [...faults.slice(0, MOST_TOLD), ...rest];
 }
 

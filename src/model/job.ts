@@ -17,14 +17,10 @@ import {
   SUBSTRATES,
   WEEKDAYS,
 } from './lists';
+import { ID } from './limits';
 import { productSchema, ROLES } from './product';
 
-const id = z
-  .string()
-  .regex(
-    /^[A-Za-z0-9][A-Za-z0-9_-]{0,59}$/,
-    'letters, digits, - and _ only, at most 60, starting with a letter or digit',
-  );
+const id = z.string().regex(ID, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
 /** ISO 8601, with or without offset. Without one the place's zone applies. */
 export const isoSchema = z
   .string()

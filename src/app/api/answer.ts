@@ -1,11 +1,10 @@
 /** Shared by the route handlers: read a body of limited size, answer with faults a form can show. */
 import 'server-only';
+import type { ZodType } from 'zod';
 import { told, type Fault } from '@/formats/faults';
 import { parseJson } from '@/formats/job-file';
+import { MOST_JOB_BYTES } from '@/model/limits';
 import type { SaveResult } from '@/usecases/ports';
-
-/** A job with many parts is under 40 kB; a quarter megabyte leaves room. */
-export const MOST_JOB_BYTES = 256 * 1024;
 
 export const refused = (status: number, error: string, faults: readonly Fault[] = []): Response =>
   Response.json({ error, faults: told(faults) }, { status });
@@ -54,6 +53,18 @@ export async function bodyOf(request: Request, most: number = MOST_JOB_BYTES): P
   return parsed.ok
     ? parsed
     : { ok: false, answer: refused(400, 'The text sent is not JSON.', parsed.faults) };
+}
+
+/** The body as a schema has it, or the answer that refuses it with a sentence. */
+export async function bodyAs<T>(
+  request: Request,
+  schema: ZodType<T>,
+  { most, say }: { most?: number; say: string },
+): Promise<Body<T>> {
+  const body = await bodyOf(request, most);
+  if (!body.ok) return body;
+  const parsed = schema.safeParse(body.value);
+  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, answer: refused(400, say) };
 }
 
 /** A file to keep. The name is ASCII by construction. */

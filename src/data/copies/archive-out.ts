@@ -10,6 +10,7 @@ import { Readable } from 'node:stream';
 import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
 import type { Db } from '../db';
+import { photoIds, pictureFile, pictureName } from '../pictures';
 import { countOf, tablesOf, type TableRow } from './tables';
 
 export const ARCHIVE_FORMAT = 1;
@@ -33,9 +34,9 @@ function* linesOf(db: Db, table: string): Generator<string> {
 }
 
 function addPhotos(zip: ZipFile, snapshot: Db, folder: string): void {
-  for (const { id } of snapshot.prepare<[], { id: string }>('SELECT id FROM photos ORDER BY id').all()) {
-    const file = join(folder, `${id}.jpg`);
-    if (existsSync(file)) zip.addFile(file, `photos/${id}.jpg`, { compress: false });
+  for (const id of photoIds(snapshot)) {
+    const file = pictureFile(folder, id);
+    if (existsSync(file)) zip.addFile(file, `photos/${pictureName(id)}`, { compress: false });
   }
 }
 

@@ -4,13 +4,13 @@
  */
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
-import { join } from 'node:path';
 import type { CameIn } from '@/usecases/copies';
 import { writeWhole } from '../durable';
 import type { Db } from '../db';
+import { photoIds, pictureFile } from '../pictures';
 import { writing } from '../write';
 import { readyToAdd, type Sent } from './merge';
-import { countOf, tablesOf } from './tables';
+import { countOf, listOf, tablesOf } from './tables';
 
 export type How = 'add' | 'replace';
 export interface Live {
@@ -34,7 +34,7 @@ function addRows(db: Db): void {
   if (unknown) throw new RangeError(`no rule for bringing in the table ${unknown.name}`);
   for (const [name, { only, without = [] }] of Object.entries(ADDED)) {
     const columns = tables.find((t) => t.name === name)!.columns.filter((c) => !without.includes(c));
-    const list = columns.map((c) => `"${c}"`).join(', ');
+    const list = listOf(columns);
     db.exec(`INSERT INTO main."${name}" (${list}) SELECT ${list} FROM sent."${name}" WHERE ${only}`);
   }
 }
@@ -43,7 +43,7 @@ function replaceRows(db: Db): void {
   const tables = tablesOf(db);
   for (const { name } of [...tables].reverse()) db.exec(`DELETE FROM main."${name}"`);
   for (const { name, columns } of tables) {
-    const list = columns.map((c) => `"${c}"`).join(', ');
+    const list = listOf(columns);
     db.exec(`INSERT INTO main."${name}" (${list}) SELECT ${list} FROM sent."${name}"`);
   }
 }
@@ -52,9 +52,9 @@ function replaceRows(db: Db): void {
 function layPictures(live: Live, sent: Sent): { laid: string[]; withoutPicture: number } {
   const laid: string[] = [];
   let withoutPicture = 0;
-  for (const { id } of sent.db.prepare<[], { id: string }>('SELECT id FROM photos').all()) {
-    const from = join(sent.photosFolder, `${id}.jpg`);
-    const here = join(live.photosFolder, `${id}.jpg`);
+  for (const id of photoIds(sent.db)) {
+    const from = pictureFile(sent.photosFolder, id);
+    const here = pictureFile(live.photosFolder, id);
     if (!existsSync(from)) {
       if (existsSync(here)) continue;
       withoutPicture++;
@@ -66,7 +66,7 @@ function layPictures(live: Live, sent: Sent): { laid: string[]; withoutPicture: 
     // A name that stands for another picture here is left to it.
     const name = existsSync(here) ? randomUUID() : id;
     if (name !== id) sent.db.prepare('UPDATE photos SET id = ? WHERE id = ?').run(name, id);
-    const file = join(live.photosFolder, `${name}.jpg`);
+    const file = pictureFile(live.photosFolder, name);
     laid.push(file);
     writeWhole(file, picture);
   }

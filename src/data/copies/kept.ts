@@ -5,9 +5,11 @@
  */
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { DAY } from '@/core/time/instant';
 import { sameFile } from '../durable';
 import { tablesOf } from './tables';
 import type { Db } from '../db';
+import { photoIds, pictureFile } from '../pictures';
 
 export type Why = 'daily' | 'upgrade' | 'restore';
 export interface KeptCopy {
@@ -19,7 +21,6 @@ export interface KeptCopy {
 }
 
 const NAME = /^(\d{4}-\d{2}-\d{2})T(\d{2})-(\d{2})-(\d{2})-(daily|upgrade|restore)$/;
-const DAY = 86_400_000;
 /** How many are kept of each kind. */
 const KEPT = { days: 7, weeks: 4, months: 12, upgrade: 3, restore: 5 } as const;
 
@@ -65,10 +66,9 @@ export class KeptCopies {
     db.prepare('VACUUM INTO ?').run(join(made, 'workshop.sqlite'));
     // A workshop of an early version has no photographs yet.
     const hasPhotos = tablesOf(db).some((t) => t.name === 'photos');
-    const ids = hasPhotos ? db.prepare<[], { id: string }>('SELECT id FROM photos').all() : [];
-    for (const { id } of ids) {
-      const picture = join(this.photosFolder, `${id}.jpg`);
-      if (existsSync(picture)) sameFile(picture, join(made, 'photos', `${id}.jpg`));
+    for (const id of hasPhotos ? photoIds(db) : []) {
+      const picture = pictureFile(this.photosFolder, id);
+      if (existsSync(picture)) sameFile(picture, pictureFile(join(made, 'photos'), id));
     }
     rmSync(join(this.folder, name), { recursive: true, force: true });
     renameSync(made, join(this.folder, name));

@@ -5,8 +5,9 @@
  */
 import { randomUUID } from 'node:crypto';
 import { existsSync, renameSync } from 'node:fs';
-import { join } from 'node:path';
+import { sameJson, type Json } from '@/core/records/three-way';
 import type { Db } from '../db';
+import { pictureFile } from '../pictures';
 
 interface JobRow {
   readonly id: string;
@@ -21,15 +22,8 @@ export interface Sent {
   readonly photosFolder: string;
 }
 
-/** The same value whatever the order of its fields. */
-function sorted(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(sorted);
-  if (value === null || typeof value !== 'object') return value;
-  const entries = Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1));
-  return Object.fromEntries(entries.map(([key, x]) => [key, sorted(x)]));
-}
 const sameDoc = (a: string, b: string): boolean =>
-  a === b || JSON.stringify(sorted(JSON.parse(a))) === JSON.stringify(sorted(JSON.parse(b)));
+  a === b || sameJson(JSON.parse(a) as Json, JSON.parse(b) as Json);
 const sameState = (a: JobRow, b: JobRow): boolean => (a.deleted_ms === null) === (b.deleted_ms === null);
 
 /** A pack set aside for a job is known by its id: the job's own documents name the new one. */
@@ -73,8 +67,8 @@ function renamePhotos({ db, photosFolder }: Sent, jobId: string): void {
   for (const { id } of ids) {
     const own = randomUUID();
     db.prepare('UPDATE photos SET id = ? WHERE id = ?').run(own, id);
-    const file = join(photosFolder, `${id}.jpg`);
-    if (existsSync(file)) renameSync(file, join(photosFolder, `${own}.jpg`));
+    const file = pictureFile(photosFolder, id);
+    if (existsSync(file)) renameSync(file, pictureFile(photosFolder, own));
   }
 }
 

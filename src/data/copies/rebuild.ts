@@ -7,16 +7,14 @@ import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import type { Db } from '../db';
 import { openDatabase, type Migration } from '../open';
-import { NOT_OURS, SentRefused } from './refusal';
-import { tablesOf, type Table, type TableRow } from './tables';
+import { NOT_OURS, SentRefused, UNREADABLE } from './refusal';
+import { listOf, tablesOf, type Table, type TableRow } from './tables';
 
 /** A line is one job with all its parts at most. */
 const MOST_LINE_CHARACTERS = 4_000_000;
 
 const refusedAt = (table: string, line: number, expected: string): SentRefused =>
-  new SentRefused('This copy cannot be read. Nothing was changed.', [
-    { path: `tables/${table}.ndjson, line ${line}`, expected },
-  ]);
+  new SentRefused(UNREADABLE, [{ path: `tables/${table}.ndjson, line ${line}`, expected }]);
 
 function rowOf(text: string, { name, columns }: Table, line: number): TableRow {
   if (text.length > MOST_LINE_CHARACTERS) throw refusedAt(name, line, 'a shorter line');
@@ -33,9 +31,8 @@ function rowOf(text: string, { name, columns }: Table, line: number): TableRow {
 }
 
 async function fill(db: Db, table: Table, file: string): Promise<void> {
-  const names = table.columns.map((c) => `"${c}"`).join(', ');
   const values = table.columns.map((c) => `@${c}`).join(', ');
-  const insert = db.prepare(`INSERT INTO "${table.name}" (${names}) VALUES (${values})`);
+  const insert = db.prepare(`INSERT INTO "${table.name}" (${listOf(table.columns)}) VALUES (${values})`);
   let line = 0;
   for await (const text of createInterface({ input: createReadStream(file, 'utf8'), crlfDelay: Infinity })) {
     line++;

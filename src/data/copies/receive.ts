@@ -8,13 +8,14 @@ import { join } from 'node:path';
 import { bytesOfBase64, parseBundle, type Bundle } from '@/formats/bundle-file';
 import { parseJson } from '@/formats/job-file';
 import { DatabaseTooNew, type Migration } from '../open';
+import { pictureFile } from '../pictures';
 import { ARCHIVE_FORMAT, ARCHIVE_KIND } from './archive-out';
 import { unpack } from './archive-in';
 import { checkRows } from './check-rows';
 import { dumpForeign } from './foreign';
 import type { Sent } from './merge';
 import { rebuild } from './rebuild';
-import { MOST_TOLD, NOT_OURS, SentRefused } from './refusal';
+import { NOT_OURS, SentRefused } from './refusal';
 
 const MOST_BUNDLE_BYTES = 64 * 1024 * 1024;
 
@@ -90,7 +91,7 @@ function writeBundle({ jobs, photos }: Bundle, into: string): void {
     'photos',
     photos.map(({ id, jobId, partId, moment, createdMs, note, jpeg }) => {
       const picture = bytesOfBase64(jpeg);
-      writeFileSync(join(into, 'photos', `${id}.jpg`), picture);
+      writeFileSync(pictureFile(join(into, 'photos'), id), picture);
       const at = { created_ms: createdMs, deleted_ms: null };
       return { id, job_id: jobId, part_id: partId, moment, bytes: picture.byteLength, ...at, note };
     }),
@@ -102,18 +103,14 @@ const BUNDLE_SCHEMA = 4;
 function fromBundle(file: string, into: string): Tables {
   const bytes = readFileSync(file);
   if (bytes.byteLength > MOST_BUNDLE_BYTES) throw new SentRefused('This bundle is larger than 64 MB.');
-  const json = parseJson(bytes.toString('utf8').replace(/^\uFEFF/, ''));
+  const json = parseJson(bytes.toString('utf8'));
   if (!json.ok)
     throw new SentRefused(
       'This is no copy of a workshop: neither an archive nor a bundle nor a database.',
       json.faults,
     );
   const parsed = parseBundle(json.value);
-  if (!parsed.ok)
-    throw new SentRefused(
-      'This bundle cannot be read. Nothing was changed.',
-      parsed.faults.slice(0, MOST_TOLD),
-    );
+  if (!parsed.ok) throw new SentRefused('This bundle cannot be read. Nothing was changed.', parsed.faults);
   writeBundle(parsed.value, into);
   const { savedAt } = json.value as { savedAt?: unknown };
   return { version: BUNDLE_SCHEMA, savedAt: typeof savedAt === 'string' ? savedAt : null };

@@ -1,13 +1,15 @@
 /** Copies of the whole workshop, out and in: what the routes ask for. */
-import { rmSync, mkdirSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import type { Came, Holds, Looked } from '@/usecases/copies';
-import type { Migration } from '../open';
+import { openDatabase, type Migration } from '../open';
 import { archiveOf, type ArchiveAs } from './archive-out';
 import { bringIn, type How, type Live } from './bring-in';
 import { Incoming } from './incoming';
 import { KeptCopies } from './kept';
+import type { Sent } from './merge';
 import { receive, type Received } from './receive';
 import { countOf } from './tables';
 
@@ -19,9 +21,14 @@ const holdsOf = (db: Live['db']): Holds => ({
   moves: countOf(db, 'stock_moves'),
 });
 
+/** What was found when a sent file was taken apart; the database itself waits in its folder. */
+type Found = Omit<Received, 'db'> & { readonly file: string };
+
 export class Copies {
   readonly incoming: Incoming;
   readonly kept: KeptCopies;
+  /** Files that were looked at: taken apart once, they need not be again. */
+  private readonly found = new Map<string, Found>();
   constructor(
     private readonly live: Live,
     dataFolder: string,
@@ -35,58 +42,63 @@ export class Copies {
     return archiveOf(this.live, { as, savedAt: new Date(nowMs).toISOString() });
   }
 
-  /** A sent file opened and checked, handed to `work`, and closed again; null for a token that is none. */
-  private async opened<T>(token: string, work: (received: Received) => T): Promise<T | null> {
+  /** What is in a sent file, and what is here. Null for a token that is none. @throws SentRefused, DatabaseTooNew */
+  async look(token: string): Promise<Looked | null> {
+    const received = await this.takenApart(token);
+    if (!received) return null;
+    const { db, photosFolder, savedAt, withoutPicture } = received;
+    this.found.set(token, { file: db.name, photosFolder, savedAt, withoutPicture });
+    const holds = holdsOf(db);
+    db.close();
+    return { savedAt, withoutPicture, holds, here: holdsOf(this.live.db) };
+  }
+
+  private async takenApart(token: string): Promise<Received | null> {
     const here = this.incoming.of(token);
     if (!here) return null;
     rmSync(here.work, { recursive: true, force: true });
     mkdirSync(here.work);
-    const received = await receive(here.file, here.work, this.migrations);
-    try {
-      return work(received);
-    } finally {
-      received.db.close();
-    }
-  }
-
-  /** @throws SentRefused, DatabaseTooNew */
-  look(token: string): Promise<Looked | null> {
-    return this.opened(token, ({ db, savedAt, withoutPicture }) => ({
-      savedAt,
-      withoutPicture,
-      holds: holdsOf(db),
-      here: holdsOf(this.live.db),
-    }));
+    return receive(here.file, here.work, this.migrations);
   }
 
   /** What is replaced is kept first. @throws SentRefused, DatabaseTooNew */
   async bringIn(token: string, how: How, nowMs: number): Promise<Came | null> {
-    const came = await this.opened(token, (received) => {
-      const before = how === 'replace' ? this.kept.keep(this.live.db, 'restore', nowMs) : null;
-      return { ...bringIn(this.live, received, how), before };
-    });
-    if (came) this.incoming.drop(token);
+    const found = this.found.get(token);
+    this.found.delete(token);
+    const received = found
+      ? { ...found, db: openDatabase(found.file, this.migrations) }
+      : await this.takenApart(token);
+    if (!received) return null;
+    const came = this.useUp(received, how, nowMs);
+    this.incoming.drop(token);
     return came;
+  }
+
+  /** Lets a sent file go. */
+  drop(token: string): void {
+    this.found.delete(token);
+    this.incoming.drop(token);
   }
 
   /** Puts a kept copy in the place of what is here, which is kept first. @throws SentRefused */
   async goBack(name: string, nowMs: number): Promise<Came | null> {
     const folder = this.kept.folderOf(name);
     if (!folder) return null;
-    const token = this.incoming.begin(1);
-    const work = join(this.incoming.of(token)!.work, 'copy');
-    mkdirSync(work);
+    const work = mkdtempSync(join(tmpdir(), 'pellucid-back-'));
     try {
       const received = await receive(join(folder, 'workshop.sqlite'), work, this.migrations);
-      try {
-        const before = this.kept.keep(this.live.db, 'restore', nowMs);
-        const sent = { ...received, photosFolder: join(folder, 'photos') };
-        return { ...bringIn(this.live, sent, 'replace'), before };
-      } finally {
-        received.db.close();
-      }
+      return this.useUp({ ...received, photosFolder: join(folder, 'photos') }, 'replace', nowMs);
     } finally {
-      this.incoming.drop(token);
+      rmSync(work, { recursive: true, force: true });
+    }
+  }
+
+  private useUp(sent: Sent, how: How, nowMs: number): Came {
+    try {
+      const before = how === 'replace' ? this.kept.keep(this.live.db, 'restore', nowMs) : null;
+      return { ...bringIn(this.live, sent, how), before };
+    } finally {
+      sent.db.close();
     }
   }
 }

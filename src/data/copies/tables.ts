@@ -24,6 +24,9 @@ export function tablesOf(db: Db): Table[] {
   }));
 }
 
+/** Columns as SQL names them. */
+export const listOf = (columns: readonly string[]): string => columns.map((c) => `"${c}"`).join(', ');
+
 export const countOf = (db: Db, table: string, where = ''): number =>
   db.prepare<[], { n: number }>(`SELECT count(*) AS n FROM "${table}" ${where}`).get()?.n ?? 0;
 

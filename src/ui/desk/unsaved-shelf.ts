@@ -19,21 +19,21 @@ function withWholeZone({ version, base, job }: Unsaved): Unsaved {
   return { version, base, job: { ...job, place: { ...job.place, tz: base.place.tz } } };
 }
 
-export function unsavedOf(id: string): Unsaved | null {
+/** The text of a draft as it is kept, readable or not; null when there is none. */
+export function unsavedText(id: string): string | null {
   try {
-    const text = localStorage.getItem(KEY(id));
-    if (text === null) return null;
-    const u = JSON.parse(text) as Partial<Unsaved>;
-    return typeof u.version === 'number' && u.base && u.job ? withWholeZone(u as Unsaved) : null;
+    return localStorage.getItem(KEY(id));
   } catch {
     return null;
   }
 }
 
-/** The text of a draft as it is kept, readable or not; null when there is none. */
-export function unsavedText(id: string): string | null {
+export function unsavedOf(id: string): Unsaved | null {
+  const text = unsavedText(id);
+  if (text === null) return null;
   try {
-    return localStorage.getItem(KEY(id));
+    const u = JSON.parse(text) as Partial<Unsaved>;
+    return typeof u.version === 'number' && u.base && u.job ? withWholeZone(u as Unsaved) : null;
   } catch {
     return null;
   }

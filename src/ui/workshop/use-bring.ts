@@ -2,18 +2,16 @@
 /** A job brought onto the bench from its file; what came of it is said. */
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
+import { MOST_JOB_BYTES } from '@/model/limits';
 import { sendFile } from '../parts/send';
 import { saidOf, type Said } from './use-copies';
-
-/** What the server takes as one job. */
-const MOST_BYTES = 256 * 1024;
 
 export function useBring() {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<Said | null>(null);
   const bringJob = async (file: File): Promise<void> => {
-    if (file.size > MOST_BYTES) {
+    if (file.size > MOST_JOB_BYTES) {
       setSaid({
         bad: true,
         text: `${file.name} is larger than a job can be (256 kB). A copy of the workshop comes back above.`,

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { answerSaved, bodyOf, noSuchJob, refused } from '@/app/api/answer';
+import { answerSaved, bodyAs, noSuchJob, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
@@ -19,14 +19,12 @@ export const GET = handled(async (_request: Request, { params }: Context) => {
 
 /** Saves a job when the version is the one the editor started from; 409 when another tab was quicker. */
 export const PUT = handled(async (request: Request, { params }: Context) => {
-  const body = await bodyOf(request);
-  if (!body.ok) return body.answer;
-  const sent = envelope.safeParse(body.value);
-  if (!sent.success) return refused(400, 'Send the version you started from and the job.');
-  const parsed = parseJob(sent.data.job);
+  const sent = await bodyAs(request, envelope, { say: 'Send the version you started from and the job.' });
+  if (!sent.ok) return sent.answer;
+  const parsed = parseJob(sent.value.job);
   if (!parsed.ok) return refused(422, 'Some fields need mending.', parsed.faults);
   const { store, clock } = workshop();
-  const r = store.update((await params).id, sent.data.version, parsed.value, clock.nowMs());
+  const r = store.update((await params).id, sent.value.version, parsed.value, clock.nowMs());
   return answerSaved(r);
 });
 

@@ -1,7 +1,8 @@
 import * as z from 'zod';
-import { bodyOf, refused } from '@/app/api/answer';
+import { bodyAs, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
+import { MOST_PHOTO_NOTE } from '@/model/limits';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -17,14 +18,15 @@ export const GET = handled(async (_request: Request, { params }: Context) => {
     : gone();
 });
 
-const noteSchema = z.strictObject({ note: z.string().max(300) });
+const noteSchema = z.strictObject({ note: z.string().max(MOST_PHOTO_NOTE) });
 
 export const PATCH = handled(async (request: Request, { params }: Context) => {
-  const sent = await bodyOf(request, 4096);
+  const sent = await bodyAs(request, noteSchema, {
+    most: 4096,
+    say: `A note has at most ${MOST_PHOTO_NOTE} letters.`,
+  });
   if (!sent.ok) return sent.answer;
-  const note = noteSchema.safeParse(sent.value);
-  if (!note.success) return refused(400, 'A note has at most 300 letters.');
-  return workshop().photos.note((await params).id, note.data.note) ? Response.json({ kept: true }) : gone();
+  return workshop().photos.note((await params).id, sent.value.note) ? Response.json({ kept: true }) : gone();
 });
 
 export const DELETE = handled(async (_request: Request, { params }: Context) => {

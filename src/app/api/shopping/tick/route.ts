@@ -1,15 +1,16 @@
-import { bodyOf, refused } from '@/app/api/answer';
+import { bodyAs } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { tickSchema } from '@/model/shopping';
 
 export const POST = handled(async (request: Request) => {
-  const sent = await bodyOf(request, 4096);
+  const sent = await bodyAs(request, tickSchema, {
+    most: 4096,
+    say: 'Say which line, and whether it is ticked.',
+  });
   if (!sent.ok) return sent.answer;
-  const t = tickSchema.safeParse(sent.value);
-  if (!t.success) return refused(400, 'Say which line, and whether it is ticked.');
   const { ticks, clock } = workshop();
-  ticks.set(t.data.key, t.data.on, clock.nowMs());
+  ticks.set(sent.value.key, sent.value.on, clock.nowMs());
   return Response.json({ ticked: ticks.list() });
 });
 

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { bodyOf, bytesOf, refused } from '@/app/api/answer';
+import { bodyAs, bytesOf, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { MOST_PIECE_BYTES } from '@/data/copies/incoming';
@@ -28,16 +28,14 @@ export const GET = handled(async (_request: Request, { params }: Context) => {
 
 /** Brings it in: beside what is here, or in its place. */
 export const POST = handled(async (request: Request, { params }: Context) => {
-  const body = await bodyOf(request, 1024);
-  if (!body.ok) return body.answer;
-  const sent = wish.safeParse(body.value);
-  if (!sent.success) return refused(400, 'Say how: add or replace.');
+  const sent = await bodyAs(request, wish, { most: 1024, say: 'Say how: add or replace.' });
+  if (!sent.ok) return sent.answer;
   const { copies, clock } = workshop();
-  const came = await copies.bringIn((await params).token, sent.data.how, clock.nowMs());
+  const came = await copies.bringIn((await params).token, sent.value.how, clock.nowMs());
   return came ? Response.json(came) : noSuchFile();
 });
 
 export const DELETE = handled(async (_request: Request, { params }: Context) => {
-  workshop().copies.incoming.drop((await params).token);
+  workshop().copies.drop((await params).token);
   return Response.json({ removed: true });
 });
