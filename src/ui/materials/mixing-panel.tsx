@@ -87,9 +87,7 @@ function Mix({ mix, cupMl }: MixProps) {
 
 function MixNote({ mix: { at, tempC, graded, potMin } }: { mix: MixView }) {
   const f = useFormat();
-  const when = at
-    ? `${f.dayTime(at)}, panel ${f.temp(Math.round(tempC * 10) / 10)}`
-    : 'No start yet, so taken at 20 °C';
+  const when = at ? `${f.dayTime(at)}, panel ${f.temp(tempC)}` : 'No start yet, so taken at 20 °C';
   const pot =
     potMin === null ? '' : `Pot life there ${durationOf(potMin)}; four fifths of it are planned with. `;
   const clean =

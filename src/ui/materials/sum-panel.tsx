@@ -69,7 +69,7 @@ function HowSure({ material }: { material: Material }) {
   const f = useFormat();
   return (
     <p className="cap" style={{ marginTop: 8 }}>
-      Expected use {f.volume(material.useMl)}, give or take {Math.round(material.factors.cv * 100)} %.{' '}
+      Expected use {f.volume(material.useMl)}, give or take {f.pct(material.factors.cv)}.{' '}
       {material.shortChance === null ? (
         'Begun, so nothing more is bought.'
       ) : (

@@ -11,6 +11,7 @@ import {
   doneLabel,
   nowView,
   potLeft,
+  soonText,
   timerText,
   waitLabel,
   type NowView,
@@ -57,7 +58,7 @@ export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone,
 
 function Timer({ now, at }: { now: NowView; at: string }) {
   const counting = now.soon ? timerText(now.leftMs) : at;
-  const said = now.ready ? 'ready' : `ready in ${durationOf(now.leftMs / 60_000)}`;
+  const said = soonText(now);
   return (
     <p className="timer" data-long={now.long} role="timer" aria-label={said}>
       {now.ready ? 'ready' : counting}

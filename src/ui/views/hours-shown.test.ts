@@ -32,6 +32,7 @@ import {
   rowButton,
   runningPot,
   showsCaution,
+  soonText,
   timerText,
   waitLabel,
 } from './spray-day';
@@ -176,7 +177,7 @@ describe('one day upright', () => {
 });
 
 describe('the window', () => {
-  const { lostHours, windowView, layerIdsOf, oddsText, dayOf, startLine, spoilers, valuedChecks } =
+  const { hoursText, lostHours, windowView, layerIdsOf, oddsText, dayOf, startLine, spoilers, valuedChecks } =
     windowViews;
   it('hours are lost to the first reason of a stretch, most first, five at most', () => {
     const spans = [
@@ -192,6 +193,7 @@ describe('the window', () => {
       { cause: 'rain', hours: 3.5 },
     ]);
     expect(lost).toHaveLength(5);
+    expect(hoursText(3.5)).toBe('4 h');
   });
   it('the session looked at is the one picked, or the first when it is gone; its last product draws the limits', () => {
     const view = windowView(plan, CATALOGUE, 'gone');
@@ -290,6 +292,8 @@ describe('the spray day', () => {
     expect(nowView(task({ kind: 'activate' }), 11 * HOUR, null).firm).toBe(true);
   });
   it('words over the timer and on the buttons', () => {
+    expect(soonText(nowView(task({ kind: 'coat' }), 9.5 * HOUR, null))).toBe('ready in 30 min');
+    expect(soonText(nowView(task({ kind: 'coat' }), 11 * HOUR, null))).toBe('ready');
     const now = (ready: boolean, soon: boolean) => ({ ready, soon }) as never;
     expect(waitLabel(now(true, true), null)).toBe('Now');
     expect(waitLabel(now(false, true), 5)).toBe('Flash off, leave it alone');

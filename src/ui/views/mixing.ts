@@ -82,7 +82,7 @@ function mixView(poured: SessionPours, plan: Plan, air: AirView, areaM2: number)
     product,
     ratio: ratioText(product),
     at: task?.startsAt,
-    tempC,
+    tempC: Math.round(tempC * 10) / 10,
     graded: gradedOf(product, tempC, areaM2),
     potMin: life === undefined ? null : potLifeAt(life, product.refTempC, tempC),
     pours: poured.pours.map((pour) => ({ pour, marks: marksOf(product, pour.ml), what: pourText(pour) })),

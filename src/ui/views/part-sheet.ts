@@ -13,7 +13,7 @@ const TOP = 24;
 /** Room below a row for its words, and at the foot for the scale, px. */
 const ROW_GAP = 66;
 const FOOT = 46;
-/** A frame has many tubes of a kind: the first few stand for them, the figure counts all. */
+/** A frame has many kinds of tube: the first few stand for them, the figure counts all kinds. */
 const MOST_FACES = 8;
 /** Least width of a face with its words, px. */
 const LEAST_W = 110;

@@ -135,6 +135,10 @@ export function waitLabel({ ready, soon }: NowView, sinceMs: number | null): str
   return `Next, ${soon ? 'in' : 'at'}`;
 }
 
+/** How soon it may be done, for those who cannot see the timer. */
+export const soonText = ({ ready, leftMs }: NowView): string =>
+  ready ? 'ready' : `ready in ${durationOf(leftMs / MINUTE)}`;
+
 /** What the big button says. */
 export function doneLabel(task: Task, title: string): string {
   if (task.kind === 'coat') return 'Coat is on';

@@ -29,7 +29,7 @@ import {
 import { chosenWith, savedTogether, shoppingGroups, tickedSaid } from './shopping';
 import { dotByKey, dotInside, traceOf } from './trace';
 import { budgetShares, chainText, oddsPct, packsToBuy, stageCautions, standingOf } from './verdict';
-import { broughtBack, holdsText, keptLine, lookedText, sendingText } from './workshop';
+import { broughtBack, holdsText, keptLine, lookedText, sendingText, sentPct } from './workshop';
 
 const f = formatFor('metric');
 const planned = (id: string, over: Partial<Job> = {}) => {
@@ -302,6 +302,7 @@ describe('purpose and workshop', () => {
     expect(keptLine(kept, f)).toBe('Tue 12 May 2026, 08:00, before another was put in its place');
   });
   it('a file on its way says how much is sent, and how long it takes once that can be told', () => {
+    expect([sentPct(20, 80), sentPct(0, 0)]).toEqual([25, 0]);
     expect(sendingText(0, 80e6, 100)).toBe('0.0 of 80 MB sent');
     expect(sendingText(40e6, 80e6, 10_000)).toBe('40 of 80 MB sent, about 10 s left');
     expect(sendingText(8e6, 80e6, 60_000)).toBe('8.0 of 80 MB sent, about 9 min left');

@@ -15,6 +15,9 @@ const DAYS_AHEAD = 6;
 export type StartOption = Plan['startOptions'][number]['options'][number];
 export const causeName = (cause: string): string => CAUSE_LIMITS[cause] ?? cause;
 
+/** Whole hours, as they are said. */
+export const hoursText = (hours: number): string => `${Math.round(hours)} h`;
+
 /** Hours of the week lost to each reason, most first, by the first reason of a stretch. */
 export function lostHours(suit: Suit): { cause: string; hours: number }[] {
   const by = new Map<string, number>();

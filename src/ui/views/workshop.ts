@@ -49,7 +49,10 @@ const WHY_WORDS: Readonly<Record<KeptCopy['why'], string>> = {
 export const keptLine = ({ why, at }: KeptCopy, f: Format): string =>
   `${f.day(at)} ${at.slice(0, 4)}, ${f.time(at)}, ${WHY_WORDS[why]}`;
 
-/** Shares of a file that is being sent: "12 of 80 MB, about 40 s left". */
+/** How much of a file is sent, per cent. */
+export const sentPct = (sentBytes: number, bytes: number): number => (100 * sentBytes) / Math.max(1, bytes);
+
+/** How a file that is being sent goes on: "12 of 80 MB, about 40 s left". */
 export function sendingText(sentBytes: number, bytes: number, elapsedMs: number): string {
   const mb = (x: number): string => (x / 1e6).toFixed(x < 1e7 ? 1 : 0);
   const leftMs = sentBytes > 0 ? (elapsedMs * (bytes - sentBytes)) / sentBytes : 0;

@@ -3,7 +3,7 @@
 import Slider from '@mui/material/Slider';
 import type { Suit } from '@/model/plan';
 import { useDesk } from '../desk/job-desk';
-import { causeName, lostHours } from '../views/window';
+import { causeName, hoursText, lostHours } from '../views/window';
 
 export function RuledOut({ suit }: { suit: Suit | undefined }) {
   return (
@@ -13,7 +13,7 @@ export function RuledOut({ suit }: { suit: Suit | undefined }) {
         <ul className="cap" style={{ display: 'grid', gap: 5, marginTop: 8 }}>
           {lostHours(suit).map((l) => (
             <li key={l.cause} className="row" style={{ flexWrap: 'nowrap' }}>
-              <b style={{ minWidth: 48 }}>{Math.round(l.hours)} h</b>
+              <b style={{ minWidth: 48 }}>{hoursText(l.hours)}</b>
               <span>{causeName(l.cause)}</span>
             </li>
           ))}

@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
-import { keptLine, sendingText, type KeptCopy } from '../views/workshop';
+import { keptLine, sendingText, sentPct, type KeptCopy } from '../views/workshop';
 import { SaidLine } from './said-line';
 import { useCopies, type Step } from './use-copies';
 
@@ -62,7 +62,7 @@ export function CopiesPanel({ kept }: { kept: readonly KeptCopy[] }) {
 
 function Progress({ step, onLetGo }: { step: Step; onLetGo: () => void }) {
   if (step.kind === 'idle' || step.kind === 'asking') return null;
-  const share = step.kind === 'sending' ? (100 * step.sent) / Math.max(1, step.bytes) : null;
+  const share = step.kind === 'sending' ? sentPct(step.sent, step.bytes) : null;
   const words =
     step.kind === 'sending'
       ? sendingText(step.sent, step.bytes, step.elapsedMs)
