@@ -20,7 +20,7 @@ const LOCKED: StorageFault = {
 const GONE: StorageFault = {
   status: 503,
   error:
-    'Nothing was saved: the workshop’s folder was moved, replaced or taken away. Put it back, then start again.',
+    'Nothing was saved: the workshop’s folder was moved, replaced or taken away. Put it back, or start again on the one that is there.',
 };
 const DAMAGED: StorageFault = {
   status: 500,
