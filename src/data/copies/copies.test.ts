@@ -377,6 +377,12 @@ describe('copies the workshop keeps of itself', () => {
     const picture = join(folder, 'copies', newest!.name, 'photos', `${PHOTO_IDS[0]}.jpg`);
     expect(statSync(picture).nlink).toBeGreaterThan(days.length);
   });
+  it('two that are kept in one second are two: neither takes the place of the other', () => {
+    const { db, copies } = filled();
+    const names = [0, 0, 400].map((atMs) => copies.kept.keep(db, 'restore', atMs));
+    expect(new Set(names).size).toBe(3);
+    expect(copies.kept.list().map((c) => c.name)).toEqual([...names].reverse());
+  });
   it('those before a restore are kept apart: the last five', () => {
     const { db, copies } = filled();
     for (let i = 0; i < 9; i++) copies.kept.keep(db, 'restore', i * DAY);

@@ -21,6 +21,7 @@ export interface KeptCopy {
 }
 
 const NAME = /^(\d{4}-\d{2}-\d{2})T(\d{2})-(\d{2})-(\d{2})-(daily|upgrade|restore)$/;
+const SECOND = 1000;
 /** How many are kept of each kind. */
 const KEPT = { days: 7, weeks: 4, months: 12, upgrade: 3, restore: 5 } as const;
 
@@ -57,9 +58,17 @@ export class KeptCopies {
     return this.list().some((copy) => copy.name === name) ? join(this.folder, name) : null;
   }
 
+  /** Two copies of one second are two copies: the later one is named by the next second that is free. */
+  private freeName(nowMs: number, why: Why): string {
+    for (let atMs = nowMs; ; atMs += SECOND) {
+      const name = nameFor(atMs, why);
+      if (!existsSync(join(this.folder, name))) return name;
+    }
+  }
+
   /** Made beside and then named, so that a copy is whole or not there. @returns its name */
   keep(db: Db, why: Why, nowMs: number): string {
-    const name = nameFor(nowMs, why);
+    const name = this.freeName(nowMs, why);
     const made = join(this.folder, `${name}.part`);
     rmSync(made, { recursive: true, force: true });
     mkdirSync(join(made, 'photos'), { recursive: true });
@@ -70,7 +79,6 @@ export class KeptCopies {
       const picture = pictureFile(this.photosFolder, id);
       if (existsSync(picture)) sameFile(picture, pictureFile(join(made, 'photos'), id));
     }
-    rmSync(join(this.folder, name), { recursive: true, force: true });
     renameSync(made, join(this.folder, name));
     return name;
   }
