@@ -9,23 +9,76 @@ import { percentOf } from '../src/words/format';
 import { appServer, expect, saved, test } from './server';
 import { test as plain } from '@playwright/test';
 
-test('a length of nought says so beside the field, and is not saved over the good one', async ({
-  page,
-  app,
-}) => {
+test('a length of nought is held beside the field while the good one counts', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
   const part = page
     .getByRole('group')
     .filter({ has: page.getByLabel('Hidden edges') })
     .first();
   await part.getByLabel('Length').fill('0');
-  await expect(part.getByText('Between 1 and 10000.')).toBeVisible();
-  await page.waitForTimeout(700);
-  await expect(page.getByRole('status')).toContainText('Some fields need mending');
-  await part.getByLabel('Length').fill('620');
-  await saved(page);
+  await expect(part.getByText('Between 1 and 10000. 620 mm stays until then.')).toBeVisible();
   await page.reload();
   await expect(part.getByLabel('Length')).toHaveValue('620');
+});
+
+test('figures are read as people write them, and asked about when they may mean two things', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const length = page.getByLabel('Length').first();
+  const read = async (typed: string, mm: string): Promise<void> => {
+    await length.fill(typed);
+    await length.blur();
+    await expect(length, typed).toHaveValue(mm);
+  };
+  await read('1,200', '1200');
+  await read('12,5', '12.5');
+  await read('1.2 m', '1200');
+  await read('3/4 in', '19.05');
+  await read('2 ft 3 1/2', '698.5');
+  await length.fill('0.62');
+  await page.getByRole('button', { name: '0.62 m, so 620 mm' }).click();
+  await expect(length).toHaveValue('620');
+  await saved(page);
+});
+
+test('where a comma begins decimals, “1,200” asks which is meant', async ({ app, browser }) => {
+  const context = await browser.newContext({ locale: 'de-DE' });
+  const page = await context.newPage();
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const length = page.getByLabel('Length').first();
+  await length.fill('1,200');
+  await length.blur();
+  await expect(page.getByText('1,200: which is meant? 620 mm stays until then.')).toBeVisible();
+  await page.getByRole('button', { name: '1200 mm', exact: true }).click();
+  await expect(length).toHaveValue('1200');
+  await length.fill('620');
+  await saved(page);
+  await context.close();
+});
+
+test('an undo while a field is typed in shows what came back', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const length = page.getByLabel('Length').first();
+  await length.fill('700');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(length).toHaveValue('620');
+});
+
+test('a date of the year 2 on its way to 2026 and half a currency are held', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  const ready = page.getByLabel('Ready by');
+  const was = await ready.inputValue();
+  await ready.fill('0002-11-01');
+  await expect(page.getByText('A year from 2000 to 2100.')).toBeVisible();
+  await page.reload();
+  await expect(ready).toHaveValue(was);
+  await page.goto(`${app.url}/jobs/cargo-bike/materials`);
+  await page.getByText('Prices of kit and shop, tax, currency').click();
+  await page.getByLabel('Currency').fill('EU');
+  await expect(page.getByText('GBP stays until then')).toBeVisible();
 });
 
 test('electro-coat on plastic is refused beside the choice', async ({ page, app }) => {

@@ -26,11 +26,7 @@ export function setOutcome(job: Job, layerId: string, patch: { mark?: number; re
   return { ...job, log: { ...log, outcomes: [...others, { ...was, ...patch }] } };
 }
 
-const MOST_LETTERS = 4000;
-export const setNote = (job: Job, note: string): Job => ({
-  ...job,
-  log: { ...logOf(job), note: note.slice(0, MOST_LETTERS) },
-});
+export const setNote = (job: Job, note: string): Job => ({ ...job, log: { ...logOf(job), note } });
 
 export const closeJob = (job: Job, atMs: number): Job => ({
   ...job,

@@ -11,11 +11,13 @@ import type { LabelFind } from '@/formats/label/finds';
 import { productFromLabel } from '@/formats/label/label-product';
 import { readLabel } from '@/formats/label/read-label';
 import type { Product } from '@/model/product';
+import { cutTo } from '@/words/cut';
 import { LABEL_FIELDS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { NumberBox } from '../parts/number-box';
 import { ProductSelect } from '../parts/product-select';
 import { freshSheetId, likeness, rangeSaid, saidOf } from '../views/sheets';
+import { TextBox } from '../parts/text-box';
 
 const MOST_LETTERS = 20_000;
 
@@ -44,13 +46,7 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
       <DialogContent>
         <LabelText value={text} onChange={setText} />
         <div className="row" style={{ margin: '12px 0' }}>
-          <TextField
-            size="small"
-            label="Name"
-            value={name}
-            onChange={(e) => setName(e.target.value.slice(0, 80))}
-            sx={{ width: 220 }}
-          />
+          <TextBox label="Name" value={name} most={80} onChange={setName} sx={{ width: 220 }} />
           <NumberBox
             label="Price of a pack"
             width={140}
@@ -100,7 +96,7 @@ function LabelText({ value, onChange }: { value: string; onChange: (text: string
         fullWidth
         label="Text of the label"
         value={value}
-        onChange={(e) => onChange(e.target.value.slice(0, MOST_LETTERS))}
+        onChange={(e) => onChange(cutTo(e.target.value, MOST_LETTERS))}
       />
     </>
   );

@@ -1,12 +1,12 @@
 'use client';
 /** The figures of one sheet of one's own, put right by hand; each then counts as one's own. */
-import TextField from '@mui/material/TextField';
 import { patchSheet } from '@/core/edits/choices';
 import type { Product } from '@/model/product';
 import { LABEL_FIELDS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { NumberBox } from '../parts/number-box';
 import { figuresOf } from '../views/sheets';
+import { named, TextBox } from '../parts/text-box';
 
 interface SheetEditorProps {
   readonly sheet: Product;
@@ -20,11 +20,12 @@ export function SheetEditor({ sheet, index }: SheetEditorProps) {
   const [pack, ...packs] = sheet.packs;
   return (
     <div className="row" style={{ gap: 12, marginTop: 8 }}>
-      <TextField
-        size="small"
+      <TextBox
         label="Name"
         value={sheet.name}
-        onChange={(e) => change({ name: e.target.value.slice(0, 80) || sheet.name })}
+        most={80}
+        check={named(sheet.name)}
+        onChange={(name) => change({ name })}
         sx={{ width: 200 }}
       />
       {figuresOf(sheet).map(({ field, unit, min, max }) => (
@@ -36,6 +37,7 @@ export function SheetEditor({ sheet, index }: SheetEditorProps) {
           min={min}
           max={max}
           step={unit === '0–1' ? 0.01 : 1}
+          whole={field === 'coats'}
           value={sheet[field] as number}
           onChange={(v) => change({ [field]: v })}
           fault={desk.faultAt(`products[${index}].${field}`)}

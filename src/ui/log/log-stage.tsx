@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { closeJob, logOf, reopenJob, setNote } from '@/core/edits/log';
+import { cutTo } from '@/words/cut';
 import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign } from '../parts/icons';
 import { later } from '../parts/later';
@@ -66,6 +67,8 @@ function ClosedPanel({ closedAt }: { closedAt: string }) {
   );
 }
 
+const MOST_LETTERS = 4000;
+
 function NotePanel() {
   const desk = useDesk();
   return (
@@ -80,7 +83,7 @@ function NotePanel() {
         maxRows={12}
         label="What you would do otherwise next time"
         value={logOf(desk.job).note}
-        onChange={(e) => desk.edit((j) => setNote(j, e.target.value))}
+        onChange={(e) => desk.edit((j) => setNote(j, cutTo(e.target.value, MOST_LETTERS)))}
       />
     </section>
   );

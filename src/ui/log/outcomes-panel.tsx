@@ -1,10 +1,10 @@
 'use client';
 /** How each layer came out, the top one first: a mark and a remark. */
-import TextField from '@mui/material/TextField';
 import { setOutcome } from '@/core/edits/log';
 import { LOG_MARKS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { outcomeRows, type OutcomeRow } from '../views/log';
+import { TextBox } from '../parts/text-box';
 import { MarkBlocks } from './mark-blocks';
 
 export function OutcomesPanel() {
@@ -40,11 +40,11 @@ function OutcomeLine({ row }: { row: OutcomeRow }) {
         words={LOG_MARKS}
         onChange={(mark) => patch({ mark })}
       />
-      <TextField
-        size="small"
+      <TextBox
         label="Remark"
         value={row.remark}
-        onChange={(e) => patch({ remark: e.target.value.slice(0, 300) })}
+        most={300}
+        onChange={(remark) => patch({ remark })}
         sx={{ flex: '2 1 200px' }}
       />
     </li>

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { withoutAside } from '@/core/edits/choices';
+import { cutTo } from '@/words/cut';
 import { useDesk } from '../desk/job-desk';
 import { LinkButton } from '../parts/link-button';
 import { MeasureBox } from '../parts/measure-box';
@@ -24,7 +25,7 @@ export function ShelfPanel() {
   const rows = asideRows(desk.job, useShelf());
   const book = async (row: AsideRow, ml: number): Promise<void> => {
     setBusy(true);
-    const note = desk.job.name.slice(0, 200);
+    const note = cutTo(desk.job.name, 200);
     const r = await send(`/api/stock/${row.stockId}`, 'POST', { takeMl: ml, note });
     setBusy(false);
     if (!r.ok) {

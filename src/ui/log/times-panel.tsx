@@ -5,6 +5,7 @@ import { civilDate } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
 import { ClockBox } from '../parts/clock-box';
 import { timeRows, type TimeRow } from '../views/log';
+import { DateBox } from '../parts/date-box';
 
 export function TimesPanel() {
   const { job, plan, products } = useDesk();
@@ -35,13 +36,13 @@ function TimeLine({ row }: { row: TimeRow }) {
   const set = (at: { date: string; clock: string }): void => desk.edit((j) => retime(j, row.id, at));
   return (
     <li className="row">
-      <input
-        className="field"
-        type="date"
-        aria-label={`Day: ${row.label}`}
+      <DateBox
+        isBare
+        isNeeded
+        label={`Day: ${row.label}`}
         value={date}
         max={civilDate(desk.nowMs, desk.job.place.tz)}
-        onChange={(e) => set({ date: e.target.value, clock })}
+        onChange={(day) => set({ date: day, clock })}
       />
       <ClockBox label={`Time: ${row.label}`} value={clock} onChange={(c) => set({ date, clock: c })} />
       <span>{row.label}</span>

@@ -5,7 +5,7 @@ import type { Used } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/choice';
 import { ProvenanceMark } from '../parts/mark';
-import { NumberBox } from '../parts/number-box';
+import { LIKELY_G, NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
 import { usedRows, type UsedRow } from '../views/log';
 
@@ -82,7 +82,7 @@ interface WeightsProps {
 
 function Weights({ row, used, onPut }: WeightsProps) {
   const desk = useDesk();
-  const box = { unit: 'g', width: 112, min: 0, max: 50_000 } as const;
+  const box = { unit: 'g', width: 112, min: 0, max: 50_000, likely: LIKELY_G } as const;
   return (
     <>
       <NumberBox

@@ -1,6 +1,5 @@
 'use client';
 /** Prices of kit and shop, tax and currency: what a comparison of ways rests on. */
-import TextField from '@mui/material/TextField';
 import { setPrice } from '@/core/edits/in-hand';
 import { KIT_KEYS, kitPrice } from '@/core/ways';
 import type { Job } from '@/model/job';
@@ -8,6 +7,8 @@ import type { Desk } from '../desk/job-desk';
 import { NumberBox } from '../parts/number-box';
 import { ProvenanceMark } from '../parts/mark';
 import { PriceBox } from '../parts/price-box';
+import { TextBox } from '../parts/text-box';
+import { currencyHeld } from '../views/typed';
 
 const KIT_NAMES = {
   gun: 'Entry gun',
@@ -51,10 +52,10 @@ function Spread({ desk }: { desk: Desk }) {
   const { job, edit, faultAt } = desk;
   const budget = (patch: Partial<Job['budget']>): void =>
     edit((j) => ({ ...j, budget: { ...j.budget, ...patch } }));
-  const currencyFault = faultAt('budget.currency');
   return (
     <>
       <NumberBox
+        whole
         label="Kit spread over jobs"
         value={job.equipment.kitJobs ?? 1}
         min={1}
@@ -73,13 +74,13 @@ function Spread({ desk }: { desk: Desk }) {
         onChange={(taxPct) => budget({ taxPct })}
         fault={faultAt('budget.taxPct')}
       />
-      <TextField
-        size="small"
+      <TextBox
         label="Currency"
         value={job.budget.currency}
-        error={currencyFault !== null}
-        helperText={currencyFault ?? undefined}
-        onChange={(e) => budget({ currency: e.target.value.toUpperCase().slice(0, 3) })}
+        most={12}
+        fault={faultAt('budget.currency')}
+        check={(text) => currencyHeld(text, job.budget.currency)}
+        onChange={(text) => budget({ currency: text.trim().toUpperCase() })}
         sx={{ width: 100 }}
       />
     </>

@@ -3,41 +3,51 @@
  * A length, a volume or an area in the units on the screen; stored once, in mm, ml, m² or cm², and never
  * rounded by being looked at.
  */
-import { M2_PER_FT2, ML_PER_US_FL_OZ, MM_PER_INCH } from '@/core/units/convert';
+import { unitsPer } from '@/core/units/measures';
 import { useFormat } from '../theme/providers';
 import { NumberBox, type NumberBoxProps } from './number-box';
 
+interface Shown {
+  readonly metric: string;
+  readonly us: string;
+  /** ASSUMED from common practice: sizes of panels and parts, packs and dabs; beyond them a bare figure asks. */
+  readonly likely: readonly [number, number];
+}
 const SHOWN = {
-  length: { metric: ['mm', 1], us: ['in', MM_PER_INCH] },
-  volume: { metric: ['ml', 1], us: ['fl oz', ML_PER_US_FL_OZ] },
-  area: { metric: ['m²', 1], us: ['ft²', M2_PER_FT2] },
-  patch: { metric: ['cm²', 1], us: ['in²', MM_PER_INCH ** 2 / 100] },
-} as const;
-/** To the hundredth on the screen; what is stored keeps all its digits. */
-const round = (x: number): number => Math.round(x * 100) / 100;
+  length: { metric: 'mm', us: 'in', likely: [5, 4000] },
+  /** from a corner or a chord: as small as one likes */
+  offset: { metric: 'mm', us: 'in', likely: [0.1, 4000] },
+  depth: { metric: 'mm', us: 'in', likely: [0.1, 30] },
+  volume: { metric: 'ml', us: 'fl oz', likely: [5, 6000] },
+  area: { metric: 'm²', us: 'ft²', likely: [0.004, 30] },
+  patch: { metric: 'cm²', us: 'in²', likely: [0.1, 100_000] },
+} as const satisfies Record<string, Shown>;
+/** Limits are said to the hundredth, inwards. */
+const inwards = (round: (x: number) => number, x: number): number => round(x * 100) / 100;
 
 export function MeasureBox({
   kind,
-  value,
   onChange,
-  min,
-  max,
   step = 1,
   ...rest
-}: Omit<NumberBoxProps, 'unit'> & { readonly kind: keyof typeof SHOWN }) {
-  const [unit, per] = SHOWN[kind][useFormat().units];
-  const shown = value === null ? null : round(value / per);
+}: Omit<NumberBoxProps, 'unit' | 'digits' | 'likely'> & { readonly kind: keyof typeof SHOWN }) {
+  const { units } = useFormat();
+  const { metric, likely, ...of } = SHOWN[kind];
+  const unit = units === 'us' ? of.us : metric;
+  const { value, min, max } = rest;
+  const per = unitsPer(unit, metric)!;
+  const isKept = per === 1;
   return (
     <NumberBox
       {...rest}
       unit={unit}
-      value={shown}
-      min={per === 1 ? min : Math.ceil((min / per) * 100) / 100}
-      max={per === 1 ? max : Math.floor((max / per) * 100) / 100}
-      step={per === 1 ? step : 0.5}
-      onChange={(v) => {
-        if (shown === null || round(v) !== shown) onChange(v * per);
-      }}
+      digits={2}
+      value={value === null ? null : value / per}
+      min={isKept ? min : inwards(Math.ceil, min / per)}
+      max={isKept ? max : inwards(Math.floor, max / per)}
+      likely={[likely[0] / per, likely[1] / per]}
+      step={isKept ? step : 0.5}
+      onChange={(v) => onChange(v * per)}
     />
   );
 }

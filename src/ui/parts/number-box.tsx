@@ -1,12 +1,16 @@
 'use client';
-/** A number with its unit, its limits and, out of them, a sentence that says so beside the field. */
-import { useId } from 'react';
-import { NumberField } from '@base-ui/react/number-field';
+/**
+ * A figure with its unit and limits, written as people write it. What cannot be kept stands beside the field,
+ * with a sentence and what may have been meant.
+ */
+import { useId, type KeyboardEvent } from 'react';
 import FormControl from '@mui/material/FormControl';
-import FormHelperText from '@mui/material/FormHelperText';
 import InputAdornment from '@mui/material/InputAdornment';
 import InputLabel from '@mui/material/InputLabel';
 import OutlinedInput from '@mui/material/OutlinedInput';
+import { shownOf, withUnit, type Field } from '../views/typed';
+import { Held } from './held';
+import { useTyped } from './use-typed';
 
 export interface NumberBoxProps {
   readonly label: string;
@@ -18,65 +22,77 @@ export interface NumberBoxProps {
   readonly unit?: string;
   readonly width?: number;
   readonly fault?: string | null;
+  /** decimals shown */
+  readonly digits?: number;
+  readonly whole?: boolean | undefined;
+  readonly likely?: Field['likely'];
 }
 
-export function NumberBox({
-  label,
-  value,
-  onChange,
-  min,
-  max,
-  step = 1,
-  unit,
-  width = 116,
-  fault = null,
-}: NumberBoxProps) {
+/** Up and down by a step, within the limits. */
+const stepped = (value: number, by: number, { min, max }: Field): number =>
+  Math.min(max, Math.max(min, Number((value + by).toFixed(6))));
+
+const LARGE_STEP = 10;
+/** Room for what is said and offered, px. */
+const HELD_WIDTH = 232;
+const ARROWS: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowDown: -1 };
+/** A pack on the scale, from a dab in a cup to a full can of five litres, g. */
+export const LIKELY_G = [5, 12_000] as const;
+
+export function NumberBox(props: NumberBoxProps) {
+  const { label, value, min, max, step = 1, unit = '', width = 116, fault = null, digits = 3 } = props;
   const id = useId();
-  const out = value !== null && !(value >= min && value <= max);
-  const text = out ? `Between ${min} and ${max}.` : fault;
+  const field: Field = {
+    unit,
+    min,
+    max,
+    ...(props.whole && { whole: true }),
+    ...(props.likely && { likely: props.likely }),
+  };
+  const typed = useTyped({ value, field, show: (x) => shownOf(x, digits), onValue: props.onChange });
+  const onKeyDown = (e: KeyboardEvent): void => {
+    const up = ARROWS[e.key];
+    if (up !== undefined) {
+      e.preventDefault();
+      typed.take(stepped(value ?? 0, up * step * (e.shiftKey ? LARGE_STEP : 1), field));
+    }
+    if (e.key === 'Enter') typed.settle();
+    if (e.key === 'Escape' && typed.held) {
+      e.stopPropagation();
+      typed.forget();
+    }
+  };
+  const isBad = typed.held !== null || fault !== null;
   return (
-    <NumberField.Root
-      id={id}
-      value={value}
-      onValueChange={(v) => {
-        if (v !== null) onChange(v);
-      }}
-      min={min}
-      max={max}
-      step={step}
-      allowOutOfRange
-      format={{ useGrouping: false, maximumFractionDigits: 3 }}
+    <FormControl
+      size="small"
+      error={isBad}
+      data-held={typed.held !== null}
+      sx={{ width: typed.held === null ? width : Math.max(width, HELD_WIDTH) }}
     >
-      <FormControl size="small" error={text !== null} sx={{ width }}>
-        <InputLabel htmlFor={id} shrink>
-          {label}
-        </InputLabel>
-        <NumberField.Input
-          id={id}
-          render={(props, state) => (
-            <OutlinedInput
-              notched
-              label={label}
-              inputRef={props.ref}
-              value={state.inputValue}
-              onBlur={props.onBlur}
-              onChange={props.onChange}
-              onKeyUp={props.onKeyUp}
-              onKeyDown={props.onKeyDown}
-              onFocus={props.onFocus}
-              slotProps={{
-                input: { ...props, 'aria-describedby': text ? `${id}-fault` : undefined } as object,
-              }}
-              endAdornment={unit ? <InputAdornment position="end">{unit}</InputAdornment> : undefined}
-            />
-          )}
-        />
-        {text !== null && (
-          <FormHelperText id={`${id}-fault`} sx={{ mx: 0 }}>
-            {text}
-          </FormHelperText>
-        )}
-      </FormControl>
-    </NumberField.Root>
+      <InputLabel htmlFor={id} shrink>
+        {label}
+      </InputLabel>
+      <OutlinedInput
+        id={id}
+        notched
+        label={label}
+        value={typed.text}
+        onChange={(e) => typed.type(e.target.value)}
+        onBlur={typed.settle}
+        onKeyDown={onKeyDown}
+        slotProps={{
+          input: {
+            inputMode: 'text',
+            autoComplete: 'off',
+            'aria-describedby': isBad ? `${id}-fault` : undefined,
+          },
+        }}
+        endAdornment={unit ? <InputAdornment position="end">{unit}</InputAdornment> : undefined}
+      />
+      <div id={`${id}-fault`}>
+        <Held typed={typed} fault={fault} stays={value === null ? null : withUnit(value, unit, digits)} />
+      </div>
+    </FormControl>
   );
 }

@@ -1,42 +1,46 @@
 'use client';
 /** A price that is set by leaving the field: every key would plan anew. */
-import { useState } from 'react';
 import InputAdornment from '@mui/material/InputAdornment';
 import TextField from '@mui/material/TextField';
 import { CURRENCY_SIGNS } from '@/words/format';
+import type { Field } from '../views/typed';
+import { Held } from './held';
+import { useTyped } from './use-typed';
 
-export function PriceBox({
-  label,
-  value,
-  currency,
-  onChange,
-}: {
-  label: string;
-  value: number;
-  currency: string;
-  onChange: (price: number) => void;
-}) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const price = draft === null ? value : Number(draft.replace(',', '.'));
-  const bad = draft !== null && (draft.trim() === '' || !(price >= 0 && price <= 100_000));
-  const give = (): void => {
-    if (draft !== null && !bad && price !== value) onChange(Math.round(price * 100) / 100);
-    if (!bad) setDraft(null);
-  };
+interface PriceBoxProps {
+  readonly label: string;
+  readonly value: number;
+  readonly currency: string;
+  readonly onChange: (price: number) => void;
+}
+
+const MOST = 100_000;
+
+export function PriceBox({ label, value, currency, onChange }: PriceBoxProps) {
+  const sign = CURRENCY_SIGNS[currency] ?? currency;
+  const field: Field = { unit: currency, min: 0, max: MOST };
+  const typed = useTyped({
+    value,
+    field,
+    show: (price) => price.toFixed(2),
+    isLate: true,
+    onValue: (price) => onChange(Math.round(price * 100) / 100),
+  });
   return (
     <TextField
       size="small"
-      value={draft ?? value.toFixed(2)}
-      error={bad}
-      helperText={bad ? 'A price of 0 or more.' : undefined}
-      onChange={(e) => setDraft(e.target.value)}
-      onBlur={give}
+      value={typed.text}
+      error={typed.held !== null}
+      helperText={typed.held && <Held typed={typed} fault={null} stays={`${sign}${value.toFixed(2)}`} />}
+      onChange={(e) => typed.type(e.target.value.replace(sign, ''))}
+      onBlur={typed.settle}
       onKeyDown={(e) => {
-        if (e.key === 'Enter') give();
-        if (e.key === 'Escape') setDraft(null);
+        if (e.key === 'Enter') typed.settle();
+        if (e.key === 'Escape') typed.forget();
       }}
       sx={{ width: 104 }}
       slotProps={{
+        formHelperText: { component: 'div', sx: { mx: 0 } },
         htmlInput: {
           'aria-label': label,
           inputMode: 'decimal',
@@ -45,7 +49,7 @@ export function PriceBox({
         input: {
           startAdornment: (
             <InputAdornment position="start" sx={{ mr: 0 }}>
-              {CURRENCY_SIGNS[currency] ?? currency}
+              {sign}
             </InputAdornment>
           ),
         },

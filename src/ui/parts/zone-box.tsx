@@ -3,6 +3,8 @@
 import { useId, useState } from 'react';
 import TextField from '@mui/material/TextField';
 import { isZone } from '@/model/zone';
+import { cutTo } from '@/words/cut';
+import { useHeld } from './use-held';
 
 interface ZoneBoxProps {
   readonly value: string;
@@ -15,13 +17,13 @@ const zones = (): readonly string[] => Intl.supportedValuesOf('timeZone');
 export function ZoneBox({ value, onChange, fault }: ZoneBoxProps) {
   const list = useId();
   /** What is typed while it is no zone yet. */
-  const [half, setHalf] = useState<string | null>(null);
+  const [half, setHalf] = useHeld<string>(value);
   const [isOpen, setIsOpen] = useState(false);
   const words = half === null ? fault : `No zone yet, for instance Europe/London. ${value} stays until then.`;
   const type = (text: string): void => {
     const name = text.trim();
     if (!isZone(name)) {
-      setHalf(text.slice(0, 60));
+      setHalf(cutTo(text, 60));
       return;
     }
     setHalf(null);

@@ -3,7 +3,7 @@
 import { ButtonChoice } from '../parts/choice';
 import { ProvenanceMark } from '../parts/mark';
 import { MeasureBox } from '../parts/measure-box';
-import { NumberBox } from '../parts/number-box';
+import { LIKELY_G, NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
 import { weighedMl, type HowKnown, type Weight } from '../views/shelf';
 import type { ItemFieldsProps } from './item-fields';
@@ -52,7 +52,7 @@ function WeightFields({
   faultAt,
 }: Pick<AmountFieldsProps, 'weight' | 'onWeight' | 'faultAt'>) {
   const { grossG, tareG, gPerMl } = weight;
-  const scale = { unit: 'g', min: 0, max: 50_000 } as const;
+  const scale = { unit: 'g', min: 0, max: 50_000, likely: LIKELY_G } as const;
   return (
     <>
       <NumberBox

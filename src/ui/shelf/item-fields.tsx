@@ -1,12 +1,13 @@
 'use client';
 /** The fields of an item: what it is, its name and pack, its dates. */
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import type { Product } from '@/model/product';
 import { STOCK_PARTS, type StockDraft } from '@/model/stock';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { asPartOf, canBeActivated, PART_NAMES, takesColour } from '../views/shelf';
+import { TextBox } from '../parts/text-box';
+import { DateBox } from '../parts/date-box';
 
 export interface ItemFieldsProps {
   readonly draft: StockDraft;
@@ -53,30 +54,29 @@ export function ProductFields({ draft, product, products, onChange, onPatch }: P
 export function NameFields({ draft, product, onPatch, faultAt }: ItemFieldsProps) {
   return (
     <div className="row">
-      <TextField
-        size="small"
+      <TextBox
         label="Name"
         value={draft.name}
-        error={faultAt('name') !== null}
-        helperText={faultAt('name') ?? undefined}
-        onChange={(e) => onPatch({ name: e.target.value.slice(0, 80) })}
+        most={80}
+        fault={faultAt('name')}
+        onChange={(name) => onPatch({ name })}
         sx={{ width: 250 }}
       />
       {takesColour(product, draft.part) && (
-        <TextField
-          size="small"
+        <TextBox
           label="Colour, by name"
           value={draft.colour ?? ''}
-          onChange={(e) => onPatch({ colour: e.target.value.slice(0, 60) })}
-          helperText="as on the job, or it is not used"
+          most={60}
+          onChange={(colour) => onPatch({ colour })}
+          hint="as on the job, or it is not used"
           sx={{ width: 200 }}
         />
       )}
-      <TextField
-        size="small"
+      <TextBox
         label="Batch"
         value={draft.batch ?? ''}
-        onChange={(e) => onPatch({ batch: e.target.value.slice(0, 40) })}
+        most={40}
+        onChange={(batch) => onPatch({ batch })}
         sx={{ width: 120 }}
       />
       <MeasureBox
@@ -104,25 +104,20 @@ export function DateFields({ draft, product, onPatch, onChange, faultAt }: ItemF
   return (
     <div className="row">
       {DATES.map(([label, key]) => (
-        <TextField
+        <DateBox
           key={key}
-          size="small"
-          type="date"
           label={label}
           value={draft[key] ?? ''}
-          error={faultAt(key) !== null}
-          helperText={faultAt(key) ?? undefined}
-          onChange={(e) => onPatch({ [key]: e.target.value })}
-          sx={{ width: 160 }}
-          slotProps={{ inputLabel: { shrink: true } }}
+          fault={faultAt(key)}
+          onChange={(day) => onPatch({ [key]: day })}
         />
       ))}
       {canBeActivated(product, draft.part) && <ActivatedButton draft={draft} onChange={onChange} />}
-      <TextField
-        size="small"
+      <TextBox
         label="Note"
         value={draft.note ?? ''}
-        onChange={(e) => onPatch({ note: e.target.value.slice(0, 200) })}
+        most={200}
+        onChange={(note) => onPatch({ note })}
         sx={{ width: 220 }}
       />
     </div>

@@ -44,7 +44,7 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
   const desk = useDesk();
   const set = (patch: Partial<Dent>): void => desk.edit((j) => patchDent(j, part.id, at, patch));
   const faultAt = (field: string): string | null => desk.faultAt(`parts[${index}].dents[${at}].${field}`);
-  const length = { kind: 'length', width: 116 } as const;
+  const length = { width: 116 } as const;
   return (
     <div className="row">
       <span className="small muted" style={{ width: 56 }}>
@@ -52,6 +52,7 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
       </span>
       <MeasureBox
         {...length}
+        kind="offset"
         label="Long"
         value={dent.lengthMm}
         min={1}
@@ -61,6 +62,7 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
       />
       <MeasureBox
         {...length}
+        kind="offset"
         label="Wide"
         value={dent.widthMm}
         min={1}
@@ -70,6 +72,7 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
       />
       <MeasureBox
         {...length}
+        kind="depth"
         label="Deep"
         value={dent.depthMm}
         min={0.1}

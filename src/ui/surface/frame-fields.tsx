@@ -47,6 +47,7 @@ function TubeRow({ at, shape, path, onChange }: FieldsProps<'frame'> & { readonl
         onChange={(diameterMm) => onChange(patchTube(shape, at, { diameterMm }))}
       />
       <NumberBox
+        whole
         label="Pieces"
         value={tube.count}
         min={1}

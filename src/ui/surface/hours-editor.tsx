@@ -14,6 +14,7 @@ import {
 import { WEEKDAYS } from '@/model/lists';
 import { useDesk } from '../desk/job-desk';
 import { ClockBox } from '../parts/clock-box';
+import { DateBox } from '../parts/date-box';
 
 type Weekday = (typeof WEEKDAYS)[number];
 const DAY_NAMES: Readonly<Record<Weekday, string>> = {
@@ -105,13 +106,7 @@ function BlockedDays() {
   };
   return (
     <div className="row">
-      <input
-        className="field"
-        type="date"
-        aria-label="A day that is not free"
-        value={day}
-        onChange={(e) => setDay(e.target.value)}
-      />
+      <DateBox isBare label="A day that is not free" value={day} onChange={setDay} />
       <Button size="small" variant="outlined" disabled={!isDay(day)} onClick={block}>
         Not free that day
       </Button>

@@ -25,7 +25,7 @@ export function LengthField({ label, value, path, min = 1, onChange }: LengthFie
   const desk = useDesk();
   return (
     <MeasureBox
-      kind="length"
+      kind={min < 1 ? 'offset' : 'length'}
       label={label}
       value={value}
       min={min}

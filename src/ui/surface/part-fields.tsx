@@ -1,7 +1,6 @@
 'use client';
 /** The fields of one part: name, measures, shape, posture, substrate, condition. */
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { patchPart, removePart, setShape } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/lists';
@@ -10,6 +9,7 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
+import { TextBox } from '../parts/text-box';
 import type { PartProps } from './part-props';
 import { ShapeFields } from './shape-fields';
 
@@ -42,11 +42,11 @@ function SizeFields({ part, index }: PartProps) {
   const length = { kind: 'length', min: 1, max: 10_000, step: 10 } as const;
   return (
     <>
-      <TextField
-        size="small"
+      <TextBox
         label="Name"
         value={part.name ?? ''}
-        onChange={(e) => change({ name: e.target.value.slice(0, 80) })}
+        most={80}
+        onChange={(name) => change({ name })}
         sx={{ width: 150 }}
       />
       <MeasureBox
@@ -69,6 +69,7 @@ function SizeFields({ part, index }: PartProps) {
         onChange={(shape) => desk.edit((j) => setShape(j, part.id, shape))}
       />
       <NumberBox
+        whole
         label="Pieces"
         value={part.count ?? 1}
         min={1}

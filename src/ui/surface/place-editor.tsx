@@ -1,6 +1,5 @@
 'use client';
 /** Where: the place that turns weather into what the part feels. */
-import TextField from '@mui/material/TextField';
 import { patchPlace } from '@/core/edits/purpose';
 import type { Place } from '@/model/job';
 import { SHELTERS } from '@/model/lists';
@@ -9,6 +8,7 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 import { ZoneBox } from '../parts/zone-box';
+import { named, TextBox } from '../parts/text-box';
 
 export function PlaceEditor() {
   const desk = useDesk();
@@ -16,11 +16,12 @@ export function PlaceEditor() {
   const set = (patch: Partial<Place>): void => desk.edit((j) => patchPlace(j, patch));
   return (
     <div className="row">
-      <TextField
-        size="small"
+      <TextBox
         label="Place"
         value={place.name ?? ''}
-        onChange={(e) => set({ name: e.target.value.slice(0, 80) || 'My place' })}
+        most={80}
+        check={named(place.name ?? '')}
+        onChange={(name) => set({ name })}
         sx={{ width: 190 }}
       />
       <ListChoice

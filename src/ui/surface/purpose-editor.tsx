@@ -3,7 +3,6 @@
 import type { ReactNode } from 'react';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import TextField from '@mui/material/TextField';
 import { patchColour, patchPurpose, setDeadline, setExposure } from '@/core/edits/purpose';
 import type { Job } from '@/model/job';
 import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES, SPRAYERS } from '@/model/lists';
@@ -13,6 +12,8 @@ import { ButtonChoice } from '../parts/choice';
 import { NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
 import { followingFrom } from '../views/purpose';
+import { TextBox } from '../parts/text-box';
+import { DateBox } from '../parts/date-box';
 
 const SPRAYER_NAMES = {
   aerosol: 'cans',
@@ -132,11 +133,11 @@ function ColourFields() {
           background: 'var(--panel)',
         }}
       />
-      <TextField
-        size="small"
+      <TextBox
         label="Colour name"
         value={colour.name}
-        onChange={(e) => desk.edit((j) => patchColour(j, { name: e.target.value.slice(0, 60) }))}
+        most={60}
+        onChange={(name) => desk.edit((j) => patchColour(j, { name }))}
         sx={{ width: 150 }}
       />
     </>
@@ -201,12 +202,11 @@ function AirFedBox() {
 function DeadlineField() {
   const desk = useDesk();
   return (
-    <input
-      className="field"
-      type="date"
-      aria-label="Ready by"
+    <DateBox
+      isBare
+      label="Ready by"
       value={desk.job.purpose.deadline ?? ''}
-      onChange={(e) => desk.edit((j) => setDeadline(j, e.target.value))}
+      onChange={(day) => desk.edit((j) => setDeadline(j, day))}
     />
   );
 }

@@ -50,6 +50,7 @@ export function TubeFields({ shape, path, onChange }: FieldsProps<'tube'>) {
         onChange={(diameterMm) => onChange({ ...shape, diameterMm })}
       />
       <NumberBox
+        whole
         label="Ends painted"
         value={shape.ends}
         min={0}

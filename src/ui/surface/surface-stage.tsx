@@ -1,7 +1,6 @@
 'use client';
 /** Surface: what is there, measured; what it is for; where and when. */
 import { useState } from 'react';
-import TextField from '@mui/material/TextField';
 import { measuredInAll } from '@/core/surface/area';
 import { useDesk } from '../desk/job-desk';
 import { PartSheet } from '../drawings/part-sheet';
@@ -11,6 +10,7 @@ import { Spine } from '../shell/spine';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
+import { named, TextBox } from '../parts/text-box';
 import { HoursEditor } from './hours-editor';
 import { PartsEditor } from './parts-editor';
 import { PlaceEditor } from './place-editor';
@@ -88,15 +88,13 @@ function PartsPanel() {
 function NameField() {
   const desk = useDesk();
   const { name } = desk.job;
-  const missing = name.trim() === '';
   return (
-    <TextField
-      size="small"
+    <TextBox
       label="Name of the job"
       value={name}
-      error={missing}
-      helperText={missing ? 'Give it a name.' : undefined}
-      onChange={(e) => desk.edit((j) => ({ ...j, name: e.target.value.slice(0, 120) }))}
+      most={120}
+      check={named(name)}
+      onChange={(next) => desk.edit((j) => ({ ...j, name: next }))}
       sx={{ width: 'min(100%, 420px)', mb: 1.5 }}
     />
   );

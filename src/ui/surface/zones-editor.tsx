@@ -1,7 +1,6 @@
 'use client';
 /** Zones of another condition on a part: a share of it, or a size, and what lies there. */
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { addZone, patchZone, removeZone, zoneCm2, zonePct } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { CONDITIONS } from '@/model/lists';
@@ -10,6 +9,7 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
+import { TextBox } from '../parts/text-box';
 import type { PartProps } from './part-props';
 
 type Zone = NonNullable<Part['zones']>[number];
@@ -62,11 +62,11 @@ function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
   const path = `parts[${index}].zones[${at}]`;
   return (
     <div className="row">
-      <TextField
-        size="small"
+      <TextBox
         label="Where"
         value={zone.name ?? ''}
-        onChange={(e) => set({ name: e.target.value.slice(0, 60) })}
+        most={60}
+        onChange={(name) => set({ name })}
         sx={{ width: 150 }}
       />
       <NumberBox

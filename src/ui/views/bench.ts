@@ -6,6 +6,7 @@ import { dayStart, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
+import { cutTo } from '@/words/cut';
 import { percentOf, type Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
@@ -133,15 +134,8 @@ export function boardScale(nowMs: number, tz: string): BoardScale {
 }
 
 /** A name that fits beside the board. */
-function shortName(name: string, most = 24): string {
-  const letters = [...name];
-  return letters.length > most
-    ? `${letters
-        .slice(0, most - 1)
-        .join('')
-        .trimEnd()}…`
-    : name;
-}
+const shortName = (name: string, most = 24): string =>
+  name.length > most ? `${cutTo(name, most - 1).trimEnd()}…` : name;
 
 interface MsSpan {
   readonly fromMs: number;
