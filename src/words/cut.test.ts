@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cutTo } from './cut';
+import { cutTo, shortName } from './cut';
 
 describe('a text cut to a length', () => {
   it('stays as it is when it is short enough', () => {
@@ -26,5 +26,9 @@ describe('a text cut to a length', () => {
       expect(cut.length).toBeLessThanOrEqual(most);
       expect(text.startsWith(cut)).toBe(true);
     }
+  });
+  it('as a name it says that it goes on', () => {
+    expect(shortName('Mixer shell', 7)).toBe('Mixer…');
+    expect(shortName('Mixer', 5)).toBe('Mixer');
   });
 });

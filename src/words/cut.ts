@@ -12,3 +12,7 @@ export function cutTo(text: string, most: number): string {
   }
   return text.slice(0, end);
 }
+
+/** A name that fits into so many letters, with a sign that it goes on. */
+export const shortName = (name: string, most: number): string =>
+  name.length > most ? `${cutTo(name, most - 1).trimEnd()}…` : name;

@@ -6,12 +6,12 @@ import {
   edgeBand,
   faceTitle,
   hiddenFaces,
-  SHEET_W,
   sheetInWords,
   sheetLayout,
   zonesOf,
   type PlacedFace,
   type SheetLayout,
+  type SheetSize,
 } from '../views/part-sheet';
 import { FaceSurface } from './face-surface';
 
@@ -22,25 +22,39 @@ interface PartSheetProps {
   readonly onSelect: (id: string) => void;
 }
 
-export function PartSheet({ parts, f, selected, onSelect }: PartSheetProps) {
-  const layout = sheetLayout(parts);
+/** For a desk and for a phone: the words stay of one size. */
+export function PartSheet(props: PartSheetProps) {
+  return (
+    <>
+      <div className="desk-only">
+        <Sheet {...props} size="desk" />
+      </div>
+      <div className="phone-only">
+        <Sheet {...props} size="phone" />
+      </div>
+    </>
+  );
+}
+
+function Sheet({ parts, f, selected, onSelect, size }: PartSheetProps & { readonly size: SheetSize }) {
+  const layout = sheetLayout(parts, size);
   return (
     <svg
-      viewBox={`0 0 ${SHEET_W} ${layout.height}`}
+      viewBox={`0 0 ${layout.width} ${layout.height}`}
       width="100%"
       role="img"
       aria-label={sheetInWords(parts, f)}
     >
       {layout.faces.map((face, i) => (
         <g
-          key={`face-${i}-${face.part.id}`}
+          key={`face-${size}-${i}-${face.part.id}`}
           transform={`translate(${face.x} ${face.y})`}
           onClick={() => onSelect(face.part.id)}
           style={{ cursor: 'pointer' }}
         >
           <DrawnFace
             face={face}
-            id={`face-${i}-${face.part.id}`}
+            id={`face-${size}-${i}-${face.part.id}`}
             scale={layout.scale}
             selected={selected === face.part.id}
             f={f}
@@ -163,10 +177,10 @@ function PostureSign({ x, y, posture }: { x: number; y: number; posture: Part['p
   );
 }
 
-function ScaleBar({ layout: { barMm, scale, height }, f }: { layout: SheetLayout; f: Format }) {
+function ScaleBar({ layout: { barMm, scale, height, width }, f }: { layout: SheetLayout; f: Format }) {
   const half = (barMm * scale) / 2;
   return (
-    <g transform={`translate(${SHEET_W - 2 * half - 4} ${height - 10})`}>
+    <g transform={`translate(${width - 2 * half - 4} ${height - 10})`}>
       <rect width={half} height="5" fill="var(--ink)" />
       <rect x={half} width={half} height="5" fill="#fff" stroke="var(--ink)" />
       <text x={half} y="-5" fontSize="12" textAnchor="middle" fill="var(--ink-2)">

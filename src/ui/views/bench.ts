@@ -6,7 +6,7 @@ import { dayStart, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
-import { cutTo } from '@/words/cut';
+import { shortName } from '@/words/cut';
 import { percentOf, type Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
@@ -133,9 +133,8 @@ export function boardScale(nowMs: number, tz: string): BoardScale {
   return { fromMs, toMs: fromMs + BOARD_DAYS * 24 * HOUR, days };
 }
 
-/** A name that fits beside the board. */
-const shortName = (name: string, most = 24): string =>
-  name.length > most ? `${cutTo(name, most - 1).trimEnd()}…` : name;
+/** Letters that fit beside the board. */
+const BOARD_NAME = 24;
 
 interface MsSpan {
   readonly fromMs: number;
@@ -193,7 +192,7 @@ export function boardRow(j: BenchJob, f: Format): BoardRow {
   const spans = (j.plan.suits[0]?.spans ?? []).filter((s) => s.verdict !== 'no');
   return {
     id: j.id,
-    name: shortName(j.job.name),
+    name: shortName(j.job.name, BOARD_NAME),
     spans: spans.map((s) => ({
       fromMs: instantOf(s.startsAt),
       toMs: instantOf(s.endsAt),

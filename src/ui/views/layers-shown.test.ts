@@ -276,17 +276,20 @@ describe('the section', () => {
 });
 
 describe('parts on one sheet', () => {
-  it('keeps one scale and the sheet’s width; no two faces cover one another', () => {
-    const { faces, scale, height } = sheetLayout(bonnet.parts);
-    for (const q of faces) {
-      expect(q.w).toBeCloseTo(q.lengthMm * scale, 9);
-      expect(q.x + q.w).toBeLessThanOrEqual(SHEET_W + 1e-6);
-      expect(q.y + q.h).toBeLessThan(height);
-    }
-    for (const a of faces)
-      for (const b of faces.filter((x) => x !== a))
-        expect(a.x + a.w <= b.x || b.x + b.w <= a.x || a.y + a.h <= b.y || b.y + b.h <= a.y).toBe(true);
-  });
+  it.each(['desk', 'phone'] as const)(
+    'on a %s: one scale, within the sheet, no two faces cover one another',
+    (size) => {
+      const { faces, scale, height } = sheetLayout(bonnet.parts, size);
+      for (const q of faces) {
+        expect(q.w).toBeCloseTo(q.lengthMm * scale, 9);
+        expect(q.x + q.w).toBeLessThanOrEqual(SHEET_W[size] + 1e-6);
+        expect(q.y + q.h).toBeLessThan(height);
+      }
+      for (const a of faces)
+        for (const b of faces.filter((x) => x !== a))
+          expect(a.x + a.w <= b.x || b.x + b.w <= a.x || a.y + a.h <= b.y || b.y + b.h <= a.y).toBe(true);
+    },
+  );
   it('forty long parts go on several rows; the scale bar is as long as it reads', () => {
     const many = Array.from({ length: 12 }, (_, i) => flatPart({ id: `p${i}`, lengthMm: 900, widthMm: 100 }));
     const { faces, barMm, scale } = sheetLayout(many);
@@ -297,6 +300,12 @@ describe('parts on one sheet', () => {
   it('the first face carries the name and how many pieces, the others their own', () => {
     const [first] = sheetLayout([flatPart({ name: 'Lid', count: 3 })]).faces;
     expect(faceTitle(first!)).toBe('Lid × 3');
+    const long = {
+      ...first!,
+      room: 120,
+      part: flatPart({ name: 'Mudguard of the garden tractor', count: 2 }),
+    };
+    expect(faceTitle(long)).toBe('Mudguard o… × 2');
     expect(hiddenFaces(first!)).toBe('');
     expect(hiddenFaces({ ...first!, faceCount: 9 })).toBe('; 9 faces');
     const face = { ...first!.face, name: 'left side' };

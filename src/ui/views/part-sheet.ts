@@ -5,9 +5,12 @@
 import { facesOf, laidWidthMm, type Face } from '@/core/surface/shape';
 import { partAreaM2 } from '@/core/surface/area';
 import type { Part } from '@/model/job';
+import { shortName } from '@/words/cut';
 import type { Format } from '@/words/format';
 
-export const SHEET_W = 716;
+/** Width of the sheet on a desk and on a phone, px; its words are of one size on both. */
+export const SHEET_W = { desk: 716, phone: 330 } as const;
+export type SheetSize = keyof typeof SHEET_W;
 const GAP = 26;
 const TOP = 24;
 /** Room below a row for its words, and at the foot for the scale, px. */
@@ -15,6 +18,8 @@ const ROW_GAP = 66;
 const FOOT = 46;
 /** A frame has many kinds of tube: the first few stand for them, the figure counts all kinds. */
 const MOST_FACES = 8;
+/** Width of a letter of a title, about, px. */
+const LETTER_W = 7.6;
 /** Least width of a face with its words, px. */
 const LEAST_W = 110;
 const LABEL_W = 120;
@@ -38,6 +43,8 @@ export interface PlacedFace extends Laid {
   readonly y: number;
   readonly w: number;
   readonly h: number;
+  /** Free for its words, px. */
+  readonly room: number;
   /** The first face of its part carries its name. */
   readonly first: boolean;
   readonly faceCount: number;
@@ -45,24 +52,29 @@ export interface PlacedFace extends Laid {
 export interface SheetLayout {
   readonly faces: readonly PlacedFace[];
   readonly height: number;
+  readonly width: number;
   /** Pixels a millimetre. */
   readonly scale: number;
   /** Length of the scale bar, mm. */
   readonly barMm: number;
 }
 
+/** Of faces in several rows the longest is never shorter, px. */
+const LEAST_ROW_W = 152;
+
 /** One scale for all: the longest face takes at most 0.45 of the width, the tallest at most 190 px. */
-function scaleOf(faces: readonly Laid[]): number {
+function scaleOf(faces: readonly Laid[], width: number): number {
   const longest = Math.max(...faces.map((q) => q.lengthMm));
   const tall = 190 / Math.max(...faces.map((q) => q.widthMm));
-  const inOneRow = (SHEET_W - GAP * (faces.length - 1)) / faces.reduce((a, q) => a + q.lengthMm, 0);
-  const wide = inOneRow * longest >= 170 ? inOneRow : (SHEET_W * 0.31) / longest;
+  const inOneRow = (width - GAP * (faces.length - 1)) / faces.reduce((a, q) => a + q.lengthMm, 0);
+  const wide = inOneRow * longest >= 170 ? inOneRow : Math.max(width * 0.31, LEAST_ROW_W) / longest;
   return Math.max(0.02, Math.min(wide, tall, 0.5));
 }
 
-export function sheetLayout(parts: readonly Part[]): SheetLayout {
+export function sheetLayout(parts: readonly Part[], size: SheetSize = 'desk'): SheetLayout {
   const laid = parts.flatMap(laidFlat);
-  const scale = scaleOf(laid);
+  const width = SHEET_W[size];
+  const scale = scaleOf(laid, width);
   const faces: PlacedFace[] = [];
   let x = 0;
   let y = TOP;
@@ -70,25 +82,27 @@ export function sheetLayout(parts: readonly Part[]): SheetLayout {
   for (const q of laid) {
     const w = q.lengthMm * scale;
     const h = Math.max(3, q.widthMm * scale);
-    if (x > 0 && x + Math.max(w, LEAST_W) > SHEET_W) {
+    if (x > 0 && x + Math.max(w, LEAST_W) > width) {
       x = 0;
       y += rowH + ROW_GAP;
       rowH = 0;
     }
     const first = faces.at(-1)?.part !== q.part;
-    faces.push({ ...q, x, y, w, h, first, faceCount: facesOf(q.part).length });
+    const room = Math.max(w, LABEL_W) + GAP - 8;
+    faces.push({ ...q, x, y, w, h, room, first, faceCount: facesOf(q.part).length });
     x += Math.max(w, LABEL_W) + GAP;
     rowH = Math.max(rowH, h);
   }
   const barMm = [100, 200, 500, 1000].find((mm) => mm * scale >= 50) ?? 1000;
-  return { faces, height: y + rowH + FOOT, scale, barMm };
+  return { faces, height: y + rowH + FOOT, width, scale, barMm };
 }
 
-/** Name of a face: the part's on its first, then the faces by theirs. */
-export function faceTitle({ part, face, first, faceCount }: PlacedFace): string {
+/** Name of a face: the part's on its first, then the faces by theirs; a long name is cut to its room. */
+export function faceTitle({ part, face, first, faceCount, room }: PlacedFace): string {
   if (!first) return face.name;
   const pieces = (part.count ?? 1) > 1 ? ` × ${part.count}` : '';
-  return `${part.name ?? part.id}${pieces}${faceCount > 1 ? `, ${face.name}` : ''}`;
+  const after = `${pieces}${faceCount > 1 ? `, ${face.name}` : ''}`;
+  return `${shortName(part.name ?? part.id, Math.max(8, Math.floor(room / LETTER_W) - after.length))}${after}`;
 }
 
 export const hiddenFaces = ({ faceCount }: PlacedFace): string =>
