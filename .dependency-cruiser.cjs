@@ -10,11 +10,11 @@ const ROOMS = {
   solver: ['core'],
   standins: ['core', 'model'],
   usecases: ['core', 'model'],
-  workers: ['core', 'model'],
+  workers: ['core', 'model', 'solver', 'usecases'],
   data: ['core', 'formats', 'model', 'usecases:type'],
   demo: ['core', 'model', 'standins'],
   ui: ['core', 'formats', 'model', 'usecases:type', 'words', 'workers'],
-  app: ['core', 'data', 'demo', 'formats', 'model', 'solver', 'standins', 'ui', 'usecases', 'words'],
+  app: ['core', 'data', 'demo', 'formats', 'model', 'standins', 'ui', 'usecases', 'words', 'workers'],
 };
 
 /** The floors of the core, lowest first; the front doors (plan.ts, ways.ts …) stand above all of them. */

@@ -10,11 +10,23 @@ import { DEFAULT_PLACE } from '@/usecases/new-job';
 
 export const metadata: Metadata = { title: { absolute: 'Bench · Pellucid' } };
 
-export default async function Page() {
+type Asked = string | string[] | undefined;
+/** A page's number; whatever is none is the first. */
+const numberOf = (asked: Asked): number => {
+  const page = Number(asked);
+  return Number.isInteger(page) && page >= 1 && page <= 100_000 ? page : 1;
+};
+
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ page?: Asked; done?: Asked }>;
+}) {
   await connection();
-  const { store, weather, clock } = workshop();
+  const { store, planning, clock } = workshop();
   const nowMs = clock.nowMs();
-  const b = await bench(store, weather, nowMs);
+  const { page, done } = await searchParams;
+  const b = await bench(store, planning, { nowMs, page: numberOf(page), finishedPage: numberOf(done) });
   const place = b.open[0]?.job.place ?? DEFAULT_PLACE;
   return (
     <>

@@ -2,9 +2,10 @@
 import type { ReactNode } from 'react';
 import { workshop } from '@/app/wiring';
 import { isoOf } from '@/core/time/instant';
-import type { Job, Place } from '@/model/job';
+import type { Place } from '@/model/job';
 import { TopBar } from '@/ui/shell/top-bar';
 import { DEFAULT_PLACE } from '@/usecases/new-job';
+import type { JobStore } from '@/usecases/ports';
 
 interface PlainPageProps {
   readonly title: string;
@@ -13,7 +14,7 @@ interface PlainPageProps {
   readonly children: ReactNode;
 }
 
-export const placeOf = (jobs: readonly { readonly job: Job }[]): Place => jobs[0]?.job.place ?? DEFAULT_PLACE;
+export const placeOf = (store: JobStore): Place => store.oldest()?.job.place ?? DEFAULT_PLACE;
 
 export function PlainPage({ title, place, nowMs, children }: PlainPageProps) {
   const name = place.name ?? 'Place';

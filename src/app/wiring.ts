@@ -1,9 +1,12 @@
 /** Wiring of the server: store, weather and clock, made once per process. */
 import 'server-only';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { HOUR } from '@/core/time/instant';
 import { Copies } from '@/data/copies/service';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
+import { planShelf } from '@/data/plan-shelf';
 import { photoStore, type PhotoStore } from '@/data/photo-store';
 import { sweepPhotos } from '@/data/sweep';
 import { stockStore } from '@/data/stock-store';
@@ -11,7 +14,10 @@ import { tickStore, type TickStore } from '@/data/tick-store';
 import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
+import { Plans, type MakePlan, type Planning } from '@/usecases/plans';
 import type { JobStore, StockStore, Weather } from '@/usecases/ports';
+import { Beside, isTooLong } from '@/workers/beside';
+import { nodeThread } from '@/workers/node-thread';
 
 export interface Workshop {
   readonly store: JobStore;
@@ -19,7 +25,8 @@ export interface Workshop {
   readonly stock: StockStore;
   readonly ticks: TickStore;
   readonly copies: Copies;
-  readonly weather: Weather;
+  readonly planning: Planning;
+  readonly beside: Beside;
   readonly clock: WorkshopClock;
 }
 
@@ -55,6 +62,27 @@ function keepDaily(keep: () => void): void {
   setInterval(tryIt, HOUR).unref();
 }
 
+/** For one piece of heavy work; the hardest job that is accepted takes a few seconds. */
+const LIMIT_MS = 20_000;
+
+/** A job whose times cannot be found in time is planned without them. */
+const plannedBeside =
+  (beside: Beside): MakePlan =>
+  async (request, signal) => {
+    try {
+      return await beside.run('plan', request, signal);
+    } catch (e) {
+      if (!isTooLong(e)) throw e;
+      return beside.run('planWithoutTimes', request, signal);
+    }
+  };
+
+/** The build this server runs from; while it is developed, each start is another one. */
+function programMark(): string {
+  const file = join(process.cwd(), '.next', 'BUILD_ID');
+  return existsSync(file) ? readFileSync(file, 'utf8') : String(Date.now());
+}
+
 function makeWorkshop(): Workshop {
   const db = getDb();
   const store = jobStore(db);
@@ -63,7 +91,7 @@ function makeWorkshop(): Workshop {
   if (demo) fillDemo(store, stock);
   const clock = workshopClock(
     { setTo: process.env.PELLUCID_NOW, demoStart: demo ? DEMO_NOW : null, tz: HARBOUR_LANE.tz },
-    store.list().map((j) => j.job),
+    () => store.list().map((j) => j.job),
     Date.now,
   );
   const folder = photosFolder();
@@ -71,7 +99,12 @@ function makeWorkshop(): Workshop {
   const photos = photoStore(db, folder);
   const copies = new Copies({ db, photosFolder: folder }, dataFolder(), migrations());
   keepDaily(() => copies.kept.keepDaily(db, Date.now()));
-  return { store, photos, stock, ticks: tickStore(db), copies, weather, clock };
+  const beside = new Beside(nodeThread, LIMIT_MS);
+  const planning = {
+    weather,
+    plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
+  };
+  return { store, photos, stock, ticks: tickStore(db), copies, planning, beside, clock };
 }
 
 export function workshop(): Workshop {

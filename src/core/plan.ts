@@ -15,7 +15,7 @@ import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { isStuck, placeThatWouldOpen } from './other-place';
-import { NOTHING_SCHEDULED, schedule } from './schedule/schedule';
+import { NOTHING_SCHEDULED, schedule, type Scheduled } from './schedule/schedule';
 import { seamRecord } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
@@ -23,6 +23,12 @@ import { HOUR, isoOf } from './time/instant';
 
 export interface PlanRequest extends AirRequest {
   readonly catalogue?: readonly Product[];
+}
+
+/** A plan and the air it was made in, as a page draws them. */
+export interface Answer {
+  readonly plan: Plan;
+  readonly air: AirView;
 }
 
 /** @throws ForecastError when the forecast does not cover now; RangeError when a time in the job is no time */
@@ -34,22 +40,35 @@ export function plan(request: PlanRequest): Plan {
 const PAST_H = 6;
 const AHEAD_H = 174;
 
-/** The plan and the air it was made in, as a page draws them. @throws as plan() */
-export function planAndAir(request: PlanRequest): { plan: Plan; air: AirView } {
-  const air = airForJob(request);
-  const { nowMs } = request;
-  const drawn = airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs });
-  return { plan: planWith(request, air), air: drawn };
+function drawn(air: AtPart, nowMs: number): AirView {
+  return airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs });
 }
 
-function planWith(asked: PlanRequest, air: AtPart): Plan {
+/** @throws as plan() */
+export function planAndAir(request: PlanRequest): Answer {
+  const air = airForJob(request);
+  return { plan: planWith(request, air), air: drawn(air, request.nowMs) };
+}
+
+const TOO_LONG: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'plan-too-long', params: {} }] };
+
+/** For a job whose search went past its limit: all but the times. @throws as plan() */
+export function planWithoutTimes(request: PlanRequest): Answer {
+  const air = airForJob(request);
+  return { plan: planWith(request, air, () => TOO_LONG), air: drawn(air, request.nowMs) };
+}
+
+function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = schedule): Plan {
   const job = withZones(asked.job);
   const { forecast, nowMs, issuedMs = nowMs } = asked;
   const system = systemFor(job, asked.catalogue);
   const materials = materialsOf(job, system);
   const sprayable = system.blockers.length === 0 && system.layers.length > 0;
-  const scheduled = sprayable ? schedule({ job, system, materials, air, nowMs }) : NOTHING_SCHEDULED;
-  const wayOut = isStuck(scheduled) ? [placeThatWouldOpen({ ...asked, job }, system, materials)] : [];
+  const scheduled = sprayable ? times({ job, system, materials, air, nowMs }) : NOTHING_SCHEDULED;
+  const wayOut =
+    scheduled !== TOO_LONG && isStuck(scheduled)
+      ? [placeThatWouldOpen({ ...asked, job }, system, materials)]
+      : [];
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
   const { paint, prep, tax, total } = totalsOf(job, materials, jobConsumables(job, system));

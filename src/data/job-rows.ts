@@ -1,4 +1,5 @@
 /** Rows of jobs and their steps, decoded by the job parser, never cast. */
+import { remember } from '@/core/records/remember';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
 import type { StoredJob } from '@/usecases/ports';
@@ -30,8 +31,17 @@ export class BrokenRow extends Error {
   }
 }
 
+/** Documents read of late: the same text is the same job, and a page asks for the same ones again and again. */
+const read = new Map<string, { readonly doc: string; readonly job: Job }>();
+const MOST_READ = 200;
+
 /** @throws BrokenRow when the document is no job */
 export function jobOf(id: string, doc: string): Job {
+  if (read.get(id)?.doc !== doc) read.delete(id);
+  return remember(read, id, MOST_READ, () => ({ doc, job: parsedOf(id, doc) })).job;
+}
+
+function parsedOf(id: string, doc: string): Job {
   const parsed = parseJob(JSON.parse(doc));
   if (parsed.ok) return parsed.value;
   throw new BrokenRow(id, parsed.faults.map((f) => `${f.path}: expected ${f.expected}`).join('; '));

@@ -1,7 +1,7 @@
 /** Jobs in SQLite: fulfils the port of the use cases. */
 import { changedPath, type Json } from '@/core/records/three-way';
 import type { Job } from '@/model/job';
-import type { JobStore, SaveResult, StepSide } from '@/usecases/ports';
+import type { JobStore, SaveResult, StepSide, StoredJob } from '@/usecases/ports';
 import { jobOf, storedOf, type JobRow } from './job-rows';
 import { jobStatements, type JobStatements } from './job-statements';
 import { JobSteps } from './job-steps';
@@ -47,10 +47,28 @@ function editing(db: Db, sql: JobStatements): Pick<JobStore, 'update' | 'step'> 
   };
 }
 
+function paging(sql: JobStatements): Pick<JobStore, 'atWork' | 'closed' | 'heads' | 'newest' | 'oldest'> {
+  const stored = (row: JobRow | undefined): StoredJob | null => (row ? storedOf(row) : null);
+  return {
+    atWork: ({ skip, most }) => ({
+      rows: sql.atWork.all(most, skip).map(storedOf),
+      total: sql.totals.get()!.at_work,
+    }),
+    closed: ({ skip, most }) => ({
+      rows: sql.closed.all(most, skip).map(storedOf),
+      total: sql.totals.get()!.closed,
+    }),
+    heads: () => sql.heads.all(),
+    newest: () => stored(sql.newest.get()),
+    oldest: () => stored(sql.oldest.get()),
+  };
+}
+
 export function jobStore(db: Db): JobStore {
   const sql = jobStatements(db);
   return {
     list: () => sql.open.all().map(storedOf),
+    ...paging(sql),
     load: (id) => {
       const row = sql.one.get(id);
       return row ? storedOf(row) : null;

@@ -1,18 +1,27 @@
-/** All jobs with their plans, for the bench. A job whose plan fails is still shown. */
+/**
+ * The bench: the jobs at work with their plans, some at a time, and the closed ones without. A job whose plan
+ * fails is still shown.
+ */
 import { darkSpans } from '@/core/air/dark';
-import { HALF_HOUR, HOUR, msOf } from '@/core/time/instant';
+import { systemFor } from '@/core/coating/system';
+import { HALF_HOUR, HOUR } from '@/core/time/instant';
 import { sunElevationDeg } from '@/core/air/sun';
+import { partAreaM2 } from '@/core/surface/area';
+import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { AirView } from '@/core/air/view';
+import type { System } from '@/core/seams/seam';
+import type { Planning } from './plans';
 import { viewOf } from './view-job';
-import type { JobStore, StoredJob, Weather } from './ports';
+import type { JobStore, PageOf, StoredJob } from './ports';
 
 export interface Bench {
   readonly open: readonly BenchJob[];
-  readonly finished: readonly BenchJob[];
+  readonly finished: readonly FinishedJob[];
   readonly removed: ReturnType<JobStore['removed']>;
+  readonly pages: { readonly open: Paged; readonly finished: Paged };
 }
 export interface BenchJob {
   readonly id: string;
@@ -22,6 +31,24 @@ export interface BenchJob {
   readonly nights: readonly (readonly [number, number])[];
   readonly airNow: AirView['now'];
 }
+/** A closed job: what was built up is drawn, and nothing is planned. */
+export interface FinishedJob {
+  readonly id: string;
+  readonly job: Job;
+  readonly drawn: Pick<System, 'layers' | 'seams'>;
+  readonly products: readonly Product[];
+  readonly areaM2: number;
+}
+/** Which of many are shown; pages are counted from 1. */
+export interface Paged {
+  readonly page: number;
+  readonly pages: number;
+  readonly total: number;
+}
+
+/** Jobs on the bench at a time: each wants a plan. */
+export const ON_THE_BENCH = 12;
+const FINISHED_AT_A_TIME = 12;
 
 /** Dark stretches at a place over a week, to the half hour. */
 export function nightsAt(lat: number, lon: number, fromMs: number, hours: number): [number, number][] {
@@ -32,19 +59,41 @@ export function nightsAt(lat: number, lon: number, fromMs: number, hours: number
   return darkSpans(looks, fromMs + hours * HOUR);
 }
 
-/** Jobs at work, jobs closed (newest first) and jobs taken off. */
-export async function bench(store: JobStore, weather: Weather, nowMs: number): Promise<Bench> {
-  const all = store.list();
-  const closedMs = (j: Job): number => (j.log?.closedAt === undefined ? 0 : msOf(j.log.closedAt, j.place.tz));
-  const open = all.filter((s) => closedMs(s.job) === 0);
-  const finished = all.filter((s) => closedMs(s.job) > 0).sort((a, b) => closedMs(b.job) - closedMs(a.job));
-  const shown = (jobs: readonly StoredJob[]): Promise<BenchJob[]> =>
-    Promise.all(jobs.map((s) => benchJob(s, weather, nowMs)));
-  return { open: await shown(open), finished: await shown(finished), removed: store.removed() };
+/** A page out of range is the last one there is. */
+function pageOf<T>(
+  ask: (asked: { skip: number; most: number }) => PageOf<T>,
+  page: number,
+  most: number,
+): { rows: readonly T[]; paged: Paged } {
+  const first = ask({ skip: (page - 1) * most, most });
+  const pages = Math.max(1, Math.ceil(first.total / most));
+  if (page <= pages) return { rows: first.rows, paged: { page, pages, total: first.total } };
+  const last = ask({ skip: (pages - 1) * most, most });
+  return { rows: last.rows, paged: { page: pages, pages, total: last.total } };
 }
 
-async function benchJob(stored: StoredJob, weather: Weather, nowMs: number): Promise<BenchJob> {
-  const jobView = await viewOf(stored, weather, nowMs);
+export interface BenchAsked {
+  readonly nowMs: number;
+  /** from 1 */
+  readonly page: number;
+  readonly finishedPage: number;
+}
+
+/** Jobs at work (in the order they were begun), jobs closed (newest first) and jobs taken off. */
+export async function bench(store: JobStore, planning: Planning, asked: BenchAsked): Promise<Bench> {
+  const open = pageOf((q) => store.atWork(q), asked.page, ON_THE_BENCH);
+  const finished = pageOf((q) => store.closed(q), asked.finishedPage, FINISHED_AT_A_TIME);
+  const inOrder = [...open.rows].sort((a, b) => a.createdMs - b.createdMs || (a.id < b.id ? -1 : 1));
+  return {
+    open: await Promise.all(inOrder.map((s) => benchJob(s, planning, asked.nowMs))),
+    finished: finished.rows.map(finishedJob),
+    removed: store.removed(),
+    pages: { open: open.paged, finished: finished.paged },
+  };
+}
+
+async function benchJob(stored: StoredJob, planning: Planning, nowMs: number): Promise<BenchJob> {
+  const jobView = await viewOf(stored, planning, { nowMs });
   const used = new Set(jobView.plan.layers.map((l) => l.productId));
   return {
     id: jobView.id,
@@ -54,5 +103,17 @@ async function benchJob(stored: StoredJob, weather: Weather, nowMs: number): Pro
     // What the bench does not draw is not sent to the page.
     plan: { ...jobView.plan, startOptions: [], alternatives: [], assumptions: [] },
     nights: nightsAt(jobView.job.place.lat, jobView.job.place.lon, nowMs - 24 * HOUR, 9 * 24),
+  };
+}
+
+function finishedJob({ id, job }: StoredJob): FinishedJob {
+  const { layers, seams, products } = systemFor(withZones(job));
+  const used = new Set(layers.map((l) => l.productId));
+  return {
+    id,
+    job,
+    drawn: { layers, seams },
+    products: [...products.values()].filter((p) => used.has(p.id)),
+    areaM2: job.parts.reduce((sum, part) => sum + partAreaM2(part), 0),
   };
 }

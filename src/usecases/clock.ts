@@ -30,10 +30,10 @@ export interface ClockSetting {
   readonly tz: string;
 }
 
-/** @param machine the machine's clock */
+/** @param jobs asked for only where the clock begins behind them @param machine the machine's clock */
 export function workshopClock(
   { setTo, demoStart, tz }: ClockSetting,
-  jobs: readonly Job[],
+  jobs: () => readonly Job[],
   machine: () => number,
 ): WorkshopClock {
   const base = machine();
@@ -42,6 +42,6 @@ export function workshopClock(
     return { demo: true, nowMs: () => from + (machine() - base) };
   }
   if (demoStart === null) return { demo: false, nowMs: machine };
-  const from = Math.max(msOf(demoStart, tz), lastRecordedMs(jobs) + MINUTE);
+  const from = Math.max(msOf(demoStart, tz), lastRecordedMs(jobs()) + MINUTE);
   return { demo: true, nowMs: () => from + (machine() - base) };
 }

@@ -80,12 +80,11 @@ function inherited(
  * and what the logs say of its owner's use.
  */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
-  const jobs = store.list();
   const habit = ownUse(store);
   const job: Job = {
-    name: freshName(new Set(jobs.map((j) => j.job.name))),
+    name: freshName(new Set(store.heads().map((j) => j.name))),
     ...PLAIN,
-    ...inherited(jobs.at(-1)?.job),
+    ...inherited(store.newest()?.job),
     ...(habit ? { habit } : {}),
   };
   store.insert(id, job, nowMs);

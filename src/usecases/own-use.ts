@@ -21,11 +21,10 @@ function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
   return sum;
 }
 
+/** A habit is what one does of late; older logs say little of it. */
+const LATEST_JOBS = 60;
+
 export function ownUse(store: JobStore): Habit | null {
-  return habitOf(
-    store
-      .list()
-      .filter((s) => s.job.log?.closedAt !== undefined)
-      .map((s) => totalsOf(s.job)),
-  );
+  const { rows } = store.closed({ skip: 0, most: LATEST_JOBS });
+  return habitOf([...rows].reverse().map((s) => totalsOf(s.job)));
 }

@@ -27,8 +27,33 @@ export type SaveResult =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'missing' };
 
+/** A job as far as a list names it. */
+export interface JobHead {
+  readonly id: string;
+  readonly name: string;
+}
+/** Some of many, newest first, and how many there are in all. */
+export interface PageOf<T> {
+  readonly rows: readonly T[];
+  readonly total: number;
+}
+export interface PageAsked {
+  readonly skip: number;
+  readonly most: number;
+}
+
 export interface JobStore {
+  /** Every job: for copies and small workshops; a page asks for what it shows. */
   list(): StoredJob[];
+  /** Jobs at work, the last changed first. */
+  atWork(asked: PageAsked): PageOf<StoredJob>;
+  /** Jobs closed, the last closed first. */
+  closed(asked: PageAsked): PageOf<StoredJob>;
+  /** All that are not taken off, the oldest first. */
+  heads(): JobHead[];
+  /** The one begun last, and the one begun first; null in an empty workshop. */
+  newest(): StoredJob | null;
+  oldest(): StoredJob | null;
   load(id: string): StoredJob | null;
   insert(id: string, job: Job, nowMs: number): void;
   /** Saves only when the stored version is the one the editor started from; what it replaces can be taken back. */

@@ -30,7 +30,7 @@ export interface ShelfView {
 }
 
 export function shelfView(store: JobStore, stock: StockStore, nowMs: number): ShelfView {
-  const jobs = jobsToShopFor(store);
+  const jobs = jobsToShopFor(store).rows;
   const products = new Map(
     jobs
       .reduce<Product[]>(

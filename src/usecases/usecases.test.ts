@@ -10,6 +10,7 @@ import { answerer } from '@/workers/protocol';
 import { bench, nightsAt } from './bench';
 import { lastRecordedMs, workshopClock } from './clock';
 import { newJob } from './new-job';
+import { Plans, type Planning } from './plans';
 import type { JobStore, StoredJob } from './ports';
 import type { Weather } from './ports';
 import { viewJob } from './view-job';
@@ -18,10 +19,26 @@ const TZ = HARBOUR_LANE.tz;
 const NOW = msOf(DEMO_NOW, TZ);
 const NONE = { undo: null, redo: null };
 const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
+const planning: Planning = {
+  weather,
+  plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),
+};
 function mapStore(): JobStore {
   const rows = new Map<string, StoredJob>();
+  const pageOf = (wanted: (s: StoredJob) => boolean) => {
+    return ({ skip, most }: { skip: number; most: number }) => {
+      const all = [...rows.values()].filter(wanted).reverse();
+      return { rows: all.slice(skip, skip + most), total: all.length };
+    };
+  };
+  const isClosed = (s: StoredJob): boolean => s.job.log?.closedAt !== undefined;
   return {
     list: () => [...rows.values()],
+    atWork: pageOf((s) => !isClosed(s)),
+    closed: pageOf(isClosed),
+    heads: () => [...rows.values()].map((s) => ({ id: s.id, name: s.job.name })),
+    newest: () => [...rows.values()].at(-1) ?? null,
+    oldest: () => [...rows.values()][0] ?? null,
     load: (id) => rows.get(id) ?? null,
     isEmpty: () => rows.size === 0,
     insert: (id, job, t) => {
@@ -46,7 +63,7 @@ describe('a new job', () => {
     const s = mapStore();
     const first = newJob(s, 'one', NOW);
     expect(parseJob(first).ok).toBe(true);
-    expect((await viewJob(s, weather, 'one', NOW))!.plan.kind).toBe('planned');
+    expect((await viewJob(s, planning, 'one', { nowMs: NOW }))!.plan.kind).toBe('planned');
     s.update('one', 1, { ...first, place: HARBOUR_LANE, schools: { firstClear: 'medium' } }, NOW);
     expect(newJob(s, 'two', NOW)).toMatchObject({
       name: 'New job 2',
@@ -60,10 +77,10 @@ describe('the bench and a job', () => {
   it('shows every job with its plan; a job that is gone is null', async () => {
     const s = mapStore();
     DEMO_JOBS.forEach((d, i) => s.insert(d.id, d.job, i));
-    const b = await bench(s, weather, NOW);
+    const b = await bench(s, planning, { nowMs: NOW, page: 1, finishedPage: 1 });
     expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.map((d) => d.id));
     expect(b.open.every((j) => j.plan.kind === 'planned' && j.plan.suits.length > 0)).toBe(true);
-    expect(await viewJob(s, weather, 'gone', NOW)).toBeNull();
+    expect(await viewJob(s, planning, 'gone', { nowMs: NOW })).toBeNull();
   });
   it('a closed job stands apart, newest first, and is planned no more hours', async () => {
     const s = mapStore();
@@ -76,7 +93,7 @@ describe('the bench and a job', () => {
         i,
       ),
     );
-    const b = await bench(s, weather, NOW);
+    const b = await bench(s, planning, { nowMs: NOW, page: 1, finishedPage: 1 });
     expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.slice(2).map((d) => d.id));
     expect(b.finished.map((j) => j.id)).toEqual([DEMO_JOBS[1]!.id, DEMO_JOBS[0]!.id]);
   });
@@ -153,7 +170,7 @@ describe('the clock of the workshop', () => {
     let machine = 1000;
     const c = workshopClock(
       { setTo: undefined, demoStart: DEMO_NOW, tz: TZ },
-      DEMO_JOBS.map((d) => d.job),
+      () => DEMO_JOBS.map((d) => d.job),
       () => machine,
     );
     expect(c.nowMs()).toBe(NOW);
@@ -168,15 +185,27 @@ describe('the clock of the workshop', () => {
       cans: 0,
     });
     expect(lastRecordedMs([j])).toBe(NOW + 130 * MINUTE);
-    expect(workshopClock({ setTo: undefined, demoStart: DEMO_NOW, tz: TZ }, [j], () => 5).nowMs()).toBe(
-      NOW + 131 * MINUTE,
-    );
     expect(
-      workshopClock({ setTo: '2026-05-17T09:00', demoStart: DEMO_NOW, tz: TZ }, [j], () => 5).nowMs(),
+      workshopClock(
+        { setTo: undefined, demoStart: DEMO_NOW, tz: TZ },
+        () => [j],
+        () => 5,
+      ).nowMs(),
+    ).toBe(NOW + 131 * MINUTE);
+    expect(
+      workshopClock(
+        { setTo: '2026-05-17T09:00', demoStart: DEMO_NOW, tz: TZ },
+        () => [j],
+        () => 5,
+      ).nowMs(),
     ).toBe(msOf('2026-05-17T09:00', TZ));
-    expect(workshopClock({ setTo: undefined, demoStart: null, tz: TZ }, [], () => 5)).toMatchObject({
-      demo: false,
-    });
+    expect(
+      workshopClock(
+        { setTo: undefined, demoStart: null, tz: TZ },
+        () => [],
+        () => 5,
+      ),
+    ).toMatchObject({ demo: false });
   });
 });
 

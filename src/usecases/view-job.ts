@@ -1,14 +1,12 @@
 /** Opens one job with its plan, its products and the air at its parts. */
-import { planAndAir } from '@/core/plan';
-import { remember } from '@/core/records/remember';
-import { MINUTE } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
-import type { Issued, JobStore, Steps, StoredJob, Weather } from './ports';
+import type { Planning } from './plans';
+import type { JobStore, Steps, StoredJob } from './ports';
 
 export interface JobView {
   readonly id: string;
@@ -23,30 +21,20 @@ export interface JobView {
   readonly issuedMs: number;
 }
 
-/**
- * Plans of the last minute: leafing between the bench and the stages asks for the same one again
- * and again. The plan is made for the full minute, so that one minute has one answer. Keyed by the
- * job and forecast objects' own marks; it changes no result.
- */
-const made = new Map<string, ReturnType<typeof planAndAir>>();
-const KEPT = 80;
-
-function planned(
-  stored: StoredJob,
-  { forecast, issuedMs }: Issued,
-  minuteMs: number,
-): ReturnType<typeof planAndAir> {
-  const key = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${minuteMs}`;
-  return remember(made, key, KEPT, () =>
-    planAndAir({ job: stored.job, forecast, nowMs: minuteMs, issuedMs }),
-  );
+/** When it is asked, and what tells that nobody waits for it any more. */
+export interface Asked {
+  readonly nowMs: number;
+  readonly signal?: AbortSignal;
 }
 
-export async function viewOf(stored: StoredJob, weather: Weather, nowMs: number): Promise<JobView> {
+export async function viewOf(
+  stored: StoredJob,
+  { weather, plans }: Planning,
+  { nowMs, signal }: Asked,
+): Promise<JobView> {
   const { job } = stored;
   const issued = await weather.forecastFor(job.place, nowMs);
-  const { forecast, issuedMs } = issued;
-  const { plan, air } = planned(stored, issued, Math.floor(nowMs / MINUTE) * MINUTE);
+  const { plan, air } = await plans.of(stored, issued, nowMs, signal);
   const products = productsOf(CATALOGUE, job.products);
   return {
     id: stored.id,
@@ -57,17 +45,17 @@ export async function viewOf(stored: StoredJob, weather: Weather, nowMs: number)
     products: [...products.values()],
     air,
     nowMs,
-    forecast,
-    issuedMs,
+    forecast: issued.forecast,
+    issuedMs: issued.issuedMs,
   };
 }
 
 export async function viewJob(
   store: JobStore,
-  weather: Weather,
+  planning: Planning,
   id: string,
-  nowMs: number,
+  asked: Asked,
 ): Promise<JobView | null> {
   const stored = store.load(id);
-  return stored ? viewOf(stored, weather, nowMs) : null;
+  return stored ? viewOf(stored, planning, asked) : null;
 }

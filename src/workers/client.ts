@@ -1,7 +1,8 @@
 /** The page's end of the planning worker: the newest question wins, a worker that dies rejects its callers. */
+import type { Answer } from '@/core/plan';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
-import type { Answer, FromWorker, ToWorker } from './protocol';
+import type { FromWorker, ToWorker } from './protocol';
 
 interface Waiting {
   readonly resolve: (answer: Answer | null) => void;

@@ -1,13 +1,8 @@
 /** What the page and the planning worker say to each other. One union each way. */
-import type { AirView } from '@/core/air/view';
+import type { Answer } from '@/core/plan';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
 
-export interface Answer {
-  readonly plan: Plan;
-  readonly air: AirView;
-}
 export type ToWorker =
   | {
       readonly kind: 'load';

@@ -12,10 +12,15 @@ export default async function Page() {
   await connection();
   const { store, stock, clock } = workshop();
   const nowMs = clock.nowMs();
-  const place = placeOf(store.list());
+  const place = placeOf(store);
   return (
     <PlainPage title="Shelf" place={place} nowMs={nowMs}>
-      <ShelfPage view={shelfView(store, stock, nowMs)} today={civilDate(nowMs, place.tz)} tz={place.tz} />
+      <ShelfPage
+        view={shelfView(store, stock, nowMs)}
+        today={civilDate(nowMs, place.tz)}
+        tz={place.tz}
+        nowMs={nowMs}
+      />
     </PlainPage>
   );
 }

@@ -2,10 +2,8 @@ import { connection } from 'next/server';
 import type { Metadata } from 'next';
 import { PlainPage, placeOf } from '@/app/plain-page';
 import { workshop } from '@/app/wiring';
-import { packSolver } from '@/solver/pack-solver';
 import { ShoppingPage } from '@/ui/shopping/shopping-view';
-import { shoppingFor } from '@/usecases/shopping/shopping';
-import { jobsToShopFor } from '@/usecases/shopping/wants';
+import { jobsChosen, MOST_CHOSEN } from '@/usecases/shopping/wants';
 
 export const metadata: Metadata = { title: 'Shopping' };
 
@@ -15,17 +13,18 @@ export default async function Page({
   searchParams: Promise<{ jobs?: string | string[] }>;
 }) {
   await connection();
-  const { store, stock, ticks, clock } = workshop();
+  const { store, stock, ticks, clock, beside } = workshop();
   const asked = (await searchParams).jobs;
-  const jobs = jobsToShopFor(store);
-  const ids = typeof asked === 'string' ? asked.split(',').filter((x) => jobs.some((j) => j.id === x)) : null;
+  const { jobs, offered } = jobsChosen(store, typeof asked === 'string' ? asked : null);
   const nowMs = clock.nowMs();
-  const shopping = shoppingFor(store, stock, ids, { solve: await packSolver(), nowMs });
+  const shopping = await beside.run('shopping', { jobs, items: stock.list(), nowMs });
   return (
-    <PlainPage title="Shopping" place={placeOf(store.list())} nowMs={nowMs}>
+    <PlainPage title="Shopping" place={placeOf(store)} nowMs={nowMs}>
       <ShoppingPage
-        jobs={jobs.map((j) => ({ id: j.id, name: j.job.name }))}
-        chosen={ids ?? jobs.map((j) => j.id)}
+        jobs={offered.rows.map((j) => ({ id: j.id, name: j.job.name }))}
+        isAllPlain={offered.rows.length <= MOST_CHOSEN}
+        more={offered.total - offered.rows.length}
+        chosen={jobs.map((j) => j.id)}
         shopping={shopping}
         ticked={ticks.list()}
       />

@@ -10,13 +10,12 @@ export const metadata: Metadata = { title: 'Workshop' };
 export default async function Page() {
   await connection();
   const { store, copies, clock } = workshop();
-  const jobs = store.list();
-  const { tz } = placeOf(jobs);
+  const place = placeOf(store);
   return (
-    <PlainPage title="Workshop" place={placeOf(jobs)} nowMs={clock.nowMs()}>
+    <PlainPage title="Workshop" place={place} nowMs={clock.nowMs()}>
       <WorkshopView
-        jobs={jobs.map((j) => ({ id: j.id, name: j.job.name }))}
-        kept={copies.kept.list().map(({ atMs, ...copy }) => ({ ...copy, at: isoOf(atMs, tz) }))}
+        jobs={store.heads()}
+        kept={copies.kept.list().map(({ atMs, ...copy }) => ({ ...copy, at: isoOf(atMs, place.tz) }))}
       />
     </PlainPage>
   );

@@ -15,10 +15,13 @@ interface BenchTagProps {
   readonly jobs: readonly BenchJob[];
   readonly next: BenchJob | undefined;
   readonly clash: Clash | null;
+  /** only some of the jobs are on this page */
+  readonly isPart: boolean;
 }
 
-export function BenchTag({ jobs, next, clash }: BenchTagProps) {
+export function BenchTag({ jobs, next, clash, isPart }: BenchTagProps) {
   const f = useFormat();
+  const which = isPart ? `these ${jobs.length} jobs` : 'all jobs';
   const { total, budget, currency, packs, handsOnH } = benchSums(jobs);
   const bar = (
     <>
@@ -30,7 +33,7 @@ export function BenchTag({ jobs, next, clash }: BenchTagProps) {
       {next && <NextWindow job={next} />}
       <div className="vsec">
         <h3>
-          <span>To buy, all jobs</span>
+          <span>To buy, {which}</span>
           <span>of {f.money(budget, currency)}</span>
         </h3>
         <div className="pair">
@@ -43,7 +46,7 @@ export function BenchTag({ jobs, next, clash }: BenchTagProps) {
         </p>
       </div>
       <div className="vsec">
-        <h3>Hands-on, all jobs</h3>
+        <h3>Hands-on, {which}</h3>
         <span className="big">{f.hours(handsOnH)}</span>
       </div>
       {clash && <ClashNote clash={clash} />}

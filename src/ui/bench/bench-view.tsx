@@ -2,6 +2,7 @@
 /** The bench: all jobs side by side on one scale, each with its next step and its hours of the week. */
 import Button from '@mui/material/Button';
 import type { Bench } from '@/usecases/bench';
+import { Pager } from '../parts/pager';
 import { clashOf, nextJob } from '../views/bench';
 import { BenchTag } from './bench-tag';
 import { drawnOf } from './drawn';
@@ -36,15 +37,18 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
             <JobCard key={d.job.id} drawn={d} onRemove={actions.remove} />
           ))}
         </div>
+        <Pager paged={bench.pages.open} what="Jobs on the bench" href={(page) => `/?page=${page}`} />
         {jobs.length > 0 && (
           <div className="desk-only">
             <HoursBoard jobs={jobs} nowMs={nowMs} tz={tz} />
           </div>
         )}
-        <FinishedJobs jobs={bench.finished} />
+        <FinishedJobs jobs={bench.finished} paged={bench.pages.finished} />
         <RemovedJobs jobs={bench.removed} onRestore={actions.restore} />
       </div>
-      {jobs.length > 0 && <BenchTag jobs={jobs} next={next} clash={clashOf(jobs)} />}
+      {jobs.length > 0 && (
+        <BenchTag jobs={jobs} next={next} clash={clashOf(jobs)} isPart={bench.pages.open.pages > 1} />
+      )}
     </main>
   );
 }

@@ -2,14 +2,14 @@
 /** What is done, and what was taken off the bench. */
 import Link from 'next/link';
 import Button from '@mui/material/Button';
-import type { Bench, BenchJob } from '@/usecases/bench';
+import type { Bench, FinishedJob, Paged } from '@/usecases/bench';
 import { FilmSection } from '../drawings/film-section';
+import { Pager } from '../parts/pager';
 import { useFormat } from '../theme/providers';
 import { outcomeOf } from '../views/bench';
 import { stackOf } from '../views/stack';
-import { planAreaM2 } from '../views/verdict';
 
-export function FinishedJobs({ jobs }: { jobs: readonly BenchJob[] }) {
+export function FinishedJobs({ jobs, paged }: { jobs: readonly FinishedJob[]; paged: Paged }) {
   if (jobs.length === 0) return null;
   return (
     <section aria-label="Finished jobs">
@@ -21,17 +21,18 @@ export function FinishedJobs({ jobs }: { jobs: readonly BenchJob[] }) {
           <FinishedRow key={j.id} job={j} />
         ))}
       </ul>
+      <Pager paged={paged} what="Finished jobs" href={(page) => `/?done=${page}`} />
     </section>
   );
 }
 
-function FinishedRow({ job: j }: { job: BenchJob }) {
+function FinishedRow({ job: j }: { job: FinishedJob }) {
   const f = useFormat();
   return (
     <li>
       <Link href={`/jobs/${j.id}/log`} className="row">
         <FilmSection
-          stack={stackOf(j.job, j.plan, j.products)}
+          stack={stackOf(j.job, j.drawn, j.products)}
           pxPerUm={0.26}
           width={44}
           gaugeMax={150}
@@ -41,7 +42,7 @@ function FinishedRow({ job: j }: { job: BenchJob }) {
           <b style={{ fontWeight: 650 }}>{j.job.name}</b>
           <br />
           <span className="small muted">
-            closed {f.day(j.job.log!.closedAt!)}, {f.area(planAreaM2(j.plan))}
+            closed {f.day(j.job.log!.closedAt!)}, {f.area(j.areaM2)}
             {outcomeOf(j)}
           </span>
         </span>

@@ -3,7 +3,7 @@
 import { act, render, renderHook } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { JobView } from '@/usecases/view-job';
-import type { Answer } from '@/workers/protocol';
+import type { Answer } from '@/core/plan';
 import { JobDesk, useDesk, type Desk } from './job-desk';
 import { answerLast, answerOf, fakePage, FakeWorker, flush, job, json, steps, view } from './test-page';
 import { usePlanner } from './use-planner';

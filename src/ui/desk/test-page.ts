@@ -5,7 +5,7 @@
 import { act, cleanup } from '@testing-library/react';
 import { afterEach, beforeEach, vi } from 'vitest';
 import type { JobView } from '@/usecases/view-job';
-import type { Answer } from '@/workers/protocol';
+import type { Answer } from '@/core/plan';
 
 export const job = {
   name: 'Lids',

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Job } from '@/model/job';
 import type { JobView } from '@/usecases/view-job';
 import { PlanClient } from '@/workers/client';
-import type { Answer } from '@/workers/protocol';
+import type { Answer } from '@/core/plan';
 
 interface Planner {
   readonly answer: Answer;

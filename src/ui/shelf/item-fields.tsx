@@ -16,6 +16,8 @@ export interface ItemFieldsProps {
   readonly onChange: (to: (draft: StockDraft) => StockDraft) => void;
   readonly onPatch: (patch: Partial<StockDraft>) => void;
   readonly faultAt: (path: string) => string | null;
+  /** the clock of the workshop, ms */
+  readonly now: () => number;
 }
 
 interface ProductFieldsProps extends ItemFieldsProps {
@@ -100,7 +102,7 @@ const DATES = [
   ['Printed end', 'expiresOn'],
 ] as const;
 
-export function DateFields({ draft, product, onPatch, onChange, faultAt }: ItemFieldsProps) {
+export function DateFields({ draft, product, onPatch, onChange, faultAt, now }: ItemFieldsProps) {
   return (
     <div className="row">
       {DATES.map(([label, key]) => (
@@ -112,7 +114,7 @@ export function DateFields({ draft, product, onPatch, onChange, faultAt }: ItemF
           onChange={(day) => onPatch({ [key]: day })}
         />
       ))}
-      {canBeActivated(product, draft.part) && <ActivatedButton draft={draft} onChange={onChange} />}
+      {canBeActivated(product, draft.part) && <ActivatedButton draft={draft} onChange={onChange} now={now} />}
       <TextBox
         label="Note"
         value={draft.note ?? ''}
@@ -124,10 +126,13 @@ export function DateFields({ draft, product, onPatch, onChange, faultAt }: ItemF
   );
 }
 
-function ActivatedButton({ draft, onChange }: Pick<ItemFieldsProps, 'draft' | 'onChange'>) {
+function ActivatedButton({ draft, onChange, now }: Pick<ItemFieldsProps, 'draft' | 'onChange' | 'now'>) {
   if (draft.activatedAt === undefined)
     return (
-      <Button size="small" onClick={() => onChange((d) => ({ ...d, activatedAt: new Date().toISOString() }))}>
+      <Button
+        size="small"
+        onClick={() => onChange((d) => ({ ...d, activatedAt: new Date(now()).toISOString() }))}
+      >
         Activated just now
       </Button>
     );

@@ -24,6 +24,8 @@ interface ItemFormProps {
   /** null for a new one */
   readonly item: StockItem | null;
   readonly today: string;
+  /** the clock of the workshop, ms */
+  readonly now: () => number;
   readonly onDone: (said: string | null) => void;
 }
 
@@ -64,7 +66,7 @@ function useItemForm({ view, item, today, onDone }: ItemFormProps) {
 }
 
 export function ItemForm(props: ItemFormProps) {
-  const { view, item, onDone } = props;
+  const { view, item, now, onDone } = props;
   const { draft, change, how, setHow, weight, reweigh, busy, error, keep, faultAt } = useItemForm(props);
   const fields = {
     draft,
@@ -72,6 +74,7 @@ export function ItemForm(props: ItemFormProps) {
     onChange: change,
     onPatch: (patch: Partial<StockDraft>) => change((d) => patchDraft(d, patch)),
     faultAt,
+    now,
   };
   return (
     <form

@@ -8,6 +8,8 @@ import type { ShelfView } from '@/usecases/shelf';
 import { MindSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
 import { send } from '../parts/send';
+import { useMore } from '../parts/use-more';
+import { useClock } from '../desk/use-clock';
 import { useFormat } from '../theme/providers';
 import { worries } from '../views/shelf';
 import { ItemForm } from './item-form';
@@ -19,7 +21,12 @@ interface ShelfPageProps {
   /** yyyy-mm-dd */
   readonly today: string;
   readonly tz: string;
+  readonly nowMs: number;
 }
+/** Items shown before one asks for more. */
+const AT_A_TIME = 40;
+const WORRIES_AT_A_TIME = 8;
+
 interface Said {
   readonly bad: boolean;
   readonly text: string;
@@ -49,8 +56,10 @@ function useShelfActions() {
   return { said, hush: () => setSaid(null), tell, takeOff, putBack };
 }
 
-export function ShelfPage({ view, today, tz }: ShelfPageProps) {
+export function ShelfPage({ view, today, tz, nowMs }: ShelfPageProps) {
   const [open, setOpen] = useState<string | 'new' | null>(null);
+  const [shown, moreButton] = useMore(view.rows, AT_A_TIME);
+  const { now } = useClock(nowMs);
   const { said, hush, tell, takeOff, putBack } = useShelfActions();
   const done = (text: string | null): void => {
     setOpen(null);
@@ -80,22 +89,25 @@ export function ShelfPage({ view, today, tz }: ShelfPageProps) {
           </span>
         </div>
         <SaidLine said={said} onBack={(id) => void putBack(id)} />
-        {open === 'new' && <ItemForm view={view} item={null} today={today} onDone={done} />}
+        {open === 'new' && <ItemForm view={view} item={null} today={today} now={now} onDone={done} />}
         {view.rows.length === 0 && open !== 'new' && (
           <p className="cap">Nothing yet. Put half cans and tins here: jobs then use them first.</p>
         )}
         <ul className="loglist">
-          {view.rows.map((row) => (
+          {shown.map((row) => (
             <li key={row.item.id} style={{ display: 'block' }}>
               <ShelfLine
                 row={row}
                 onChange={() => setOpen(open === row.item.id ? null : row.item.id)}
                 onRemove={() => void takeOff(row.item)}
               />
-              {open === row.item.id && <ItemForm view={view} item={row.item} today={today} onDone={done} />}
+              {open === row.item.id && (
+                <ItemForm view={view} item={row.item} today={today} now={now} onDone={done} />
+              )}
             </li>
           ))}
         </ul>
+        {moreButton}
       </section>
       {view.moves.length > 0 && <MovesTable view={view} tz={tz} />}
     </main>
@@ -118,6 +130,7 @@ function SaidLine({ said, onBack }: { said: Said | null; onBack: (id: string) =>
 
 function Worries({ view }: { view: ShelfView }) {
   const list = worries(view, useFormat());
+  const [shown, moreButton] = useMore(list, WORRIES_AT_A_TIME);
   if (list.length === 0) return null;
   return (
     <section className="panel" aria-label="Look at these" style={{ borderColor: 'var(--amber-ink)' }}>
@@ -126,12 +139,13 @@ function Worries({ view }: { view: ShelfView }) {
         Look at these first
       </div>
       <ul className="cap" style={{ display: 'grid', gap: 4, marginTop: 6 }}>
-        {list.map((w) => (
+        {shown.map((w) => (
           <li key={w.id}>
             <b style={{ fontWeight: 600 }}>{w.name}</b>: {w.text}
           </li>
         ))}
       </ul>
+      {moreButton}
     </section>
   );
 }

@@ -13,6 +13,10 @@ interface JobName {
 }
 export interface ShoppingPageProps {
   readonly jobs: readonly JobName[];
+  /** jobs at work that are not among these */
+  readonly more: number;
+  /** nobody need choose: all of these is what the plain address shows */
+  readonly isAllPlain: boolean;
   readonly chosen: readonly string[];
   readonly shopping:
     | { readonly kind: 'list'; readonly list: ShoppingList }
@@ -20,7 +24,7 @@ export interface ShoppingPageProps {
   readonly ticked: readonly string[];
 }
 
-export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPageProps) {
+export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked }: ShoppingPageProps) {
   const router = useRouter();
   // The box answers at once; the list follows when it has been worked out.
   const [wanted, setWanted] = useOptimistic(chosen);
@@ -28,7 +32,7 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
   const choose = (ids: readonly string[]): void =>
     start(() => {
       setWanted(ids);
-      const all = ids.length === jobs.length;
+      const all = isAllPlain && ids.length === jobs.length;
       router.push(all ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false });
     });
   return (
@@ -36,7 +40,7 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
       <h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650 }}>
         Shopping
       </h1>
-      <JobsPanel jobs={jobs} wanted={wanted} onChoose={choose} />
+      <JobsPanel jobs={jobs} more={more} wanted={wanted} onChoose={choose} />
       {shopping.kind === 'currencies' && <TwoCurrencies currencies={shopping.currencies} />}
       {shopping.kind === 'list' && jobs.length > 0 && (
         <BuyingPanel list={shopping.list} chosen={chosen} ticked={ticked} busy={busy} />
@@ -47,11 +51,12 @@ export function ShoppingPage({ jobs, chosen, shopping, ticked }: ShoppingPagePro
 
 interface JobsPanelProps {
   readonly jobs: readonly JobName[];
+  readonly more: number;
   readonly wanted: readonly string[];
   readonly onChoose: (ids: readonly string[]) => void;
 }
 
-function JobsPanel({ jobs, wanted, onChoose }: JobsPanelProps) {
+function JobsPanel({ jobs, more, wanted, onChoose }: JobsPanelProps) {
   return (
     <section className="panel noprint" aria-label="For which jobs">
       <div className="hd" style={{ marginBottom: 6 }}>
@@ -73,6 +78,11 @@ function JobsPanel({ jobs, wanted, onChoose }: JobsPanelProps) {
           </li>
         ))}
       </ul>
+      {more > 0 && (
+        <p className="cap" style={{ marginTop: 6 }}>
+          The {jobs.length} jobs worked on last; {more} more are at work. Change one of those, and it is here.
+        </p>
+      )}
     </section>
   );
 }

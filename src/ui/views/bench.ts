@@ -100,7 +100,7 @@ export function stageOf(j: BenchJob): { name: string; index: number } {
 }
 
 /** How a finished job came out, by its worst layer; empty where nothing was noted. */
-export function outcomeOf(j: BenchJob): string {
+export function outcomeOf(j: Pick<BenchJob, 'job'>): string {
   const marks = (j.job.log?.outcomes ?? []).map((o) => o.mark);
   return marks.length > 0 ? `, ${LOG_MARKS[Math.min(...marks)]}` : '';
 }

@@ -2,6 +2,7 @@
 /** The workshop itself: how it looks, copies of all that is in it, and the keys. */
 import Button from '@mui/material/Button';
 import { FileButton } from '../parts/file-button';
+import { useMore } from '../parts/use-more';
 import { ThemeSwitch, UnitSwitch } from '../shell/switches';
 import type { KeptCopy } from '../views/workshop';
 import { CopiesPanel } from './copies-panel';
@@ -17,6 +18,9 @@ const KEYS: readonly [string, string][] = [
   ['Enter, then Enter', 'confirm what otherwise wants a long press'],
   ['Escape', 'close a list or a question'],
 ];
+
+/** Jobs named before one asks for more. */
+const AT_A_TIME = 20;
 
 interface JobName {
   readonly id: string;
@@ -64,6 +68,7 @@ function LookPanel() {
 
 function JobsPanel({ jobs }: { jobs: readonly JobName[] }) {
   const { busy, said, bringJob } = useBring();
+  const [shown, moreButton] = useMore(jobs, AT_A_TIME);
   return (
     <section className="panel" aria-label="Single jobs">
       <div className="hd" style={{ marginBottom: 4 }}>
@@ -73,7 +78,7 @@ function JobsPanel({ jobs }: { jobs: readonly JobName[] }) {
         A job as a file: to keep, to send on, or to plan on the command line.
       </p>
       <ul style={{ display: 'grid', gap: 4 }}>
-        {jobs.map((j) => (
+        {shown.map((j) => (
           <li key={j.id} className="row">
             <span style={{ flex: '0 1 340px' }}>{j.name}</span>
             <Button
@@ -88,6 +93,7 @@ function JobsPanel({ jobs }: { jobs: readonly JobName[] }) {
           </li>
         ))}
       </ul>
+      {moreButton}
       {jobs.length === 0 && <p className="cap">No jobs yet. Bring one in, or start one on the bench.</p>}
       <div className="row" style={{ marginTop: 12 }}>
         <FileButton

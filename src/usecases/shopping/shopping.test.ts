@@ -15,7 +15,8 @@ import { packSolver, type PackSolver } from '@/solver/pack-solver';
 import { formatFor } from '@/words/format';
 import { lineName } from '@/words/shopping';
 import { setPrice } from './set-price';
-import { shoppingFor } from './shopping';
+import { shoppingFor, type Shopping } from './shopping';
+import { jobsChosen } from './wants';
 import { shelfView } from '../shelf';
 
 let db: Db;
@@ -38,8 +39,12 @@ afterAll(() => {
   db.close();
   rmSync(folder, { recursive: true });
 });
+const shopping = (ids: string[] | null): Shopping => {
+  const { jobs } = jobsChosen(jobStore(db), ids === null ? null : ids.join(','));
+  return shoppingFor({ jobs, items: stockStore(db).list() }, { solve, nowMs: NOW });
+};
 const list = (ids: string[] | null = null): ShoppingList => {
-  const s = shoppingFor(jobStore(db), stockStore(db), ids, { solve, nowMs: NOW });
+  const s = shopping(ids);
   if (s.kind !== 'list') throw new Error('two currencies');
   return s.list;
 };
@@ -117,7 +122,7 @@ describe('shopping', () => {
       { ...bare('cargo-bike'), name: 'Abroad', budget: { currency: 'EUR', amount: 90 } },
       9,
     );
-    const s = shoppingFor(jobStore(db), stockStore(db), null, { solve, nowMs: NOW });
+    const s = shopping(null);
     expect(s).toEqual({ kind: 'currencies', currencies: ['GBP', 'EUR'] });
     expect(list(['abroad']).currency).toBe('EUR');
     jobStore(db).remove('abroad', NOW);

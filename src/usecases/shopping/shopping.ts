@@ -4,9 +4,9 @@
  */
 import type { ShoppingList } from '@/model/shopping';
 import type { StockItem } from '@/model/stock';
-import type { JobStore, StockStore } from '../ports';
+import type { StoredJob } from '../ports';
 import { buy, type Bought, type Shop } from './buy';
-import { jobsToShopFor, wantOf, type Want } from './wants';
+import { wantOf, type Want } from './wants';
 
 export type Shopping =
   | { readonly kind: 'list'; readonly list: ShoppingList }
@@ -32,22 +32,18 @@ function paintApart(wants: readonly Want[], stock: readonly StockItem[], shop: S
   return apart;
 }
 
-/**
- * The list for the jobs of these ids; those gone or closed are left out. Prices in more than one currency are
- * refused.
- * @param ids null for all
- */
-export function shoppingFor(
-  store: JobStore,
-  stock: StockStore,
-  ids: readonly string[] | null,
-  shop: Shop,
-): Shopping {
-  const asked = jobsToShopFor(store).filter((s) => ids === null || ids.includes(s.id));
-  const wants = asked.map(wantOf);
+/** What is shopped for, with what stands on the shelf. */
+export interface ShoppingAsked {
+  readonly jobs: readonly StoredJob[];
+  readonly items: readonly StockItem[];
+}
+
+/** The list for these jobs. Prices in more than one currency are refused. */
+export function shoppingFor({ jobs, items }: ShoppingAsked, shop: Shop): Shopping {
+  const wants = jobs.map(wantOf);
   const currencies = [...new Set(wants.map((w) => w.job.budget.currency))];
   if (currencies.length > 1) return { kind: 'currencies', currencies };
-  const { lines, paint, prep, worth, shelf } = buy(wants, stock.list(), shop);
+  const { lines, paint, prep, worth, shelf } = buy(wants, items, shop);
   const taxPct = Math.max(0, ...wants.map((w) => w.job.budget.taxPct ?? 0));
   const tax = ((paint + prep) * taxPct) / 100;
   return {
@@ -60,7 +56,7 @@ export function shoppingFor(
       prep,
       tax,
       total: paint + prep + tax,
-      apart: paintApart(wants, stock.list(), shop),
+      apart: paintApart(wants, items, shop),
       leftoverWorth: worth,
       shelf,
     },

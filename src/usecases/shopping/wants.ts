@@ -7,7 +7,7 @@ import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
-import type { JobStore, StoredJob } from '../ports';
+import type { JobStore, PageOf, StoredJob } from '../ports';
 
 export interface Want {
   readonly stored: StoredJob;
@@ -30,7 +30,31 @@ export function wantOf(stored: StoredJob): Want {
   };
 }
 
-/** Jobs that still have something to buy. */
-export function jobsToShopFor(store: JobStore): StoredJob[] {
-  return store.list().filter((s) => s.job.log?.closedAt === undefined);
+/** Jobs at work that a list or the shelf looks through: those changed last. */
+export const MOST_LOOKED_THROUGH = 40;
+
+/** Jobs that are chosen when nobody has chosen. */
+export const MOST_CHOSEN = 12;
+
+/**
+ * The jobs of these ids; those gone or closed are left out.
+ * @param ids with commas between them; null for those worked on last
+ */
+export function jobsChosen(
+  store: JobStore,
+  ids: string | null,
+): { readonly jobs: StoredJob[]; readonly offered: PageOf<StoredJob> } {
+  const offered = jobsToShopFor(store);
+  if (ids !== null) {
+    const asked = new Set(ids.split(','));
+    return { jobs: offered.rows.filter((j) => asked.has(j.id)), offered };
+  }
+  const last = new Set([...offered.rows].sort((a, b) => b.updatedMs - a.updatedMs).slice(0, MOST_CHOSEN));
+  return { jobs: offered.rows.filter((j) => last.has(j)), offered };
+}
+
+/** Jobs that still have something to buy, in the order they were begun, and how many there are in all. */
+export function jobsToShopFor(store: JobStore): PageOf<StoredJob> {
+  const { rows, total } = store.atWork({ skip: 0, most: MOST_LOOKED_THROUGH });
+  return { rows: [...rows].sort((a, b) => a.createdMs - b.createdMs), total };
 }

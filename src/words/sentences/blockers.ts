@@ -16,6 +16,8 @@ export const BLOCKERS: Sentences = {
   'no-system': () => 'No system fits this surface. Choose layers by hand.',
   'too-many-sessions': (p) =>
     `This build-up asks for ${p.s('sessions')} sessions; up to ${p.s('most')} are planned. Take a sanded layer out.`,
+  'plan-too-long': () =>
+    'This job takes too long to plan. Make it two jobs, or give like parts as pieces of one.',
   'no-free-stretch': () => 'No free stretch in the next seven days is long enough. Widen the free hours.',
   'no-window': (p) =>
     `No window in the next seven days. In the way: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} (${p.s('share')} % of the hours tried).`,

@@ -16,8 +16,8 @@ export default async function Layout({
   children: ReactNode;
 }) {
   await connection();
-  const { store, weather, clock } = workshop();
-  const view = await viewJob(store, weather, (await params).id, clock.nowMs());
+  const { store, planning, clock } = workshop();
+  const view = await viewJob(store, planning, (await params).id, { nowMs: clock.nowMs() });
   if (!view) notFound();
   return (
     <>

@@ -8,8 +8,8 @@ import type { StageParams } from './stage-title';
 /** A job's own address leads to the stage it is at. */
 export default async function Page({ params }: StageParams) {
   await connection();
-  const { store, weather, clock } = workshop();
-  const view = await viewJob(store, weather, (await params).id, clock.nowMs());
+  const { store, planning, clock } = workshop();
+  const view = await viewJob(store, planning, (await params).id, { nowMs: clock.nowMs() });
   if (!view) notFound();
   redirect(`/jobs/${view.id}/${currentStage(view.job, view.plan)}`);
 }

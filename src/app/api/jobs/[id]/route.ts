@@ -11,9 +11,12 @@ interface Context {
 const envelope = z.strictObject({ version: z.number().int().min(1), job: z.unknown() });
 
 /** The job with its plan, for a page that is open already. */
-export const GET = handled(async (_request: Request, { params }: Context) => {
-  const { store, weather, clock } = workshop();
-  const view = await viewJob(store, weather, (await params).id, clock.nowMs());
+export const GET = handled(async (request: Request, { params }: Context) => {
+  const { store, planning, clock } = workshop();
+  const view = await viewJob(store, planning, (await params).id, {
+    nowMs: clock.nowMs(),
+    signal: request.signal,
+  });
   return view ? Response.json(view) : noSuchJob();
 });
 

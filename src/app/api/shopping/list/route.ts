@@ -2,8 +2,7 @@ import { fileAnswer, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { listCsv, listText } from '@/formats/shopping-file';
-import { packSolver } from '@/solver/pack-solver';
-import { shoppingFor } from '@/usecases/shopping/shopping';
+import { jobsChosen } from '@/usecases/shopping/wants';
 import { formatFor } from '@/words/format';
 
 /** The list as a file: CSV for a table, plain text for a message. */
@@ -12,11 +11,10 @@ export const GET = handled(async (request: Request) => {
   const as = query.get('as');
   const ids = query.get('jobs');
   if (as !== 'csv' && as !== 'text') return refused(400, 'Say as csv or as text.');
-  const { store, stock, clock } = workshop();
-  const shopping = shoppingFor(store, stock, ids === null ? null : ids.split(','), {
-    solve: await packSolver(),
-    nowMs: clock.nowMs(),
-  });
+  const { store, stock, clock, beside } = workshop();
+  const { jobs } = jobsChosen(store, ids);
+  const asked = { jobs, items: stock.list(), nowMs: clock.nowMs() };
+  const shopping = await beside.run('shopping', asked, request.signal);
   if (shopping.kind === 'currencies')
     return refused(
       409,

@@ -1,0 +1,139 @@
+/**
+ * Plans, each made once: what was made for the same job, forecast and half hour is given again, also after
+ * the server was started anew. They are made beside the event loop; whoever waits may leave.
+ */
+import type { Answer, PlanRequest } from '@/core/plan';
+import { HALF_HOUR, HOUR, instantOf, MINUTE } from '@/core/time/instant';
+import type { Job } from '@/model/job';
+import { lastRecordedMs } from './clock';
+import type { Issued, StoredJob, Weather } from './ports';
+
+/** What a plan follows from. */
+export interface PlanKey {
+  readonly jobId: string;
+  readonly job: Job;
+  readonly issuedMs: number;
+  /** the half hour, or in the middle of work the minute, it is made for */
+  readonly sinceMs: number;
+}
+export interface PlanShelf {
+  get(key: PlanKey): Answer | null;
+  keep(key: PlanKey, answer: Answer): void;
+}
+/** @throws AbortError when it was cancelled */
+export type MakePlan = (request: PlanRequest, signal: AbortSignal) => Promise<Answer>;
+
+/** One making that several wait for; when the last of them leaves, it is cancelled. */
+class Making {
+  private waiting = 0;
+  private isDone = false;
+  private hasFailed = false;
+  private readonly stop = new AbortController();
+  private readonly made: Promise<Answer>;
+
+  constructor(make: (signal: AbortSignal) => Promise<Answer>) {
+    this.made = make(this.stop.signal).finally(() => {
+      this.isDone = true;
+    });
+    // Whoever waits is told; nobody need wait.
+    this.made.catch(() => {
+      this.hasFailed = true;
+    });
+  }
+
+  /** Nothing will come of it. */
+  get isLost(): boolean {
+    return this.hasFailed || this.stop.signal.aborted;
+  }
+
+  async wait(signal?: AbortSignal): Promise<Answer> {
+    this.waiting++;
+    try {
+      return await (signal ? Promise.race([this.made, leaving(signal)]) : this.made);
+    } finally {
+      this.waiting--;
+      if (this.waiting === 0 && !this.isDone) this.stop.abort();
+    }
+  }
+}
+
+function leaving(signal: AbortSignal): Promise<never> {
+  return new Promise((_resolve, reject) => {
+    const leave = (): void => reject(new DOMException('nobody waits any more', 'AbortError'));
+    if (signal.aborted) leave();
+    else signal.addEventListener('abort', leave, { once: true });
+  });
+}
+
+/** In the middle of work every minute counts; else a plan holds for its half hour. */
+const IN_WORK_MS = 48 * HOUR;
+export function sinceOf(job: Job, nowMs: number): number {
+  const step = nowMs - lastRecordedMs([job]) < IN_WORK_MS ? MINUTE : HALF_HOUR;
+  return Math.floor(nowMs / step) * step;
+}
+
+/** A start that has passed meanwhile is no proposal any more. */
+function isOvertaken({ plan }: Answer, nowMs: number): boolean {
+  const [first] = plan.sessions;
+  return (
+    first !== undefined && instantOf(plan.now) < nowMs - MINUTE && instantOf(first.startsAt) < nowMs - MINUTE
+  );
+}
+
+const MOST_HELD = 80;
+
+export class Plans {
+  private readonly held = new Map<string, Making>();
+
+  constructor(
+    private readonly make: MakePlan,
+    private readonly shelf: PlanShelf,
+  ) {}
+
+  async of(
+    stored: StoredJob,
+    { forecast, issuedMs }: Issued,
+    nowMs: number,
+    signal?: AbortSignal,
+  ): Promise<Answer> {
+    const sinceMs = sinceOf(stored.job, nowMs);
+    const key: PlanKey = { jobId: stored.id, job: stored.job, issuedMs, sinceMs };
+    const name = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${sinceMs}`;
+    const request: PlanRequest = {
+      job: stored.job,
+      forecast,
+      issuedMs,
+      nowMs: Math.floor(nowMs / MINUTE) * MINUTE,
+    };
+    const held = this.held.get(name);
+    if (held && !held.isLost) {
+      const answer = await held.wait(signal);
+      if (!isOvertaken(answer, nowMs)) return answer;
+    }
+    const kept = this.shelf.get(key);
+    const making =
+      kept && !isOvertaken(kept, nowMs)
+        ? new Making(async () => kept)
+        : new Making((stop) => this.fresh(key, request, stop));
+    this.hold(name, making);
+    return making.wait(signal);
+  }
+
+  private hold(name: string, making: Making): void {
+    this.held.delete(name);
+    if (this.held.size >= MOST_HELD) this.held.delete(this.held.keys().next().value!);
+    this.held.set(name, making);
+  }
+
+  private async fresh(key: PlanKey, request: PlanRequest, stop: AbortSignal): Promise<Answer> {
+    const answer = await this.make(request, stop);
+    this.shelf.keep(key, answer);
+    return answer;
+  }
+}
+
+/** What a job is viewed with: the weather, and who makes its plan. */
+export interface Planning {
+  readonly weather: Weather;
+  readonly plans: Plans;
+}

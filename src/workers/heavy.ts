@@ -1,0 +1,34 @@
+/** What the server asks of the thread beside its event loop, and what it is told. One union each way. */
+import type { Answer, PlanRequest } from '@/core/plan';
+import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
+
+/** Each kind of heavy work: what goes in and what comes out. */
+export interface HeavyWork {
+  readonly plan: { readonly in: PlanRequest; readonly out: Answer };
+  readonly planWithoutTimes: { readonly in: PlanRequest; readonly out: Answer };
+  readonly shopping: { readonly in: ShoppingAsked & { readonly nowMs: number }; readonly out: Shopping };
+}
+export type HeavyKind = keyof HeavyWork;
+export type HeavyWorks = {
+  readonly [K in HeavyKind]: (input: HeavyWork[K]['in']) => Promise<HeavyWork[K]['out']>;
+};
+
+export interface ToHeavy {
+  readonly id: number;
+  readonly kind: HeavyKind;
+  readonly input: unknown;
+}
+export type FromHeavy =
+  | { readonly id: number; readonly kind: 'done'; readonly out: unknown }
+  | { readonly id: number; readonly kind: 'failed'; readonly message: string };
+
+/** Pure answerer, so that the protocol is tested without a thread. */
+export const heavyAnswerer =
+  (works: HeavyWorks) =>
+  async ({ id, kind, input }: ToHeavy): Promise<FromHeavy> => {
+    try {
+      return { id, kind: 'done', out: await works[kind](input as never) };
+    } catch (e) {
+      return { id, kind: 'failed', message: e instanceof Error ? e.message : String(e) };
+    }
+  };

@@ -1,0 +1,16 @@
+/** The server's heavy work: a shell around the front doors, on a thread of its own. */
+import { parentPort } from 'node:worker_threads';
+import { planAndAir, planWithoutTimes } from '@/core/plan';
+import { packSolver } from '@/solver/pack-solver';
+import { shoppingFor } from '@/usecases/shopping/shopping';
+import { heavyAnswerer, type ToHeavy } from './heavy';
+
+const port = parentPort!;
+const answer = heavyAnswerer({
+  plan: async (request) => planAndAir(request),
+  planWithoutTimes: async (request) => planWithoutTimes(request),
+  shopping: async ({ nowMs, ...asked }) => shoppingFor(asked, { solve: await packSolver(), nowMs }),
+});
+port.on('message', (asked: ToHeavy) => {
+  void answer(asked).then((said) => port.postMessage(said));
+});
