@@ -80,14 +80,7 @@ export function ensureBuild() {
 export function startServer(port, env, stdio = 'inherit') {
   return spawn(
     process.execPath,
-    [
-      at('node_modules', 'next', 'dist', 'bin', 'next'),
-      'start',
-      '-H',
-      process.env.PELLUCID_BIND ?? '127.0.0.1',
-      '-p',
-      String(port),
-    ],
+    [at('scripts', 'serve.mjs'), '-H', process.env.PELLUCID_BIND ?? '127.0.0.1', '-p', String(port)],
     {
       cwd: ROOT,
       stdio,

@@ -325,15 +325,11 @@ plain(
 test('a second server on the same folder is refused in a sentence; after a kill the next one starts', async ({
   app,
 }) => {
-  const second = spawnSync(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', '0'],
-    {
-      encoding: 'utf8',
-      timeout: 60_000,
-      env: { ...process.env, NODE_ENV: 'production', PELLUCID_DATA: app.folder, PELLUCID_DEMO: '1' },
-    },
-  );
+  const second = spawnSync(process.execPath, ['scripts/serve.mjs', '-H', '127.0.0.1', '-p', '0'], {
+    encoding: 'utf8',
+    timeout: 60_000,
+    env: { ...process.env, NODE_ENV: 'production', PELLUCID_DATA: app.folder, PELLUCID_DEMO: '1' },
+  });
   expect(second.status).toBe(1);
   expect(second.stderr).toContain(`Another Pellucid is at work on ${app.folder}`);
   await app.kill();

@@ -44,23 +44,19 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
     child = null;
   };
   const start = async (): Promise<void> => {
-    child = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-      {
-        detached: true,
-        stdio: ['ignore', 'ignore', 'inherit'],
-        env: {
-          ...process.env,
-          NODE_ENV: 'production',
-          NEXT_TELEMETRY_DISABLED: '1',
-          PELLUCID_DATA: folder,
-          PELLUCID_DEMO: '1',
-          PELLUCID_NOW: '2026-05-16T07:50',
-          ...env,
-        },
+    child = spawn(process.execPath, ['scripts/serve.mjs', '-H', '127.0.0.1', '-p', String(port)], {
+      detached: true,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        PELLUCID_DATA: folder,
+        PELLUCID_DEMO: '1',
+        PELLUCID_NOW: '2026-05-16T07:50',
+        ...env,
       },
-    );
+    });
     for (let i = 0; i < 160; i++) {
       try {
         if ((await fetch(url)).ok) return;

@@ -43,9 +43,13 @@ export async function bytesOf(request: Request, most: number): Promise<Body<Uint
   return { ok: true, value: all };
 }
 
+/** What a body is said to be, exactly; what is said beside it (a character set) aside. */
+export const typeOf = (request: Request): string =>
+  (request.headers.get('content-type') ?? '').split(';')[0]!.trim().toLowerCase();
+
 /** The body as JSON, or the answer that refuses it. */
 export async function bodyOf(request: Request, most: number = MOST_JOB_BYTES): Promise<Body<unknown>> {
-  if (!(request.headers.get('content-type') ?? '').startsWith('application/json'))
+  if (typeOf(request) !== 'application/json')
     return { ok: false, answer: refused(415, 'Send JSON.') };
   const bytes = await bytesOf(request, most);
   if (!bytes.ok) return bytes;

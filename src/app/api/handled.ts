@@ -8,6 +8,8 @@ type Handler<Context> = (request: Request, context: Context) => Promise<Response
 
 /** What a fault is answered with; null for one that is ours. */
 function answerTo(e: unknown): Response | null {
+  // Whoever asked has gone; nobody reads this.
+  if (e instanceof Error && e.name === 'AbortError') return refused(499, 'Nobody waits for this any more.');
   const code = codeOf(e);
   if (code === 'PELLUCID_SENT_REFUSED')
     return refused(422, (e as SentRefused).message, (e as SentRefused).faults);

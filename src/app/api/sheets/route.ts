@@ -1,4 +1,4 @@
-import { bytesOf, refused } from '@/app/api/answer';
+import { bytesOf, refused, typeOf } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { parseProductsCsv, parseProductsJson } from '@/formats/product-file';
 
@@ -7,12 +7,12 @@ import { parseProductsCsv, parseProductsJson } from '@/formats/product-file';
  * Nothing is stored.
  */
 export const POST = handled(async (request: Request) => {
-  const type = request.headers.get('content-type') ?? '';
-  if (!/^(application\/json|text\/csv)/.test(type))
+  const type = typeOf(request);
+  if (type !== 'application/json' && type !== 'text/csv')
     return refused(415, 'Send a JSON or CSV file of data sheets.');
   const sent = await bytesOf(request, 1024 * 1024);
   if (!sent.ok) return sent.answer;
   const text = new TextDecoder().decode(sent.value);
-  const r = type.startsWith('text/csv') ? parseProductsCsv(text) : parseProductsJson(text);
+  const r = type === 'text/csv' ? parseProductsCsv(text) : parseProductsJson(text);
   return r.ok ? Response.json(r.value) : refused(422, 'This file cannot be read as data sheets.', r.faults);
 });

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { bytesOf, noSuchJob, refused } from '@/app/api/answer';
+import { bytesOf, noSuchJob, refused, typeOf } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { MOMENTS, MOST_PHOTOS, type Moment } from '@/data/photo-store';
@@ -29,7 +29,7 @@ export const POST = handled(async (request: Request, { params }: Context) => {
   if (!stored.job.parts.some((p) => p.id === partId))
     return refused(400, 'Say which part of this job it shows.');
   if (!(MOMENTS as readonly string[]).includes(moment)) return refused(400, 'Say before or after.');
-  if (request.headers.get('content-type') !== 'image/jpeg') return refused(415, 'Send a JPEG picture.');
+  if (typeOf(request) !== 'image/jpeg') return refused(415, 'Send a JPEG picture.');
   const sent = await bytesOf(request, MOST_BYTES);
   if (!sent.ok) return sent.answer;
   const fault = jpegFault(sent.value);

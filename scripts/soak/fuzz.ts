@@ -1,0 +1,147 @@
+/** Nonsense for every importer and every route: all of it is answered, nothing falls over, nothing takes long. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { uniform } from '@/core/numerics/random';
+import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
+import { begin } from './data-doors';
+import { IMPORTERS } from './importers';
+import { junkDocument, junkText } from './junk';
+import { Server } from './server';
+import { ITEM_IDS, JOB_IDS, type Chance } from './writes';
+
+export interface FuzzFigures {
+  readonly inputs: number;
+  readonly faults: readonly string[];
+  readonly slowestMs: number;
+  readonly slowest: string;
+  /** After each tenth, MB. */
+  readonly residentMb: readonly number[];
+}
+const SLOW_MS = 1000;
+const MOST_TOLD = 20;
+
+class Tally {
+  inputs = 0;
+  slowestMs = 0;
+  slowest = '';
+  readonly faults: string[] = [];
+  readonly residentMb: number[] = [];
+
+  took(name: string, ms: number): void {
+    this.inputs++;
+    if (ms > SLOW_MS) this.fault(`${name}: ${Math.round(ms)} ms`);
+    if (ms <= this.slowestMs) return;
+    this.slowestMs = ms;
+    this.slowest = name;
+  }
+
+  fault(what: string): void {
+    if (this.faults.length < MOST_TOLD) this.faults.push(what);
+  }
+
+  figures(): FuzzFigures {
+    const { inputs, faults, slowestMs, slowest, residentMb } = this;
+    return { inputs, faults, slowestMs, slowest, residentMb };
+  }
+}
+
+/** Each input has a seed of its own, by which it is made again. */
+export function fuzzImporters(inputs: number, firstSeed: number): FuzzFigures {
+  const tally = new Tally();
+  for (let n = 0; n < inputs; n++) {
+    const seed = firstSeed + n;
+    const importer = IMPORTERS[n % IMPORTERS.length]!;
+    const from = performance.now();
+    try {
+      importer.read(uniform(seed));
+    } catch (e) {
+      tally.fault(`${importer.name}, seed ${seed}: ${String(e)}`);
+    }
+    tally.took(`${importer.name}, seed ${seed}`, performance.now() - from);
+  }
+  return tally.figures();
+}
+
+interface Asked {
+  readonly method: string;
+  readonly path: string;
+  readonly body?: string;
+}
+const pick = <T>(chance: Chance, list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
+const { id: _id, ...ITEM } = DEMO_STOCK[0]!;
+
+const BODIES: readonly (readonly [method: string, path: string, good: unknown])[] = [
+  ['PUT', `/api/jobs/${JOB_IDS[1]}`, { version: 1, job: DEMO_JOBS[1]!.job }],
+  ['POST', `/api/jobs/${JOB_IDS[1]}/step`, { version: 1, side: 'undo' }],
+  ['POST', '/api/jobs', DEMO_JOBS[2]!.job],
+  ['POST', '/api/stock', { item: ITEM }],
+  ['PUT', `/api/stock/${ITEM_IDS[0]}`, { item: ITEM, note: 'by hand' }],
+  ['POST', `/api/stock/${ITEM_IDS[0]}`, { takeMl: 5, note: '' }],
+  ['POST', '/api/shopping/tick', { key: 'tape', on: true }],
+  ['POST', '/api/shopping/price', { key: 'tape', jobs: [JOB_IDS[0]], price: 3 }],
+  ['POST', '/api/sheets', { text: 'id,name\na,b\n', name: 'sheets.csv' }],
+  ['POST', '/api/workshop/incoming', { bytes: 100 }],
+];
+const ADDRESSES: readonly string[] = [
+  '/',
+  '/?page=2&done=3',
+  '/shelf',
+  `/shopping?jobs=${JOB_IDS[0]}`,
+  '/workshop',
+  `/jobs/${JOB_IDS[0]}/window`,
+  `/api/jobs/${JOB_IDS[0]}`,
+  `/api/jobs/${JOB_IDS[0]}/file`,
+  '/api/shopping/list?as=csv&jobs=',
+  '/api/own-use',
+  '/api/stock',
+  '/api/photos/00000000-0000-4000-8000-000000000001',
+];
+
+function asking(chance: Chance): Asked {
+  if (chance() < 0.85) {
+    const [method, path, good] = pick(chance, BODIES);
+    const body = JSON.stringify(junkDocument(chance, good)) ?? '';
+    return { method, path, body: chance() < 0.1 ? junkText(chance, body) : body };
+  }
+  const path = `/${junkText(chance, pick(chance, ADDRESSES)).replace(/[\s\\#]/g, '')}`.replace(/^\/+/, '/');
+  return { method: 'GET', path: [...path].map((c) => (c >= '!' && c <= '~' ? c : '%ff')).join('') };
+}
+
+/** These plan or shop: heavy work, which may take its time. */
+const isHeavy = (method: string, path: string): boolean =>
+  method === 'GET' && /^\/($|\?|jobs\/|api\/jobs\/|shopping|api\/shopping)/.test(path);
+
+export async function fuzzRoutes(inputs: number, firstSeed: number): Promise<FuzzFigures> {
+  const folder = mkdtempSync(join(tmpdir(), 'pellucid-fuzz-'));
+  begin(folder);
+  const server = new Server(folder);
+  const tally = new Tally();
+  try {
+    await server.begin();
+    for (let n = 0; n < inputs; n++) {
+      const seed = firstSeed + n;
+      const { method, path, body } = asking(uniform(seed));
+      const name = `${method} ${path.slice(0, 80)}, seed ${seed}`;
+      const from = performance.now();
+      try {
+        const answer = await fetch(server.url + path, {
+          method,
+          redirect: 'manual',
+          ...(body !== undefined && { body, headers: { 'content-type': 'application/json' } }),
+        });
+        await answer.arrayBuffer();
+        if (answer.status >= 500) tally.fault(`${name}: ${answer.status}`);
+      } catch (e) {
+        tally.fault(`${name}: ${String((e as Error).cause ?? e)}`);
+        if (!server.isAlive) break;
+      }
+      tally.took(name, isHeavy(method, path) ? 0 : performance.now() - from);
+      if ((n + 1) % Math.max(1, Math.floor(inputs / 10)) === 0) tally.residentMb.push(server.residentMb());
+    }
+  } finally {
+    await server.kill();
+    rmSync(folder, { recursive: true, force: true });
+  }
+  return tally.figures();
+}
