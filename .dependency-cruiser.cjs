@@ -10,7 +10,7 @@ const ROOMS = {
   solver: ['core'],
   standins: ['core', 'model'],
   usecases: ['core', 'model'],
-  workers: ['core', 'model', 'solver', 'usecases'],
+  workers: ['core', 'data', 'formats', 'model', 'solver', 'usecases'],
   data: ['core', 'formats', 'model', 'usecases:type'],
   demo: ['core', 'model', 'standins'],
   ui: ['core', 'formats', 'model', 'usecases:type', 'words', 'workers'],

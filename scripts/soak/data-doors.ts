@@ -12,7 +12,7 @@ import { ITEM_IDS, JOB_IDS, PACK_ML, type Doors } from './writes';
 
 export const PART_ID = DEMO_JOBS[0]!.job.parts[0]!.id;
 /** The smallest picture that counts as whole. */
-export const PICTURE = Uint8Array.from([255, 216, 255, 224, 0, 4, 1, 1, 255, 218, 0, 2, 1, 255, 217]);
+export const PICTURE = Uint8Array.from([255, 216, 255, 219, 0, 4, 1, 1, 255, 218, 0, 2, 1, 255, 217]);
 
 function stores(folder: string) {
   const db = openDatabase(join(folder, 'workshop.sqlite'), migrationsIn('src/data/migrations'));

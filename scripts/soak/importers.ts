@@ -7,7 +7,7 @@ import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
 import { bundleText, parseBundle } from '@/formats/bundle-file';
 import { parseForecast, parseForecastCsv } from '@/formats/forecast-file';
 import { parseJob, parseJson } from '@/formats/job-file';
-import { jpegFault } from '@/formats/jpeg';
+import { pictureOnly } from '@/formats/jpeg';
 import { readLabel } from '@/formats/label/read-label';
 import { parseProduct, parseProductsCsv, parseProductsJson } from '@/formats/product-file';
 import { stockDraftSchema, stockFaults } from '@/model/stock';
@@ -85,6 +85,7 @@ export const IMPORTERS: readonly Importer[] = [
   },
   {
     name: 'picture',
-    read: (chance) => jpegFault(PICTURE.map((byte) => (chance() < 0.1 ? Math.floor(chance() * 256) : byte))),
+    read: (chance) =>
+      pictureOnly(PICTURE.map((byte) => (chance() < 0.1 ? Math.floor(chance() * 256) : byte))),
   },
 ];

@@ -5,7 +5,7 @@ import { migrationsIn, openDatabase } from '@/data/open';
 import { photoStore } from '@/data/photo-store';
 import { stockStore } from '@/data/stock-store';
 import { tickStore } from '@/data/tick-store';
-import { jpegFault } from '@/formats/jpeg';
+import { pictureOnly } from '@/formats/jpeg';
 
 export const jobKey = (id: string): string => `job ${id}`;
 export const stockKey = (id: string): string => `stock ${id}`;
@@ -29,7 +29,7 @@ export function observe(folder: string): Map<string, string> {
       .concat(jobs.removed())
       .map((head) => head.id)) {
       for (const { id, note } of photos.list(jobId)) {
-        if (jpegFault(photos.read(id) ?? new Uint8Array()) !== null)
+        if (!pictureOnly(photos.read(id) ?? new Uint8Array()).ok)
           throw new Error(`photograph ${id} has a row and no whole picture`);
         standing.set(photoKey(id), note);
       }

@@ -3,6 +3,7 @@ import 'server-only';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { HOUR } from '@/core/time/instant';
+import type { CopyWork } from '@/data/copies/copy-work';
 import { Copies } from '@/data/copies/service';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
@@ -48,22 +49,29 @@ function fillDemo(store: JobStore, stock: StockStore): void {
 const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
 
 /** Now and every hour; a copy that does not succeed is told, and stops nothing. */
-function keepDaily(keep: () => void): void {
-  const tryIt = (): void => {
-    try {
-      keep();
-    } catch (e) {
+function keepDaily(keep: () => Promise<unknown>): void {
+  const tryIt = (): void =>
+    void keep().catch((e: unknown) => {
       process.stderr.write(
         `The copy of the day was not kept: ${e instanceof Error ? e.message : String(e)}\n`,
       );
-    }
-  };
+    });
   tryIt();
   setInterval(tryIt, HOUR).unref();
 }
 
 /** For one piece of heavy work; the hardest job that is accepted takes a few seconds. */
 const LIMIT_MS = 20_000;
+const COPY_LIMIT_MS = HOUR;
+
+/** Copies have a thread of their own: a plan does not wait for five gigabytes. */
+function copyWorkBeside(): CopyWork {
+  const beside = new Beside(nodeThread, COPY_LIMIT_MS);
+  return {
+    takeApart: (...asked) => beside.run('takeApart', asked),
+    snapshot: (...asked) => beside.run('snapshot', asked),
+  };
+}
 
 /** A job whose times cannot be found in time is planned without them. */
 const plannedBeside =
@@ -97,8 +105,8 @@ function makeWorkshop(): Workshop {
   const folder = photosFolder();
   sweepPhotos(db, folder, clock.nowMs());
   const photos = photoStore(db, folder);
-  const copies = new Copies({ db, photosFolder: folder }, dataFolder(), migrations());
-  keepDaily(() => copies.kept.keepDaily(db, Date.now()));
+  const copies = new Copies({ db, photosFolder: folder }, dataFolder(), migrations(), copyWorkBeside());
+  keepDaily(() => copies.keepDaily(Date.now()));
   const beside = new Beside(nodeThread, LIMIT_MS);
   const planning = {
     weather,

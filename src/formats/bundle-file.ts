@@ -3,7 +3,7 @@ import * as z from 'zod';
 import type { Job } from '@/model/job';
 import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
 import { faultsOf, type Fault, type Parsed } from './faults';
-import { jpegFault } from './jpeg';
+import { pictureOnly } from './jpeg';
 import { parseJob } from './job-file';
 
 /** 2 added photographs; a bundle of format 1 has none and is still read. */
@@ -95,8 +95,8 @@ export function parseBundle(raw: unknown): Parsed<Bundle> {
   photos.forEach((p, i) => {
     if (!r.data.jobs.some((j) => j.id === p.jobId))
       faults.push({ path: `photos[${i}].jobId`, expected: `the id of a job in this bundle (“${p.jobId}”)` });
-    const fault = jpegFault(bytesOfBase64(p.jpeg));
-    if (fault) faults.push({ path: `photos[${i}].jpeg`, expected: `a JPEG without camera data: ${fault}` });
+    const picture = pictureOnly(bytesOfBase64(p.jpeg));
+    if (!picture.ok) faults.push({ path: `photos[${i}].jpeg`, expected: `a JPEG: ${picture.fault}` });
   });
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: { jobs, photos } };
 }

@@ -123,39 +123,15 @@ describe('damaged files', () => {
     const { photos: _none, ...older } = raw as { photos: unknown };
     const old = parseBundle({ ...older, format: 1 });
     expect(old.ok && [old.value.jobs.length, old.value.photos]).toEqual([whole.length, []]);
-    const exif = btoa(
-      String.fromCharCode(
-        0xff,
-        0xd8,
-        0xff,
-        0xe1,
-        0,
-        10,
-        69,
-        120,
-        105,
-        102,
-        0,
-        0,
-        1,
-        1,
-        0xff,
-        0xda,
-        0,
-        2,
-        1,
-        0xff,
-        0xd9,
-      ),
-    );
-    const spied = parseBundle({
+    const halfPicture = btoa(String.fromCharCode(0xff, 0xd8, 0xff, 0xdb, 0, 10, 1));
+    const broken = parseBundle({
       ...(raw as object),
       photos: [
-        { ...photo, jpeg: exif },
+        { ...photo, jpeg: halfPicture },
         { ...photo, jobId: 'nobody' },
       ],
     });
-    expect(!spied.ok && spied.faults.map((x) => x.path)).toEqual(['photos[0].jpeg', 'photos[1].jobId']);
+    expect(!broken.ok && broken.faults.map((x) => x.path)).toEqual(['photos[0].jpeg', 'photos[1].jobId']);
     let refused = 0;
     fc.assert(
       fc.property(fc.array(damage, { minLength: 1, maxLength: 2 }), (hits) => {

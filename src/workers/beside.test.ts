@@ -142,6 +142,13 @@ describe('the answerer of the thread', () => {
     planWithoutTimes: async () => {
       throw new RangeError('no');
     },
+    takeApart: async () => {
+      throw Object.assign(new Error('no copy'), {
+        code: 'PELLUCID_SENT_REFUSED',
+        faults: [{ path: 'a', expected: 'b' }],
+      });
+    },
+    snapshot: async () => undefined,
     shopping: async () => ({ kind: 'currencies', currencies: ['GBP', 'EUR'] }),
   });
   it('gives what the work gives under the number it was asked with', async () => {
@@ -155,5 +162,17 @@ describe('the answerer of the thread', () => {
       kind: 'failed',
       message: 'no',
     });
+  });
+  it('tells the code and the faults of an error, by which it is known on the other side', async () => {
+    const refused = { code: 'PELLUCID_SENT_REFUSED', faults: [{ path: 'a', expected: 'b' }] };
+    expect(await answer({ id: 9, kind: 'takeApart', input: ['file', 'into', []] })).toEqual({
+      id: 9,
+      kind: 'failed',
+      message: 'no copy',
+      ...refused,
+    });
+    const first = beside.run('takeApart', ['file', 'into', []]).catch((e: unknown) => e);
+    threads[0]!.say({ id: threads[0]!.asked[0]!.id, kind: 'failed', message: 'no copy', ...refused });
+    expect(await first).toMatchObject({ message: 'no copy', ...refused });
   });
 });

@@ -2,7 +2,7 @@
  * Heavy work beside the event loop: one thing at a time, in the order it is asked for, each with a limit. What
  * nobody waits for any more is not begun, or is stopped with its thread.
  */
-import type { FromHeavy, HeavyKind, HeavyWork, ToHeavy } from './heavy';
+import type { Failure, FromHeavy, HeavyKind, HeavyWork, ToHeavy } from './heavy';
 
 /** As much of a thread as is used here; tests bring their own. */
 export interface Thread {
@@ -29,6 +29,14 @@ interface Waiting {
 }
 
 const cancelled = (): Error => new DOMException('cancelled', 'AbortError');
+
+/** An error of the thread, known by its code on this side too. */
+function failed({ message, code, faults }: Failure): Error {
+  return Object.assign(new Error(message), {
+    ...(code !== undefined && { code }),
+    ...(faults && { faults }),
+  });
+}
 
 export class Beside {
   private thread: Thread | null = null;
@@ -86,7 +94,7 @@ export class Beside {
     const { resolve, reject } = this.busy!;
     this.free();
     if (said.kind === 'done') resolve(said.out as never);
-    else reject(new Error(said.message));
+    else reject(failed(said));
     this.next();
   }
 

@@ -1,5 +1,7 @@
 /** What the server asks of the thread beside its event loop, and what it is told. One union each way. */
 import type { Answer, PlanRequest } from '@/core/plan';
+import type { CopyWork, Found } from '@/data/copies/copy-work';
+import type { Fault } from '@/formats/faults';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 
 /** Each kind of heavy work: what goes in and what comes out. */
@@ -7,6 +9,8 @@ export interface HeavyWork {
   readonly plan: { readonly in: PlanRequest; readonly out: Answer };
   readonly planWithoutTimes: { readonly in: PlanRequest; readonly out: Answer };
   readonly shopping: { readonly in: ShoppingAsked & { readonly nowMs: number }; readonly out: Shopping };
+  readonly takeApart: { readonly in: Parameters<CopyWork['takeApart']>; readonly out: Found };
+  readonly snapshot: { readonly in: Parameters<CopyWork['snapshot']>; readonly out: void };
 }
 export type HeavyKind = keyof HeavyWork;
 export type HeavyWorks = {
@@ -20,7 +24,20 @@ export interface ToHeavy {
 }
 export type FromHeavy =
   | { readonly id: number; readonly kind: 'done'; readonly out: unknown }
-  | { readonly id: number; readonly kind: 'failed'; readonly message: string };
+  | ({ readonly id: number; readonly kind: 'failed' } & Failure);
+
+/** What is told of an error beyond its thread: classes do not travel, codes do. */
+export interface Failure {
+  readonly message: string;
+  readonly code?: string;
+  readonly faults?: readonly Fault[];
+}
+
+function failureOf(e: unknown): Failure {
+  if (!(e instanceof Error)) return { message: String(e) };
+  const { message, code, faults } = e as Error & Partial<Failure>;
+  return { message, ...(code !== undefined && { code }), ...(faults && { faults }) };
+}
 
 /** Pure answerer, so that the protocol is tested without a thread. */
 export const heavyAnswerer =
@@ -29,6 +46,6 @@ export const heavyAnswerer =
     try {
       return { id, kind: 'done', out: await works[kind](input as never) };
     } catch (e) {
-      return { id, kind: 'failed', message: e instanceof Error ? e.message : String(e) };
+      return { id, kind: 'failed', ...failureOf(e) };
     }
   };

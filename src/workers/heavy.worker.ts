@@ -1,6 +1,7 @@
 /** The server's heavy work: a shell around the front doors, on a thread of its own. */
 import { parentPort } from 'node:worker_threads';
 import { planAndAir, planWithoutTimes } from '@/core/plan';
+import { COPY_WORK } from '@/data/copies/copy-work';
 import { packSolver } from '@/solver/pack-solver';
 import { shoppingFor } from '@/usecases/shopping/shopping';
 import { heavyAnswerer, type ToHeavy } from './heavy';
@@ -9,6 +10,8 @@ const port = parentPort!;
 const answer = heavyAnswerer({
   plan: async (request) => planAndAir(request),
   planWithoutTimes: async (request) => planWithoutTimes(request),
+  takeApart: (asked) => COPY_WORK.takeApart(...asked),
+  snapshot: (asked) => COPY_WORK.snapshot(...asked),
   shopping: async ({ nowMs, ...asked }) => shoppingFor(asked, { solve: await packSolver(), nowMs }),
 });
 port.on('message', (asked: ToHeavy) => {

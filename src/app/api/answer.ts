@@ -49,8 +49,7 @@ export const typeOf = (request: Request): string =>
 
 /** The body as JSON, or the answer that refuses it. */
 export async function bodyOf(request: Request, most: number = MOST_JOB_BYTES): Promise<Body<unknown>> {
-  if (typeOf(request) !== 'application/json')
-    return { ok: false, answer: refused(415, 'Send JSON.') };
+  if (typeOf(request) !== 'application/json') return { ok: false, answer: refused(415, 'Send JSON.') };
   const bytes = await bytesOf(request, most);
   if (!bytes.ok) return bytes;
   const parsed = parseJson(new TextDecoder().decode(bytes.value));

@@ -11,10 +11,10 @@ import Database from 'better-sqlite3';
 import { ZipFile } from 'yazl';
 import type { Db } from '../db';
 import { photoIds, pictureFile, pictureName } from '../pictures';
+import { ARCHIVE_FORMAT, ARCHIVE_KIND } from './archive-format';
+import type { CopyWork } from './copy-work';
 import { countOf, tablesOf, type TableRow } from './tables';
 
-export const ARCHIVE_FORMAT = 1;
-export const ARCHIVE_KIND = 'pellucid-archive';
 export type ArchiveAs = 'tables' | 'database';
 
 interface Source {
@@ -48,10 +48,14 @@ function addTables(zip: ZipFile, snapshot: Db): void {
 }
 
 /** @returns the bytes of the archive as a stream; what was made for it on the disk goes with its end */
-export function archiveOf({ db, photosFolder }: Source, { as, savedAt }: Saved): Readable {
+export async function archiveOf(
+  { db, photosFolder }: Source,
+  { as, savedAt }: Saved,
+  takeSnapshot: CopyWork['snapshot'],
+): Promise<Readable> {
   const folder = mkdtempSync(join(tmpdir(), 'pellucid-archive-'));
   const file = join(folder, 'workshop.sqlite');
-  db.prepare('VACUUM INTO ?').run(file);
+  await takeSnapshot(db.name, file);
   const snapshot = new Database(file, { readonly: true });
   const head = {
     kind: ARCHIVE_KIND,

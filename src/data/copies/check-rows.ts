@@ -1,7 +1,7 @@
 /** What tables alone do not hold: documents that are jobs and packs, names that can be names, pictures that are pictures. */
-import { existsSync, readFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import type { Fault } from '@/formats/faults';
-import { jpegFault } from '@/formats/jpeg';
+import { pictureOnly } from '@/formats/jpeg';
 import { parseJob } from '@/formats/job-file';
 import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
 import { stockDraftSchema } from '@/model/stock';
@@ -46,20 +46,29 @@ function checkStock(db: Db, faults: Fault[]): void {
   }
 }
 
+/** A picture that carries more than its picture data is made anew, and its row says the new size. */
+function pictureFault(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id' | 'bytes'>): string | null {
+  const sent = readFileSync(file);
+  if (sent.byteLength !== bytes) return 'a picture of the size its row says';
+  const picture = pictureOnly(sent);
+  if (!picture.ok) return picture.fault;
+  if (picture.bytes.byteLength === bytes) return null;
+  writeFileSync(file, picture.bytes);
+  db.prepare('UPDATE photos SET bytes = ? WHERE id = ?').run(picture.bytes.byteLength, id);
+  return null;
+}
+
 /** @returns ids of photographs whose picture is not in the copy */
 function checkPhotos(db: Db, folder: string, faults: Fault[]): string[] {
   const without: string[] = [];
-  for (const { id, note, bytes } of db
-    .prepare<[], PhotoRow>('SELECT id, note, bytes FROM photos')
-    .iterate()) {
+  for (const { id, note, bytes } of db.prepare<[], PhotoRow>('SELECT id, note, bytes FROM photos').all()) {
     const file = pictureFile(folder, id);
     if (!PHOTO_ID.test(id))
       faults.push({ path: `photos “${id.slice(0, 60)}”`, expected: 'the id of a photograph' });
     else if (!existsSync(file)) without.push(id);
     else {
-      const picture = readFileSync(file);
-      const fault = picture.byteLength === bytes ? jpegFault(picture) : 'a picture of the size its row says';
-      if (fault) faults.push({ path: `photos/${pictureName(id)}`, expected: fault });
+      const fault = pictureFault(db, file, { id, bytes });
+      if (fault !== null) faults.push({ path: `photos/${pictureName(id)}`, expected: fault });
     }
     if (note.length > MOST_PHOTO_NOTE)
       faults.push({ path: `photos “${id}”: note`, expected: `at most ${MOST_PHOTO_NOTE} letters` });

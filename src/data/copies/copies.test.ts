@@ -1,14 +1,6 @@
 /** A copy is a copy of everything; a foreign file is foreign. */
 import { execFileSync } from 'node:child_process';
-import {
-  createWriteStream,
-  mkdirSync,
-  mkdtempSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { createWriteStream, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
@@ -45,7 +37,7 @@ const filled = (): TestWorkshop => {
 };
 async function saved(workshop: TestWorkshop, as: ArchiveAs): Promise<string> {
   const file = join(root, `copy${n++}.zip`);
-  await pipeline(workshop.copies.archive(as, 1_000_000), createWriteStream(file));
+  await pipeline(await workshop.copies.archive(as, 1_000_000), createWriteStream(file));
   return file;
 }
 /** Sends a file in, in pieces. */
@@ -357,38 +349,5 @@ describe('on its way in', () => {
     expect(copies.incoming.of(token)).toBeNull();
     expect(() => copies.incoming.begin(0)).toThrow(/empty/);
     expect(() => copies.incoming.begin(6 * 1024 ** 3)).toThrow(/larger than 5 GB/);
-  });
-});
-
-describe('copies the workshop keeps of itself', () => {
-  const DAY = 86_400_000;
-  it('one a day; seven days, four weeks and twelve months stay; a picture is on the disk once', () => {
-    const { db, copies, folder } = filled();
-    const from = Date.parse('2025-01-01T08:00:00Z');
-    for (let day = 0; day < 500; day++) copies.kept.keepDaily(db, from + day * DAY);
-    expect(copies.kept.keepDaily(db, from + 499 * DAY + 3_600_000)).toBeNull();
-    const days = copies.kept.list().map((c) => new Date(c.atMs).toISOString().slice(0, 10));
-    expect(days.slice(0, 7)).toEqual(
-      [0, 1, 2, 3, 4, 5, 6].map((i) => new Date(from + (499 - i) * DAY).toISOString().slice(0, 10)),
-    );
-    expect(new Set(days.map((d) => d.slice(0, 7))).size).toBe(12);
-    expect(days.length).toBeLessThanOrEqual(7 + 4 + 12);
-    const [newest] = copies.kept.list();
-    const picture = join(folder, 'copies', newest!.name, 'photos', `${PHOTO_IDS[0]}.jpg`);
-    expect(statSync(picture).nlink).toBeGreaterThan(days.length);
-  });
-  it('two that are kept in one second are two: neither takes the place of the other', () => {
-    const { db, copies } = filled();
-    const names = [0, 0, 400].map((atMs) => copies.kept.keep(db, 'restore', atMs));
-    expect(new Set(names).size).toBe(3);
-    expect(copies.kept.list().map((c) => c.name)).toEqual([...names].reverse());
-  });
-  it('those before a restore are kept apart: the last five', () => {
-    const { db, copies } = filled();
-    for (let i = 0; i < 9; i++) copies.kept.keep(db, 'restore', i * DAY);
-    copies.kept.prune();
-    expect(copies.kept.list().map((c) => [c.why, c.atMs / DAY])).toEqual(
-      [8, 7, 6, 5, 4].map((i) => ['restore', i]),
-    );
   });
 });

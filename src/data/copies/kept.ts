@@ -7,6 +7,7 @@ import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from
 import { join } from 'node:path';
 import { DAY } from '@/core/time/instant';
 import { sameFile } from '../durable';
+import type { CopyWork } from './copy-work';
 import { tablesOf } from './tables';
 import type { Db } from '../db';
 import { photoIds, pictureFile } from '../pictures';
@@ -25,14 +26,29 @@ const SECOND = 1000;
 /** How many are kept of each kind. */
 const KEPT = { days: 7, weeks: 4, months: 12, upgrade: 3, restore: 5 } as const;
 
+const MOST_BYTES = 10 * 1024 ** 3;
+
 const nameFor = (atMs: number, why: Why): string =>
   `${new Date(atMs).toISOString().slice(0, 19).replaceAll(':', '-')}-${why}`;
+
+/** Bytes of the files in a folder that were not counted yet: one that has several names is on the disk once. */
+function bytesNotSeen(folder: string, seen: Set<number>): number {
+  if (!existsSync(folder)) return 0;
+  return readdirSync(folder).reduce((sum, name) => {
+    const { ino, size } = statSync(join(folder, name));
+    if (seen.has(ino)) return sum;
+    seen.add(ino);
+    return sum + size;
+  }, 0);
+}
 
 export class KeptCopies {
   /** @param dataFolder of the workshop */
   constructor(
     private readonly dataFolder: string,
     private readonly photosFolder: string,
+    /** on the disk beside the workshop itself, in all */
+    private readonly mostBytes: number = MOST_BYTES,
   ) {}
 
   private get folder(): string {
@@ -69,10 +85,24 @@ export class KeptCopies {
   /** Made beside and then named, so that a copy is whole or not there. @returns its name */
   keep(db: Db, why: Why, nowMs: number): string {
     const name = this.freeName(nowMs, why);
-    const made = join(this.folder, `${name}.part`);
+    db.prepare('VACUUM INTO ?').run(this.begin(name));
+    return this.finish(db, name);
+  }
+
+  private partOf(name: string): string {
+    return join(this.folder, `${name}.part`);
+  }
+
+  /** @returns where its database goes */
+  private begin(name: string): string {
+    const made = this.partOf(name);
     rmSync(made, { recursive: true, force: true });
     mkdirSync(join(made, 'photos'), { recursive: true });
-    db.prepare('VACUUM INTO ?').run(join(made, 'workshop.sqlite'));
+    return join(made, 'workshop.sqlite');
+  }
+
+  private finish(db: Db, name: string): string {
+    const made = this.partOf(name);
     // A workshop of an early version has no photographs yet.
     const hasPhotos = tablesOf(db).some((t) => t.name === 'photos');
     for (const id of hasPhotos ? photoIds(db) : []) {
@@ -84,13 +114,30 @@ export class KeptCopies {
   }
 
   /** One a day; those that are not needed any more go. @returns the name of the one that was made, null when today has one */
-  keepDaily(db: Db, nowMs: number): string | null {
+  async keepDaily(db: Db, nowMs: number, takeSnapshot: CopyWork['snapshot']): Promise<string | null> {
     const today = this.list().some(
       (c) => c.why === 'daily' && Math.floor(c.atMs / DAY) === Math.floor(nowMs / DAY),
     );
-    const made = today ? null : this.keep(db, 'daily', nowMs);
+    let made: string | null = null;
+    if (!today) {
+      const name = this.freeName(nowMs, 'daily');
+      await takeSnapshot(db.name, this.begin(name));
+      made = this.finish(db, name);
+    }
     this.prune();
     return made;
+  }
+
+  /** Names of the oldest copies with which they would take too much room; the newest always stays. */
+  private beyondSize(newestFirst: readonly KeptCopy[]): string[] {
+    const seen = new Set<number>();
+    // A picture that the workshop itself still has costs no copy anything.
+    bytesNotSeen(this.photosFolder, seen);
+    let bytes = 0;
+    return newestFirst.flatMap(({ name, bytes: ofDatabase }, i) => {
+      bytes += ofDatabase + bytesNotSeen(join(this.folder, name, 'photos'), seen);
+      return i > 0 && bytes > this.mostBytes ? [name] : [];
+    });
   }
 
   /** Seven days, four weeks and twelve months, the newest of each; of the others the last few. */
@@ -113,6 +160,7 @@ export class KeptCopies {
     newestOf((c) => new Date(c.atMs).toISOString().slice(0, 7), KEPT.months);
     for (const why of ['upgrade', 'restore'] as const)
       for (const copy of all.filter((c) => c.why === why).slice(0, KEPT[why])) kept.add(copy.name);
+    for (const name of this.beyondSize(all.filter((c) => kept.has(c.name)))) kept.delete(name);
     for (const copy of all)
       if (!kept.has(copy.name)) rmSync(join(this.folder, copy.name), { recursive: true, force: true });
   }

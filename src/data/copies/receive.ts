@@ -7,9 +7,10 @@ import { existsSync, mkdirSync, openSync, readFileSync, readSync, closeSync, wri
 import { join } from 'node:path';
 import { bytesOfBase64, parseBundle, type Bundle } from '@/formats/bundle-file';
 import { parseJson } from '@/formats/job-file';
+import { pictureOnly } from '@/formats/jpeg';
 import { DatabaseTooNew, type Migration } from '../open';
 import { pictureFile } from '../pictures';
-import { ARCHIVE_FORMAT, ARCHIVE_KIND } from './archive-out';
+import { ARCHIVE_FORMAT, ARCHIVE_KIND } from './archive-format';
 import { unpack } from './archive-in';
 import { checkRows } from './check-rows';
 import { dumpForeign } from './foreign';
@@ -90,7 +91,9 @@ function writeBundle({ jobs, photos }: Bundle, into: string): void {
   put(
     'photos',
     photos.map(({ id, jobId, partId, moment, createdMs, note, jpeg }) => {
-      const picture = bytesOfBase64(jpeg);
+      const sent = bytesOfBase64(jpeg);
+      const only = pictureOnly(sent);
+      const picture = only.ok ? only.bytes : sent;
       writeFileSync(pictureFile(join(into, 'photos'), id), picture);
       const at = { created_ms: createdMs, deleted_ms: null };
       return { id, job_id: jobId, part_id: partId, moment, bytes: picture.byteLength, ...at, note };

@@ -7,10 +7,11 @@ import type { Came, Holds, Looked } from '@/usecases/copies';
 import { openDatabase, type Migration } from '../open';
 import { archiveOf, type ArchiveAs } from './archive-out';
 import { bringIn, type How, type Live } from './bring-in';
+import { COPY_WORK, type CopyWork, type Found } from './copy-work';
 import { Incoming } from './incoming';
 import { KeptCopies } from './kept';
 import type { Sent } from './merge';
-import { receive, type Received } from './receive';
+import type { Received } from './receive';
 import { countOf } from './tables';
 
 const holdsOf = (db: Live['db']): Holds => ({
@@ -21,9 +22,6 @@ const holdsOf = (db: Live['db']): Holds => ({
   moves: countOf(db, 'stock_moves'),
 });
 
-/** What was found when a sent file was taken apart; the database itself waits in its folder. */
-type Found = Omit<Received, 'db'> & { readonly file: string };
-
 export class Copies {
   readonly incoming: Incoming;
   readonly kept: KeptCopies;
@@ -33,43 +31,50 @@ export class Copies {
     private readonly live: Live,
     dataFolder: string,
     private readonly migrations: readonly Migration[],
+    private readonly work: CopyWork = COPY_WORK,
   ) {
     this.incoming = new Incoming(join(dataFolder, 'incoming'));
     this.kept = new KeptCopies(dataFolder, live.photosFolder);
   }
 
-  archive(as: ArchiveAs, nowMs: number): Readable {
-    return archiveOf(this.live, { as, savedAt: new Date(nowMs).toISOString() });
+  archive(as: ArchiveAs, nowMs: number): Promise<Readable> {
+    return archiveOf(this.live, { as, savedAt: new Date(nowMs).toISOString() }, this.work.snapshot);
+  }
+
+  /** A copy of the day, when today has none. */
+  keepDaily(nowMs: number): Promise<string | null> {
+    return this.kept.keepDaily(this.live.db, nowMs, this.work.snapshot);
   }
 
   /** What is in a sent file, and what is here. Null for a token that is none. @throws SentRefused, DatabaseTooNew */
   async look(token: string): Promise<Looked | null> {
-    const received = await this.takenApart(token);
-    if (!received) return null;
-    const { db, photosFolder, savedAt, withoutPicture } = received;
-    this.found.set(token, { file: db.name, photosFolder, savedAt, withoutPicture });
+    const found = await this.takenApart(token);
+    if (!found) return null;
+    this.found.set(token, found);
+    const { db, savedAt, withoutPicture } = this.opened(found);
     const holds = holdsOf(db);
     db.close();
     return { savedAt, withoutPicture, holds, here: holdsOf(this.live.db) };
   }
 
-  private async takenApart(token: string): Promise<Received | null> {
+  private async takenApart(token: string): Promise<Found | null> {
     const here = this.incoming.of(token);
     if (!here) return null;
     rmSync(here.work, { recursive: true, force: true });
     mkdirSync(here.work);
-    return receive(here.file, here.work, this.migrations);
+    return this.work.takeApart(here.file, here.work, this.migrations);
+  }
+
+  private opened(found: Found): Received {
+    return { ...found, db: openDatabase(found.file, this.migrations) };
   }
 
   /** What is replaced is kept first. @throws SentRefused, DatabaseTooNew */
   async bringIn(token: string, how: How, nowMs: number): Promise<Came | null> {
-    const found = this.found.get(token);
+    const found = this.found.get(token) ?? (await this.takenApart(token));
     this.found.delete(token);
-    const received = found
-      ? { ...found, db: openDatabase(found.file, this.migrations) }
-      : await this.takenApart(token);
-    if (!received) return null;
-    const came = this.useUp(received, how, nowMs);
+    if (!found) return null;
+    const came = this.useUp(this.opened(found), how, nowMs);
     this.incoming.drop(token);
     return came;
   }
@@ -86,8 +91,8 @@ export class Copies {
     if (!folder) return null;
     const work = mkdtempSync(join(tmpdir(), 'pellucid-back-'));
     try {
-      const received = await receive(join(folder, 'workshop.sqlite'), work, this.migrations);
-      return this.useUp({ ...received, photosFolder: join(folder, 'photos') }, 'replace', nowMs);
+      const found = await this.work.takeApart(join(folder, 'workshop.sqlite'), work, this.migrations);
+      return this.useUp({ ...this.opened(found), photosFolder: join(folder, 'photos') }, 'replace', nowMs);
     } finally {
       rmSync(work, { recursive: true, force: true });
     }

@@ -14,7 +14,7 @@ import { tablesOf } from './tables';
 export const MIGRATIONS = migrationsIn('src/data/migrations');
 /** The smallest picture that is one: begin, one segment, scan, end. */
 export const pictureOf = (mark: number): Uint8Array =>
-  Uint8Array.from([0xff, 0xd8, 0xff, 0xe0, 0, 4, mark, mark, 0xff, 0xda, 0, 2, mark, 0xff, 0xd9]);
+  Uint8Array.from([0xff, 0xd8, 0xff, 0xdb, 0, 4, mark, mark, 0xff, 0xda, 0, 2, mark, 0xff, 0xd9]);
 export const PHOTO_IDS = [1, 2, 3].map((n) => `00000000-0000-4000-8000-00000000000${n}`);
 
 export interface TestWorkshop {

@@ -1,6 +1,6 @@
 'use client';
 /** The words of a label pasted in: what was understood is shown, to be confirmed before it becomes a sheet. */
-import { useState, useDeferredValue } from 'react';
+import { useState } from 'react';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -9,17 +9,18 @@ import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import type { LabelFind } from '@/formats/label/finds';
 import { productFromLabel } from '@/formats/label/label-product';
-import { readLabel } from '@/formats/label/read-label';
 import type { Product } from '@/model/product';
 import { cutTo } from '@/words/cut';
 import { LABEL_FIELDS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { NumberBox } from '../parts/number-box';
 import { ProductSelect } from '../parts/product-select';
+import { useLabel } from './use-label';
 import { freshSheetId, likeness, rangeSaid, saidOf } from '../views/sheets';
 import { TextBox } from '../parts/text-box';
 
 const MOST_LETTERS = 20_000;
+const NOTHING_FOUND = { found: [], unread: [] } as const;
 
 interface LabelDialogProps {
   readonly taken: readonly string[];
@@ -33,8 +34,8 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
   const [name, setName] = useState('');
   const [price, setPrice] = useState(12);
   const [likeId, setLike] = useState<string | null>(null);
-  // Typing goes first; what is read out of it follows.
-  const { found, unread } = readLabel(useDeferredValue(text));
+  const reading = useLabel(text);
+  const { found, unread } = reading ?? NOTHING_FOUND;
   const like = products.find((p) => p.id === likeId) ?? likeness(found, products);
   const add = (): void =>
     onAdd(productFromLabel(like, found, { id: freshSheetId(name, taken), name: name.trim(), price }));
@@ -66,6 +67,11 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
           </span>
         </div>
         {text.trim() !== '' && <Understood found={found} />}
+        {reading === null && (
+          <p className="status" data-kind="bad" role="alert">
+            This text took too long to read. Paste the words of the label alone.
+          </p>
+        )}
         {unread.length > 0 && (
           <p className="cap" style={{ marginTop: 8 }}>
             Not understood: {unread.slice(0, 4).join(' / ')}

@@ -10,7 +10,8 @@ export const GET = handled(async (request: Request) => {
   const { copies, clock } = workshop();
   const nowMs = clock.nowMs();
   const name = `pellucid-workshop-${new Date(nowMs).toISOString().slice(0, 10)}${as === 'database' ? '-database' : ''}.zip`;
-  return new Response(Readable.toWeb(copies.archive(as, nowMs)) as ReadableStream, {
+  const archive = await copies.archive(as, nowMs);
+  return new Response(Readable.toWeb(archive) as ReadableStream, {
     headers: {
       'content-type': 'application/zip',
       'content-disposition': `attachment; filename="${name}"`,

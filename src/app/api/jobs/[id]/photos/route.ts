@@ -3,7 +3,7 @@ import { bytesOf, noSuchJob, refused, typeOf } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { MOMENTS, MOST_PHOTOS, type Moment } from '@/data/photo-store';
-import { jpegFault } from '@/formats/jpeg';
+import { pictureOnly } from '@/formats/jpeg';
 
 interface Context {
   params: Promise<{ id: string }>;
@@ -17,7 +17,7 @@ export const GET = handled(async (_request: Request, { params }: Context) => {
   return store.load(id) ? Response.json(photos.list(id)) : noSuchJob();
 });
 
-/** Keeps a photograph of a part; re-encoded by the page, refused with anything a camera adds. */
+/** Keeps a photograph of a part; of what is sent only the picture data is kept. */
 export const POST = handled(async (request: Request, { params }: Context) => {
   const id = (await params).id;
   const { store, photos, clock } = workshop();
@@ -32,10 +32,15 @@ export const POST = handled(async (request: Request, { params }: Context) => {
   if (typeOf(request) !== 'image/jpeg') return refused(415, 'Send a JPEG picture.');
   const sent = await bytesOf(request, MOST_BYTES);
   if (!sent.ok) return sent.answer;
-  const fault = jpegFault(sent.value);
-  if (fault) return refused(422, fault);
+  const picture = pictureOnly(sent.value);
+  if (!picture.ok) return refused(422, picture.fault);
   const photoId = randomUUID();
-  const kept = photos.add(id, { id: photoId, partId, moment: moment as Moment }, sent.value, clock.nowMs());
+  const kept = photos.add(
+    id,
+    { id: photoId, partId, moment: moment as Moment },
+    picture.bytes,
+    clock.nowMs(),
+  );
   return kept === 'kept'
     ? Response.json({ id: photoId }, { status: 201 })
     : refused(409, `A job keeps ${MOST_PHOTOS} photographs. Take one out first.`);
