@@ -1,4 +1,5 @@
 /** The log, copies of the workshop, single jobs in and out, theme and units, and the door. */
+import { connect } from 'node:net';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -200,6 +201,73 @@ test('theme: follows the device without a flash, is switched, and stays switched
   expect(await ground()).toBe('rgb(238, 240, 236)');
   await page.getByRole('group', { name: 'Theme' }).getByRole('button', { name: 'auto' }).click();
   expect(await ground()).toBe('rgb(20, 26, 25)');
+});
+
+test('the doorstep: an address that cannot be decoded, a method that nobody answers, a type that is not quite right', async ({
+  request,
+  app,
+}) => {
+  for (const path of ['/%ff', '/jobs/%ff', '/jobs/%ff/surface', '/api/jobs/%c3', '/shopping?jobs=%e2%82']) {
+    const answer = await request.get(`${app.url}${path}`);
+    expect([path, answer.status()]).toEqual([path, 400]);
+    expect(await answer.text()).toContain('This address cannot be read.');
+  }
+  // The browser's own fetch knows no TRACE.
+  const said = await new Promise<string>((done) => {
+    const line = connect(app.port, '127.0.0.1', () =>
+      line.write(`TRACE / HTTP/1.1\r\nhost: 127.0.0.1:${app.port}\r\nconnection: close\r\n\r\n`),
+    );
+    line.once('data', (bytes) => done(bytes.toString()));
+  });
+  expect(said).toMatch(/^HTTP\/1\.1 405 /);
+  for (const type of ['application/jsonx', 'application/json-patch+json', 'text/json'])
+    expect(
+      (
+        await request.post(`${app.url}/api/shopping/tick`, {
+          headers: { 'content-type': type },
+          data: Buffer.from('{"key":"tape","on":true}'),
+        })
+      ).status(),
+    ).toBe(415);
+  expect(
+    (
+      await request.post(`${app.url}/api/shopping/tick`, {
+        headers: { 'content-type': 'Application/JSON; charset=utf-8' },
+        data: Buffer.from('{"key":"tape","on":false}'),
+      })
+    ).status(),
+  ).toBe(200);
+});
+
+test('many jobs come in pages; a name without a space and with emoji breaks and is never cut through', async ({
+  page,
+  app,
+}) => {
+  const job = ((await (await page.request.get(`${app.url}/api/jobs/stand-mixer`)).json()) as { job: object })
+    .job;
+  const long = `${'Donaudampfschifffahrtselektrizitäten'.repeat(3)}👩‍👩‍👧`;
+  for (let n = 0; n < 11; n++)
+    await page.request.post(`${app.url}/api/jobs`, {
+      data: { ...job, name: n === 10 ? long : `Shell ${n}` },
+    });
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    for (const path of ['/', '/shopping', '/workshop']) {
+      await page.goto(app.url + path);
+      await expect(page.getByText(long).filter({ visible: true }).first()).toBeVisible();
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect([width, path, wide]).toEqual([width, path, 0]);
+    }
+  }
+  await page.goto(app.url);
+  const pages = page.getByRole('navigation', { name: 'Jobs on the bench, pages' });
+  await expect(pages).toContainText('page 1 of 2, 15 in all');
+  await pages.getByRole('link', { name: 'Older' }).click();
+  await expect(pages).toContainText('page 2 of 2');
+  await pages.getByRole('link', { name: 'Newer' }).click();
+  await expect(pages).toContainText('page 1 of 2');
 });
 
 test('the door: foreign names, foreign pages and other origins are refused; the policy names no one else', async ({

@@ -42,7 +42,8 @@ export function impossible(made: Plan): string | null {
       number,
       number,
     ];
-    if (!(start < off && off <= handle)) return `a session that ends before it starts (${s.startsAt})`;
+    // Masking may still come off when the part can be handled already.
+    if (!(start < off && start < handle)) return `a session that ends before it starts (${s.startsAt})`;
     if (start < before) return `a session before the last one ended (${s.startsAt})`;
     before = off;
   }

@@ -42,6 +42,47 @@ describe('the workshop’s database', () => {
     expect(s.load('a')!.job.name).toBe('Mine');
     expect(s.update('gone', 1, job, 3)).toEqual({ kind: 'missing' });
   });
+  it('jobs at work come the last changed first, closed ones the last closed first, some at a time', () => {
+    const s = memory();
+    const closed = (at: string): typeof job => ({
+      ...job,
+      log: { used: [], outcomes: [], note: '', closedAt: at },
+    });
+    for (let n = 0; n < 5; n++) s.insert(`w${n}`, { ...job, name: `Work ${n}` }, 10 + n);
+    s.update('w1', 1, { ...job, name: 'Changed' }, 100);
+    // 22:00 at +05:00 is 17:00 UTC, before 18:00 UTC.
+    s.insert('late', closed('2026-05-10T18:00:00Z'), 1);
+    s.insert('early', closed('2026-05-10T22:00:00+05:00'), 2);
+    s.insert('gone', job, 200);
+    s.remove('gone', 201);
+    const ids = (page: { rows: readonly { id: string }[] }): string[] => page.rows.map((r) => r.id);
+    expect(ids(s.atWork({ skip: 0, most: 3 }))).toEqual(['w1', 'w4', 'w3']);
+    expect(ids(s.atWork({ skip: 3, most: 3 }))).toEqual(['w2', 'w0']);
+    expect(s.atWork({ skip: 9, most: 3 })).toEqual({ rows: [], total: 5 });
+    expect([ids(s.closed({ skip: 0, most: 9 })), s.closed({ skip: 0, most: 1 }).total]).toEqual([
+      ['late', 'early'],
+      2,
+    ]);
+    expect(s.heads().map((h) => h.name)).toEqual([
+      job.name,
+      job.name,
+      'Work 0',
+      'Changed',
+      'Work 2',
+      'Work 3',
+      'Work 4',
+    ]);
+    expect([s.newest()!.id, s.oldest()!.id]).toEqual(['w4', 'late']);
+    expect([memory().newest(), memory().oldest()]).toEqual([null, null]);
+  });
+  it('of the jobs taken off the newest fifty are named', () => {
+    const s = memory();
+    for (let n = 0; n < 55; n++) {
+      s.insert(`j${n}`, job, n);
+      s.remove(`j${n}`, 1000 + n);
+    }
+    expect(s.removed().map((r) => r.id)).toEqual(Array.from({ length: 50 }, (_, i) => `j${54 - i}`));
+  });
   it('a job taken off the bench can be put back', () => {
     const s = memory();
     s.insert('a', job, 1);

@@ -96,6 +96,33 @@ describe('the bench and a job', () => {
     const b = await bench(s, planning, { nowMs: NOW, page: 1, finishedPage: 1 });
     expect(b.open.map((j) => j.id)).toEqual(DEMO_JOBS.slice(2).map((d) => d.id));
     expect(b.finished.map((j) => j.id)).toEqual([DEMO_JOBS[1]!.id, DEMO_JOBS[0]!.id]);
+    expect(b.finished[1]!.drawn.layers.length).toBeGreaterThan(1);
+    expect(b.finished.every((j) => !('plan' in j) && j.areaM2 > 0)).toBe(true);
+  });
+  it('twelve at a time: a page too far is the last one, and only those that are shown are planned', async () => {
+    const s = mapStore();
+    for (let n = 0; n < 15; n++) s.insert(`job-${n}`, DEMO_JOBS[1]!.job, n);
+    let made = 0;
+    const counting: Planning = {
+      weather,
+      plans: new Plans(
+        async (request) => {
+          made++;
+          return planAndAir(request);
+        },
+        { get: () => null, keep: () => undefined },
+      ),
+    };
+    const first = await bench(s, counting, { nowMs: NOW, page: 1, finishedPage: 1 });
+    expect(made).toBe(12);
+    expect(first.open.map((j) => j.id)).toEqual(Array.from({ length: 12 }, (_, i) => `job-${i + 3}`));
+    expect(first.pages.open).toEqual({ page: 1, pages: 2, total: 15 });
+    const far = await bench(s, counting, { nowMs: NOW, page: 99, finishedPage: 7 });
+    expect(far.open.map((j) => j.id)).toEqual(['job-0', 'job-1', 'job-2']);
+    expect(far.pages).toEqual({
+      open: { page: 2, pages: 2, total: 15 },
+      finished: { page: 1, pages: 1, total: 0 },
+    });
   });
   it('a May night at 53° north is dark for seven to nine hours', () => {
     const nights = nightsAt(53.42, -3.08, Date.UTC(2026, 4, 16, 12), 24);
