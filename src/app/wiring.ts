@@ -17,6 +17,7 @@ import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
 import { Plans, type MakePlan, type Planning } from '@/usecases/plans';
 import type { JobStore, StockStore, Weather } from '@/usecases/ports';
+import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
 import { nodeThread } from '@/workers/node-thread';
 
@@ -84,6 +85,17 @@ const plannedBeside =
       return beside.run('planWithoutTimes', request, signal);
     }
   };
+
+/** What to buy, worked out beside the event loop. */
+export async function shoppedBeside(asked: ShoppingAsked, signal?: AbortSignal): Promise<Shopping> {
+  const { beside, clock } = workshop();
+  try {
+    return await beside.run('shopping', { ...asked, nowMs: clock.nowMs() }, signal);
+  } catch (e) {
+    if (!isTooLong(e)) throw e;
+    return { kind: 'too-long' };
+  }
+}
 
 /** The build this server runs from; while it is developed, each start is another one. */
 function programMark(): string {

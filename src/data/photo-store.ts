@@ -3,8 +3,7 @@
  * on the disk.
  */
 import { existsSync, readFileSync } from 'node:fs';
-import { writeWhole } from './durable';
-import { pictureFile } from './pictures';
+import { keepPicture, pictureFile } from './pictures';
 import type { Db } from './db';
 import { writing } from './write';
 
@@ -61,9 +60,8 @@ class Pictures {
     return pictureFile(this.folder, id);
   }
 
-  /** Written beside, then named: a row never stands for half a picture. */
   keep(id: string, picture: Uint8Array): void {
-    writeWhole(this.file(id), picture);
+    keepPicture(this.folder, id, picture);
   }
 
   read(id: string): Buffer | null {

@@ -3,7 +3,7 @@ import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { DAY } from '@/core/time/instant';
 import { PART } from './durable';
-import { photoIds, pictureName } from './pictures';
+import { photoIds, pictureName, POOL, sweepPool } from './pictures';
 import type { Db } from './db';
 import { writing } from './write';
 
@@ -16,7 +16,8 @@ export function sweepPhotos(db: Db, folder: string, nowMs: number): number {
   writing(db, () => forget.run(nowMs - UNDO_DAYS * DAY))();
   if (!existsSync(folder)) return 0;
   const known = new Set(photoIds(db).map(pictureName));
-  const lost = readdirSync(folder).filter((name) => name.endsWith(PART) || !known.has(name));
+  const isLost = (name: string): boolean => name !== POOL && (name.endsWith(PART) || !known.has(name));
+  const lost = readdirSync(folder).filter(isLost);
   for (const name of lost) rmSync(join(folder, name), { force: true });
-  return lost.length;
+  return lost.length + sweepPool(folder);
 }

@@ -2,7 +2,16 @@
  * Every version of the database that ever landed is brought up to date with data in every table. The
  * fixtures are as those versions wrote them: they are never changed, only followed by others.
  */
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+  readdirSync,
+  statSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -14,6 +23,7 @@ import { jobStore } from './job-store';
 import { DatabaseDamaged, migrationsIn, openDatabase } from './open';
 import { photoStore } from './photo-store';
 import { stockStore } from './stock-store';
+import { POOL } from './pictures';
 import { sweepPhotos, UNDO_DAYS } from './sweep';
 
 const root = mkdtempSync(join(tmpdir(), 'pellucid-upgrades-'));
@@ -101,6 +111,26 @@ describe('the sweep at the start', () => {
     expect(sweepPhotos(db, folder, now)).toBe(1);
     expect(['stays.jpg', 'lately.jpg', 'long-ago.jpg'].map(has)).toEqual([true, true, false]);
     expect(countOf(db, 'photos')).toBe(2);
+  });
+  it('equal pictures are on the disk once, whatever they are called, and gone with the last of their names', () => {
+    const { db, folder, has } = workshop();
+    const photos = photoStore(db, folder);
+    const add = (id: string, byte: number) =>
+      photos.add('a', { id, partId: 'bonnet', moment: 'before' }, Uint8Array.from([byte]), 1);
+    add('one', 7);
+    add('two', 7);
+    add('other', 8);
+    const inode = (id: string): number => statSync(join(folder, `${id}.jpg`)).ino;
+    expect(inode('one')).toBe(inode('two'));
+    expect(inode('one')).not.toBe(inode('other'));
+    const pooled = (): number => readdirSync(join(folder, POOL)).length;
+    expect(pooled()).toBe(2);
+    photos.remove('one', 1);
+    photos.remove('other', 1);
+    expect(sweepPhotos(db, folder, 100 * DAY)).toBe(3);
+    expect(['one.jpg', 'two.jpg', 'other.jpg'].map(has)).toEqual([false, true, false]);
+    expect(pooled()).toBe(1);
+    expect(photos.read('two')).toEqual(Buffer.from([7]));
   });
   it('what was never whole and what no row stands for is swept away', () => {
     const { db, folder, has } = workshop();

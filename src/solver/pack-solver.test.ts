@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { mostOf, netCost, covers, type Purchase } from '@/core/material/purchase';
-import { packSolver, type PackSolver } from './pack-solver';
+import { PacksNotFound, packSolver, type PackSolver } from './pack-solver';
 
 let solve: PackSolver;
 beforeAll(async () => {
@@ -125,5 +125,24 @@ describe('the pack optimum', () => {
       leftover: {},
       leftoverWorth: 0,
     });
+  });
+});
+
+describe('the limit of the search', () => {
+  // Many packs of odd sizes for one need: the kind of sum on which a search may go on for long.
+  const hard: Purchase = {
+    offers: Array.from({ length: 24 }, (_, i) => ({
+      id: `p${i}`,
+      price: 100 + ((i * 37) % 61) + i / 7,
+      contents: { paint: 97 + ((i * 53) % 71) },
+    })),
+    needs: { paint: 4999 },
+    leftoverWorth: {},
+  };
+  it('is counted in steps: the same question ends the same way on any machine', async () => {
+    const short = await packSolver(0);
+    expect(() => short(hard)).toThrow(PacksNotFound);
+    expect(() => short(hard)).toThrow(/ended with/);
+    expect(covers(hard, stepsOf(hard, solve(hard).counts))).toBe(true);
   });
 });

@@ -13,6 +13,7 @@ function answerTo(e: unknown): Response | null {
   const code = codeOf(e);
   if (code === 'PELLUCID_SENT_REFUSED')
     return refused(422, (e as SentRefused).message, (e as SentRefused).faults);
+  if (code === 'PELLUCID_TOO_LONG') return refused(503, (e as Error).message);
   if (code === 'PELLUCID_TOO_NEW') return refused(422, (e as Error).message);
   const fault = storageFault(e);
   return fault ? refused(fault.status, fault.error) : null;

@@ -1,7 +1,7 @@
 import { connection } from 'next/server';
 import type { Metadata } from 'next';
 import { PlainPage, placeOf } from '@/app/plain-page';
-import { workshop } from '@/app/wiring';
+import { shoppedBeside, workshop } from '@/app/wiring';
 import { ShoppingPage } from '@/ui/shopping/shopping-view';
 import { jobsChosen, MOST_CHOSEN } from '@/usecases/shopping/wants';
 
@@ -13,11 +13,11 @@ export default async function Page({
   searchParams: Promise<{ jobs?: string | string[] }>;
 }) {
   await connection();
-  const { store, stock, ticks, clock, beside } = workshop();
+  const { store, stock, ticks, clock } = workshop();
   const asked = (await searchParams).jobs;
   const { jobs, offered } = jobsChosen(store, typeof asked === 'string' ? asked : null);
   const nowMs = clock.nowMs();
-  const shopping = await beside.run('shopping', { jobs, items: stock.list(), nowMs });
+  const shopping = await shoppedBeside({ jobs, items: stock.list() });
   return (
     <PlainPage title="Shopping" place={placeOf(store)} nowMs={nowMs}>
       <ShoppingPage

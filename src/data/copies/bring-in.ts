@@ -5,9 +5,8 @@
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import type { CameIn } from '@/usecases/copies';
-import { writeWhole } from '../durable';
 import type { Db } from '../db';
-import { photoIds, pictureFile } from '../pictures';
+import { keepPicture, photoIds, pictureFile, sweepPool } from '../pictures';
 import { writing } from '../write';
 import { readyToAdd, type Sent } from './merge';
 import { countOf, listOf, tablesOf } from './tables';
@@ -66,9 +65,8 @@ function layPictures(live: Live, sent: Sent): { laid: string[]; withoutPicture: 
     // A name that stands for another picture here is left to it.
     const name = existsSync(here) ? randomUUID() : id;
     if (name !== id) sent.db.prepare('UPDATE photos SET id = ? WHERE id = ?').run(name, id);
-    const file = pictureFile(live.photosFolder, name);
-    laid.push(file);
-    writeWhole(file, picture);
+    laid.push(pictureFile(live.photosFolder, name));
+    keepPicture(live.photosFolder, name, picture);
   }
   return { laid, withoutPicture };
 }
@@ -89,6 +87,7 @@ export function bringIn(live: Live, sent: Sent, how: How): CameIn {
     rows();
   } catch (e) {
     for (const file of laid) rmSync(file, { force: true });
+    sweepPool(live.photosFolder);
     throw e;
   } finally {
     db.exec('DETACH DATABASE sent');

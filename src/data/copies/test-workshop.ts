@@ -6,6 +6,7 @@ import { jobStore } from '../job-store';
 import type { Db } from '../db';
 import { migrationsIn, openDatabase } from '../open';
 import { photoStore } from '../photo-store';
+import { POOL } from '../pictures';
 import { stockStore } from '../stock-store';
 import { tickStore } from '../tick-store';
 import { Copies } from './service';
@@ -80,6 +81,7 @@ export function everythingIn({ db, photosFolder }: Pick<TestWorkshop, 'db' | 'ph
   const pictures = existsSync(photosFolder)
     ? Object.fromEntries(
         readdirSync(photosFolder)
+          .filter((f) => f !== POOL)
           .sort()
           .map((f) => [f, readFileSync(join(photosFolder, f)).toString('hex')]),
       )

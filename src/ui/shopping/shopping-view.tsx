@@ -20,7 +20,8 @@ export interface ShoppingPageProps {
   readonly chosen: readonly string[];
   readonly shopping:
     | { readonly kind: 'list'; readonly list: ShoppingList }
-    | { readonly kind: 'currencies'; readonly currencies: readonly string[] };
+    | { readonly kind: 'currencies'; readonly currencies: readonly string[] }
+    | { readonly kind: 'too-long' };
   readonly ticked: readonly string[];
 }
 
@@ -42,6 +43,11 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       </h1>
       <JobsPanel jobs={jobs} more={more} wanted={wanted} onChoose={choose} />
       {shopping.kind === 'currencies' && <TwoCurrencies currencies={shopping.currencies} />}
+      {shopping.kind === 'too-long' && (
+        <p className="status" data-kind="bad" role="alert">
+          This list took too long to work out. Choose fewer jobs.
+        </p>
+      )}
       {shopping.kind === 'list' && jobs.length > 0 && (
         <BuyingPanel list={shopping.list} chosen={chosen} ticked={ticked} busy={busy} />
       )}

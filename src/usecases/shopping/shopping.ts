@@ -10,7 +10,9 @@ import { wantOf, type Want } from './wants';
 
 export type Shopping =
   | { readonly kind: 'list'; readonly list: ShoppingList }
-  | { readonly kind: 'currencies'; readonly currencies: readonly string[] };
+  | { readonly kind: 'currencies'; readonly currencies: readonly string[] }
+  /** The cheapest packs were not found within the limit. */
+  | { readonly kind: 'too-long' };
 
 /** The shelf after a purchase took from it. */
 function without(stock: readonly StockItem[], taken: Bought['shelf']): StockItem[] {

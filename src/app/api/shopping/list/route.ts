@@ -1,6 +1,6 @@
 import { fileAnswer, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
-import { workshop } from '@/app/wiring';
+import { shoppedBeside, workshop } from '@/app/wiring';
 import { listCsv, listText } from '@/formats/shopping-file';
 import { jobsChosen } from '@/usecases/shopping/wants';
 import { formatFor } from '@/words/format';
@@ -11,10 +11,11 @@ export const GET = handled(async (request: Request) => {
   const as = query.get('as');
   const ids = query.get('jobs');
   if (as !== 'csv' && as !== 'text') return refused(400, 'Say as csv or as text.');
-  const { store, stock, clock, beside } = workshop();
+  const { store, stock } = workshop();
   const { jobs } = jobsChosen(store, ids);
-  const asked = { jobs, items: stock.list(), nowMs: clock.nowMs() };
-  const shopping = await beside.run('shopping', asked, request.signal);
+  const shopping = await shoppedBeside({ jobs, items: stock.list() }, request.signal);
+  if (shopping.kind === 'too-long')
+    return refused(503, 'This list took too long to work out. Choose fewer jobs.');
   if (shopping.kind === 'currencies')
     return refused(
       409,
