@@ -46,7 +46,11 @@ export function DateBox({
       helperText={words ?? undefined}
       onChange={type as (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => void}
       sx={{ width: 164 }}
-      slotProps={{ inputLabel: { shrink: true }, htmlInput: { max, ...(isBare && { 'aria-label': label }) } }}
+      slotProps={{
+        inputLabel: { shrink: true },
+        formHelperText: { sx: { mx: 0 } },
+        htmlInput: { max, ...(isBare && { 'aria-label': label }) },
+      }}
     />
   );
 }

@@ -40,7 +40,7 @@ export function PriceBox({ label, value, currency, onChange }: PriceBoxProps) {
       }}
       sx={{ width: 104 }}
       slotProps={{
-        formHelperText: { component: 'div', sx: { mx: 0 } },
+        formHelperText: { component: 'div', sx: { mx: 0, whiteSpace: 'normal', textAlign: 'left' } },
         htmlInput: {
           'aria-label': label,
           inputMode: 'decimal',
