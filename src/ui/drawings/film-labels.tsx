@@ -1,9 +1,14 @@
 'use client';
 /** The words of a section: names and films in the bands or beside them, and the tags at the seams. */
+import { shortName } from '@/words/cut';
 import { useFormat } from '../theme/providers';
 import { inkOn, over } from '../views/ink';
 import type { PlacedBand, PlacedLabel, PlacedTag, SectionFrame } from './section-frame';
 import type { Band, SeamMark } from '../views/stack';
+
+/** Letters of a name that fit into a band, alone and with its film behind them. */
+const MOST_LETTERS = 25;
+const MOST_BESIDE_FILM = 20;
 
 interface FrameProps {
   readonly frame: SectionFrame;
@@ -49,7 +54,7 @@ function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
         fontWeight="650"
         fill={ink}
       >
-        {size === 'large' ? band.name : band.role}
+        {size === 'large' ? shortName(band.name, twoLines ? MOST_LETTERS : MOST_BESIDE_FILM) : band.role}
         {!twoLines && (
           <tspan fontWeight="400" fontSize="13">
             {'  '}
@@ -128,7 +133,7 @@ function OverLabel({ label: { band, labelY }, frame: { x, size } }: LabelProps) 
       paintOrder="stroke"
       pointerEvents="none"
     >
-      {phone ? band.role : band.name}, {band.coats} × {f.film(band.umPerCoat)}
+      {phone ? band.role : shortName(band.name, MOST_LETTERS)}, {band.coats} × {f.film(band.umPerCoat)}
     </text>
   );
 }
