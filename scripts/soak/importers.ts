@@ -46,6 +46,11 @@ const LABELS = [
   '2K clear. Mix 2:1 by volume, pot life 4 h at 20 °C. Recoat within 30 min or after 24 h. Not below 10 °C.',
   'Primer filler, 3 coats, 25 µm each, sand after 2 h at 20 °C, humidity below 80 %, contains isocyanates.',
 ];
+/** Words and units that readers look for, in any order. */
+const LABEL_BITS =
+  'flash off|recoat|within|after|20|1,5|half an|20–25|min|h|°C|°F|µm|mil|coats|gal|qt|pint|fl oz|l|ml|g|oz|m²|per|/|%|:|2:1|mix|pot life|above|below|not|net|contents|isocyanate|-free|mm|bar|humidity|dew point|.|;|,|\n'.split(
+    '|',
+  );
 const SHEETS_CSV =
   'id,name,role,chemistry,coats,filmUmPerCoat,price\nmy-clear,My clear,clear,2k-urethane,2,22,18.5\n';
 const TYPED = ['620', '1,200', '12,5', '1.2 m', '3/4 in', '1 ft 6', '½'];
@@ -78,6 +83,10 @@ export const IMPORTERS: readonly Importer[] = [
   texts('sheets CSV', [SHEETS_CSV], parseProductsCsv),
   texts('sheets JSON', [JSON.stringify(CATALOGUE.slice(0, 3))], parseProductsJson),
   texts('label', LABELS, readLabel),
+  {
+    name: 'label of bits',
+    read: (chance) => readLabel(Array.from({ length: 12 }, () => pick(chance, LABEL_BITS)).join(' ')),
+  },
   {
     name: 'typed figure',
     read: (chance) =>

@@ -92,7 +92,7 @@ export function tempsIn(clause: string): TempSpan[] {
 
 /** The first figure or range before a unit, low end first. @param unit as a regular expression */
 export function quantityIn(clause: string, unit: string): readonly [number, number] | null {
-  const m = new RegExp(String.raw`${NUM}(?:${DASH}${NUM})?\s*${unit}`, 'i').exec(clause);
+  const m = new RegExp(String.raw`${NUM}(?:${DASH}${NUM})?\s*(?:${unit})`, 'i').exec(clause);
   if (!m) return null;
   const a = numberOf(m[1]!);
   const b = m[2] === undefined ? a : numberOf(m[2]);

@@ -88,6 +88,14 @@ describe('labels in many wordings', () => {
       from: 'Flash off 10–15 min at 20 °C.',
     });
   });
+  it('a unit without a figure is no quantity, and stops nothing', () => {
+    for (const unit of ['gal', 'qt', 'quart', 'pt', 'pint', 'fl oz', 'l', 'ml', 'g', 'oz', 'µm', 'mil', 'mm'])
+      expect(reading(`Contents: a ${unit} of it`), unit).toEqual({});
+    // US pint 473.176473 ml, US gallon 3785.411784 ml: NIST Handbook 44, appendix C.
+    expect(reading('2 pt')).toEqual({ packMl: 946 });
+    expect(reading('1 gal')).toEqual({ packMl: 3785 });
+    expect(reading('1 gallon')).toEqual({ packMl: 3785 });
+  });
   it('a whole label at once', () => {
     expect(
       reading(`Lintwick two-part clear coat, gloss
