@@ -4,11 +4,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { uniform } from '@/core/numerics/random';
 import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
+import { pick, type Chance } from './chance';
 import { begin } from './data-doors';
 import { IMPORTERS } from './importers';
 import { junkDocument, junkText } from './junk';
 import { Server } from './server';
-import { ITEM_IDS, JOB_IDS, type Chance } from './writes';
+import { ITEM_IDS, JOB_IDS } from './writes';
 
 export interface FuzzFigures {
   readonly inputs: number;
@@ -68,7 +69,6 @@ interface Asked {
   readonly path: string;
   readonly body?: string;
 }
-const pick = <T>(chance: Chance, list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
 const { id: _id, ...ITEM } = DEMO_STOCK[0]!;
 
 const BODIES: readonly (readonly [method: string, path: string, good: unknown])[] = [

@@ -11,16 +11,15 @@ import { pictureOnly } from '@/formats/jpeg';
 import { readLabel } from '@/formats/label/read-label';
 import { parseProduct, parseProductsCsv, parseProductsJson } from '@/formats/product-file';
 import { stockDraftSchema, stockFaults } from '@/model/stock';
+import { pick, type Chance } from './chance';
 import { PICTURE } from './data-doors';
 import { junkDocument, junkText } from './junk';
-import type { Chance } from './writes';
 
 export interface Importer {
   readonly name: string;
   /** Makes one input and reads it. @returns what it was read as; anything thrown is a fault */
   readonly read: (chance: Chance) => unknown;
 }
-const pick = <T>(chance: Chance, list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
 
 const EXAMPLES = join(process.cwd(), 'examples');
 const exampleTexts = (file: string): string[] =>

@@ -1,5 +1,5 @@
 /** Structured nonsense: a good document or text with a few things in it made wrong. */
-import type { Chance } from './writes';
+import { pick, type Chance } from './chance';
 
 const LONG = 20_000;
 const DEEP = 200;
@@ -41,7 +41,6 @@ const JUNK: readonly (() => unknown)[] = [
   nested,
   () => Array.from({ length: 600 }, (_, i) => i),
 ];
-const pick = <T>(chance: Chance, list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
 
 type Tree = Record<string, unknown> | unknown[];
 const isTree = (x: unknown): x is Tree => typeof x === 'object' && x !== null;

@@ -16,9 +16,8 @@ import {
   SUBSTRATES,
   WEEKDAYS,
 } from '@/model/lists';
-import type { Chance } from './writes';
+import { pick, type Chance } from './chance';
 
-const pick = <T>(chance: Chance, list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
 const some = <T>(chance: Chance, list: readonly T[], share: number): T[] =>
   list.filter(() => chance() < share);
 const between = (chance: Chance, low: number, high: number): number =>

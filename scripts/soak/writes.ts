@@ -1,9 +1,8 @@
 /** One write of a random kind, through whatever door; each says what will stand when it is done. */
-import type { uniform } from '@/core/numerics/random';
+import { pick, type Chance } from './chance';
 import { ANYTHING } from './ledger';
 import { GONE, jobKey, NONE, photoKey, stockKey, tickKey } from './observe';
 
-export type Chance = ReturnType<typeof uniform>;
 /** The ways to write: the data room itself, or the routes of a server. */
 export interface Doors {
   nameJob(id: string, name: string): Promise<void>;
@@ -36,7 +35,6 @@ export interface Writing {
   readonly standing: Map<string, string>;
   readonly told: Told;
 }
-const pick = <T>(chance: Chance, list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
 
 async function write(
   { standing, told }: Writing,
