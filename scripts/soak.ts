@@ -20,8 +20,8 @@ const seedOf = (piece: number, size: number): number => 1 + piece * size;
 const PARTS: Readonly<Record<string, PartOfSoak>> = {
   'writer-kills': { pieces: 10, run: (n) => writerKills(90, seedOf(n, 90)) },
   'server-kills': { pieces: 10, run: (n) => serverKills(10, seedOf(n, 10)) },
-  'fuzz-importers': { pieces: 10, run: (n) => fuzzImporters(8000, seedOf(n, 8000)) },
-  'fuzz-routes': { pieces: 1, run: () => fuzzRoutes(20_000, 1) },
+  'fuzz-importers': { pieces: 10, run: (n) => fuzzImporters(6000, seedOf(n, 6000)) },
+  'fuzz-routes': { pieces: 1, run: () => fuzzRoutes(40_000, 1) },
   plans: { pieces: 10, run: (n) => randomPlans(1000, seedOf(n, 1000)) },
   many: { pieces: 1, run: () => pageCosts() },
   loop: { pieces: 1, run: () => loopFigures() },
