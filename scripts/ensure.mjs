@@ -7,6 +7,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { serveArgs } from './serve-args.mjs';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const at = (...p) => join(ROOT, ...p);
@@ -78,16 +79,12 @@ export function ensureBuild() {
 
 /** Starts the built app in a process group of its own; on loopback unless PELLUCID_BIND says otherwise. */
 export function startServer(port, env, stdio = 'inherit') {
-  return spawn(
-    process.execPath,
-    [at('scripts', 'serve.mjs'), '-H', process.env.PELLUCID_BIND ?? '127.0.0.1', '-p', String(port)],
-    {
-      cwd: ROOT,
-      stdio,
-      detached: true,
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...env },
-    },
-  );
+  return spawn(process.execPath, serveArgs(process.env.PELLUCID_BIND ?? '127.0.0.1', port), {
+    cwd: ROOT,
+    stdio,
+    detached: true,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...env },
+  });
 }
 
 export function stopServer(child) {

@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { serveArgs } from '../scripts/serve-args.mjs';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import type { Plan } from '../src/model/plan';
 import { percentOf } from '../src/words/format';
@@ -325,7 +326,7 @@ plain(
 test('a second server on the same folder is refused in a sentence; after a kill the next one starts', async ({
   app,
 }) => {
-  const second = spawnSync(process.execPath, ['scripts/serve.mjs', '-H', '127.0.0.1', '-p', '0'], {
+  const second = spawnSync(process.execPath, serveArgs('127.0.0.1', 0), {
     encoding: 'utf8',
     timeout: 60_000,
     env: { ...process.env, NODE_ENV: 'production', PELLUCID_DATA: app.folder, PELLUCID_DEMO: '1' },

@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { serveArgs } from '../scripts/serve-args.mjs';
 import { test as base, expect, type APIRequestContext, type Page } from '@playwright/test';
 
 export interface AppServer {
@@ -44,7 +45,7 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
     child = null;
   };
   const start = async (): Promise<void> => {
-    child = spawn(process.execPath, ['scripts/serve.mjs', '-H', '127.0.0.1', '-p', String(port)], {
+    child = spawn(process.execPath, serveArgs('127.0.0.1', port), {
       detached: true,
       stdio: ['ignore', 'ignore', 'inherit'],
       env: {

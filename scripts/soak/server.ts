@@ -4,6 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { serveArgs } from '../serve-args.mjs';
 
 const freePort = (): Promise<number> =>
   new Promise((done, fail) => {
@@ -37,7 +38,7 @@ export class Server {
   async begin(): Promise<void> {
     const port = await freePort();
     this.url = `http://127.0.0.1:${port}`;
-    this.child = spawn(process.execPath, ['scripts/serve.mjs', '-H', '127.0.0.1', '-p', String(port)], {
+    this.child = spawn(process.execPath, serveArgs('127.0.0.1', port), {
       detached: true,
       stdio: ['ignore', 'ignore', 'inherit'],
       env: {

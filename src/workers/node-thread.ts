@@ -2,8 +2,13 @@
 import { Worker } from 'node:worker_threads';
 import type { Thread } from './beside';
 
+/** A bundle of 64 MB taken apart needs about a tenth of it. */
+const MOST_HEAP_MB = 2048;
+
 export function nodeThread(): Thread {
-  const worker = new Worker(new URL('./heavy.worker.ts', import.meta.url));
+  const worker = new Worker(new URL('./heavy.worker.ts', import.meta.url), {
+    resourceLimits: { maxOldGenerationSizeMb: MOST_HEAP_MB },
+  });
   // It keeps no server alive that is to stop.
   worker.unref();
   return {

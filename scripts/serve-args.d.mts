@@ -1,0 +1,1 @@
+export declare const serveArgs: (host: string, port: number) => string[];
