@@ -47,7 +47,7 @@ export interface Paged {
 }
 
 /** Jobs on the bench at a time: each wants a plan. */
-export const ON_THE_BENCH = 12;
+export const ON_THE_BENCH = 8;
 const FINISHED_AT_A_TIME = 12;
 
 /** Dark stretches at a place over a week, to the half hour. */
