@@ -47,13 +47,36 @@ describe('when a plan is made', () => {
     expect(w.made).toEqual([NOW, NOW + 10 * MINUTE]);
   });
 
-  it('anew for another version, another issue of the forecast, another job', async () => {
+  it('anew for another issue of the forecast, another job', async () => {
     const w = workshop();
     const plans = w.plans();
     await plans.of(stored, issued, NOW);
     await plans.of({ ...stored, version: 2 }, { ...issued, issuedMs: 2 }, NOW);
     await plans.of({ ...stored, id: 'door' }, issued, NOW);
     expect(w.made).toHaveLength(3);
+  });
+
+  it('anew for a job that came back by a copy under the same version', async () => {
+    const made: string[] = [];
+    const plans = new Plans(
+      async ({ job: asked, nowMs }) => {
+        made.push(asked.name);
+        return answerAt(nowMs, NOW + HOUR);
+      },
+      { get: () => null, keep: () => undefined },
+    );
+    await plans.of(stored, issued, NOW);
+    await plans.of({ ...stored, job: { ...job, name: 'Of the copy' } }, issued, NOW);
+    await plans.of(stored, issued, NOW);
+    expect(made).toEqual([job.name, 'Of the copy', job.name]);
+  });
+
+  it('once for several who find it overtaken together', async () => {
+    const w = workshop(NOW + 2 * MINUTE);
+    const plans = w.plans();
+    await plans.of(stored, issued, NOW);
+    await Promise.all([1, 2, 3].map(() => plans.of(stored, issued, NOW + 5 * MINUTE)));
+    expect(w.made).toEqual([NOW, NOW + 5 * MINUTE]);
   });
 
   it('not at all where the shelf has it, after a new start for instance', async () => {

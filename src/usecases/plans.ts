@@ -31,7 +31,11 @@ class Making {
   private readonly stop = new AbortController();
   private readonly made: Promise<Answer>;
 
-  constructor(make: (signal: AbortSignal) => Promise<Answer>) {
+  /** @param job it is for: a job that was changed, or came back by a copy, is another one */
+  constructor(
+    readonly job: Job,
+    make: (signal: AbortSignal) => Promise<Answer>,
+  ) {
     this.made = make(this.stop.signal).finally(() => {
       this.isDone = true;
     });
@@ -98,7 +102,7 @@ export class Plans {
   ): Promise<Answer> {
     const sinceMs = sinceOf(stored.job, nowMs);
     const key: PlanKey = { jobId: stored.id, job: stored.job, issuedMs, sinceMs };
-    const name = `${stored.id} ${stored.version} ${stored.createdMs} ${issuedMs} ${sinceMs}`;
+    const name = `${stored.id} ${issuedMs} ${sinceMs}`;
     const request: PlanRequest = {
       job: stored.job,
       forecast,
@@ -106,15 +110,17 @@ export class Plans {
       nowMs: Math.floor(nowMs / MINUTE) * MINUTE,
     };
     const held = this.held.get(name);
-    if (held && !held.isLost) {
+    if (held && !held.isLost && held.job === stored.job) {
       const answer = await held.wait(signal);
       if (!isOvertaken(answer, nowMs)) return answer;
+      // Another who waited may have begun a new one already.
+      if (this.held.get(name) !== held) return this.of(stored, { forecast, issuedMs }, nowMs, signal);
     }
     const kept = this.shelf.get(key);
-    const making =
-      kept && !isOvertaken(kept, nowMs)
-        ? new Making(async () => kept)
-        : new Making((stop) => this.fresh(key, request, stop));
+    const isGood = kept !== null && !isOvertaken(kept, nowMs);
+    const making = new Making(stored.job, (stop) =>
+      isGood ? Promise.resolve(kept) : this.fresh(key, request, stop),
+    );
     this.hold(name, making);
     return making.wait(signal);
   }
