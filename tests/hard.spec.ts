@@ -70,6 +70,8 @@ test('an undo while a field is typed in shows what came back', async ({ page, ap
 
 test('a date of the year 2 on its way to 2026 and half a currency are held', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  // A date that is filled in before the page is alive is not seen by it.
+  await page.waitForLoadState('networkidle');
   const ready = page.getByLabel('Ready by');
   const was = await ready.inputValue();
   await ready.fill('0002-11-01');
