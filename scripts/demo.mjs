@@ -4,16 +4,8 @@
  */
 import { existsSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import {
-  answers,
-  checkNode,
-  ensureBuild,
-  ensurePackages,
-  ROOT,
-  say,
-  startServer,
-  stopServer,
-} from './ensure.mjs';
+import { checkNode, ensureBuild, ensurePackages, ROOT, say } from './ensure.mjs';
+import { answers, startServer, stopServer } from './server-process.mjs';
 
 checkNode();
 const demo = process.argv.includes('--demo');
@@ -43,11 +35,7 @@ if (await answers(`${url}/`, 1)) {
   say(`Something already answers at ${url}. Stop it, or choose another port: PORT=4311 npm run demo`);
   process.exit(1);
 }
-const child = startServer(port, { PELLUCID_DATA: folder, ...(demo ? { PELLUCID_DEMO: '1' } : {}) }, [
-  'ignore',
-  'ignore',
-  'inherit',
-]);
+const child = startServer(port, { PELLUCID_DATA: folder, ...(demo ? { PELLUCID_DEMO: '1' } : {}) });
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
   process.on(signal, () => {
     stopServer(child);

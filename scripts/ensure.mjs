@@ -1,13 +1,12 @@
 /**
- * What the commands share: install what is missing, build when the sources changed, start and stop Next's own
- * binary. Plain Node, no packages.
+ * What the commands share: install what is missing, build when the sources changed, find
+ * the browser. Plain Node, no packages.
  */
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { serveArgs } from './serve-args.mjs';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const at = (...p) => join(ROOT, ...p);
@@ -75,38 +74,6 @@ export function ensureBuild() {
   }
   mkdirSync(at('.next'), { recursive: true });
   writeFileSync(stamp, want);
-}
-
-/** Starts the built app in a process group of its own; on loopback unless PELLUCID_BIND says otherwise. */
-export function startServer(port, env, stdio = 'inherit') {
-  return spawn(process.execPath, serveArgs(process.env.PELLUCID_BIND ?? '127.0.0.1', port), {
-    cwd: ROOT,
-    stdio,
-    detached: true,
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', ...env },
-  });
-}
-
-export function stopServer(child) {
-  if (child.exitCode !== null || child.pid === undefined) return;
-  try {
-    process.kill(-child.pid, 'SIGTERM');
-  } catch {
-    /* already gone */
-  }
-}
-
-export async function answers(url, tries = 120) {
-  for (let i = 0; i < tries; i++) {
-    try {
-      const r = await fetch(url);
-      if (r.ok) return true;
-    } catch {
-      /* not yet */
-    }
-    await new Promise((done) => setTimeout(done, 250));
-  }
-  return false;
 }
 
 /** Chromium of the system for the interface tests; installed through apt where that is possible. */

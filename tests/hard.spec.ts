@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { serveArgs } from '../scripts/serve-args.mjs';
+import { serveArgs } from '../scripts/server-process.mjs';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import type { Plan } from '../src/model/plan';
 import { percentOf } from '../src/words/format';

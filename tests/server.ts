@@ -1,10 +1,9 @@
 /** A server of the built app on a throw-away database, for one spec file; and what every spec watches. */
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { serveArgs } from '../scripts/serve-args.mjs';
+import { answers, endServer, freePort, startServer } from '../scripts/server-process.mjs';
 import { test as base, expect, type APIRequestContext, type Page } from '@playwright/test';
 
 export interface AppServer {
@@ -17,56 +16,23 @@ export interface AppServer {
   stop(): Promise<void>;
 }
 
-const freePort = (): Promise<number> =>
-  new Promise((done, fail) => {
-    const s = createServer();
-    s.once('error', fail);
-    s.listen(0, '127.0.0.1', () => {
-      const a = s.address();
-      s.close(() => done(typeof a === 'object' && a ? a.port : 0));
-    });
-  });
-
 export async function appServer(env: Record<string, string> = {}): Promise<AppServer> {
   const folder = mkdtempSync(join(tmpdir(), 'pellucid-e2e-'));
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | null = null;
   const end = async (signal: NodeJS.Signals): Promise<void> => {
-    const childProcess = child;
-    if (!childProcess || childProcess.exitCode !== null || childProcess.pid === undefined) return;
-    const gone = new Promise<void>((done) => childProcess.once('exit', () => done()));
-    try {
-      process.kill(-childProcess.pid, signal);
-    } catch {
-      /* already gone */
-    }
-    await gone;
+    if (child) await endServer(child, signal);
     child = null;
   };
   const start = async (): Promise<void> => {
-    child = spawn(process.execPath, serveArgs('127.0.0.1', port), {
-      detached: true,
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NEXT_TELEMETRY_DISABLED: '1',
-        PELLUCID_DATA: folder,
-        PELLUCID_DEMO: '1',
-        PELLUCID_NOW: '2026-05-16T07:50',
-        ...env,
-      },
+    child = startServer(port, {
+      PELLUCID_DATA: folder,
+      PELLUCID_DEMO: '1',
+      PELLUCID_NOW: '2026-05-16T07:50',
+      ...env,
     });
-    for (let i = 0; i < 160; i++) {
-      try {
-        if ((await fetch(url)).ok) return;
-      } catch {
-        /* not yet */
-      }
-      await new Promise((r) => setTimeout(r, 125));
-    }
-    throw new Error('the server did not answer');
+    if (!(await answers(url))) throw new Error('the server did not answer');
   };
   await start();
   return {

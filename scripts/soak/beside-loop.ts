@@ -1,10 +1,7 @@
 /** While heavy work runs: how long a trivial route takes, and how soon a cancel frees the line. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { percentile } from './figures';
+import { quantile } from 'simple-statistics';
 import { heavyJob } from './heavy-job';
-import { nap, Server } from './server';
+import { nap, onServer, type Server } from './server';
 
 export interface LoopFigures {
   readonly heavyMs: number;
@@ -59,39 +56,36 @@ async function cancelled(server: Server, heavyId: string, lightId: string): Prom
   return took(() => fetch(`${server.url}/api/jobs/${lightId}`));
 }
 
-export async function loopFigures(rounds = 6): Promise<LoopFigures> {
-  const folder = mkdtempSync(join(tmpdir(), 'pellucid-loop-'));
-  const server = new Server(folder);
-  try {
-    await server.begin();
-    const pings: number[] = [];
-    let heavyMs = 0;
-    let heldMs = 0;
-    // The first of each kind of request compiles what later ones run.
-    const warm = await post(server, heavyJob(-1));
-    await fetch(`${server.url}/api/jobs/${warm}`);
-    for (let n = 0; n < rounds; n++) {
-      const id = await post(server, heavyJob(n));
-      await server.heldMs();
-      const work = took(async () => (await fetch(`${server.url}/api/jobs/${id}`)).arrayBuffer());
-      pings.push(...(await pingWhile(server, work)));
-      heavyMs = Math.max(heavyMs, await work);
-      const held = await server.heldMs();
-      heldMs = Math.max(heldMs, held);
-    }
-    const light = await post(server, heavyJob(0, 1));
-    const afterCancelMs = await cancelled(server, await post(server, heavyJob(rounds)), light);
-    return {
-      heavyMs,
-      pings: pings.length,
-      p50Ms: percentile(pings, 0.5),
-      p99Ms: percentile(pings, 0.99),
-      worstMs: Math.max(...pings),
-      heldMs,
-      afterCancelMs,
-    };
-  } finally {
-    await server.kill();
-    rmSync(folder, { recursive: true, force: true });
+async function measured(server: Server, rounds: number): Promise<LoopFigures> {
+  const pings: number[] = [];
+  let heavyMs = 0;
+  let heldMs = 0;
+  // The first of each kind of request compiles what later ones run.
+  const warm = await post(server, heavyJob(-1));
+  await fetch(`${server.url}/api/jobs/${warm}`);
+  for (let n = 0; n < rounds; n++) {
+    const id = await post(server, heavyJob(n));
+    await server.heldMs();
+    const work = took(async () => (await fetch(`${server.url}/api/jobs/${id}`)).arrayBuffer());
+    pings.push(...(await pingWhile(server, work)));
+    heavyMs = Math.max(heavyMs, await work);
+    heldMs = Math.max(heldMs, await server.heldMs());
   }
+  const light = await post(server, heavyJob(0, 1));
+  const afterCancelMs = await cancelled(server, await post(server, heavyJob(rounds)), light);
+  return {
+    heavyMs,
+    pings: pings.length,
+    p50Ms: quantile(pings, 0.5),
+    p99Ms: quantile(pings, 0.99),
+    worstMs: Math.max(...pings),
+    heldMs,
+    afterCancelMs,
+  };
 }
+
+export const loopFigures = (rounds = 6): Promise<LoopFigures> =>
+  onServer(
+    () => undefined,
+    (server) => measured(server, rounds),
+  );

@@ -2,33 +2,18 @@
 import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { jobStore } from '@/data/job-store';
-import { migrationsIn, openDatabase } from '@/data/open';
-import { photoStore } from '@/data/photo-store';
-import { stockStore } from '@/data/stock-store';
-import { tickStore } from '@/data/tick-store';
 import { DEMO_JOBS } from '@/demo/jobs';
+import { storesIn } from './stores';
 import { ITEM_IDS, JOB_IDS, PACK_ML, type Doors } from './writes';
 
 export const PART_ID = DEMO_JOBS[0]!.job.parts[0]!.id;
 /** The smallest picture that counts as whole. */
 export const PICTURE = Uint8Array.from([255, 216, 255, 219, 0, 4, 1, 1, 255, 218, 0, 2, 1, 255, 217]);
 
-function stores(folder: string) {
-  const db = openDatabase(join(folder, 'workshop.sqlite'), migrationsIn('src/data/migrations'));
-  return {
-    jobs: jobStore(db),
-    stock: stockStore(db),
-    ticks: tickStore(db),
-    photos: photoStore(db, join(folder, 'photos')),
-    close: () => db.close(),
-  };
-}
-
 /** A small workshop of known things, once. */
 export function begin(folder: string): void {
   if (existsSync(join(folder, 'workshop.sqlite'))) return;
-  const { jobs, stock, close } = stores(folder);
+  const { db, jobs, stock } = storesIn(folder);
   JOB_IDS.forEach((id, i) => jobs.insert(id, { ...DEMO_JOBS[i]!.job, name: `${id} 0` }, i));
   const item = {
     productId: 'none',
@@ -38,11 +23,11 @@ export function begin(folder: string): void {
     remainingMl: 100,
   } as const;
   ITEM_IDS.forEach((id, i) => stock.add(id, item, i));
-  close();
+  db.close();
 }
 
 export function dataDoors(folder: string): Doors {
-  const { jobs, stock, ticks, photos } = stores(folder);
+  const { jobs, stock, ticks, photos } = storesIn(folder);
   let clock = 1000;
   // Each write is a step of its own: they are not of one minute.
   const later = (): number => (clock += 100_000);

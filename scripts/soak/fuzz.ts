@@ -1,14 +1,11 @@
 /** Nonsense for every importer and every route: all of it is answered, nothing falls over, nothing takes long. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { uniform } from '@/core/numerics/random';
 import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
 import { pick, type Chance } from './chance';
 import { begin } from './data-doors';
 import { IMPORTERS } from './importers';
 import { junkDocument, junkText } from './junk';
-import { Server } from './server';
+import { onServer, type Server } from './server';
 import { ITEM_IDS, JOB_IDS } from './writes';
 
 export interface FuzzFigures {
@@ -120,39 +117,33 @@ async function takeOff(server: Server, answer: Response): Promise<void> {
     await fetch(`${server.url}/api/jobs/${(JSON.parse(body) as { id: string }).id}`, { method: 'DELETE' });
 }
 
-export async function fuzzRoutes(inputs: number, firstSeed: number): Promise<FuzzFigures> {
-  const folder = mkdtempSync(join(tmpdir(), 'pellucid-fuzz-'));
-  begin(folder);
-  const server = new Server(folder);
+async function askAll(server: Server, inputs: number, firstSeed: number): Promise<FuzzFigures> {
   const tally = new Tally();
-  try {
-    await server.begin();
-    // The first page a server draws compiles what all others run.
-    await fetch(`${server.url}/workshop`);
-    await fetch(`${server.url}/nothing-here`);
-    for (let n = 0; n < inputs; n++) {
-      const seed = firstSeed + n;
-      const { method, path, body } = asking(uniform(seed));
-      const name = `${method} ${path.slice(0, 80)}, seed ${seed}`;
-      const from = performance.now();
-      try {
-        const answer = await fetch(server.url + path, {
-          method,
-          redirect: 'manual',
-          ...(body !== undefined && { body, headers: { 'content-type': 'application/json' } }),
-        });
-        await takeOff(server, answer);
-        if (answer.status >= 500) tally.fault(`${name}: ${answer.status}`);
-      } catch (e) {
-        tally.fault(`${name}: ${String((e as Error).cause ?? e)}`);
-        if (!server.isAlive) break;
-      }
-      tally.took(name, isHeavy(method, path) ? 0 : performance.now() - from);
-      if ((n + 1) % Math.max(1, Math.floor(inputs / 10)) === 0) tally.residentMb.push(server.residentMb());
+  // The first page a server draws compiles what all others run.
+  await fetch(`${server.url}/workshop`);
+  await fetch(`${server.url}/nothing-here`);
+  for (let n = 0; n < inputs; n++) {
+    const seed = firstSeed + n;
+    const { method, path, body } = asking(uniform(seed));
+    const name = `${method} ${path.slice(0, 80)}, seed ${seed}`;
+    const from = performance.now();
+    try {
+      const answer = await fetch(server.url + path, {
+        method,
+        redirect: 'manual',
+        ...(body !== undefined && { body, headers: { 'content-type': 'application/json' } }),
+      });
+      await takeOff(server, answer);
+      if (answer.status >= 500) tally.fault(`${name}: ${answer.status}`);
+    } catch (e) {
+      tally.fault(`${name}: ${String((e as Error).cause ?? e)}`);
+      if (!server.isAlive) break;
     }
-  } finally {
-    await server.kill();
-    rmSync(folder, { recursive: true, force: true });
+    tally.took(name, isHeavy(method, path) ? 0 : performance.now() - from);
+    if ((n + 1) % Math.max(1, Math.floor(inputs / 10)) === 0) tally.residentMb.push(server.residentMb());
   }
   return tally.figures();
 }
+
+export const fuzzRoutes = (inputs: number, firstSeed: number): Promise<FuzzFigures> =>
+  onServer(begin, (server) => askAll(server, inputs, firstSeed));

@@ -1,13 +1,9 @@
 /** A workshop of many years: jobs, shelf changes and photographs by the thousand. */
-import { join } from 'node:path';
 import { uniform } from '@/core/numerics/random';
 import { DAY, isoOf } from '@/core/time/instant';
-import { jobStore } from '@/data/job-store';
-import { migrationsIn, openDatabase } from '@/data/open';
-import { photoStore } from '@/data/photo-store';
-import { stockStore } from '@/data/stock-store';
 import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
 import type { Job } from '@/model/job';
+import { storesIn } from './stores';
 
 export interface Size {
   readonly jobs: number;
@@ -41,11 +37,8 @@ function picture(seed: number): Uint8Array {
 }
 
 export function fillLarge(folder: string, size: Size): void {
-  const db = openDatabase(join(folder, 'workshop.sqlite'), migrationsIn('src/data/migrations'));
+  const { db, jobs, stock, photos } = storesIn(folder);
   db.pragma('synchronous = OFF');
-  const jobs = jobStore(db);
-  const stock = stockStore(db);
-  const photos = photoStore(db, join(folder, 'photos'));
   for (let n = 0; n < size.jobs; n++) jobs.insert(`job-${n}`, jobOf(n, size), n);
   for (let n = 0; n < size.items; n++) {
     const { id: _id, ...draft } = DEMO_STOCK[n % DEMO_STOCK.length]!;

@@ -1,9 +1,6 @@
 /** Every page of a workshop of many years: processor time of the second look, and of the first after a start. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { fillLarge, LARGE, type Size } from './large-workshop';
-import { Server } from './server';
+import { onServer, type Server } from './server';
 
 const PAGES = (size: Size): string[] => [
   '/',
@@ -41,19 +38,15 @@ async function look(server: Server, page: string): Promise<PageCost> {
   };
 }
 
-export async function pageCosts(size: Size = LARGE): Promise<{ first: PageCost[]; again: PageCost[] }> {
-  const folder = mkdtempSync(join(tmpdir(), 'pellucid-many-'));
-  const server = new Server(folder);
-  try {
-    fillLarge(folder, size);
-    await server.begin();
-    const first: PageCost[] = [];
-    const again: PageCost[] = [];
-    for (const page of PAGES(size)) first.push(await look(server, page));
-    for (const page of PAGES(size)) again.push(await look(server, page));
-    return { first, again };
-  } finally {
-    await server.kill();
-    rmSync(folder, { recursive: true, force: true });
-  }
-}
+export const pageCosts = (size: Size = LARGE): Promise<{ first: PageCost[]; again: PageCost[] }> =>
+  onServer(
+    (folder) => fillLarge(folder, size),
+    async (server) => {
+      const all = async (): Promise<PageCost[]> => {
+        const costs: PageCost[] = [];
+        for (const page of PAGES(size)) costs.push(await look(server, page));
+        return costs;
+      };
+      return { first: await all(), again: await all() };
+    },
+  );

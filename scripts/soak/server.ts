@@ -1,25 +1,14 @@
 /** The built app as a process of its own, on a folder of its own: begun, measured, killed. */
-import { spawn, type ChildProcess } from 'node:child_process';
-import { readFileSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
+import type { ChildProcess } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { serveArgs } from '../serve-args.mjs';
-
-const freePort = (): Promise<number> =>
-  new Promise((done, fail) => {
-    const probe = createServer();
-    probe.once('error', fail);
-    probe.listen(0, '127.0.0.1', () => {
-      const at = probe.address();
-      probe.close(() => done(typeof at === 'object' && at ? at.port : 0));
-    });
-  });
+import { answers, endServer, freePort, startServer } from '../server-process.mjs';
 
 /** Ticks of the kernel's clock a second, as Linux counts them for every program. */
 const TICKS_PER_S = 100;
 const NAP_MS = 50;
-const MOST_NAPS = 600;
 const LOOP_TOLD_MS = 100;
 export const nap = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
 
@@ -28,54 +17,31 @@ export class Server {
   url = '';
   private readonly loopFile: string;
 
-  constructor(
-    private readonly folder: string,
-    private readonly env: Record<string, string> = {},
-  ) {
+  constructor(private readonly folder: string) {
     this.loopFile = join(folder, 'loop.txt');
   }
 
   async begin(): Promise<void> {
     const port = await freePort();
     this.url = `http://127.0.0.1:${port}`;
-    this.child = spawn(process.execPath, serveArgs('127.0.0.1', port), {
-      detached: true,
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NEXT_TELEMETRY_DISABLED: '1',
-        PELLUCID_DATA: this.folder,
-        PELLUCID_NOW: '2026-05-16T07:50',
-        NODE_OPTIONS: `--import ${pathToFileURL(join(process.cwd(), 'scripts', 'soak', 'loop-watch.mjs')).href}`,
-        LOOP_FILE: this.loopFile,
-        ...this.env,
-      },
+    this.child = startServer(port, {
+      PELLUCID_DATA: this.folder,
+      PELLUCID_NOW: '2026-05-16T07:50',
+      NODE_OPTIONS: `--import ${pathToFileURL(join(process.cwd(), 'scripts', 'soak', 'loop-watch.mjs')).href}`,
+      LOOP_FILE: this.loopFile,
     });
-    for (let i = 0; i < MOST_NAPS; i++) {
-      const answer = await fetch(`${this.url}/api/own-use`).catch(() => null);
-      if (answer?.ok) return;
-      await nap(NAP_MS);
-    }
-    throw new Error('the server did not answer; is it built (npx next build)?');
+    if (!(await answers(`${this.url}/api/own-use`)))
+      throw new Error('the server did not answer; is it built (npx next build)?');
   }
 
   /** Without a word, with all its threads. */
   async kill(): Promise<void> {
-    const { child } = this;
-    if (child?.pid === undefined || child.exitCode !== null) return;
-    const gone = new Promise<void>((done) => child.once('exit', () => done()));
-    try {
-      process.kill(-child.pid, 'SIGKILL');
-    } catch {
-      // It is gone already.
-    }
-    await gone;
+    if (this.child) await endServer(this.child, 'SIGKILL');
     this.child = null;
   }
 
   get isAlive(): boolean {
-    return this.child !== null && this.child.exitCode === null && this.child.signalCode === null;
+    return this.child?.exitCode === null && this.child.signalCode === null;
   }
 
   private stat(): string[] {
@@ -102,5 +68,22 @@ export class Server {
   residentMb(): number {
     const line = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${this.child!.pid}/status`, 'utf8'));
     return Number(line?.[1] ?? NaN) / 1024;
+  }
+}
+
+/** A server on a folder that is thrown away: filled, begun, worked on, killed. */
+export async function onServer<T>(
+  fill: (folder: string) => void,
+  work: (server: Server) => Promise<T>,
+): Promise<T> {
+  const folder = mkdtempSync(join(tmpdir(), 'pellucid-soak-'));
+  const server = new Server(folder);
+  try {
+    fill(folder);
+    await server.begin();
+    return await work(server);
+  } finally {
+    await server.kill();
+    rmSync(folder, { recursive: true, force: true });
   }
 }

@@ -65,10 +65,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
   const materials = materialsOf(job, system);
   const sprayable = system.blockers.length === 0 && system.layers.length > 0;
   const scheduled = sprayable ? times({ job, system, materials, air, nowMs }) : NOTHING_SCHEDULED;
-  const wayOut =
-    scheduled !== TOO_LONG && isStuck(scheduled)
-      ? [placeThatWouldOpen({ ...asked, job }, system, materials)]
-      : [];
+  const wayOut = isStuck(scheduled) ? [placeThatWouldOpen({ ...asked, job }, system, materials)] : [];
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
   const { paint, prep, tax, total } = totalsOf(job, materials, jobConsumables(job, system));

@@ -52,23 +52,6 @@ function photoStatements(db: Db) {
   };
 }
 
-/** The pictures beside the database. The name of a file comes from a row, never from a request. */
-class Pictures {
-  constructor(private readonly folder: string) {}
-
-  private file(id: string): string {
-    return pictureFile(this.folder, id);
-  }
-
-  keep(id: string, picture: Uint8Array): void {
-    keepPicture(this.folder, id, picture);
-  }
-
-  read(id: string): Buffer | null {
-    return existsSync(this.file(id)) ? readFileSync(this.file(id)) : null;
-  }
-}
-
 const photoOf = (row: Row): Photo => ({
   id: row.id,
   partId: row.part_id,
@@ -80,18 +63,19 @@ const photoOf = (row: Row): Photo => ({
 
 export function photoStore(db: Db, folder: string): PhotoStore {
   const sql = photoStatements(db);
-  const pictures = new Pictures(folder);
   return {
     list: (jobId) => sql.of.all(jobId).map(photoOf),
     add: writing(db, (jobId: string, p: NewPhoto, picture: Uint8Array, nowMs: number) => {
       if (sql.of.all(jobId).length >= MOST_PHOTOS) return 'too-many';
-      pictures.keep(p.id, picture);
+      keepPicture(folder, p.id, picture);
       sql.insert.run(p.id, jobId, p.partId, p.moment, picture.byteLength, nowMs, '');
       return 'kept';
     }),
     read: (id) => {
+      // The name of a file comes from a row, never from a request.
       const row = sql.one.get(id);
-      return row ? pictures.read(row.id) : null;
+      const file = row ? pictureFile(folder, row.id) : null;
+      return file !== null && existsSync(file) ? readFileSync(file) : null;
     },
     remove: writing(db, (id: string, nowMs: number) => sql.mark.run(nowMs, id).changes === 1),
     note: writing(db, (id: string, text: string) => sql.write.run(text, id).changes === 1),

@@ -12,11 +12,21 @@ import type { Db } from './db';
 const MOST_PLANS = 1000;
 const NO_SHELF: PlanShelf = { get: () => null, keep: () => undefined };
 
-/** What a plan follows from, and the program that made it. */
-function keyOf({ job, issuedMs, sinceMs }: PlanKey, program: string): string {
-  return createHash('sha256')
-    .update(JSON.stringify([program, job, issuedMs, sinceMs]))
-    .digest('hex');
+/** What a plan follows from, and the program that made it; reckoned once for the asking and the keeping. */
+class Hashes {
+  private readonly known = new WeakMap<PlanKey, string>();
+
+  constructor(private readonly program: string) {}
+
+  of(key: PlanKey): string {
+    const known = this.known.get(key);
+    if (known !== undefined) return known;
+    const { job, issuedMs, sinceMs } = key;
+    const text = JSON.stringify([this.program, job, issuedMs, sinceMs]);
+    const hash = createHash('sha256').update(text).digest('hex');
+    this.known.set(key, hash);
+    return hash;
+  }
 }
 
 function opened(file: string): Db {
@@ -51,6 +61,7 @@ function openShelf(folder: string): Db | null {
 export function planShelf(folder: string, program: string): PlanShelf {
   const db = openShelf(folder);
   if (!db) return NO_SHELF;
+  const hashes = new Hashes(program);
   const one = db.prepare<[string, string], { doc: string }>(
     'SELECT doc FROM plans WHERE job_id = ? AND key = ?',
   );
@@ -62,7 +73,7 @@ export function planShelf(folder: string, program: string): PlanShelf {
   return {
     get: (key) => {
       try {
-        const row = one.get(key.jobId, keyOf(key, program));
+        const row = one.get(key.jobId, hashes.of(key));
         return row ? (JSON.parse(row.doc) as ReturnType<PlanShelf['get']>) : null;
       } catch {
         return null;
@@ -70,7 +81,7 @@ export function planShelf(folder: string, program: string): PlanShelf {
     },
     keep: (key, answer) => {
       try {
-        put.run(key.jobId, keyOf(key, program), JSON.stringify(answer));
+        put.run(key.jobId, hashes.of(key), JSON.stringify(answer));
         trim.run();
       } catch {
         // A memory that does not take a plan costs time, nothing else.

@@ -81,3 +81,5 @@ export function amountName(x: number, unit: ShoppingLine['unit'], f: Format): st
       return String(Math.ceil(x));
   }
 }
+
+export const SHOPPING_TOO_LONG = 'This list took too long to work out. Choose fewer jobs.';

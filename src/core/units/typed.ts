@@ -32,7 +32,7 @@ const plain = (text: string): string =>
 
 const FRACTION = /^(?:(\d{1,6})[ -])? ?(\d{1,6}) ?\/ ?(\d{1,6})/;
 const FIGURE = new RegExp(
-  [
+  `^(?:${[
     String.raw`\d{1,3}(?:[ '’]\d{3})+(?:[.,]\d+)?`,
     String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)`,
     String.raw`\d{1,3}(?:\.\d{3})+(?:,\d+)`,
@@ -43,9 +43,8 @@ const FIGURE = new RegExp(
     String.raw`\d+`,
   ]
     .map((way) => `(?:${way}(?![\\d.,]))`)
-    .join('|'),
+    .join('|')})`,
 );
-const FIRST_FIGURE = new RegExp(`^(?:${FIGURE.source})`);
 const UNIT = /^ ?([^\d.,/-]*(?:m[23](?!\d)|t2(?!\d)|n2(?!\d)|[^\d.,/\s-]))/;
 const AMBIGUOUS = /^[1-9]\d{0,2}([.,])\d{3}$/;
 
@@ -79,7 +78,7 @@ interface Read {
 
 function quantity(text: string, decimal: Decimal): Read | null {
   const fraction = FRACTION.exec(text);
-  const figure = fraction ? null : FIRST_FIGURE.exec(text);
+  const figure = fraction ? null : FIGURE.exec(text);
   const taken = (fraction ?? figure)?.[0];
   if (taken === undefined) return null;
   const after = text.slice(taken.length);

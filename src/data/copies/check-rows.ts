@@ -46,8 +46,8 @@ function checkStock(db: Db, faults: Fault[]): void {
   }
 }
 
-/** A picture that carries more than its picture data is made anew, and its row says the new size. */
-function pictureFault(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id' | 'bytes'>): string | null {
+/** A picture that carries more than its picture data is made anew, and its row says the new size. @returns why it cannot be */
+function keepPictureOnly(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id' | 'bytes'>): string | null {
   const sent = readFileSync(file);
   if (sent.byteLength !== bytes) return 'a picture of the size its row says';
   const picture = pictureOnly(sent);
@@ -67,7 +67,7 @@ function checkPhotos(db: Db, folder: string, faults: Fault[]): string[] {
       faults.push({ path: `photos “${id.slice(0, 60)}”`, expected: 'the id of a photograph' });
     else if (!existsSync(file)) without.push(id);
     else {
-      const fault = pictureFault(db, file, { id, bytes });
+      const fault = keepPictureOnly(db, file, { id, bytes });
       if (fault !== null) faults.push({ path: `photos/${pictureName(id)}`, expected: fault });
     }
     if (note.length > MOST_PHOTO_NOTE)

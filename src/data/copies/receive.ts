@@ -7,7 +7,6 @@ import { existsSync, mkdirSync, openSync, readFileSync, readSync, closeSync, wri
 import { join } from 'node:path';
 import { bytesOfBase64, parseBundle, type Bundle } from '@/formats/bundle-file';
 import { parseJson } from '@/formats/job-file';
-import { pictureOnly } from '@/formats/jpeg';
 import { DatabaseTooNew, type Migration } from '../open';
 import { pictureFile } from '../pictures';
 import { ARCHIVE_FORMAT, ARCHIVE_KIND } from './archive-format';
@@ -91,9 +90,7 @@ function writeBundle({ jobs, photos }: Bundle, into: string): void {
   put(
     'photos',
     photos.map(({ id, jobId, partId, moment, createdMs, note, jpeg }) => {
-      const sent = bytesOfBase64(jpeg);
-      const only = pictureOnly(sent);
-      const picture = only.ok ? only.bytes : sent;
+      const picture = bytesOfBase64(jpeg);
       writeFileSync(pictureFile(join(into, 'photos'), id), picture);
       const at = { created_ms: createdMs, deleted_ms: null };
       return { id, job_id: jobId, part_id: partId, moment, bytes: picture.byteLength, ...at, note };

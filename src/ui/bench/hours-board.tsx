@@ -1,5 +1,6 @@
 'use client';
 /** Suitable hours per job over seven days, for the product that goes on next. */
+import { HOUR } from '@/core/time/instant';
 import type { BenchJob } from '@/usecases/bench';
 import { useFormat } from '../theme/providers';
 import { boardRow, boardScale, type BoardBlock, type BoardRow, type BoardScale } from '../views/bench';
@@ -8,7 +9,7 @@ const W = 960;
 const LEFT = 178;
 const HEAD = 28;
 const ROW_H = 44;
-const HALF_DAY = 12 * 3_600_000;
+const HALF_DAY = 12 * HOUR;
 
 type X = (ms: number) => number;
 const xOf =

@@ -20,7 +20,6 @@ import { freshSheetId, likeness, rangeSaid, saidOf } from '../views/sheets';
 import { TextBox } from '../parts/text-box';
 
 const MOST_LETTERS = 20_000;
-const NOTHING_FOUND = { found: [], unread: [] } as const;
 
 interface LabelDialogProps {
   readonly taken: readonly string[];
@@ -34,8 +33,7 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
   const [name, setName] = useState('');
   const [price, setPrice] = useState(12);
   const [likeId, setLike] = useState<string | null>(null);
-  const reading = useLabel(text);
-  const { found, unread } = reading ?? NOTHING_FOUND;
+  const { found, unread, isGivenUp } = useLabel(text);
   const like = products.find((p) => p.id === likeId) ?? likeness(found, products);
   const add = (): void =>
     onAdd(productFromLabel(like, found, { id: freshSheetId(name, taken), name: name.trim(), price }));
@@ -67,7 +65,7 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
           </span>
         </div>
         {text.trim() !== '' && <Understood found={found} />}
-        {reading === null && (
+        {isGivenUp && (
           <p className="status" data-kind="bad" role="alert">
             This text took too long to read. Paste the words of the label alone.
           </p>

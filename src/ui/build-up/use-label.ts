@@ -7,8 +7,7 @@ import { LabelClient } from '@/workers/label-client';
 const PAUSE_MS = 150;
 const NOTHING: LabelReading = { found: [], unread: [] };
 
-/** @returns null for a text that could not be read in time */
-export function useLabel(text: string): LabelReading | null {
+export function useLabel(text: string): LabelReading & { readonly isGivenUp: boolean } {
   const [reading, setReading] = useState<LabelReading | null>(NOTHING);
   const client = useRef<LabelClient | null>(null);
   useEffect(() => {
@@ -21,5 +20,6 @@ export function useLabel(text: string): LabelReading | null {
     const timer = setTimeout(() => client.current?.read(text), PAUSE_MS);
     return () => clearTimeout(timer);
   }, [text]);
-  return text.trim() === '' ? NOTHING : reading;
+  const isEmpty = text.trim() === '';
+  return { ...((isEmpty ? null : reading) ?? NOTHING), isGivenUp: !isEmpty && reading === null };
 }

@@ -8,7 +8,7 @@ import FormControl from '@mui/material/FormControl';
 import InputAdornment from '@mui/material/InputAdornment';
 import InputLabel from '@mui/material/InputLabel';
 import OutlinedInput from '@mui/material/OutlinedInput';
-import { shownOf, withUnit, type Field } from '../views/typed';
+import { shownOf, stepped, withUnit, type Field } from '../views/typed';
 import { Held } from './held';
 import { useTyped } from './use-typed';
 
@@ -27,10 +27,6 @@ export interface NumberBoxProps {
   readonly whole?: boolean | undefined;
   readonly likely?: Field['likely'];
 }
-
-/** Up and down by a step, within the limits. */
-const stepped = (value: number, by: number, { min, max }: Field): number =>
-  Math.min(max, Math.max(min, Number((value + by).toFixed(6))));
 
 const LARGE_STEP = 10;
 /** Room for what is said and offered, px. */

@@ -5,7 +5,7 @@ import type { Product } from '@/model/product';
 import { STOCK_PARTS, type StockDraft } from '@/model/stock';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
-import { asPartOf, canBeActivated, PART_NAMES, takesColour } from '../views/shelf';
+import { activatedAtMs, asPartOf, canBeActivated, PART_NAMES, takesColour } from '../views/shelf';
 import { TextBox } from '../parts/text-box';
 import { DateBox } from '../parts/date-box';
 
@@ -129,10 +129,7 @@ export function DateFields({ draft, product, onPatch, onChange, faultAt, now }: 
 function ActivatedButton({ draft, onChange, now }: Pick<ItemFieldsProps, 'draft' | 'onChange' | 'now'>) {
   if (draft.activatedAt === undefined)
     return (
-      <Button
-        size="small"
-        onClick={() => onChange((d) => ({ ...d, activatedAt: new Date(now()).toISOString() }))}
-      >
+      <Button size="small" onClick={() => onChange((d) => activatedAtMs(d, now()))}>
         Activated just now
       </Button>
     );

@@ -3,7 +3,8 @@
 import { useOptimistic, useTransition } from 'react';
 import { useRouter } from 'next/navigation';
 import Checkbox from '@mui/material/Checkbox';
-import type { ShoppingList } from '@/model/shopping';
+import type { Shopping } from '@/usecases/shopping/shopping';
+import { SHOPPING_TOO_LONG } from '@/words/shopping';
 import { chosenWith } from '../views/shopping';
 import { BuyingPanel } from './buying-panel';
 
@@ -18,10 +19,7 @@ export interface ShoppingPageProps {
   /** nobody need choose: all of these is what the plain address shows */
   readonly isAllPlain: boolean;
   readonly chosen: readonly string[];
-  readonly shopping:
-    | { readonly kind: 'list'; readonly list: ShoppingList }
-    | { readonly kind: 'currencies'; readonly currencies: readonly string[] }
-    | { readonly kind: 'too-long' };
+  readonly shopping: Shopping;
   readonly ticked: readonly string[];
 }
 
@@ -45,7 +43,7 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       {shopping.kind === 'currencies' && <TwoCurrencies currencies={shopping.currencies} />}
       {shopping.kind === 'too-long' && (
         <p className="status" data-kind="bad" role="alert">
-          This list took too long to work out. Choose fewer jobs.
+          {SHOPPING_TOO_LONG}
         </p>
       )}
       {shopping.kind === 'list' && jobs.length > 0 && (

@@ -175,6 +175,11 @@ export interface Weight {
 export const weighedMl = ({ grossG, tareG, gPerMl }: Weight): number | null =>
   grossG >= tareG && gPerMl > 0 ? (grossG - tareG) / gPerMl : null;
 
+export const activatedAtMs = (draft: StockDraft, atMs: number): StockDraft => ({
+  ...draft,
+  activatedAt: new Date(atMs).toISOString(),
+});
+
 /** How what is left is known. */
 export type HowKnown = 'feel' | 'weight';
 /** What is sent to be kept: a weight says what remains; a guess of an item that is here is marked as one. */

@@ -1,6 +1,6 @@
 /** What fields make of what is typed. Likely sizes: common practice, no source. */
 import { describe, expect, it } from 'vitest';
-import { currencyHeld, judgeTyped, shownOf, withUnit, type Field } from './typed';
+import { currencyHeld, judgeTyped, shownOf, stepped, withUnit, type Field } from './typed';
 
 const LENGTH: Field = { unit: 'mm', min: 1, max: 10_000, likely: [5, 4000] };
 const PIECES: Field = { unit: '', min: 1, max: 50, whole: true };
@@ -87,6 +87,12 @@ describe('counts and amounts typed', () => {
     expect(shownOf(620, 2)).toBe('620');
     expect(withUnit(0.5, 'm²')).toBe('0.5 m²');
     expect(withUnit(3, '')).toBe('3');
+  });
+  it('a step goes up and down within the limits, without the dust of binary fractions', () => {
+    const field: Field = { unit: '', min: 0, max: 1 };
+    expect(stepped(0.1, 0.2, field)).toBe(0.3);
+    expect(stepped(0.95, 0.1, field)).toBe(1);
+    expect(stepped(0.05, -0.1, field)).toBe(0);
   });
   it('a currency counts once it is three letters', () => {
     expect(currencyHeld('eur', 'GBP')).toBeNull();

@@ -60,6 +60,10 @@ function judgeValue(value: number, isBare: boolean, field: Field): Judged {
   return { kind: 'ask', words: 'Which is meant?', offers: [...others, asTyped] };
 }
 
+/** Up and down by a step, within the limits. */
+export const stepped = (value: number, by: number, { min, max }: Field): number =>
+  Math.min(max, Math.max(min, Number((value + by).toFixed(6))));
+
 /** @param decimal sign of decimals where the reader lives */
 export function judgeTyped(text: string, field: Field, decimal: Decimal): Judged {
   const typed = readTyped(text, field.unit, decimal);

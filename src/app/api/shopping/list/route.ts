@@ -4,6 +4,7 @@ import { shoppedBeside, workshop } from '@/app/wiring';
 import { listCsv, listText } from '@/formats/shopping-file';
 import { jobsChosen } from '@/usecases/shopping/wants';
 import { formatFor } from '@/words/format';
+import { SHOPPING_TOO_LONG } from '@/words/shopping';
 
 /** The list as a file: CSV for a table, plain text for a message. */
 export const GET = handled(async (request: Request) => {
@@ -14,8 +15,7 @@ export const GET = handled(async (request: Request) => {
   const { store, stock } = workshop();
   const { jobs } = jobsChosen(store, ids);
   const shopping = await shoppedBeside({ jobs, items: stock.list() }, request.signal);
-  if (shopping.kind === 'too-long')
-    return refused(503, 'This list took too long to work out. Choose fewer jobs.');
+  if (shopping.kind === 'too-long') return refused(503, SHOPPING_TOO_LONG);
   if (shopping.kind === 'currencies')
     return refused(
       409,

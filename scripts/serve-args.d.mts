@@ -1,1 +1,0 @@
-export declare const serveArgs: (host: string, port: number) => string[];
