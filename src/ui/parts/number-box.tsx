@@ -79,7 +79,7 @@ export function NumberBox(props: NumberBoxProps) {
         onKeyDown={onKeyDown}
         slotProps={{
           input: {
-            inputMode: 'text',
+            inputMode: 'decimal',
             autoComplete: 'off',
             'aria-describedby': isBad ? `${id}-fault` : undefined,
           },
