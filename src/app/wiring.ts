@@ -2,6 +2,7 @@
 import 'server-only';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { setImmediate } from 'node:timers/promises';
 import { HOUR } from '@/core/time/instant';
 import type { CopyWork } from '@/data/copies/copy-work';
 import { Copies } from '@/data/copies/service';
@@ -47,7 +48,14 @@ function fillDemo(store: JobStore, stock: StockStore): void {
 }
 
 /** Until a place brings its own forecast, the stand-in answers. */
-const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
+const weather: Weather = {
+  forecastFor: async (place, nowMs) => {
+    const issued = simulatedForecast(place, nowMs);
+    // Some milliseconds went into it; others are heard before the plan is asked for.
+    await setImmediate();
+    return issued;
+  },
+};
 
 /** Now and every hour; a copy that does not succeed is told, and stops nothing. */
 function keepDaily(keep: () => Promise<unknown>): void {

@@ -83,6 +83,18 @@ describe('the workshop’s database', () => {
     }
     expect(s.removed().map((r) => r.id)).toEqual(Array.from({ length: 50 }, (_, i) => `j${54 - i}`));
   });
+  it('what was written is not parsed again to be read; what lies there otherwise is', () => {
+    const s = memory();
+    const changed = { ...job, name: 'Changed' };
+    s.insert('a', job, 1);
+    expect(s.load('a')!.job).toBe(job);
+    s.update('a', 1, changed, 2);
+    expect(s.load('a')!.job).toBe(changed);
+    s.step('a', 2, 'undo', 3);
+    const back = s.load('a')!.job;
+    expect(back).toEqual(job);
+    expect(back).not.toBe(job);
+  });
   it('a job taken off the bench can be put back', () => {
     const s = memory();
     s.insert('a', job, 1);

@@ -2,7 +2,7 @@
 import { changedPath, type Json } from '@/core/records/three-way';
 import type { Job } from '@/model/job';
 import type { JobStore, SaveResult, StepSide, StoredJob } from '@/usecases/ports';
-import { jobOf, storedOf, type JobRow } from './job-rows';
+import { jobOf, rememberJob, storedOf, type JobRow } from './job-rows';
 import { jobStatements, type JobStatements } from './job-statements';
 import { JobSteps } from './job-steps';
 import type { Db } from './db';
@@ -31,6 +31,7 @@ function editing(db: Db, sql: JobStatements): Pick<JobStore, 'update' | 'step'> 
       const what = changedPath(JSON.parse(row.doc) as Json, JSON.parse(doc) as Json);
       if (doc !== row.doc) steps.record(id, { what, doc: row.doc, atMs: nowMs });
       sql.write.run(doc, nowMs, id, version);
+      rememberJob(id, doc, job);
       return savedAs(sql, id);
     }),
     step: writing(db, (id: string, version: number, side: StepSide, nowMs: number): SaveResult => {
@@ -74,7 +75,9 @@ export function jobStore(db: Db): JobStore {
       return row ? storedOf(row) : null;
     },
     insert: writing(db, (id: string, job: Job, nowMs: number) => {
-      sql.insert.run(id, JSON.stringify(job), nowMs, nowMs);
+      const doc = JSON.stringify(job);
+      sql.insert.run(id, doc, nowMs, nowMs);
+      rememberJob(id, doc, job);
     }),
     ...editing(db, sql),
     remove: writing(db, (id: string, nowMs: number) => sql.mark.run(nowMs, id).changes === 1),
