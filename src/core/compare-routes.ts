@@ -11,7 +11,8 @@ import { proposals } from './coating/suggest';
 import { type Route } from './coating/routes';
 import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
-import { draftsOf } from './schedule/tasks/drafts';
+import type { Draft } from './schedule/work/draft';
+import { draftsOf } from './schedule/work/drafts';
 
 export interface RouteSummary {
   readonly route: Route;
@@ -34,6 +35,10 @@ export interface RouteWithSystem {
   readonly system: System;
 }
 
+/** Hands-on minutes of a session and of the work before it. */
+const handsMin = ({ visits, prepMin, steps }: Draft): number =>
+  prepMin + [...visits, ...steps].reduce((x, s) => x + s.minutes, 0);
+
 /** @returns up to four routes, the one for the owner's kit first; empty when none holds */
 export function compareRoutes(job: Job): RouteWithSystem[] {
   const products = productsOf(CATALOGUE, job.products);
@@ -43,10 +48,7 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
     const system = { ...buildUp(bare, proposal.layers, products), products };
     const { layers } = system;
     const drafts = draftsOf(bare, system);
-    const minutes = drafts.sessions.reduce(
-      (a, s) => a + s.prepMin + s.steps.reduce((x, c) => x + c.minutes, 0),
-      0,
-    );
+    const minutes = drafts.sessions.reduce((a, s) => a + handsMin(s), 0);
     const summary: RouteSummary = {
       route: proposal.route,
       layers: proposal.layers,

@@ -182,16 +182,22 @@ describe('preparation as tasks', () => {
       ],
     },
   };
-  const tasksOf = (job: Job) => plan({ job, forecast: steady(20), nowMs: NOW }).sessions[0]!.tasks;
+  /** The first session and all that is done before it. */
+  const tasksOf = (job: Job) => {
+    const p = plan({ job, forecast: steady(20), nowMs: NOW });
+    const before = p.visits.filter((v) => v.sessionId === p.sessions[0]!.id && v.kind === 'prepare');
+    return [...before.flatMap((v) => v.tasks), ...p.sessions[0]!.tasks];
+  };
   const prep = tasksOf(door)
     .filter((t) => t.handsOn && t.kind !== 'coat')
     .map((t) => t.id);
-  it('off, filled in two rounds, every rung of the ladder its own task, then degreased, masked, tacked', () => {
+  it('off, filled in two rounds, every rung of the ladder its own task, degreased, masked; in the session wiped and tacked', () => {
     // 0.7 m² of failing clear: P120, P180, P240, P320 by the ratio rule.
     expect(prep.slice(0, 3)).toEqual(['s-filler.strip-down', 's-filler.fill', 's-filler.fill2']);
     expect(prep.filter((x) => x.includes('.sand'))[0]).toBe('s-filler.sand-p120');
     expect(prep.filter((x) => x.includes('.sand')).at(-1)).toBe('s-filler.sand-p320');
-    expect(prep.indexOf('s-filler.clean')).toBe(prep.findIndex((x) => x.endsWith('sand-p320')) + 1);
+    const after = prep.slice(prep.findIndex((x) => x.endsWith('sand-p320')) + 1);
+    expect(after).toEqual(['s-filler.clean', 's-filler.mask', 's-filler.wipe', 's-filler.tack']);
   });
   it('the rungs take the seam’s time together, a rung ticked is gone, a ladder ticked as one counts for all', () => {
     const min = (job: Job): number =>

@@ -64,7 +64,7 @@ describe('chains, pins and replanning', () => {
     expect(p.sessions[0]!.tasks.some((t) => t.kind === 'sand')).toBe(false);
     holds(p, p.sessions[0]!);
   });
-  it('a base left for two days has lost its bond: blocked, with the bond named', () => {
+  it('a base left for two days has lost its bond: scuffed, one more coat of it, then the clear', () => {
     const now = msOf('2026-05-18T10:00', TZ);
     const state = {
       coats: [
@@ -74,10 +74,12 @@ describe('chains, pins and replanning', () => {
       activations: [],
     };
     const p = simulated({ ...bonnet, state }, now);
-    expect(p.kind).toBe('blocked');
-    expect(p.blockers[0]!.params.cause).toBe('bond-window');
+    expect(p.kind).toBe('planned');
+    expect(p.visits[0]!.tasks.map((t) => t.detail.code)).toContain('scuff-late');
+    const coats = p.sessions[0]!.tasks.filter((t) => t.kind === 'coat').map((t) => t.id);
+    expect(coats).toEqual(['base.c4', 'clear.c1', 'clear.c2']);
   });
-  it('an activated can sets the end: coats past its label are refused', () => {
+  it('an activated can is sprayed from while its label lasts; past that another is activated', () => {
     const now = msOf('2026-05-16T11:10', TZ);
     const coats = [
       ...bonnet.state!.coats,
@@ -98,7 +100,9 @@ describe('chains, pins and replanning', () => {
       },
       now,
     );
-    expect(dead.blockers[0]!.params.cause).toBe('pot-life');
+    expect(dead.kind).toBe('planned');
+    expect(dead.sessions[0]!.activations.map((a) => a.productId)).toContain('halden-2k-gloss');
+    expect(ms(dead.sessions[0]!.activations[0]!.at)).toBeGreaterThanOrEqual(now);
   });
   it('all coats on: planned, with nothing left to do', () => {
     const state = {

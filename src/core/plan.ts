@@ -14,12 +14,12 @@ import { airForJob, weatherSeed, type AirRequest } from './job-air';
 import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
-import { isStuck, placeThatWouldOpen } from './other-place';
 import { NOTHING_SCHEDULED, schedule, type Scheduled } from './schedule/schedule';
 import { seamRecord } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
 import { HOUR, isoOf } from './time/instant';
+import { isStuck, waysOut } from './ways-out';
 
 export interface PlanRequest extends AirRequest {
   readonly catalogue?: readonly Product[];
@@ -65,7 +65,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
   const materials = materialsOf(job, system);
   const sprayable = system.blockers.length === 0 && system.layers.length > 0;
   const scheduled = sprayable ? times({ job, system, materials, air, nowMs }) : NOTHING_SCHEDULED;
-  const wayOut = isStuck(scheduled) ? [placeThatWouldOpen({ ...asked, job }, system, materials)] : [];
+  const wayOut = isStuck(scheduled) ? waysOut({ ...asked, job }, system, materials) : [];
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
   const { paint, prep, tax, total } = totalsOf(job, materials, jobConsumables(job, system));
@@ -79,6 +79,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     seams: system.seams.map(seamRecord),
     materials,
     sessions: [...scheduled.sessions],
+    visits: [...scheduled.visits],
     chance: scheduled.chance,
     suits: [...scheduled.suits],
     startOptions: [...scheduled.startOptions],

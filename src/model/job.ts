@@ -166,10 +166,28 @@ export type FreeHours = z.infer<typeof freeHoursSchema>;
 
 export const stateSchema = z.strictObject({
   coats: z
-    .array(z.strictObject({ layerId: id, coat: z.number().int().min(1).max(8), endedAt: isoSchema }))
-    .max(60),
+    .array(
+      z.strictObject({
+        layerId: id,
+        coat: z.number().int().min(1).max(9),
+        endedAt: isoSchema,
+        partIds: z.array(id).min(1).max(40).optional().describe('left out means every part of the layer'),
+      }),
+    )
+    .max(200),
   tasks: z
-    .array(z.strictObject({ taskId: z.string().max(120), endedAt: isoSchema }))
+    .array(
+      z.strictObject({
+        taskId: z.string().max(120),
+        endedAt: isoSchema,
+        minutes: z
+          .number()
+          .min(1)
+          .max(6000)
+          .optional()
+          .describe('done of it so far; left out means all of it'),
+      }),
+    )
     .max(200)
     .optional(),
   activations: z
@@ -178,9 +196,11 @@ export const stateSchema = z.strictObject({
         productId: z.string().min(1).max(60),
         at: isoSchema,
         cans: z.number().int().min(1).max(20),
+        ml: z.number().gt(0).max(20_000).optional().describe('mixed, of a product that is mixed'),
+        taskId: z.string().max(120).optional().describe('the task it was ticked as'),
       }),
     )
-    .max(20),
+    .max(40),
 });
 export type JobState = z.infer<typeof stateSchema>;
 

@@ -7,15 +7,19 @@ import { markSchema, noticeSchema } from './marks';
 import { ROLES } from './product';
 
 export const TASK_KINDS = [
+  'shop',
   'strip-down',
   'fill',
   'sand',
   'clean',
   'mask',
   'tack',
+  'tape',
+  'untape',
   'activate',
   'coat',
   'flash',
+  'rinse',
   'dry',
   'unmask',
 ] as const;
@@ -129,6 +133,7 @@ export const taskSchema = z.strictObject({
   detail: noticeSchema,
   checks: z.array(noticeSchema),
   cautions: z.array(z.string()).describe('codes of the plan cautions that belong to this moment'),
+  leftMin: z.number().describe('minutes of the same task that remain after it, for another day'),
 });
 export type Task = z.infer<typeof taskSchema>;
 
@@ -140,6 +145,44 @@ export const activationSchema = z.strictObject({
   usableUntil: iso,
 });
 export type Activation = z.infer<typeof activationSchema>;
+
+export const visitSchema = z.strictObject({
+  id: z.string(),
+  kind: z.enum(['shop', 'prepare', 'unmask']),
+  sessionId: z.string().describe('the session it comes before, or after which the tape comes off'),
+  startsAt: iso,
+  endsAt: iso,
+  leftMin: z.number().describe('minutes of this work that remain after it, for other visits'),
+  tasks: z.array(taskSchema),
+});
+export type Visit = z.infer<typeof visitSchema>;
+
+export const mixSchema = z.strictObject({
+  taskId: z.string(),
+  productId: z.string(),
+  at: iso,
+  ml: z.number().describe('to mix, test card and what stays in the gun included'),
+  cups: z.number().int().describe('fillings of the cup it comes to'),
+  coats: z.array(z.string()).describe('ids of the coats it is for'),
+  grade: z.enum(['fast', 'standard', 'slow', 'very-slow']).nullable().describe('of hardener and reducer'),
+  usedBy: iso.describe('the last of it is out'),
+  usableUntil: iso.nullable().describe('end of its life; null for what keeps'),
+});
+export type Mix = z.infer<typeof mixSchema>;
+
+export const rhythmSchema = z.strictObject({
+  layerId: z.string(),
+  roundMin: z.number(),
+  flashMin: z.number().describe('longest flash between two of its coats, minutes'),
+  cycleMin: z.number().describe('from coat to coat'),
+  binds: z.enum(['round', 'flash']),
+});
+
+export const restSchema = z.strictObject({
+  why: z.enum(['sanded', 'bond', 'scuffed', 'again']),
+  from: iso,
+  until: iso.nullable().describe('null where it may rest for any time'),
+});
 
 export const stakesSchema = z.strictObject({
   materials: z.number(),
@@ -166,6 +209,17 @@ export const sessionSchema = z.strictObject({
   feasible: z.boolean(),
   tasks: z.array(taskSchema),
   activations: z.array(activationSchema),
+  mixes: z.array(mixSchema),
+  rounds: z
+    .array(
+      z.strictObject({
+        taskId: z.string(),
+        parts: z.array(z.strictObject({ partId: z.string(), startsAt: iso, endsAt: iso })),
+      }),
+    )
+    .describe('each coat, part by part'),
+  rhythm: z.array(rhythmSchema),
+  rest: restSchema.nullable().describe('the holding point after it; null after the last'),
 });
 export type Session = z.infer<typeof sessionSchema>;
 
@@ -219,6 +273,7 @@ export const planSchema = z.strictObject({
   seams: z.array(seamRecordSchema),
   materials: z.array(materialSchema),
   sessions: z.array(sessionSchema),
+  visits: z.array(visitSchema).describe('hands-on work outside the sessions, in order'),
   chance: z.number().nullable().describe('that the whole chain ends well, jointly over the ensemble'),
   suits: z.array(suitSchema),
   startOptions: z.array(z.strictObject({ sessionId: z.string(), options: z.array(startOptionSchema) })),

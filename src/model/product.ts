@@ -96,12 +96,21 @@ export const productSchema = z.strictObject({
   nextMinMin: minutes.describe('earliest for the next product over it'),
   nextWetMaxMin: minutes.optional().describe('latest for the best result of the next product (soft)'),
   nextBondMaxMin: minutes.optional().describe('latest for a chemical bond (hard); after it, scuff'),
+  tapeMin: minutes.optional().describe('earliest for tape on it; left out means handle-dry'),
   dustFreeMin: minutes,
   touchDryMin: minutes,
   handleMin: minutes,
   sandMin: minutes.optional().describe('earliest for sanding; left out means never sanded'),
   potLifeMin: minutes.optional().describe('life once activated, minutes; left out means one component'),
   tempMinC: z.number().min(-10).max(40),
+  tempMinOf: z
+    .enum(['panel', 'air'])
+    .optional()
+    .describe('what its lowest temperature is meant of; left out means the panel'),
+  belowMin: z
+    .enum(['stops', 'creeps'])
+    .optional()
+    .describe('what its cure does below that; left out means it stops'),
   tempMaxC: z.number().min(5).max(60),
   rhMaxFrac: fraction,
   dewGapMinK: z.number().min(0).max(15),
@@ -128,6 +137,15 @@ export const productSchema = z.strictObject({
     .optional()
     .describe('parts by volume, base : hardener : reducer; left out means ready to spray'),
   cureMin: minutes.optional().describe('until fully cured'),
+  polishMin: minutes
+    .optional()
+    .describe('earliest for polishing; left out means as soon as it can be sanded'),
+  cureEnergyKJ: z
+    .number()
+    .min(20)
+    .max(120)
+    .optional()
+    .describe("activation energy of its cure by its sheet's own pair of times, kJ/mol"),
   hidesUm: z.number().gt(0).max(400).optional().describe('dry film that hides the ground, µm'),
   tipMm: z
     .tuple([z.number().gt(0).max(6), z.number().gt(0).max(6)])

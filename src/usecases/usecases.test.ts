@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { plan, planAndAir } from '@/core/plan';
-import { withoutTick, withTick } from '@/core/schedule/tasks/tick';
+import { withoutTick, withTick } from '@/core/schedule/work/tick';
 import { MINUTE, msOf } from '@/core/time/instant';
 import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
+import { allTasks } from '@/demo/test-kit';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
 import { simulatedForecast } from '@/standins/weather';
@@ -165,7 +166,12 @@ describe('ticking the run sheet', () => {
       { layerId: 'base', coat: 1, endedAt: '2026-05-16T10:08:00+01:00' },
     ]);
     expect(j.state!.activations).toEqual([
-      { productId: 'halden-2k-gloss', at: '2026-05-16T11:00:00+01:00', cans: 2 },
+      {
+        productId: 'halden-2k-gloss',
+        at: '2026-05-16T11:00:00+01:00',
+        cans: 2,
+        taskId: 's-base.activate-halden-2k-gloss',
+      },
     ]);
     expect(parseJob(j).ok).toBe(true);
     const back = withoutTick(
@@ -186,8 +192,8 @@ describe('ticking the run sheet', () => {
       cans: 0,
     });
     const after = plan({ job: j, ...simulatedForecast(job.place, NOW), nowMs: NOW });
-    expect(before.sessions[0]!.tasks.some((t) => t.kind === 'sand')).toBe(true);
-    expect(after.sessions[0]!.tasks.some((t) => t.kind === 'sand')).toBe(false);
+    expect(allTasks(before).some((t) => t.id.startsWith('s-base.sand'))).toBe(true);
+    expect(allTasks(after).some((t) => t.id.startsWith('s-base.sand'))).toBe(false);
     expect(after.handsOnH).toBeLessThan(before.handsOnH);
   });
 });

@@ -111,15 +111,19 @@ export const KIND_NAMES: Readonly<Record<ProductKind, string>> = {
   clear: 'clear',
 };
 export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
+  shop: 'Shop',
   'strip-down': 'Strip down',
   fill: 'Fill',
   sand: 'Sand',
   clean: 'Degrease',
   mask: 'Mask',
   tack: 'Tack off',
+  tape: 'Tape up',
+  untape: 'Pull the tape',
   activate: 'Activate',
   coat: 'Coat',
   flash: 'Flash',
+  rinse: 'Rinse',
   dry: 'Dry',
   unmask: 'Tape off',
 };
@@ -146,6 +150,7 @@ export const CAUSE_WORDS: Readonly<Record<string, string>> = {
   'dew-gap': 'near dew',
   humid: 'damp',
   hot: 'hot',
+  pop: 'sun on it',
   cold: 'cold',
   rain: 'rain',
   dew: 'dew',
@@ -155,6 +160,7 @@ export const CAUSE_WORDS: Readonly<Record<string, string>> = {
   'pot-life': 'pot life',
   'beyond-forecast': 'beyond forecast',
   'not-ready': 'not ready',
+  'free-hours': 'hours over',
 };
 /** The limit itself, for sentences. */
 export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
@@ -163,7 +169,8 @@ export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
   'place-wind': 'wind that makes the walls flap dust',
   'dew-gap': 'the gap to the dew point until touch-dry',
   humid: 'humidity until touch-dry',
-  hot: 'a hot panel',
+  hot: 'a panel too hot to lay it on',
+  pop: 'sun on a film that is still soft',
   cold: 'cold before it is handle-dry',
   rain: 'rain before it is handle-dry',
   dew: 'dew before it is handle-dry',
@@ -173,7 +180,15 @@ export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
   'pot-life': 'the pot life',
   'beyond-forecast': 'the end of the forecast',
   'not-ready': 'the drying of the layer below',
+  'free-hours': 'the end of your free hours',
 };
+/** Grades of hardener and reducer. */
+export const GRADE_WORDS = {
+  fast: 'fast',
+  standard: 'standard',
+  slow: 'slow',
+  'very-slow': 'very slow',
+} as const;
 export const MARK_NAMES: Readonly<Record<Mark, string>> = {
   P: 'published',
   CP: 'common practice, no source',

@@ -1,8 +1,8 @@
 /** The plan as plain text, for the terminal and for `--text`. */
 import type { Job } from '@/model/job';
-import type { Material, Plan, SeamRecord, Session } from '@/model/plan';
+import type { Material, Plan, SeamRecord, Session, Visit } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
-import { percentOf, type Format } from './format';
+import { durationOf, percentOf, type Format } from './format';
 import { say } from './say';
 import { sayCaution } from './sentences/cautions';
 
@@ -68,6 +68,24 @@ function sessionLines(session: Session, f: Format): string[] {
   ];
 }
 
+function visitLines(visit: Visit, f: Format): string[] {
+  const left = visit.leftMin > 0 ? `, after it ${durationOf(visit.leftMin)} remains` : '';
+  return [
+    '',
+    `${f.dayTime(visit.startsAt)} to ${f.time(visit.endsAt)}${left}`,
+    ...visit.tasks.map((t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`),
+  ];
+}
+
+/** Visits and sessions in the order they begin. */
+function dayLines({ visits, sessions }: Plan, f: Format): string[] {
+  const all = [
+    ...visits.map((v) => ({ at: v.startsAt, lines: visitLines(v, f) })),
+    ...sessions.map((s) => ({ at: s.startsAt, lines: sessionLines(s, f) })),
+  ];
+  return all.sort((a, b) => Date.parse(a.at) - Date.parse(b.at)).flatMap((x) => x.lines);
+}
+
 function cautionLines({ cautions }: Plan, f: Format): string[] {
   const lines = cautions.map((c) => {
     const { head, body } = sayCaution(c, f);
@@ -83,7 +101,7 @@ export function planText(job: Job, plan: Plan, f: Format): string {
     ...buildUpLines(plan, f),
     '',
     ...buyingLines(plan, f),
-    ...plan.sessions.flatMap((s) => sessionLines(s, f)),
+    ...dayLines(plan, f),
     ...cautionLines(plan, f),
   ].join('\n');
 }

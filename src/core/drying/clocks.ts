@@ -7,7 +7,7 @@ import type { AtPart } from '../air/at-part';
 import { reach, running, type Running } from '../numerics/curve';
 import { MINUTE } from '../time/instant';
 import type { DryMode } from '../chemistry/cards';
-import { dryRate, limitRate, stageOf, waterFactor, type Stage } from './rate';
+import { dryRate, limitRate, STAGES, stageOf, waterFactor, type Stage } from './rate';
 
 /** Rates at 0.1 K steps from −40 to 90 °C: the grid asks a hundred thousand times. */
 function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
@@ -15,8 +15,6 @@ function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
   for (let i = 0; i < 1301; i++) t[i] = rate(-40 + i / 10);
   return (c) => t[Math.min(1300, Math.max(0, Math.round((c + 40) * 10)))]!;
 }
-
-const STAGES: readonly Stage[] = ['flash', 'next', 'dustFree', 'touchDry', 'handle', 'sand'];
 
 export class Clocks {
   private readonly curves = new Map<string, Running>();
@@ -92,12 +90,13 @@ export class ProductClock {
     return Math.min(fromMs + minutes * MINUTE, reach(this.maxCurve, row, fromMs, minutes));
   }
 
-  /** End of the life of an activated pack; Infinity for one component. */
-  potEndsAt(row: number, activatedMs: number): number {
+  /**
+   * End of the life of an activated pack or mix; Infinity for what keeps.
+   * @param share of the life that is planned with, 0…1
+   */
+  potEndsAt(row: number, activatedMs: number, share = 1): number {
     if (!this.potCurve || this.product.potLifeMin === undefined) return Infinity;
-    return Math.min(
-      activatedMs + this.product.potLifeMin * MINUTE,
-      reach(this.potCurve, row, activatedMs, this.product.potLifeMin),
-    );
+    const minutes = this.product.potLifeMin * share;
+    return Math.min(activatedMs + minutes * MINUTE, reach(this.potCurve, row, activatedMs, minutes));
   }
 }

@@ -48,7 +48,51 @@ export function waterFactor(rhFrac: number): number {
   return (1 - rhFrac) / (1 - WATER_REF_RH);
 }
 
-export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'sand';
+export const STAGES = [
+  'flash',
+  'next',
+  'dustFree',
+  'touchDry',
+  'tape',
+  'handle',
+  'sand',
+  'again',
+  'polish',
+  'cure',
+] as const;
+/** `again`: another coat of itself after a span in which it would lift. */
+export type Stage = (typeof STAGES)[number];
+
+/** Where the sheet of a lifting paint is silent: not again for two days. Common practice, no source. */
+const LIFTS_TO_MIN = 48 * 60;
+/** Where a sheet is silent: hard for good after a month of what hardens by curing, a week of the rest. From memory. */
+const CURED_MIN: Readonly<Record<DryMode, number>> = {
+  cure: 30 * 1440,
+  evaporation: 7 * 1440,
+  water: 14 * 1440,
+};
+
+function againMin(p: Product): number {
+  const lifts = CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
+  return p.itselfForbiddenMin?.[1] ?? (lifts ? LIFTS_TO_MIN : p.flashMin);
+}
+
+type MinutesOf = (p: Product, hardens: DryMode) => number;
+
+/** Sheet minutes of each stage; where a sheet is silent, the nearest stage it names. */
+const MINUTES_OF: Readonly<Record<Stage, MinutesOf>> = {
+  flash: (p) => p.flashMin,
+  next: (p) => p.nextMinMin,
+  dustFree: (p) => p.dustFreeMin,
+  touchDry: (p) => p.touchDryMin,
+  tape: (p) => p.tapeMin ?? p.handleMin,
+  handle: (p) => p.handleMin,
+  sand: (p) => p.sandMin ?? p.handleMin,
+  again: againMin,
+  polish: (p) => p.polishMin ?? p.sandMin ?? p.handleMin,
+  cure: (p, hardens) => p.cureMin ?? CURED_MIN[hardens],
+};
+const FLASHING: ReadonlySet<Stage> = new Set(['flash', 'next', 'dustFree']);
 
 /**
  * Sheet minutes and mode of a stage. Flash, the next coat and dust-free are solvent or water leaving (ASSUMED
@@ -56,20 +100,7 @@ export type Stage = 'flash' | 'next' | 'dustFree' | 'touchDry' | 'handle' | 'san
  */
 export function stageOf(product: Product, stage: Stage): { minutes: number; mode: DryMode } {
   const { flashes, hardens } = CHEMISTRY_CARDS[product.chemistry];
-  switch (stage) {
-    case 'flash':
-      return { minutes: product.flashMin, mode: flashes };
-    case 'next':
-      return { minutes: product.nextMinMin, mode: flashes };
-    case 'dustFree':
-      return { minutes: product.dustFreeMin, mode: flashes };
-    case 'touchDry':
-      return { minutes: product.touchDryMin, mode: hardens };
-    case 'handle':
-      return { minutes: product.handleMin, mode: hardens };
-    case 'sand':
-      return { minutes: product.sandMin ?? product.handleMin, mode: hardens };
-  }
+  return { minutes: MINUTES_OF[stage](product, hardens), mode: FLASHING.has(stage) ? flashes : hardens };
 }
 
 /**

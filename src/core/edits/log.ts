@@ -1,6 +1,6 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
 import type { Job, JobLog, Used } from '@/model/job';
-import { tickIdOf, withTick } from '../schedule/tasks/tick';
+import { activatedBy, tickIdOf, withTick } from '../schedule/work/tick';
 import { isoOf, msOf } from '../time/instant';
 
 export const EMPTY_LOG: JobLog = { used: [], outcomes: [], note: '' };
@@ -41,11 +41,13 @@ export function reopenJob(job: Job): Job {
 /** What was ticked late put at its true time (date yyyy-mm-dd, clock hh:mm); a date half typed changes nothing. */
 export function retime(job: Job, id: string, at: { date: string; clock: string }): Job {
   if (!/^\d{4}-\d\d-\d\d$/.test(at.date)) return job;
-  const activated = job.state?.activations.find((a) => id.endsWith(`.activate-${a.productId}`));
+  const productId = activatedBy(id);
+  const activated = job.state?.activations.find((a) => a.taskId === id || a.productId === productId);
   return withTick(job, {
     task: tickIdOf(id),
     atMs: msOf(`${at.date}T${at.clock}`, job.place.tz),
-    productId: id.split('.activate-')[1] ?? null,
+    productId,
     cans: activated?.cans ?? 1,
+    ...(activated?.ml !== undefined && { ml: activated.ml }),
   });
 }

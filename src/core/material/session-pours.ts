@@ -19,7 +19,7 @@ export interface SessionPours {
 }
 
 /** What is mixed with the first coat beside it: the test card and what stays in the gun, ml. */
-const BESIDE_FIRST_ML = NOZZLE_ML.gun + PURGE_ML.gun;
+export const BESIDE_FIRST_ML = NOZZLE_ML.gun + PURGE_ML.gun;
 
 function coatsToPour(job: Job, product: Product, layers: readonly PlanLayer[]): CoatToPour[] {
   const byCoat = new Map<string, number>();

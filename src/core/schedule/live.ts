@@ -2,7 +2,7 @@
 import type { Runner } from './judge/runner';
 import type { StartOption } from './judge/start-option';
 import type { Stakes } from './search/stakes';
-import type { Draft } from './tasks/draft';
+import type { Draft } from './work/draft';
 
 export interface Live {
   readonly draft: Draft;
@@ -11,6 +11,8 @@ export interface Live {
   /** Its start set by hand, ms; null where it is chosen. */
   readonly pinMs: number | null;
   readonly stakes: Stakes;
+  /** Of what it sprays, m². */
+  readonly areaM2: number;
 }
 
 /** A start with fewer good futures than this is never proposed. */

@@ -1,33 +1,44 @@
-/** From a build-up to a dated chain: options per session, the search, alternatives, and why other hours do not do. */
-import type { Job } from '@/model/job';
+/** From a build-up to a dated chain: the work whole or cut where it may rest, the search, alternatives, why not. */
 import type { Notice } from '@/model/marks';
-import type { Alternative, Material, Plan, Session, Suit } from '@/model/plan';
-import type { AtPart } from '../air/at-part';
+import type { Alternative, Plan, Session, Suit, Visit } from '@/model/plan';
 import { chanceOf } from '../numerics/stats';
-import type { System } from '../seams/seam';
 import { freeSpans } from '../time/free-hours';
-import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
-import { memoryOf, type Memory } from './judge/memory';
-import { Runner } from './judge/runner';
-import { isFree, judgeStart, type StartOption } from './judge/start-option';
-import { holdsUp, type Live } from './live';
+import { DAY } from '../time/instant';
+import {
+  attempt,
+  freeChains,
+  horizonMs,
+  lastNodeMs,
+  type Attempt,
+  type ScheduleRequest,
+  type Shared,
+} from './attempt';
+import { memoryOf } from './judge/memory';
+import { GOOD_SHARE } from './judge/start-option';
 import { alternativesOf } from './search/alternatives';
-import { searchChains, type Chain, type SearchInput } from './search/chains';
-import { DEFAULT_DELAY_PER_DAY, stakesOf } from './search/stakes';
+import type { Chain } from './search/chains';
 import { startsOffered, suitOf } from './suits';
 import { whyNone } from './why-none';
-import { draftsOf } from './tasks/drafts';
-import type { Draft, Drafts } from './tasks/draft';
+import { NO_CUTS, waysToCut } from './work/cuts';
+import { coatsLeft } from './work/drafts';
+import { handHours } from './work/hands';
 import { writeSession } from './write/session';
+import { writeVisits } from './write/visits';
 
+export type { ScheduleRequest } from './attempt';
+
+/** Days looked ahead; where nothing is found in them, as far as the forecast goes. */
 export const HORIZON_DAYS = 7;
-const MOST_SESSIONS = 3;
-const FIVE_MIN = 5 * MINUTE;
-/** Chains kept to choose alternatives from. */
-const CHAINS_KEPT = 4000;
+const ALL_DAYS = 14;
+/** Ways to cut that are tried, each over the whole week: where nothing is found, and where something is. */
+const MOST_WAYS = 8;
+const WAYS_BESIDE = 2;
+/** The search carries on with this many sessions at most; more are no plan any more but a year. */
+const MOST_SESSIONS = 12;
 
 export interface Scheduled {
   readonly sessions: readonly Session[];
+  readonly visits: readonly Visit[];
   readonly chance: number | null;
   readonly suits: readonly Suit[];
   readonly startOptions: Plan['startOptions'];
@@ -38,6 +49,7 @@ export interface Scheduled {
 
 export const NOTHING_SCHEDULED: Scheduled = {
   sessions: [],
+  visits: [],
   chance: null,
   suits: [],
   startOptions: [],
@@ -46,113 +58,93 @@ export const NOTHING_SCHEDULED: Scheduled = {
   handsOnH: 0,
 };
 
-export interface ScheduleRequest {
-  readonly job: Job;
-  readonly system: System;
-  readonly materials: readonly Material[];
-  readonly air: AtPart;
-  readonly nowMs: number;
+function sharedOf(request: ScheduleRequest, days: number): Shared {
+  const { job, air, nowMs } = request;
+  const untilMs = horizonMs(request, days);
+  const free = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
+  return { request, memory: memoryOf(air), free, hours: handHours(air, job.place, free), untilMs };
 }
 
-const gridEndMs = (air: AtPart): number => air.startMs + (air.nodes - 1) * air.stepMs;
-
-/** Now, every half hour that is free and every full hour besides for seven days, and a start set by hand. */
-function startsOf({ nowMs, air }: ScheduleRequest, pinMs: number | null, free: readonly Span[]): number[] {
-  const starts = new Set([Math.ceil(nowMs / FIVE_MIN) * FIVE_MIN]);
-  const endMs = Math.min(nowMs + HORIZON_DAYS * DAY, gridEndMs(air));
-  for (let t = Math.ceil(nowMs / HALF_HOUR) * HALF_HOUR; t < endMs; t += HALF_HOUR)
-    if (t % HOUR === 0 || isFree(free, t, t)) starts.add(t);
-  if (pinMs !== null) starts.add(pinMs);
-  return [...starts].sort((a, b) => a - b);
+function isGood({ chains, input }: Attempt): boolean {
+  const best = chains[0];
+  if (!best) return false;
+  const share = best.joint.at(-1)! / best.picks[0]!.of;
+  return input.pinned.includes(true) || share >= GOOD_SHARE;
 }
 
-/** Every start of one session judged, from memory where the same was asked before. */
-function liveOf(request: ScheduleRequest, draft: Draft, free: readonly Span[], memory: Memory): Live {
-  const { job, air, materials } = request;
-  const { place } = job;
-  const runner = new Runner({ air, place }, memory.clocks, (p) => memory.limitsOf(p), draft);
-  const pin = job.starts?.find((s) => s.sessionId === draft.id);
-  const pinMs = pin ? msOf(pin.at, place.tz) : null;
-  const asked = JSON.stringify([
-    place.lamp === true,
-    free,
-    { ...draft, activatedMs: [...draft.activatedMs] },
-  ]);
-  const judge = memory.judgeOf(asked, (startMs, always) =>
-    judgeStart(air, runner, { startMs, always, free }),
+/** More of what was set by hand kept, then the lower cost; the earlier tried where they are level. */
+function better(a: Attempt, b: Attempt): Attempt {
+  if (a.pins !== b.pins) return a.pins > b.pins ? a : b;
+  const score = (x: Attempt): number => x.chains[0]?.score ?? Infinity;
+  return score(b) < score(a) ? b : a;
+}
+
+/** The whole, and where that does not do, every way to cut it. */
+function tried(shared: Shared): Attempt {
+  const { job, system } = shared.request;
+  const whole = attempt(shared, NO_CUTS);
+  const allPins = job.starts?.length ?? 0;
+  if (whole.drafts.sessions.length === 0 || (isGood(whole) && whole.pins >= allPins)) return whole;
+  const isFound = whole.chains.length > 0 && whole.pins >= allPins;
+  const ways = waysToCut(coatsLeft(job, system), isFound);
+  if (shared.request.isQuick === true && isFound) return whole;
+  const most = shared.request.isQuick === true ? 1 : MOST_WAYS;
+  const worth = ways.slice(0, isFound ? WAYS_BESIDE : most);
+  return worth.reduce((best, cuts) => better(best, attempt(shared, cuts)), whole);
+}
+
+/** A week, and where nothing is found in it as far as the forecast goes. */
+function found(request: ScheduleRequest): { shared: Shared; best: Attempt } {
+  const week = sharedOf(request, HORIZON_DAYS);
+  const best = tried(week);
+  const isDone = best.chains.length > 0 || best.drafts.sessions.length === 0;
+  if (isDone || request.isQuick === true) return { shared: week, best };
+  const all = sharedOf(request, ALL_DAYS);
+  if (all.untilMs <= week.untilMs) return { shared: week, best };
+  return { shared: all, best: tried(all) };
+}
+
+function written(
+  shared: Shared,
+  of: Attempt,
+  best: Chain,
+): Pick<Scheduled, 'sessions' | 'visits' | 'handsOnH'> {
+  const { air, job } = shared.request;
+  const { tz } = job.place;
+  const { live } = of;
+  const sessions = live.map((l, k) =>
+    writeSession(air, l, { pick: best.picks[k]!, joint: best.joint[k]! }, tz),
   );
-  const options = startsOf(request, pinMs, free).map((s) => judge(s, s === pinMs));
-  return { draft, runner, options, pinMs, stakes: stakesOf(job, draft, materials) };
-}
-
-/** When the film of a session that is done can be sanded, which the next one waits for. */
-function groundReady(drafts: Drafts, memory: Memory, air: AtPart): SearchInput['before'] {
-  const film = drafts.before;
-  if (!film || drafts.sessions[0]?.started !== false) return null;
-  const clock = memory.clocks.of(film.product);
-  const sandAt = (row: number): number => clock.stageAt('sand', row, film.endedMs);
-  const members = air.rows - 1;
-  return { sandMs: Float64Array.from({ length: members }, (_, m) => sandAt(m)), centralMs: sandAt(members) };
-}
-
-const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free && holdsUp(o));
-const candidatesOf = (l: Live): StartOption[] =>
-  l.pinMs === null ? chosenFreely(l) : l.options.filter((o) => o.startMs === l.pinMs && o.laid);
-
-function inputOf(
-  { job, nowMs }: ScheduleRequest,
-  live: readonly Live[],
-  before: SearchInput['before'],
-): SearchInput {
+  const visits = writeVisits(shared, of, best);
+  const handsOnMin = [...sessions, ...visits].reduce((a, w) => a + w.handsOnMin, 0);
   return {
-    nowMs,
-    candidates: live.map(candidatesOf),
-    pinned: live.map((l) => l.pinMs !== null),
-    stakes: live.map((l) => l.stakes),
-    before,
-    rushSafe: job.risk.rushSafe,
-    delayPerDay: job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY,
+    sessions: sessions.map((w) => w.session),
+    visits: visits.map((w) => w.visit),
+    handsOnH: handsOnMin / 60,
   };
 }
 
-/** Alternatives are free of what was set by hand, so that the way back is always on offer. */
-function freeChains(input: SearchInput, live: readonly Live[], chains: readonly Chain[]): readonly Chain[] {
-  if (!input.pinned.includes(true)) return chains;
-  const free = { ...input, candidates: live.map(chosenFreely), pinned: live.map(() => false) };
-  return searchChains(free, CHAINS_KEPT);
-}
-
 export function schedule(request: ScheduleRequest): Scheduled {
-  const { job, system, air, nowMs } = request;
-  const { tz } = job.place;
-  const drafts = draftsOf(job, system);
-  const { sessions } = drafts;
-  if (sessions.length === 0) return NOTHING_SCHEDULED;
-  if (sessions.length > MOST_SESSIONS) {
-    const params = { sessions: sessions.length, most: MOST_SESSIONS };
+  const { tz } = request.job.place;
+  const { shared, best: of } = found(request);
+  const { live, drafts } = of;
+  if (live.length === 0) return NOTHING_SCHEDULED;
+  if (drafts.sessions.length > MOST_SESSIONS) {
+    const params = { sessions: drafts.sessions.length, most: MOST_SESSIONS };
     return { ...NOTHING_SCHEDULED, blockers: [{ code: 'too-many-sessions', params }] };
   }
-  const memory = memoryOf(air);
-  const untilMs = Math.min(gridEndMs(air), nowMs + (HORIZON_DAYS + 1) * DAY);
-  const free = freeSpans(job.freeHours, tz, nowMs, untilMs);
-  const live = sessions.map((draft) => liveOf(request, draft, free, memory));
-  const before = groundReady(drafts, memory, air);
-  const input = inputOf(request, live, before);
-  const chains = searchChains(input, CHAINS_KEPT);
   const week = { suits: live.map((l) => suitOf(l, tz)), startOptions: live.map((l) => startsOffered(l, tz)) };
-  const best = chains[0];
-  if (!best)
-    return { ...NOTHING_SCHEDULED, ...week, blockers: whyNone(live, before?.centralMs ?? -Infinity, tz) };
-  const written = live.map((l, k) =>
-    writeSession(air, l, { pick: best.picks[k]!, joint: best.joint[k]!, hasNext: k < live.length - 1 }, tz),
-  );
+  const best = of.chains[0];
+  if (!best) {
+    const groundMs = of.input.groundOf(0, null)?.centralReadyMs ?? -Infinity;
+    return { ...NOTHING_SCHEDULED, ...week, blockers: whyNone(live, groundMs, tz) };
+  }
   const ids = live.map((l) => l.draft.id);
   return {
     ...week,
-    sessions: written.map((w) => w.session),
+    ...written(shared, of, best),
     chance: chanceOf(best.joint.at(-1)!, best.picks[0]!.of),
-    alternatives: alternativesOf(best, freeChains(input, live, chains), ids, tz),
+    alternatives: alternativesOf(best, freeChains(of), ids, tz),
     blockers: [],
-    handsOnH: written.reduce((a, w) => a + w.handsOnMin, 0) / 60,
   };
 }

@@ -44,8 +44,8 @@ function NextCard({ job, nowMs, tz }: { job: BenchJob; nowMs: number; tz: string
   if (!step) return null;
   const { session, task } = step;
   const { name } = job.job;
-  const inMin = minutesTo(session.startsAt, nowMs);
-  const today = f.day(session.startsAt) === f.day(isoOf(nowMs, tz));
+  const inMin = minutesTo(task.startsAt, nowMs);
+  const today = f.day(task.startsAt) === f.day(isoOf(nowMs, tz));
   return (
     <>
       <section className="nextcard" aria-label="Next">
@@ -54,15 +54,13 @@ function NextCard({ job, nowMs, tz }: { job: BenchJob; nowMs: number; tz: string
           {f.time(task.startsAt)} {TASK_NAMES[task.kind].toLowerCase()}, {name}
         </h2>
         <p>
-          {f.day(session.startsAt)}, first coat {f.time(session.sprayAt)}, {oddsPct(job.plan)} %
+          {f.day(task.startsAt)}; first coat {f.dayTime(session.sprayAt)}, {oddsPct(job.plan)} %
         </p>
       </section>
       <LinkButton variant="contained" href={`/jobs/${job.id}/spray-day`} className="big">
         <span>
           {today ? 'Open today’s run sheet' : 'Open the next run sheet'}
-          <small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>
-            {session.tasks.filter((t) => t.handsOn).length} steps, {name}
-          </small>
+          <small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>{name}</small>
         </span>
       </LinkButton>
     </>

@@ -7,7 +7,6 @@ import Button from '@mui/material/Button';
 import { setMinutes } from '@/core/edits/choices';
 import type { System } from '@/core/seams/seam';
 import { groundOf } from '@/model/ground';
-import type { Task } from '@/model/plan';
 import { durationOf } from '@/words/format';
 import { sayTask } from '@/words/sentences/tasks';
 import type { Desk } from '../desk/job-desk';
@@ -15,7 +14,7 @@ import { TaskIcon } from '../parts/icons';
 import { NumberBox } from '../parts/number-box';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
-import { groundTitle, orderOfWork, taskMinutes } from '../views/build-up';
+import { groundTitle, orderOfWork, type WorkTask } from '../views/build-up';
 import { sessionName } from '../views/session-name';
 import { taskTitle } from '../views/task-words';
 
@@ -47,7 +46,7 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
           </h3>
           <ol className="loglist">
             {prepOfSession.tasks.map((t) => (
-              <WorkRow key={t.id} task={t} desk={desk} system={system} />
+              <WorkRow key={t.id} work={t} desk={desk} system={system} />
             ))}
           </ol>
         </div>
@@ -56,12 +55,12 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
   );
 }
 
-function WorkRow({ task, desk, system }: OrderPanelProps & { task: Task }) {
+function WorkRow({ work, desk, system }: OrderPanelProps & { work: WorkTask }) {
   const f = useFormat();
+  const { id, task, minutes: estimated } = work;
   const title = taskTitle(desk.plan, desk.products, task);
-  const own = desk.job.minutes?.[task.id];
-  const estimated = taskMinutes(task);
-  const set = (minutes: number | null): void => desk.edit((j) => setMinutes(j, task.id, minutes));
+  const own = desk.job.minutes?.[id];
+  const set = (minutes: number | null): void => desk.edit((j) => setMinutes(j, id, minutes));
   const below =
     task.kind === 'sand' ? groundTitle(system, groundOf(String(task.detail.params.below ?? ''))) : null;
   return (
@@ -83,7 +82,7 @@ function WorkRow({ task, desk, system }: OrderPanelProps & { task: Task }) {
         onChange={(m) => {
           if (m !== estimated) set(m);
         }}
-        fault={desk.faultAt(`minutes.${task.id}`)}
+        fault={desk.faultAt(`minutes.${id}`)}
       />
       <span style={{ width: 64 }}>
         {own !== undefined && (

@@ -52,6 +52,25 @@ export function AlternativeMarks({ plan, sessionId, x }: AlternativesProps) {
   );
 }
 
+/** Hands-on hours outside the sessions, and what still rests between two of them. */
+export function VisitMarks({ plan, x }: { plan: Plan; x: X }) {
+  return plan.visits.map((visit) => {
+    const from = x(instantOf(visit.startsAt));
+    return (
+      <rect
+        key={visit.id}
+        x={from}
+        y={BASE - 7}
+        width={Math.max(3, x(instantOf(visit.endsAt)) - from)}
+        height={7}
+        fill="#D8C19A"
+        stroke="var(--ink-3)"
+        strokeWidth=".8"
+      />
+    );
+  });
+}
+
 interface SessionMarksProps {
   readonly session: Session;
   readonly x: X;
@@ -70,7 +89,7 @@ export function SessionMarks({ session, x, drawn, chosen }: SessionMarksProps) {
         const at = x(instantOf(activation.at));
         return (
           <path
-            key={activation.productId}
+            key={`${activation.productId} ${activation.at}`}
             d={`M${at} ${TOP + 18}L${x(instantOf(activation.usableUntil))} ${BASE}H${at}Z`}
             fill="var(--pot)"
             stroke="var(--lagoon)"

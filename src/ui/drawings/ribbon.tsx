@@ -10,7 +10,7 @@ import type { Format } from '@/words/format';
 import { daysIn, nightsOf, nodesIn, ribbonInWords, type DayMark } from '../views/ribbon';
 import { clamped, FOOT, RIBBON, RIBBON_W, ribbonFrame, stretchOf, STRIPS, timeScale } from './ribbon-frame';
 import type { RibbonFrame } from './ribbon-frame';
-import { AlternativeMarks, SessionMarks } from './ribbon-coats';
+import { AlternativeMarks, SessionMarks, VisitMarks } from './ribbon-coats';
 import { DewGapStrip, HumidityStrip, PanelStrip, RainStrip, SuitsStrip, WindStrip } from './ribbon-strips';
 
 export interface RibbonProps {
@@ -73,6 +73,7 @@ export function Ribbon(props: RibbonProps) {
         <RainStrip frame={frame} />
         <SuitsStrip frame={frame} suit={suit} />
         <AlternativeMarks plan={plan} sessionId={sessionId} x={frame.x} />
+        <VisitMarks plan={plan} x={frame.x} />
         {plan.sessions.map((s) => (
           <SessionMarks key={s.id} session={s} x={frame.x} drawn={props} chosen={s.id === sessionId} />
         ))}

@@ -1,18 +1,15 @@
 'use client';
-/** The run sheet of one session: every task with its time, what to do, what to check, and a tick. */
+/** The run sheet of one session: every task with its time, cups, rhythm, and where it may rest afterwards. */
 import Button from '@mui/material/Button';
-import { severityOf } from '@/core/cautions/shown';
 import type { Session, Task } from '@/model/plan';
 import { percentOf } from '@/words/format';
-import { sayCheck } from '@/words/sentences/checks';
-import { sayTask } from '@/words/sentences/tasks';
 import { useDesk } from '../desk/job-desk';
-import { CautionBox } from '../parts/caution';
-import { HoldButton } from '../parts/hold-button';
-import { Anchor, TaskIcon } from '../parts/icons';
+import { Anchor } from '../parts/icons';
 import { useFormat } from '../theme/providers';
+import { mixLine, partsOf, restLine, rhythmLines } from '../views/agenda';
 import { sessionName } from '../views/session-name';
-import { activationLine, handleLine, rowButton, showsCaution, titled } from '../views/spray-day';
+import { activationLine, handleLine } from '../views/spray-day';
+import { TaskRow } from './task-row';
 
 export interface RunSheetProps {
   readonly session: Session;
@@ -23,7 +20,7 @@ export interface RunSheetProps {
 
 export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
   const f = useFormat();
-  const { plan, products } = useDesk();
+  const { plan } = useDesk();
   const name = sessionName(plan, session.layerIds);
   return (
     <section className="panel" aria-label={`Run sheet, ${name}`}>
@@ -41,113 +38,71 @@ export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
           </span>
         )}
       </div>
+      <Rhythm session={session} />
       <ol style={{ marginTop: 8 }}>
         {session.tasks.map((task) => (
           <TaskRow
             key={task.id}
             task={task}
             isNext={task.id === nextId}
-            {...(isFirst && task.kind !== 'flash' ? { onTick: () => onTick(task) } : {})}
+            parts={partsOf(session, task)}
+            {...(isFirst && task.kind !== 'flash' ? { onTick } : {})}
           />
         ))}
-        <li className="task" data-wait="true">
-          <span className="clock">{f.time(session.handleAt)}</span>
-          <span className="icon">
-            <Anchor size={22} />
-          </span>
-          <span className="what">{handleLine(session, plan, products, f)}</span>
-        </li>
+        <Handled session={session} />
       </ol>
-      {session.activations.map((a) => (
-        <p key={a.productId} className="cap" style={{ marginTop: 6 }}>
-          {activationLine(session, a, products, f)}
-        </p>
-      ))}
+      <Pots session={session} />
     </section>
   );
 }
 
-interface TaskRowProps {
-  readonly task: Task;
-  readonly isNext: boolean;
-  /** Left out where it cannot be ticked yet, or is only a wait. */
-  readonly onTick?: () => void;
+function Rhythm({ session }: { session: Session }) {
+  const { plan, products } = useDesk();
+  return rhythmLines(plan, session, products).map((line) => (
+    <p key={line} className="cap" style={{ marginTop: 6 }}>
+      {line}
+    </p>
+  ));
 }
 
-const NEXT_STYLE = { boxShadow: 'inset 4px 0 0 var(--lagoon)', paddingLeft: 10, marginLeft: -10 } as const;
-
-function TaskRow({ task, isNext, onTick }: TaskRowProps) {
+/** Handle-dry, and how it may rest after that. */
+function Handled({ session }: { session: Session }) {
   const f = useFormat();
   const { plan, products } = useDesk();
-  const { title, mix } = titled(plan, products, task);
-  const wait = task.kind === 'flash' || task.kind === 'dry';
+  const rest = restLine(session, f);
   return (
-    <li className="task" data-wait={wait} style={isNext ? NEXT_STYLE : undefined}>
-      <span className="clock">{f.time(task.startsAt)}</span>
+    <li className="task" data-wait="true">
+      <span className="clock">{f.time(session.handleAt)}</span>
       <span className="icon">
-        <TaskIcon kind={task.kind} />
+        <Anchor size={22} />
       </span>
-      <div>
-        <p className="what">{wait ? sayTask(task.detail, f) : title}</p>
-        {!wait && <HowTo task={task} />}
-      </div>
-      <span className="act">
-        {onTick && <TickButton task={task} title={title} mix={mix} isNext={isNext} onTick={onTick} />}
-        <span className="printonly sheetbox" />
+      <span className="what">
+        {handleLine(session, plan, products, f)}
+        {rest !== null && <span style={{ display: 'block' }}>{rest}</span>}
       </span>
     </li>
   );
 }
 
-function HowTo({ task }: { task: Task }) {
+function Pots({ session }: { session: Session }) {
   const f = useFormat();
-  const { plan } = useDesk();
+  const { products } = useDesk();
+  const nameOf = (id: string): string => products.find((p) => p.id === id)?.name ?? id;
+  const cans = session.activations.flatMap((a, i) =>
+    products.find((p) => p.id === a.productId)?.carrier === 'gun' ? [] : [i],
+  );
   return (
     <>
-      <p>{sayTask(task.detail, f)}</p>
-      {task.checks.length > 0 && (
-        <ul className="checks">
-          {task.checks.map((c) => (
-            <li key={c.code}>{sayCheck(c, f)}</li>
-          ))}
-        </ul>
-      )}
-      {showsCaution(task, plan) && (
-        <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>
-          {task.cautions.slice(0, 1).map((code) => (
-            <CautionBox key={code} caution={{ code, severity: severityOf(code), params: {} }} />
-          ))}
-        </div>
-      )}
+      {session.mixes.map((m) => (
+        <p key={m.taskId} className="cap" style={{ marginTop: 6 }}>
+          {mixLine(m, nameOf(m.productId), f)}
+        </p>
+      ))}
+      {cans.map((i) => (
+        <p key={i} className="cap" style={{ marginTop: 6 }}>
+          {activationLine(session, i, products, f)}
+        </p>
+      ))}
     </>
-  );
-}
-
-interface TickButtonProps {
-  readonly task: Task;
-  readonly title: string;
-  readonly mix: boolean;
-  readonly isNext: boolean;
-  readonly onTick: () => void;
-}
-
-function TickButton({ task, title, mix, isNext, onTick }: TickButtonProps) {
-  const { label, confirm } = rowButton(task, mix);
-  const common = {
-    size: 'small',
-    className: 'noprint taskdone',
-    variant: isNext ? 'contained' : 'outlined',
-    'aria-label': `Done: ${title}`,
-  } as const;
-  if (task.kind === 'activate')
-    return (
-      <HoldButton {...common} onConfirm={onTick} confirmText={confirm}>
-        {label}
-      </HoldButton>
-    );
-  return (
-    <Button {...common} onClick={onTick}>
-      {label}
-    </Button>
   );
 }

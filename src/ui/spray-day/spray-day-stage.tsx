@@ -4,8 +4,9 @@
  * really done.
  */
 import Button from '@mui/material/Button';
-import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/tasks/tick';
+import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
+import type { Task } from '@/model/plan';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { AirTiles } from '../parts/air-tiles';
@@ -16,10 +17,12 @@ import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
-import { activationOf, dayCautions, dayView, mendingStage, type DayView } from '../views/spray-day';
+import { agendaOf, entryId, type Entry } from '../views/agenda';
+import { dayCautions, dayView, mendingStage, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
+import { VisitSheet } from './visit-sheet';
 
 type TickedTask = Tick['task'];
 
@@ -32,12 +35,9 @@ export function SprayDayStage() {
   const done = doneList(job, plan, products);
 
   const record = (task: TickedTask, isDone: boolean): void => {
-    const { productId, cans } =
-      task.kind === 'activate' ? activationOf(plan, task.id) : { productId: null, cans: 0 };
+    const tick = tickOf(plan, task);
     desk.edit((j) =>
-      isDone
-        ? withTick(j, { task, atMs: desk.clock(), productId, cans })
-        : withoutTick(j, task.id, productId),
+      isDone ? withTick(j, { ...tick, atMs: desk.clock() }) : withoutTick(j, task.id, tick.productId),
     );
   };
 
@@ -64,11 +64,11 @@ export function SprayDayStage() {
         {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
         <SaveLine />
         <NoSheet />
-        {plan.sessions.map((s, i) => (
-          <RunSheet
-            key={s.id}
-            session={s}
-            isFirst={i === 0}
+        {agendaOf(plan).map((entry) => (
+          <Sheet
+            key={entryId(entry)}
+            entry={entry}
+            isFirst={entryId(entry) === plan.sessions[0]?.id}
             nextId={next?.id}
             onTick={(task) => record(task, true)}
           />
@@ -82,6 +82,18 @@ export function SprayDayStage() {
       <Verdict plan={plan} session={plan.sessions[0]} stage="spray-day" />
     </Columns>
   );
+}
+
+interface SheetProps {
+  readonly entry: Entry;
+  readonly isFirst: boolean;
+  readonly nextId: string | undefined;
+  readonly onTick: (task: Task) => void;
+}
+
+function Sheet({ entry, isFirst, nextId, onTick }: SheetProps) {
+  if (entry.kind === 'visit') return <VisitSheet visit={entry.visit} nextId={nextId} onTick={onTick} />;
+  return <RunSheet session={entry.session} isFirst={isFirst} nextId={nextId} onTick={onTick} />;
 }
 
 function SpineNote({ day: { next } }: { day: DayView }) {

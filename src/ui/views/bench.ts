@@ -10,15 +10,17 @@ import { shortName } from '@/words/cut';
 import { percentOf, type Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
+import { entryHours, nextWork } from './agenda';
 import { over, paintOf } from './ink';
 import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
 
-/** The job whose next session comes first. */
+/** The job whose next work comes first. */
 export function nextJob(jobs: readonly BenchJob[]): BenchJob | undefined {
-  const startMs = (j: BenchJob): number => instantOf(j.plan.sessions[0]!.startsAt);
-  return jobs.filter((j) => j.plan.sessions.length > 0).sort((a, b) => startMs(a) - startMs(b))[0];
+  const startMs = (j: BenchJob): number => instantOf(entryHours(nextWork(j.plan)!.entry).startsAt);
+  const open = jobs.filter((j) => j.plan.sessions.length > 0 && nextWork(j.plan) !== null);
+  return open.sort((a, b) => startMs(a) - startMs(b))[0];
 }
 
 export interface BenchSums {
@@ -46,15 +48,23 @@ export interface Clash {
   readonly at: string;
 }
 
+/** When hands are on a job: sessions from their start until hands are off, and every visit. */
+function handsOf({ sessions, visits }: BenchJob['plan']): { from: string; to: string }[] {
+  return [
+    ...sessions.map((s) => ({ from: s.startsAt, to: s.handsOffAt })),
+    ...visits.map((v) => ({ from: v.startsAt, to: v.endsAt })),
+  ];
+}
+
 /** The first two jobs whose hands-on hours fall on one another; each job is planned for itself. */
 export function clashOf(jobs: readonly BenchJob[]): Clash | null {
   const spans = jobs.flatMap((j) =>
-    j.plan.sessions.map((session) => ({
+    handsOf(j.plan).map((hours) => ({
       id: j.id,
       name: j.job.name,
-      from: instantOf(session.startsAt),
-      to: instantOf(session.handsOffAt),
-      at: session.startsAt,
+      from: instantOf(hours.from),
+      to: instantOf(hours.to),
+      at: hours.from,
     })),
   );
   spans.sort((a, b) => a.from - b.from);
@@ -72,8 +82,8 @@ export interface NextStep {
 
 export function nextStep(j: BenchJob): NextStep | null {
   const session = j.plan.sessions[0];
-  const task = session?.tasks.find((t) => t.handsOn);
-  return session && task ? { session, task } : null;
+  const next = nextWork(j.plan);
+  return session && next ? { session, task: next.task } : null;
 }
 
 /** What is to be done next on a job, in words. @param long with "first", for a card; without for a row */

@@ -2,6 +2,7 @@
  * What the build-up stage shows: surfaces once each, what a seam says, names of layers, and what is wrong
  * with the stack.
  */
+import { wholeOf } from '@/core/schedule/work/tick';
 import { minutesBetween } from '@/core/time/instant';
 import { productIn, type Seam, type System } from '@/core/seams/seam';
 import { withZones } from '@/core/surface/zones';
@@ -117,20 +118,39 @@ export function sheetFigures(product: Product, f: Format): SheetFigure[] {
 
 const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
 
-export const taskMinutes = (t: Task): number => Math.round(minutesBetween(t.startsAt, t.endsAt));
+const taskMinutes = (t: Task): number => Math.round(minutesBetween(t.startsAt, t.endsAt));
+
+/** A task with the minutes of all its pieces; named as a whole. */
+export interface WorkTask {
+  readonly id: string;
+  readonly task: Task;
+  readonly minutes: number;
+}
 
 export interface PrepOfSession {
   readonly id: string;
   readonly layerIds: readonly string[];
-  readonly tasks: readonly Task[];
+  readonly tasks: readonly WorkTask[];
   readonly minutes: number;
 }
 
-/** Preparation before each session that has any. */
+/** Pieces of one task, on several days, are one. */
+function wholeTasks(tasks: readonly Task[]): WorkTask[] {
+  const whole = new Map<string, WorkTask>();
+  for (const task of tasks) {
+    const id = wholeOf(task.id);
+    const minutes = (whole.get(id)?.minutes ?? 0) + taskMinutes(task);
+    whole.set(id, { id, task, minutes });
+  }
+  return [...whole.values()];
+}
+
+/** Preparation before each session that has any: on other days, and on the day itself. */
 export function orderOfWork(plan: Plan): PrepOfSession[] {
   const all = plan.sessions.map(({ id, layerIds, tasks }) => {
-    const prep = tasks.filter((t) => PREP.has(t.kind));
-    return { id, layerIds, tasks: prep, minutes: prep.reduce((a, t) => a + taskMinutes(t), 0) };
+    const before = plan.visits.filter((v) => v.sessionId === id).flatMap((v) => v.tasks);
+    const prep = wholeTasks([...before, ...tasks].filter((t) => PREP.has(t.kind)));
+    return { id, layerIds, tasks: prep, minutes: prep.reduce((a, t) => a + t.minutes, 0) };
   });
   return all.filter((s) => s.tasks.length > 0);
 }

@@ -21,8 +21,6 @@ import {
 } from './bench';
 import { dayInWords, dayRibbonView, spanWord } from './day-ribbon';
 import {
-  activationLine,
-  activationOf,
   dayView,
   doneLabel,
   handleLine,
@@ -54,13 +52,22 @@ const session = (from: number, to: number, over: Partial<Session> = {}): Session
   ...over,
 });
 const withSession = (id: string, from: number, to: number): BenchJob =>
-  onBench(id, { ...bonnet, name: id }, { ...plan, sessions: [session(from, to)] });
+  onBench(id, { ...bonnet, name: id }, { ...plan, visits: [], sessions: [session(from, to)] });
+/** A job whose hands-on work outside its session takes some hours. */
+function withVisit(id: string, from: number, to: number): BenchJob {
+  const [visit] = plan.visits;
+  const task = { ...visit!.tasks[0]!, startsAt: at(from), endsAt: at(to) };
+  const visits = [{ ...visit!, startsAt: at(from), endsAt: at(to), tasks: [task] }];
+  return onBench(id, { ...bonnet, name: id }, { ...plan, visits, sessions: [session(90, 92)] });
+}
 
 describe('the bench', () => {
   it('the job whose session comes first is next; jobs without one are not', () => {
     const done = onBench('done', bonnet, { ...plan, sessions: [] });
     expect(nextJob([done, withSession('b', 9, 12), withSession('a', 4, 6)])?.id).toBe('a');
     expect(nextJob([done])).toBeUndefined();
+    // Work on another day comes first as well as a session.
+    expect(nextJob([withSession('a', 4, 6), withVisit('b', 2, 3)])?.id).toBe('b');
   });
   it('sums go over all jobs; nothing on the bench is nothing', () => {
     const jobs = [withSession('a', 1, 2), withSession('b', 3, 4)];
@@ -80,6 +87,8 @@ describe('the bench', () => {
     // The later one is named with its own hour.
     expect(clashOf([withSession('b', 5, 8), withSession('a', 4, 6)])!.at).toBe(at(5));
     expect(clashOf([withSession('a', 4, 6)])).toBeNull();
+    expect(clashOf([withSession('a', 4, 6), withVisit('b', 5, 7)])).toMatchObject({ second: 'b' });
+    expect(clashOf([withSession('a', 4, 6), withVisit('b', 6, 7)])).toBeNull();
   });
   it('a job in a line: what is next, when, and the odds apart', () => {
     const job = onBench('x', bonnet, plan);
@@ -224,10 +233,13 @@ describe('the window', () => {
   it('a start in one line; what spoils it, the two that do most', () => {
     const s = plan.sessions[0]!;
     expect(startLine(s, CATALOGUE, f)).toMatch(
-      /^First coat \d\d:\d\d, activate (one can|\d cans) \d\d:\d\d, hands off \d\d:\d\d\.$/,
+      /^First coat \d\d:\d\d, activate cans \d\d:\d\d and \d\d:\d\d, hands off \d\d:\d\d\.$/,
     );
     const gun = CATALOGUE.map((p) => ({ ...p, carrier: 'gun' as const }));
-    expect(startLine(s, gun, f)).toMatch(/, mix \d\d:\d\d, /);
+    expect(startLine(s, gun, f)).toMatch(/, mix 2 times from \d\d:\d\d, /);
+    const one = { ...s, activations: s.activations.slice(0, 1) };
+    expect(startLine(one, CATALOGUE, f)).toMatch(/, activate one can \d\d:\d\d, /);
+    expect(startLine(one, gun, f)).toMatch(/, mix \d\d:\d\d, /);
     const failures = ['rain', 'wind', 'dew'].map((cause, i) => ({ cause, members: 9 - i }));
     const said = spoilers({ ...s, failures, oksOf: [30, 50] } as never);
     expect(said).toContain('(9 of 50), ');
@@ -331,7 +343,7 @@ describe('the spray day', () => {
     ).toBeNull();
   });
   it('a wait is under way when the last coat was lately', () => {
-    const next = plan.sessions[0]!.tasks.find((t) => t.handsOn)!;
+    const next = plan.visits[0]!.tasks[0]!;
     const state = (hoursAgo: number) => ({
       coats: [
         {
@@ -349,18 +361,6 @@ describe('the spray day', () => {
       session: undefined,
       sinceMs: null,
     });
-  });
-  it('what is activated by a task, in how many cans, and how long it lives', () => {
-    const s = plan.sessions[0]!;
-    const act = s.tasks.find((t) => t.kind === 'activate')!;
-    expect(activationOf(plan, act.id)).toEqual({
-      productId: 'halden-2k-gloss',
-      cans: s.activations[0]!.cans,
-    });
-    expect(activationOf(plan, 's.sand')).toEqual({ productId: null, cans: 0 });
-    expect(activationLine(s, s.activations[0]!, CATALOGUE, f)).toMatch(/^Activated can: prudent until /);
-    const two = { ...s, activations: [s.activations[0]!, s.activations[0]!] };
-    expect(activationLine(two, s.activations[0]!, CATALOGUE, f)).toMatch(/^Halden 2K clear: prudent/);
   });
   it('handle-dry on another day says which; the sheet’s least temperature stands with it', () => {
     const s = {

@@ -154,11 +154,25 @@ describe('preparation', () => {
     const order = orderOfWork(plan);
     expect(order.map((o) => o.id)).toEqual(plan.sessions.map((s) => s.id));
     for (const o of order) {
-      expect(o.tasks.every((t) => t.kind !== 'coat' && t.kind !== 'flash')).toBe(true);
+      expect(o.tasks.every(({ task: t }) => t.kind !== 'coat' && t.kind !== 'flash')).toBe(true);
       expect(o.minutes).toBeGreaterThan(0);
     }
     const coatsOnly = plan.sessions.map((s) => ({ ...s, tasks: s.tasks.filter((t) => t.kind === 'coat') }));
-    expect(orderOfWork({ ...plan, sessions: coatsOnly })).toEqual([]);
+    expect(orderOfWork({ ...plan, visits: [], sessions: coatsOnly })).toEqual([]);
+    // A task in two pieces is one, with the minutes of both.
+    const [visit] = plan.visits.filter((v) => v.kind === 'prepare');
+    const mask = visit!.tasks.find((t) => t.kind === 'mask')!;
+    const twice = [
+      {
+        ...visit!,
+        tasks: [
+          { ...mask, id: `${mask.id}~1` },
+          { ...mask, id: `${mask.id}~2` },
+        ],
+      },
+    ];
+    const masked = orderOfWork({ ...plan, visits: twice, sessions: coatsOnly });
+    expect(masked.map((o) => [o.tasks.length, o.minutes])).toEqual([[1, 30]]);
   });
 });
 

@@ -10,14 +10,13 @@ import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { GRADE_WORDS } from '@/words/names';
 import { needsMixing } from './materials';
 
 /** Where no start is known yet, °C. */
 const USUAL_C = 20;
 /** More cups than this are not drawn one by one. */
 export const MOST_CUPS = 12;
-
-const GRADE_NAMES = { fast: 'fast', standard: 'standard', slow: 'slow', 'very-slow': 'very slow' } as const;
 
 /** Panel temperature at an instant, from the hours the page draws; null where none is known. */
 function panelAt(air: AirView, iso: string | undefined): number | null {
@@ -62,7 +61,7 @@ function marksOf(product: Product, ml: number): MixMark[] {
 function gradedOf({ mix }: Product, tempC: number, areaM2: number): MixView['graded'] {
   if (!mix || (mix.reducer <= 0 && mix.hardener <= 0)) return null;
   const parts = [...(mix.reducer > 0 ? ['reducer'] : []), ...(mix.hardener > 0 ? ['hardener'] : [])];
-  return { grade: GRADE_NAMES[gradeFor(tempC, areaM2)], what: parts.join(' and ') };
+  return { grade: GRADE_WORDS[gradeFor(tempC, areaM2)], what: parts.join(' and ') };
 }
 
 function ratioText({ mix }: Product): string | null {

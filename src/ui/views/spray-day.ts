@@ -1,10 +1,12 @@
 /** What the spray day shows: the step in hand, what it waits for, the pot that runs, cautions and titles. */
-import { instantOf, MINUTE, msOf } from '@/core/time/instant';
+import { activatedBy, type Tick } from '@/core/schedule/work/tick';
+import { instantOf, MINUTE, minutesBetween, msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Caution, Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { cautionsAt } from '@/core/cautions/shown';
+import { nextWork } from './agenda';
 import { inSentence, isMix, taskTitle } from './task-words';
 
 const HOUR = 60 * MINUTE;
@@ -49,7 +51,7 @@ export interface DayView {
 
 export function dayView(job: Job, plan: Plan, products: readonly Product[]): DayView {
   const session = plan.sessions[0];
-  const next = session?.tasks.find((t) => t.handsOn);
+  const next = nextWork(plan)?.task;
   const ends = (job.state?.coats ?? []).map((c) => msOf(c.endedAt, job.place.tz));
   const lastMs = ends.length > 0 ? Math.max(...ends) : null;
   const waits = next && lastMs !== null && instantOf(next.startsAt) - lastMs < WAIT_MS;
@@ -66,9 +68,31 @@ export function dayView(job: Job, plan: Plan, products: readonly Product[]): Day
 
 /** The product that is activated by a task, and in how many cans. */
 export function activationOf(plan: Plan, taskId: string): { productId: string | null; cans: number } {
-  const productId = taskId.split('.activate-')[1] ?? null;
+  const productId = activatedBy(taskId);
   const found = plan.sessions.flatMap((s) => s.activations).find((a) => a.productId === productId);
   return { productId, cans: found?.cans ?? 0 };
+}
+
+/** What is mixed by a task, ml; undefined where nothing is. */
+export const mixedBy = (plan: Plan, taskId: string): number | undefined =>
+  plan.sessions.flatMap((s) => s.mixes).find((m) => m.taskId === taskId)?.ml;
+
+/** What a tick of a task records beside its time. */
+export function tickOf(plan: Plan, task: Tick['task'] & Partial<Task>): Omit<Tick, 'atMs'> {
+  const { productId, cans } =
+    task.kind === 'activate' ? activationOf(plan, task.id) : { productId: null, cans: 0 };
+  const ml = mixedBy(plan, task.id);
+  const minutes =
+    task.startsAt !== undefined && task.endsAt !== undefined
+      ? minutesBetween(task.startsAt, task.endsAt)
+      : undefined;
+  return {
+    task,
+    productId,
+    cans,
+    ...(ml !== undefined && { ml }),
+    ...(minutes !== undefined && { minutes }),
+  };
 }
 
 /** Handle-dry, until when it must be kept, and from when the next session may sand. */
@@ -168,16 +192,20 @@ export const titled = (
   mix: isMix(plan, products, task),
 });
 
-/** How long an activated can or mix may be used. */
+/** How long an activated can or mix may be used. @param nth its place among the activations of the session */
 export function activationLine(
   session: Session,
-  activation: Session['activations'][number],
+  nth: number,
   products: readonly Product[],
   f: Format,
 ): string {
-  const many = session.activations.length > 1;
-  const what = many
-    ? (products.find((p) => p.id === activation.productId)?.name ?? activation.productId)
-    : 'Activated can';
+  const activation = session.activations[nth]!;
+  const product = products.find((p) => p.id === activation.productId);
+  const alike = session.activations.filter((a) => a.productId === activation.productId);
+  const isAlone = alike.length === session.activations.length;
+  const word = product?.carrier === 'gun' ? 'Cup' : 'Can';
+  const which =
+    alike.length > 1 ? `${word} ${alike.indexOf(activation) + 1}` : `Activated ${word.toLowerCase()}`;
+  const what = isAlone ? which : `${product?.name ?? activation.productId}, ${which.toLowerCase()}`;
   return `${what}: prudent until ${f.dayTime(activation.prudentUntil)}; the label’s life ends ${f.dayTime(activation.usableUntil)} and never stretches in the cold.`;
 }

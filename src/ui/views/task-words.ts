@@ -36,6 +36,24 @@ export function taskTitle(
   return grit > 0 ? `${TASK_NAMES.sand} P${grit}` : TASK_NAMES[t.kind];
 }
 
+/** Every coat once, with the parts it is on where it is not on all. */
+function doneCoats(job: Job, plan: Plan, products: readonly Product[]): Done[] {
+  const coats = new Map<string, { done: Done; partIds: Set<string> | null }>();
+  for (const { layerId, coat, endedAt, partIds } of job.state?.coats ?? []) {
+    const id = `${layerId}.c${coat}`;
+    const before = coats.get(id);
+    const parts = partIds ? new Set([...(before?.partIds ?? []), ...partIds]) : null;
+    const label = taskTitle(plan, products, { kind: 'coat', layerId, coat });
+    coats.set(id, { done: { id, label, at: endedAt }, partIds: parts });
+  }
+  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  return [...coats.values()].map(({ done, partIds }) => {
+    const layer = plan.layers.find((l) => done.id.startsWith(`${l.id}.c`));
+    const isWhole = partIds === null || (layer?.partIds.every((p) => partIds.has(p)) ?? true);
+    return isWhole ? done : { ...done, label: `${done.label}: ${[...partIds].map(nameOf).join(', ')}` };
+  });
+}
+
 /** What the state says is done, newest last, in words. */
 export function doneList(job: Job, plan: Plan, products: readonly Product[]): Done[] {
   const s = job.state;
@@ -49,26 +67,29 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
     tack: 'Tacked off',
     dry: 'Dust-free',
     unmask: 'Tape off',
+    shop: 'Bought',
+    wipe: 'Wiped once more',
+    scuff: 'Scuffed',
+    tape: 'Taped',
+    untape: 'Tape pulled',
+    rinse: 'Gun rinsed',
     flash: 'Flashed',
   };
-  const coats = s.coats.map((c) => ({
-    id: `${c.layerId}.c${c.coat}`,
-    label: taskTitle(plan, products, { kind: 'coat', layerId: c.layerId, coat: c.coat }),
-    at: c.endedAt,
-  }));
+  const coats = doneCoats(job, plan, products);
   const known = new Set(coats.map((c) => c.id));
   const others = (s.tasks ?? [])
-    .filter((t) => !known.has(t.taskId))
+    .filter((t) => !known.has(t.taskId.split(/[~@]/)[0]!))
     .map((t) => {
-      const tail = t.taskId.split('.').at(-1) ?? '';
+      const tail = t.taskId.split('.').at(-1)!.split('~')[0]!;
+      const part = t.minutes === undefined ? '' : `, ${t.minutes} min of it`;
       const product = products.find((p) => tail === `activate-${p.id}`);
       const rung = /^sand\d*-p(\d+)$/.exec(tail);
-      if (rung) return { id: t.taskId, label: `Sanded P${rung[1]}`, at: t.endedAt };
+      if (rung) return { id: t.taskId, label: `Sanded P${rung[1]}${part}`, at: t.endedAt };
       return {
         id: t.taskId,
         label: product
           ? `${product.carrier === 'gun' ? 'Mixed' : 'Activated'} ${product.name}`
-          : (kinds[tail.replace(/\d+$/, '')] ?? tail),
+          : `${kinds[tail.replace(/\d+$/, '')] ?? tail}${part}`,
         at: t.endedAt,
       };
     });

@@ -122,12 +122,21 @@ export function dayView(options: readonly StartOption[], dayMs: number, now: Now
   };
 }
 
+/** When each can is activated, or the cups are mixed, of one product. */
+function beginsOf(atTimes: readonly string[], isGun: boolean, f: Format): string {
+  const [first, ...more] = atTimes.map((at) => f.time(at));
+  if (isGun) return more.length === 0 ? `mix ${first}` : `mix ${atTimes.length} times from ${first}`;
+  if (more.length === 0) return `activate one can ${first}`;
+  return `activate cans ${[first, ...more.slice(0, -1)].join(', ')} and ${more.at(-1)}`;
+}
+
 /** The start in one line: first coat, activations, hands off. */
 export function startLine(session: Session, products: readonly Product[], f: Format): string {
-  const begins = session.activations.map((a) => {
-    const gun = products.find((p) => p.id === a.productId)?.carrier === 'gun';
-    const cans = a.cans === 1 ? 'activate one can' : `activate ${a.cans} cans`;
-    return `, ${gun ? 'mix' : cans} ${f.time(a.at)}`;
+  const ids = [...new Set(session.activations.map((a) => a.productId))];
+  const begins = ids.map((id) => {
+    const isGun = products.find((p) => p.id === id)?.carrier === 'gun';
+    const times = session.activations.filter((a) => a.productId === id).map((a) => a.at);
+    return `, ${beginsOf(times, isGun, f)}`;
   });
   return `First coat ${f.time(session.sprayAt)}${begins.join('')}, hands off ${f.time(session.handsOffAt)}.`;
 }

@@ -15,7 +15,7 @@ export const BLOCKERS: Sentences = {
     `${p.s('product')} is a primer and does not last as a top coat. Add a colour.`,
   'no-system': () => 'No system fits this surface. Choose layers by hand.',
   'too-many-sessions': (p) =>
-    `This build-up asks for ${p.s('sessions')} sessions; up to ${p.s('most')} are planned. Take a sanded layer out.`,
+    `This build-up asks for ${p.s('sessions')} sessions, more than a forecast holds; up to ${p.s('most')} are planned. Take a sanded layer out.`,
   'plan-too-long': () =>
     'This job takes too long to plan. Make it two jobs, or give like parts as pieces of one.',
   'no-free-stretch': () => 'No free stretch in the next seven days is long enough. Widen the free hours.',
@@ -26,8 +26,12 @@ export const BLOCKERS: Sentences = {
     `${f.dayTime(p.s('at'))} would do (${percentOf(p.n('chance'))} %), but is not among your free hours.`,
   'place-would-open': (p, f) =>
     `It would go ${SHELTER_WHERE[p.s('shelter')] ?? p.s('shelter')}: ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Change the place on Surface.`,
+  'weekend-would-open': (p, f) =>
+    `It would go with Saturday and Sunday free as well, ${p.s('from')} to ${p.s('to')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Set them on Window.`,
+  'days-would-open': (p, f) =>
+    `It would go with days free as well, ${p.s('from')} to ${p.s('to')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. A day off may do.`,
   'no-place-would-open': () =>
-    'No other shelter would open one this week either. Look again with the next forecast, or take products that stand more cold.',
+    'Neither more hours nor another shelter would open one this week. Look again with the next forecast, or take products that stand more cold.',
   'starts-do-not-chain': () => 'The starts set by hand do not follow one another. Let one of them go.',
   'no-chain': () =>
     'Each session has its hours, but no order of them fits in seven days. Widen the free hours.',

@@ -22,6 +22,8 @@ export const CHECKS: Sentences = {
   'check-strained': () => 'Stirred to the bottom, strained, gun clean and ready',
   'check-all-parts-ready': () => 'All parts degreased, tacked and masked',
   'check-shaken': (p) => `Shaken ${p.s('minutes')} min after activation`,
+  'check-bought': () => 'Right tins, in date, hardener of the right grade, one spare can of colour',
+  'check-tape-edge': () => 'Ground takes no print of the tape; every edge pressed down',
 };
 
 export const sayCheck = teller(CHECKS);

@@ -28,6 +28,24 @@ export const TASKS: Sentences = {
   'mask-again': () => 'Look over the masking; renew what lifted or got wet.',
   'tack-and-warm': () =>
     'Tack off without pressure. Cans to hand warmth; spray the test card at the tilt you will use.',
+  'clean-last': (p, f) =>
+    `Wipe ${f.area(p.n('areaM2'))} once more, what was touched since: one wet cloth on, one dry cloth off.`,
+  'tack-fresh': () => 'Blow off and tack lightly; no solvent on a film that still bonds. Test card.',
+  'scuff-late': (p, f) =>
+    `The bond is gone: scuff ${f.area(p.n('areaM2'))} evenly dull, then one more coat of the same before going on.`,
+  shop: (p) =>
+    `Buy what is missing: ${p.s('products')} ${p.n('products') === 1 ? 'paint' : 'paints'}, with paper and cleaner; the list is on Shopping.`,
+  tape: () => 'Tape the pattern; press the edge down, cover the rest.',
+  untape: () => 'Pull the tape, slowly, back over itself, before the next film bridges it.',
+  'mix-keeps': (p, f) =>
+    `Pour ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; stir to the bottom, strain.`,
+  'mix-anew': (p, f) =>
+    `The last cup is dead: rinse the gun, then mix ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; strain, write the time on the cup.`,
+  'activate-next': (p) =>
+    `Can ${p.s('nth')} of ${p.s('product')}, now that the last runs low: pin in twice, shake 2 min, write the time on it.`,
+  rinse: (p) => `Rinse the gun of ${p.s('product')}: cup, needle, cap, until the wash comes clear.`,
+  'rinse-now': (p) =>
+    `Rinse the gun of ${p.s('product')} now: what is left in it sets. Cup, needle, cap, until the wash comes clear.`,
   mix: (p, f) =>
     `Mix ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; stir to the bottom, strain, write the time on the cup.`,
   activate: (p) =>
@@ -40,6 +58,7 @@ export const TASKS: Sentences = {
     `Leave it until dust-free. Keep it over ${f.temp(p.n('minC'))} and ${f.gap(p.n('gapK'))} above the dew point.`,
   unmask: (p) =>
     `Tape off, about ${p.s('minutes')} min after the last coat, pulled back over itself; cut the edge if hard.`,
+  'unmask-cut': () => 'Tape off. It has been on for hours: cut the edge first, pull back over itself.',
   'manner-first-light': (p, f) =>
     `Coat ${p.s('coat')} of ${p.s('coats')}: edges first, then a light coat; patchy is right. About ${f.volume(p.n('ml'))}.`,
   'manner-medium': (p, f) =>

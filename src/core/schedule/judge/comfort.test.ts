@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import type { AtPart } from '../../air/at-part';
 import { CATALOGUE } from '../../coating/catalogue';
-import type { Draft } from '../tasks/draft';
+import type { Draft } from '../work/draft';
 import { isComfortable, isFree } from './start-option';
 
 const HOUR = 3_600_000;

@@ -15,6 +15,11 @@ export class FirstFault {
     return (ms - this.air.startMs) / this.air.stepMs;
   }
 
+  /** The instant of the first fault, ms; Infinity while there is none. */
+  get atMs(): number {
+    return this.air.startMs + this.node * this.air.stepMs;
+  }
+
   private tell(cause: Cause, node: number): void {
     if (!(node < this.node)) return;
     this.node = node;
@@ -25,9 +30,10 @@ export class FirstFault {
     this.tell(cause, this.nodeAt(ms));
   }
 
-  /** A stretch over which a stage of a product's limits must hold. */
+  /** A stretch over which a stage of a product's limits must hold; an empty one holds. */
   hold(table: LimitTable, stage: LimitStage, fromMs: number, toMs: number): void {
     const { air, row } = this;
+    if (toMs < fromMs) return;
     const from = Math.max(0, Math.floor(this.nodeAt(fromMs)));
     const to = Math.ceil(this.nodeAt(toMs));
     if (!(to < air.nodes)) this.tell('beyond-forecast', air.nodes - 1);

@@ -36,21 +36,17 @@ describe('limits, judged node by node', () => {
       for (let n = 0; n < 200; n++) {
         const row = pick(air.rows);
         const from = pick(air.nodes);
-        const stage = pick(3) as 0 | 1 | 2;
+        const stage = (['laid', 'open', 'wet', 'soft'] as const)[pick(4)]!;
         const broken = (i: number): boolean => {
           const k = row * air.nodes + i;
-          if (stage === 0)
+          if (stage === 'laid') return air.panelC[k]! > p.tempMaxC;
+          if (stage === 'open')
             return air.windMs[k]! > p.windMaxMs || air.gustMs[k]! > GUST_MAX_MS || air.flap[k] === 1;
-          if (stage === 1)
-            return (
-              air.rhFrac[k]! > p.rhMaxFrac ||
-              air.panelC[k]! > p.tempMaxC ||
-              air.panelC[k]! - dewPointC(air.airC[k]!, air.rhFrac[k]!) < p.dewGapMinK
-            );
+          const dewC = dewPointC(air.airC[k]!, air.rhFrac[k]!);
+          if (stage === 'wet') return air.rhFrac[k]! > p.rhMaxFrac || air.panelC[k]! - dewC < p.dewGapMinK;
+          // Common practice: a sun that lifts the panel above 40 °C pops solvent through the skin.
           return (
-            air.panelC[k]! < p.tempMinC ||
-            air.rain[k] === 1 ||
-            air.panelC[k]! <= dewPointC(air.airC[k]!, air.rhFrac[k]!)
+            air.panelC[k]! < p.tempMinC || air.rain[k] === 1 || air.panelC[k]! <= dewC || air.panelC[k]! > 40
           );
         };
         let slow = from;

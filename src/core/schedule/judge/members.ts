@@ -11,6 +11,9 @@ export function addMember(mask: MemberMask, member: number): void {
   mask[member >> 5] = (mask[member >> 5]! | (1 << (member & 31))) >>> 0;
 }
 
+export const hasMember = (mask: MemberMask, member: number): boolean =>
+  ((mask[member >> 5]! >>> (member & 31)) & 1) === 1;
+
 export function bothOf(a: MemberMask, b: MemberMask): MemberMask {
   const out = noMembers();
   for (let w = 0; w < WORDS; w++) out[w] = a[w]! & b[w]!;
@@ -27,5 +30,12 @@ export function countMembers(mask: MemberMask): number {
 export function readyBy(atMs: Float64Array, byMs: number): MemberMask {
   const mask = noMembers();
   for (let m = 0; m < atMs.length; m++) if (atMs[m]! <= byMs) addMember(mask, m);
+  return mask;
+}
+
+/** Members whose instant has not passed. @param atMs shape [members] */
+export function notBefore(atMs: Float64Array, ms: number): MemberMask {
+  const mask = noMembers();
+  for (let m = 0; m < atMs.length; m++) if (atMs[m]! >= ms) addMember(mask, m);
   return mask;
 }

@@ -1,14 +1,15 @@
 /**
  * Every start of one session over the week, each judged over all futures: which end well, what
- * breaks the others, and when the film can be sanded in each.
+ * breaks the others, and from when until when the next session finds the film it needs.
  */
 import type { AtPart } from '../../air/at-part';
 import { isTwoPart } from '../../chemistry/cards';
 import { MINUTE, type Span } from '../../time/instant';
-import type { Draft } from '../tasks/draft';
+import type { Draft } from '../work/draft';
 import type { Cause } from './limits';
 import { addMember, noMembers, type MemberMask } from './members';
-import type { Run, Runner } from './runner';
+import type { Run } from './run';
+import type { Runner } from './runner';
 
 /** Share of futures for "good" and for "just inside". Common practice, no source. */
 export const GOOD_SHARE = 0.75;
@@ -18,6 +19,9 @@ export type StartVerdict = 'good' | 'inside' | 'no';
 export interface StartOption {
   readonly startMs: number;
   readonly sprayMs: number;
+  /** First coat on the central line; after the last preparation and what is mixed for it. */
+  readonly firstCoatMs: number;
+  readonly lastCoatMs: number;
   /** Futures that end well. */
   readonly ok: MemberMask;
   readonly good: number;
@@ -29,14 +33,17 @@ export interface StartOption {
   readonly handsOffMs: number;
   readonly endMs: number;
   readonly handleMs: number;
-  readonly centralSandMs: number;
+  /** When the films are ready for the next session's work, and until when they bond with it. */
+  readonly centralReadyMs: number;
+  readonly centralLatestMs: number;
   /** Every coat falls within the forecast, so that the session can be written out. */
   readonly laid: boolean;
   /**
-   * Instant per member at which the next session may sand, -Infinity in a lost future: its loss is counted
-   * already, it holds up nobody; shape [members].
+   * Instants per member from and until which the next session finds its ground, -Infinity and Infinity in a
+   * lost future: its loss is counted already, it holds up nobody; shape [members].
    */
-  readonly sandMs: Float64Array;
+  readonly readyMs: Float64Array;
+  readonly latestMs: Float64Array;
   readonly causes: ReadonlyMap<Cause, number>;
   readonly free: boolean;
   readonly verdict: StartVerdict;
@@ -63,38 +70,46 @@ export function isComfortable(air: AtPart, draft: Draft, fromMs: number, toMs: n
   return true;
 }
 
+/** Nobody leaves a wet edge for so little, ms. ASSUMED. */
+const LATE_OFF_MS = 15 * MINUTE;
+
 export function isFree(spans: readonly Span[], fromMs: number, toMs: number): boolean {
   return spans.some((s) => s.startMs <= fromMs && toMs <= s.endMs);
 }
 
-type Futures = Pick<StartOption, 'ok' | 'good' | 'counted' | 'sandMs' | 'causes'>;
+type Futures = Pick<StartOption, 'ok' | 'good' | 'counted' | 'readyMs' | 'latestMs' | 'causes'>;
 
 function uncounted(members: number, cause: Cause): Futures {
   return {
     ok: noMembers(),
     good: 0,
     counted: false,
-    sandMs: new Float64Array(members).fill(-Infinity),
+    readyMs: new Float64Array(members).fill(-Infinity),
+    latestMs: new Float64Array(members).fill(Infinity),
     causes: new Map([[cause, members]]),
   };
 }
 
-function runFutures(runner: Runner, members: number, startMs: number): Futures {
+/** @param freeUntilMs end of the free hours the session begins in: they hold in every future */
+function runFutures(runner: Runner, members: number, startMs: number, freeUntilMs: number): Futures {
   const causes = new Map<Cause, number>();
   const ok = noMembers();
-  const sandMs = new Float64Array(members);
+  const readyMs = new Float64Array(members).fill(-Infinity);
+  const latestMs = new Float64Array(members).fill(Infinity);
   let good = 0;
   for (let m = 0; m < members; m++) {
     const run = runner.run(m, startMs);
-    sandMs[m] = run.cause === null ? run.sandMs : -Infinity;
-    if (run.cause !== null) {
-      causes.set(run.cause, (causes.get(run.cause) ?? 0) + 1);
+    const cause = run.cause ?? (run.handsOffMs > freeUntilMs + LATE_OFF_MS ? 'free-hours' : null);
+    if (cause !== null) {
+      causes.set(cause, (causes.get(cause) ?? 0) + 1);
       continue;
     }
+    readyMs[m] = run.readyMs;
+    latestMs[m] = run.latestMs;
     addMember(ok, m);
     good++;
   }
-  return { ok, good, counted: true, sandMs, causes };
+  return { ok, good, counted: true, readyMs, latestMs, causes };
 }
 
 function verdictOf(share: number, central: Run, isEasy: () => boolean): StartVerdict {
@@ -118,20 +133,25 @@ export function judgeStart(air: AtPart, runner: Runner, { startMs, always, free 
   const members = air.rows - 1;
   const central = runner.run(members, startMs);
   const sprayMs = startMs + draft.prepMin * MINUTE;
+  // Where the hours would not do in any case it is said so; the futures are judged by the weather alone.
+  const within = free.find((s) => s.startMs <= startMs && central.handsOffMs <= s.endMs);
   const futures =
     central.cause === null || always
-      ? runFutures(runner, members, startMs)
+      ? runFutures(runner, members, startMs, within && !always ? within.endMs : Infinity)
       : uncounted(members, central.cause);
   const isEasy = (): boolean => isComfortable(air, draft, sprayMs, central.dustFreeMs);
   return {
     startMs,
     sprayMs,
+    firstCoatMs: central.coats[0]?.startMs ?? sprayMs,
+    lastCoatMs: central.coats.at(-1)?.endMs ?? sprayMs,
     centralOk: central.cause === null,
     centralCause: central.cause,
     handsOffMs: central.handsOffMs,
     endMs: Math.max(central.dustFreeMs, central.handsOffMs),
     handleMs: central.handleMs,
-    centralSandMs: central.sandMs,
+    centralReadyMs: central.readyMs,
+    centralLatestMs: central.latestMs,
     of: members,
     laid: central.coats.length === draft.steps.length,
     free: isFree(free, startMs, central.handsOffMs),

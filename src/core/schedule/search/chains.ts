@@ -1,13 +1,30 @@
 /**
  * The search for the chain of starts: least expected cost, jointly over the ensemble. What can be
  * lost (materials, hours done again) is weighed against waiting, by the user's own urgency.
- * Exhaustive for one and two sessions; for three, the best pairs are carried on (a beam of 96).
+ * Exhaustive for one and two sessions; from three on the best are carried on (a beam of 96).
  */
 import { chanceOf } from '../../numerics/stats';
 import { DAY } from '../../time/instant';
-import { allMembers, bothOf, countMembers, readyBy, type MemberMask } from '../judge/members';
+import {
+  addMember,
+  allMembers,
+  bothOf,
+  countMembers,
+  hasMember,
+  notBefore,
+  readyBy,
+  type MemberMask,
+} from '../judge/members';
 import type { StartOption } from '../judge/start-option';
 import type { Stakes } from './stakes';
+
+/** From when until when a session finds its ground: per member, and on the central line, ms. */
+export interface Ground {
+  readonly readyMs: Float64Array;
+  readonly latestMs: Float64Array | null;
+  readonly centralReadyMs: number;
+  readonly centralLatestMs: number;
+}
 
 export interface SearchInput {
   readonly nowMs: number;
@@ -17,10 +34,10 @@ export interface SearchInput {
   readonly pinned: readonly boolean[];
   readonly stakes: readonly Stakes[];
   /**
-   * When the first session's ground can be sanded, per member and on the central line; null when it waits for
-   * nothing.
+   * When session k finds its ground, its own preparation done: after the start taken for the one before, or
+   * for the first with null; null when it waits for nothing.
    */
-  readonly before: { readonly sandMs: Float64Array; readonly centralMs: number } | null;
+  readonly groundOf: (k: number, last: StartOption | null) => Ground | null;
   /** 0 rush … 1 safe. */
   readonly rushSafe: number;
   readonly delayPerDay: number;
@@ -51,28 +68,64 @@ function scoreOf(input: SearchInput, picks: readonly StartOption[], loss: number
   return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.delayPerDay;
 }
 
-/** What the next session waits for: per member, and on the central line. */
-function groundOf(
-  input: SearchInput,
-  last: StartOption | undefined,
-): NonNullable<SearchInput['before']> | null {
-  if (!last) return input.before;
-  return { sandMs: last.sandMs, centralMs: Math.max(last.centralSandMs, last.endMs) };
+/** Whether a session may start then, on the central line. */
+function fits(start: StartOption, last: StartOption | undefined, ground: Ground | null): boolean {
+  if (last && start.startMs < last.endMs) return false;
+  if (!ground) return true;
+  return start.startMs >= ground.centralReadyMs && start.firstCoatMs <= ground.centralLatestMs;
+}
+
+/** A session that waits for its ground is begun within this, or its hour is lost, ms. ASSUMED. */
+const WAITS_MS = DAY;
+
+/** Futures in which a session ends well, and the days that others wait for their ground, all futures together. */
+interface Outcome {
+  readonly well: MemberMask;
+  readonly waitedDays: number;
+}
+
+/**
+ * In a future whose ground is not ready yet the painter waits: he begins at the next start that is, and it ends
+ * well when that one does.
+ */
+function outcomeOf(input: SearchInput, k: number, start: StartOption, ground: Ground | null): Outcome {
+  if (!ground) return { well: start.ok, waitedDays: 0 };
+  const bonds = ground.latestMs ? notBefore(ground.latestMs, start.firstCoatMs) : allMembers();
+  const well = bothOf(bothOf(readyBy(ground.readyMs, start.startMs), bonds), start.ok);
+  let waitedDays = 0;
+  for (let m = 0; m < start.of; m++) {
+    const readyMs = ground.readyMs[m]!;
+    if (readyMs <= start.startMs) continue;
+    const later = laterStart(input.candidates[k]!, start, readyMs);
+    if (!later) continue;
+    waitedDays += (later.startMs - start.startMs) / DAY;
+    const isInTime = !ground.latestMs || later.firstCoatMs <= ground.latestMs[m]!;
+    if (isInTime && hasMember(later.ok, m)) addMember(well, m);
+  }
+  return { well, waitedDays: waitedDays / start.of };
+}
+
+function laterStart(
+  candidates: readonly StartOption[],
+  start: StartOption,
+  readyMs: number,
+): StartOption | undefined {
+  if (readyMs > start.startMs + WAITS_MS) return undefined;
+  return candidates.find((c) => c.startMs >= readyMs && c.startMs <= start.startMs + WAITS_MS);
 }
 
 /** The path with one more session, or null where that session may not start then. */
 function extended(input: SearchInput, path: Path, start: StartOption): Path | null {
   const k = path.picks.length;
   const last = path.picks.at(-1);
-  const ground = groundOf(input, last);
-  if (last && start.startMs < last.endMs) return null;
-  if (!input.pinned[k] && ground && start.startMs < ground.centralMs) return null;
-  const ready = ground ? readyBy(ground.sandMs, start.startMs) : allMembers();
-  const own = bothOf(start.ok, ready);
+  const ground = input.groundOf(k, last ?? null);
+  if (input.pinned[k] ? last && start.startMs < last.endMs : !fits(start, last, ground)) return null;
+  const { well, waitedDays } = outcomeOf(input, k, start, ground);
   // A session's own odds carry its stakes: were only the first failure counted, failing early would look cheap.
-  const chance = chanceOf(Math.min(start.of, countMembers(own)), start.of);
-  const expectedLoss = path.expectedLoss + (1 - chance) * input.stakes[k]!.money;
-  const mask = bothOf(own, path.mask);
+  const chance = chanceOf(Math.min(start.of, countMembers(well)), start.of);
+  const lost = (1 - chance) * input.stakes[k]!.money;
+  const expectedLoss = path.expectedLoss + lost + waitedDays * input.delayPerDay;
+  const mask = bothOf(well, path.mask);
   const picks = [...path.picks, start];
   const joint = [...path.joint, countMembers(mask)];
   return { picks, mask, joint, expectedLoss, score: scoreOf(input, picks, expectedLoss) };

@@ -1,7 +1,10 @@
 /** What a session that fails costs: its paint, what was activated for it, and its hours once more. */
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
-import type { CoatStep, Draft } from '../tasks/draft';
+import type { Product } from '@/model/product';
+import { isTwoPart } from '../../chemistry/cards';
+import { HEEL_FRAC } from '../../material/coat-uses';
+import type { CoatStep, Draft } from '../work/draft';
 
 export interface Stakes {
   readonly materials: number;
@@ -19,17 +22,28 @@ const moneyFor = ({ product }: CoatStep, ml: number): number => {
   return (ml * pack.price) / pack.sizeMl;
 };
 
-/** What is activated is lost whole, used or not: the money in the can beyond what is sprayed. */
-function lostInCans(draft: Draft, step: CoatStep): number {
-  const sprayed = draft.steps.filter((x) => x.product.id === step.product.id).reduce((a, x) => a + x.ml, 0);
-  return Math.max(0, step.activateCans * step.product.packs[0]!.price - moneyFor(step, sprayed));
+/** Cans that the expected use of a session empties. */
+function cansFor(product: Product, ml: number): number {
+  return Math.max(1, Math.ceil(ml / (product.packs[0]!.sizeMl * (1 - HEEL_FRAC)) - 1e-9));
+}
+
+/** What is activated is lost whole, used or not: the money in the cans beyond what is sprayed. */
+function lostInCans(draft: Draft): number {
+  const activated = [...new Set(draft.steps.map((s) => s.product))].filter(
+    (p) => isTwoPart(p) && p.carrier === 'aerosol' && !draft.open.has(p.id),
+  );
+  return activated.reduce((sum, product) => {
+    const mine = draft.steps.filter((s) => s.product === product);
+    const ml = mine.reduce((a, s) => a + s.ml, 0);
+    return sum + Math.max(0, cansFor(product, ml) * product.packs[0]!.price - moneyFor(mine[0]!, ml));
+  }, 0);
 }
 
 export function stakesOf(job: Job, draft: Draft, materials: readonly Material[]): Stakes {
   const bought = new Set(materials.map((m) => m.productId));
   let money = 0;
   for (const s of draft.steps) money += bought.has(s.product.id) ? moneyFor(s, s.ml) : 0;
-  for (const s of draft.steps) if (s.activateCans > 0) money += lostInCans(draft, s);
+  money += lostInCans(draft);
   const sprayMin = draft.steps.reduce((a, s) => a + s.minutes + s.product.flashMin, 0);
   const hours = (REDO * (draft.prepMin + sprayMin)) / 60;
   return { materials: money, hours, money: money + hours * (job.risk.hourValue ?? DEFAULT_HOUR_VALUE) };

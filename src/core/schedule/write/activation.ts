@@ -1,11 +1,12 @@
 /** Pushing the pin of a can, or mixing a cup: both start a clock that cannot be stopped. */
 import type { Notice } from '@/model/marks';
+import type { Mix } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { NOZZLE_ML, PURGE_ML } from '../../material/material-line';
+import { gradeFor } from '../../material/mixing';
 import { HOUR, instantOf } from '../../time/instant';
-import type { RunCoat } from '../judge/runner';
-import { ACTIVATE_MIN, type CoatStep } from '../tasks/draft';
-import { notice, put, type Sheet } from './sheet';
+import type { RunPot } from '../judge/run';
+import { ACTIVATE_MIN, type CoatStep } from '../work/draft';
+import { airAt, notice, put, type Sheet } from './sheet';
 
 /** Prudent life of an activated can. Common practice: the same day. */
 const PRUDENT_MS = 24 * HOUR;
@@ -16,20 +17,23 @@ function ratioOf(mix: NonNullable<Product['mix']>): string {
   return parts.join(' : ');
 }
 
-function detailOf(sheet: Sheet, { product, activateCans }: CoatStep): Notice {
+/** Its place among those of its product in the session, from 1. */
+const nthOf = (sheet: Sheet, pot: RunPot): number =>
+  sheet.run.trace!.pots.filter((p) => p.productId === pot.productId).indexOf(pot) + 1;
+
+function detailOf(product: Product, pot: RunPot, nth: number, grade: Mix['grade']): Notice {
   if (product.carrier !== 'gun') {
     const lifeH = (product.potLifeMin ?? 0) / 60;
-    return notice('activate', { product: product.name, cans: activateCans, lifeH });
+    return notice(nth === 1 ? 'activate' : 'activate-next', { product: product.name, cans: 1, nth, lifeH });
   }
-  // The test card and what stays in the gun are mixed too.
-  const beside = NOZZLE_ML.gun + PURGE_ML.gun;
-  const mine = sheet.draft.steps.filter((x) => x.product.id === product.id);
-  const ml = mine.reduce((a, x) => a + x.ml, beside);
-  return notice('mix', {
+  const params = {
     product: product.name,
-    ml,
+    ml: Math.ceil(pot.ml),
     ratio: product.mix ? ratioOf(product.mix) : 'as its sheet says',
-  });
+    grade: grade ?? '',
+  };
+  if (product.potLifeMin === undefined) return notice('mix-keeps', params);
+  return notice(pot.isAfterDead ? 'mix-anew' : 'mix', params);
 }
 
 function checksOf(product: Product, onWetFilm: boolean): Notice[] {
@@ -48,31 +52,56 @@ function checksOf(product: Product, onWetFilm: boolean): Notice[] {
 
 function cautionsOf(p: Product): string[] {
   const pressure = p.carrier === 'gun' ? [] : ['can-pressure'];
-  return p.isocyanate ? ['isocyanate', ...pressure] : [...pressure, 'skin-sensitiser'];
+  if (p.isocyanate) return ['isocyanate', ...pressure];
+  return p.potLifeMin === undefined ? pressure : [...pressure, 'skin-sensitiser'];
+}
+
+/** Hardener and reducer for the hour; nothing to choose for what comes ready. */
+function gradeOf(sheet: Sheet, { product }: CoatStep, atMs: number): Mix['grade'] {
+  if (!product.mix || (product.mix.hardener <= 0 && product.mix.reducer <= 0)) return null;
+  return gradeFor(airAt(sheet.air, atMs).panelC, sheet.areaM2);
 }
 
 /** @param onWetFilm it goes on a film of the same session */
-export function writeActivation(sheet: Sheet, step: CoatStep, coat: RunCoat, onWetFilm: boolean): void {
+export function writePot(sheet: Sheet, step: CoatStep, pot: RunPot, onWetFilm: boolean): void {
   const { product } = step;
-  const fromMs = coat.activateMs!;
+  const nth = nthOf(sheet, pot);
+  const id = `${sheet.draft.id}.activate-${product.id}${nth === 1 ? '' : `~${nth}`}`;
+  const grade = gradeOf(sheet, step, pot.fromMs);
   const task = {
-    id: `${sheet.draft.id}.activate-${product.id}`,
+    id,
     kind: 'activate' as const,
     layerId: step.layerId,
     partIds: [...step.partIds],
     handsOn: true,
-    detail: detailOf(sheet, step),
+    detail: detailOf(product, pot, nth, grade),
     checks: checksOf(product, onWetFilm),
     cautions: cautionsOf(product),
   };
-  put(sheet, task, fromMs, coat.startMs);
+  put(sheet, task, pot.fromMs, pot.toMs);
+  if (product.carrier === 'gun') sheet.mixes.push(mixOf(sheet, { id, grade }, pot));
+  if (!Number.isFinite(pot.endsMs)) return;
   sheet.activations.push({
     productId: product.id,
-    at: sheet.iso(fromMs),
-    cans: step.activateCans,
+    at: sheet.iso(pot.fromMs),
+    cans: 1,
     prudentUntil: '',
-    usableUntil: sheet.iso(coat.potEndsMs),
+    usableUntil: sheet.iso(pot.endsMs),
   });
+}
+
+function mixOf(sheet: Sheet, { id, grade }: { id: string; grade: Mix['grade'] }, pot: RunPot): Mix {
+  return {
+    taskId: id,
+    productId: pot.productId,
+    at: sheet.iso(pot.fromMs),
+    ml: Math.ceil(pot.ml),
+    cups: Math.max(1, Math.ceil(pot.ml / sheet.draft.cupMl - 1e-6)),
+    coats: [...pot.coats],
+    grade,
+    usedBy: sheet.iso(pot.lastMs),
+    usableUntil: Number.isFinite(pot.endsMs) ? sheet.iso(pot.endsMs) : null,
+  };
 }
 
 /** Each activation is prudent until the session ends, a day has gone by or its pot is dead, whichever is first. */

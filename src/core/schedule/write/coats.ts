@@ -1,9 +1,12 @@
-/** Coats, the waits between them and the activations before them, in the order they fall. */
+/** Coats, the waits between them, what is opened, taped and rinsed, in the order they fall. */
 import type { Notice } from '@/model/marks';
+import type { Task } from '@/model/plan';
 import { characterOf, type Character } from '../../coating/character';
 import { MINUTE } from '../../time/instant';
-import type { CoatStep } from '../tasks/draft';
-import { writeActivation } from './activation';
+import type { RunPart } from '../judge/run';
+import type { CoatStep } from '../work/draft';
+import { writePot } from './activation';
+import { prepCard } from './preparation';
 import { airAt, notice, put, round1, type Sheet } from './sheet';
 
 const MANNER: Readonly<Record<Character, string>> = {
@@ -32,10 +35,14 @@ function checksOf(sheet: Sheet, coatStep: CoatStep, atMs: number, under: string 
   ];
 }
 
+/** The film the first coat of the session goes on; null on ground. */
+const carried = ({ draft }: Sheet): { name: string; nextMinMin: number; refTempC: number } | null =>
+  [...draft.carry.values()].at(-1)?.product ?? null;
+
 /** The wait before a coat: for its own film, or for the one below. */
 function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void {
   const coatStep = sheet.draft.steps[k]!;
-  const below = sheet.draft.steps[k - 1]?.product ?? sheet.draft.carry?.product ?? coatStep.product;
+  const below = sheet.draft.steps[k - 1]?.product ?? carried(sheet) ?? coatStep.product;
   const detail = notice(coatStep.firstOfLayer ? 'flash-to-next' : 'flash', {
     minutes: Math.round((toMs - fromMs) / MINUTE),
     sheetMin: coatStep.firstOfLayer ? below.nextMinMin : coatStep.product.flashMin,
@@ -53,39 +60,106 @@ function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void
   put(sheet, { ...task, handsOn: false, detail, checks: [notice('check-touch')] }, fromMs, toMs);
 }
 
+interface RoundPiece {
+  readonly fromMs: number;
+  readonly toMs: number;
+  readonly partIds: readonly string[];
+}
+
+/** A round in the pieces between which a cup is mixed or a can opened; parts belong where they are finished. */
+function piecesOf(sheet: Sheet, k: number): RoundPiece[] {
+  const faces = sheet.run.trace!.parts.filter((p) => p.step === k);
+  const groups: RunPart[][] = [];
+  for (const face of faces) {
+    const last = groups.at(-1)?.at(-1);
+    if (last && face.startMs - last.endMs < 1) groups.at(-1)!.push(face);
+    else groups.push([face]);
+  }
+  const finishedIn = (part: number): number => groups.findLastIndex((g) => g.some((f) => f.part === part));
+  return groups.map((g, i) => ({
+    fromMs: g[0]!.startMs,
+    toMs: i === groups.length - 1 ? sheet.run.coats[k]!.endMs : g.at(-1)!.endMs,
+    partIds: [...new Set(g.map((f) => f.part))]
+      .filter((p) => finishedIn(p) === i)
+      .map((p) => sheet.draft.partIds[p]!),
+  }));
+}
+
 function writeCoat(sheet: Sheet, k: number, under: string | null): void {
   const coatStep = sheet.draft.steps[k]!;
-  const { startMs, endMs } = sheet.run.coats[k]!;
-  const { product, coat, coats, minutes } = coatStep;
+  const { product, coat, coats } = coatStep;
   const manner = MANNER[characterOf(product, coat, coats, coatStep.firstClear)];
-  const task = {
-    id: coatStep.id,
-    kind: 'coat' as const,
-    layerId: coatStep.layerId,
-    coat,
-    partIds: [...coatStep.partIds],
-    handsOn: true,
-    detail: notice(manner, { product: product.name, coat, coats, ml: Math.round(coatStep.ml), minutes }),
-    checks: checksOf(sheet, coatStep, startMs, under),
-    cautions: [product.isocyanate ? 'isocyanate' : 'solvent-vapour', 'ignition'],
-  };
-  put(sheet, task, startMs, endMs);
+  const pieces = piecesOf(sheet, k);
+  pieces.forEach((piece, i) => {
+    const isLast = i === pieces.length - 1;
+    const minutes = Math.round((piece.toMs - piece.fromMs) / MINUTE);
+    const ml = Math.round((coatStep.ml * minutes) / Math.max(1, coatStep.minutes));
+    const task: Pick<Task, 'id' | 'kind' | 'handsOn' | 'detail'> & Partial<Task> = {
+      id: isLast ? coatStep.id : `${coatStep.id}~${i + 1}`,
+      kind: 'coat',
+      layerId: coatStep.layerId,
+      coat,
+      partIds: isLast ? [...coatStep.partIds] : [...piece.partIds],
+      handsOn: true,
+      detail: notice(manner, {
+        product: product.name,
+        coat,
+        coats,
+        ml: pieces.length === 1 ? Math.round(coatStep.ml) : ml,
+        minutes: pieces.length === 1 ? coatStep.minutes : minutes,
+      }),
+      checks: i === 0 ? checksOf(sheet, coatStep, piece.fromMs, under) : [],
+      cautions: [product.isocyanate ? 'isocyanate' : 'solvent-vapour', 'ignition'],
+    };
+    put(sheet, task, piece.fromMs, piece.toMs);
+  });
+}
+
+/** Tape on and off, cups and cans, the gun rinsed: whatever hands do at this coat beside spraying. */
+function writeHands(sheet: Sheet, k: number, onWetFilm: boolean): number {
+  const { trace, coats } = sheet.run;
+  const step = sheet.draft.steps[k]!;
+  let firstMs = coats[k]!.startMs;
+  for (const between of step.between) {
+    const hands = trace!.hands.find((h) => h.task === between.task)!;
+    const { id, kind, detail, partIds } = between.task;
+    const task = { id, kind, detail, partIds: [...partIds], layerId: step.layerId, handsOn: true };
+    put(sheet, { ...task, ...prepCard(between.task) }, hands.startMs, hands.endMs);
+    firstMs = Math.min(firstMs, hands.startMs);
+  }
+  for (const pot of trace!.pots.filter((p) => p.step === k)) {
+    writePot(sheet, step, pot, onWetFilm);
+    firstMs = Math.min(firstMs, pot.fromMs);
+  }
+  return firstMs;
+}
+
+function writeRinses(sheet: Sheet): void {
+  for (const [i, { startMs, endMs, productId }] of sheet.run.trace!.rinses.entries()) {
+    const step = sheet.draft.steps.find((s) => s.product.id === productId)!;
+    const id = `${sheet.draft.id}.rinse${i === 0 ? '' : i + 1}`;
+    const detail = notice(step.product.potLifeMin === undefined ? 'rinse' : 'rinse-now', {
+      product: step.product.name,
+    });
+    const cautions = [step.product.isocyanate ? 'isocyanate' : 'solvent-vapour'];
+    put(sheet, { id, kind: 'rinse', layerId: step.layerId, handsOn: true, detail, cautions }, startMs, endMs);
+  }
 }
 
 /** @param preparedMs when preparation ends */
 export function writeCoats(sheet: Sheet, preparedMs: number): void {
-  const { carry, steps } = sheet.draft;
-  let under = carry?.product.name ?? null;
-  let lastMs = carry ? Math.max(carry.endedMs, sheet.startMs) : preparedMs;
+  const { steps, carry } = sheet.draft;
+  const endedMs = Math.max(sheet.startMs, ...[...carry.values()].map((f) => f.endedMs));
+  let under = carried(sheet)?.name ?? null;
+  let lastMs = carry.size > 0 ? endedMs : preparedMs;
   for (const [k, step] of steps.entries()) {
     const coat = sheet.run.coats[k]!;
-    const waitEndsMs = coat.activateMs ?? coat.startMs;
-    // An activation ends a wait of less than a minute without a word.
-    const least = coat.activateMs === null ? 0 : MINUTE;
-    if (coat.activateMs !== null) writeActivation(sheet, step, coat, under !== null);
-    if (under !== null && waitEndsMs - lastMs > least) writeFlash(sheet, k, lastMs, waitEndsMs);
+    const waitEndsMs = writeHands(sheet, k, under !== null);
+    // A wait of less than a minute ends without a word.
+    if (under !== null && waitEndsMs - lastMs > MINUTE - 1) writeFlash(sheet, k, lastMs, waitEndsMs);
     writeCoat(sheet, k, under);
     under = step.product.name;
     lastMs = coat.endMs;
   }
+  writeRinses(sheet);
 }

@@ -1,6 +1,7 @@
 /** Preparation as tasks: one after another, each with what is checked before going on. */
 import type { Notice } from '@/model/marks';
 import type { TaskKind } from '@/model/plan';
+import type { PrepStep } from '../work/draft';
 import { minutesLater, notice, put, type Sheet } from './sheet';
 
 /** Rungs that others follow: what is checked is checked after the last. */
@@ -17,25 +18,29 @@ const PREP_CARDS: Partial<Record<TaskKind, PrepCard>> = {
   clean: { checks: ['check-dry-cloth'], cautions: ['solvent-vapour'] },
   mask: { checks: ['check-cover-all'], cautions: [] },
   tack: { checks: ['check-can-warm', 'check-test-card'], cautions: [] },
+  shop: { checks: ['check-bought'], cautions: [] },
+  tape: { checks: ['check-tape-edge'], cautions: [] },
 };
+
+/** What is checked after a preparation task, and what is careful at it. */
+export function prepCard({ kind, detail }: Pick<PrepStep, 'kind' | 'detail'>): {
+  checks: Notice[];
+  cautions: string[];
+} {
+  const card = PREP_CARDS[kind] ?? NOTHING;
+  return {
+    checks: BEFORE_LAST.has(detail.code) ? [] : card.checks.map((c) => notice(c)),
+    cautions: [...card.cautions],
+  };
+}
 
 /** @returns when the painter is free again, ms */
 export function writePreparation(sheet: Sheet): number {
   let atMs = sheet.startMs;
-  for (const { id, kind, minutes, detail, partIds } of sheet.draft.prep) {
-    const card = PREP_CARDS[kind] ?? NOTHING;
-    const checks: Notice[] = BEFORE_LAST.has(detail.code) ? [] : card.checks.map((c) => notice(c));
+  for (const step of sheet.draft.prep) {
+    const { id, kind, minutes, detail, partIds } = step;
     const endMs = minutesLater(atMs, minutes);
-    const task = {
-      id,
-      kind,
-      handsOn: true,
-      detail,
-      partIds: [...partIds],
-      checks,
-      cautions: [...card.cautions],
-    };
-    put(sheet, task, atMs, endMs);
+    put(sheet, { id, kind, handsOn: true, detail, partIds: [...partIds], ...prepCard(step) }, atMs, endMs);
     atMs = endMs;
   }
   return atMs;

@@ -3,13 +3,15 @@ import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { chanceOf } from '../../numerics/stats';
 import { minutesBetween } from '../../time/instant';
+import { lastNodeMs } from '../attempt';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
 import { settleActivations } from './activation';
 import { writeAfter } from './after';
 import { writeCoats } from './coats';
 import { writePreparation } from './preparation';
-import { newSheet } from './sheet';
+import { rhythmOf } from './rhythm';
+import { newSheet, type Sheet } from './sheet';
 
 export interface Written {
   readonly session: Session;
@@ -20,7 +22,6 @@ export interface Written {
 export interface Taken {
   readonly pick: StartOption;
   readonly joint: number;
-  readonly hasNext: boolean;
 }
 
 const byStart = (a: Task, b: Task): number => {
@@ -37,21 +38,44 @@ function failuresOf(pick: StartOption): Session['failures'] {
   return list.sort((a, b) => b.members - a.members);
 }
 
+function roundsOf({ run, draft, iso }: Sheet): Session['rounds'] {
+  return draft.steps.map((step, k) => {
+    const faces = run.trace!.parts.filter((p) => p.step === k);
+    const parts = [...new Set(faces.map((f) => f.part))].map((part) => {
+      const mine = faces.filter((f) => f.part === part);
+      return {
+        partId: draft.partIds[part]!,
+        startsAt: iso(mine[0]!.startMs),
+        endsAt: iso(mine.at(-1)!.endMs),
+      };
+    });
+    return { taskId: step.id, parts };
+  });
+}
+
+/** What comes after the forecast is said to come at its end. */
+const within = (air: AtPart, ms: number): number => (Number.isFinite(ms) ? ms : lastNodeMs(air));
+
+function restOf({ air, run, draft, iso }: Sheet): Session['rest'] {
+  if (!draft.rest) return null;
+  const until = draft.rest.bonds && Number.isFinite(run.latestMs) ? iso(run.latestMs) : null;
+  return { why: draft.rest.why, from: iso(within(air, run.readyMs)), until };
+}
+
 /** The session is run once more on the central line. */
 export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string): Written {
   const { draft, runner, stakes } = live;
   const { pick, joint } = taken;
   const run = runner.run(air.rows - 1, pick.startMs);
-  const sheet = newSheet(air, draft, run, { startMs: pick.startMs, tz });
-  const { iso, tasks, activations } = sheet;
-  // What comes after the forecast is said to come at its end.
-  const lastNodeMs = air.startMs + (air.nodes - 1) * air.stepMs;
-  const within = (ms: number): number => (Number.isFinite(ms) ? ms : lastNodeMs);
-  const dustFreeMs = within(run.dustFreeMs);
+  const sheet = newSheet(air, draft, run, { startMs: pick.startMs, tz, areaM2: live.areaM2 });
+  const { iso, tasks, activations, mixes } = sheet;
+  const at = (ms: number): string => iso(within(air, ms));
+  const dustFreeMs = within(air, run.dustFreeMs);
   writeCoats(sheet, writePreparation(sheet));
   const endMs = writeAfter(sheet, dustFreeMs);
   tasks.sort(byStart);
   settleActivations(sheet, endMs);
+  const rest = restOf(sheet);
   const session: Session = {
     id: draft.id,
     layerIds: draft.layers.map((l) => l.id),
@@ -60,10 +84,10 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     sprayAt: iso(run.coats[0]!.startMs),
     handsOffAt: iso(run.handsOffMs),
     dustFreeAt: iso(dustFreeMs),
-    touchDryAt: iso(within(run.touchDryMs)),
-    handleAt: iso(within(run.handleMs)),
-    readyAt: taken.hasNext ? iso(within(run.sandMs)) : null,
-    holdUntil: null,
+    touchDryAt: at(run.touchDryMs),
+    handleAt: at(run.handleMs),
+    readyAt: rest?.from ?? null,
+    holdUntil: rest?.until ?? null,
     chance: chanceOf(joint, pick.of),
     oksOf: [joint, pick.of],
     stakes: { ...stakes },
@@ -71,6 +95,10 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     feasible: pick.centralOk && pick.free,
     tasks,
     activations,
+    mixes,
+    rounds: roundsOf(sheet),
+    rhythm: rhythmOf(sheet),
+    rest,
   };
   return { session, handsOnMin: handsOnMinutes(tasks) };
 }

@@ -1,11 +1,11 @@
 /** The run sheet while it is written: what every writer of a task needs to know, and the tasks so far. */
 import type { Notice } from '@/model/marks';
-import type { Activation, Task } from '@/model/plan';
+import type { Activation, Mix, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { nearestNode } from '../../air/grid';
 import { isoOf, MINUTE } from '../../time/instant';
-import type { Run } from '../judge/runner';
-import type { Draft } from '../tasks/draft';
+import type { Run } from '../judge/run';
+import type { Draft } from '../work/draft';
 
 export interface Sheet {
   readonly air: AtPart;
@@ -13,14 +13,32 @@ export interface Sheet {
   /** The session on the central line. */
   readonly run: Run;
   readonly startMs: number;
+  /** Of all parts, m²: what grades hardener and reducer beside the heat. */
+  readonly areaM2: number;
   readonly iso: (ms: number) => string;
   readonly tasks: Task[];
   readonly activations: Activation[];
+  readonly mixes: Mix[];
 }
 
-export function newSheet(air: AtPart, draft: Draft, run: Run, at: { startMs: number; tz: string }): Sheet {
+export function newSheet(
+  air: AtPart,
+  draft: Draft,
+  run: Run,
+  at: { startMs: number; tz: string; areaM2: number },
+): Sheet {
   const iso = (ms: number): string => isoOf(ms, at.tz);
-  return { air, draft, run, startMs: at.startMs, iso, tasks: [], activations: [] };
+  return {
+    air,
+    draft,
+    run,
+    startMs: at.startMs,
+    areaM2: at.areaM2,
+    iso,
+    tasks: [],
+    activations: [],
+    mixes: [],
+  };
 }
 
 type NewTask = Pick<Task, 'id' | 'kind' | 'handsOn' | 'detail'> & Partial<Task>;
@@ -30,7 +48,19 @@ export function put(sheet: Sheet, task: NewTask, fromMs: number, toMs: number): 
   const { id, kind, layerId = null, coat = null, partIds = [], handsOn, detail } = task;
   const { checks = [], cautions = [] } = task;
   const span = { startsAt: sheet.iso(fromMs), endsAt: sheet.iso(toMs) };
-  sheet.tasks.push({ id, kind, layerId, coat, partIds, handsOn, detail, checks, cautions, ...span });
+  sheet.tasks.push({
+    id,
+    kind,
+    layerId,
+    coat,
+    partIds,
+    handsOn,
+    detail,
+    checks,
+    cautions,
+    leftMin: 0,
+    ...span,
+  });
 }
 
 export const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });

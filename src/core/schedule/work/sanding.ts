@@ -43,7 +43,7 @@ export function sandingOf(id: string, seam: Seam, of: readonly Part[]): PrepStep
   const total = inFives(areaM2 * ladderMinPerM2(seam));
   const below = groundText(seam.below);
   const grit = seam.gritP ?? 0;
-  const common = { kind: 'sand', partIds: seam.partIds } as const;
+  const common = { kind: 'sand', partIds: seam.partIds, needs: 'hands', canSplit: true } as const;
   if (rungs.length <= 1) {
     const params = { grit, ladder: `P${grit}`, below, areaM2 };
     return [{ ...common, id, minutes: total, detail: { code: singleCode(seam), params } }];

@@ -1,0 +1,124 @@
+/**
+ * Sessions before they have a time: what is done before them on other days, and the stretch itself, its last
+ * preparation and its coats in order.
+ */
+import type { Notice } from '@/model/marks';
+import type { PlanLayer, TaskKind } from '@/model/plan';
+import type { Product } from '@/model/product';
+import type { Stage } from '../../drying/rate';
+
+/** What hands-on work asks for beside free hours and light. */
+export type WorkNeeds = 'hands' | 'warm-dry' | 'shop';
+
+export interface PrepStep {
+  readonly id: string;
+  readonly kind: TaskKind;
+  readonly minutes: number;
+  readonly detail: Notice;
+  readonly partIds: readonly string[];
+  readonly needs: WorkNeeds;
+  /** It may be broken off and gone on with another day. */
+  readonly canSplit: boolean;
+}
+
+/** A face, or several that are sprayed in one go: paint is never mixed and a can never changed inside one. */
+export interface Unit {
+  /** Which of the session's parts. */
+  readonly part: number;
+  readonly minutes: number;
+  readonly ml: number;
+}
+
+/** Hands on between two coats: tape on, once the film below takes it; tape off. */
+export interface Between {
+  readonly task: PrepStep;
+  /** What the film below must have reached; null for no more than the painter being free. */
+  readonly once: Stage | null;
+}
+
+export interface CoatStep {
+  readonly id: string;
+  readonly layerId: string;
+  readonly product: Product;
+  readonly coat: number;
+  readonly coats: number;
+  /** Of a round over all its parts. */
+  readonly minutes: number;
+  readonly ml: number;
+  readonly partIds: readonly string[];
+  /** In the order they are sprayed. */
+  readonly units: readonly Unit[];
+  readonly firstOfLayer: boolean;
+  /** How this painter lays the first coat of clear. */
+  readonly firstClear: string;
+  readonly between: readonly Between[];
+}
+
+/** The last film on a part that was finished before, and when. */
+export interface Film {
+  readonly product: Product;
+  readonly layerId: string;
+  readonly endedMs: number;
+  /** First coat of that layer. */
+  readonly firstEndedMs: number;
+}
+
+/** How the work may rest after a session, and until when the next one finds the film as it is. */
+export interface Rest {
+  /** Reached by the films that the next session goes on, before its work begins. */
+  readonly ready: Stage;
+  /** It has to be sprayed while they still bond. */
+  readonly bonds: boolean;
+  /** What goes on begins with hands on the film, not with a coat: sanding, scuffing. */
+  readonly why: 'sanded' | 'bond' | 'scuffed' | 'again';
+  /** The parts whose films count. */
+  readonly partIds: readonly string[];
+}
+
+/** A pack or a mix that was opened before, by product. */
+export interface OpenPot {
+  readonly atMs: number;
+  readonly ml: number;
+}
+
+export interface Draft {
+  readonly id: string;
+  readonly layers: readonly PlanLayer[];
+  /** Done on other days or before, in free hours. */
+  readonly visits: readonly PrepStep[];
+  /** Last preparation: belongs to the session. */
+  readonly prep: readonly PrepStep[];
+  readonly prepMin: number;
+  readonly steps: readonly CoatStep[];
+  /** The parts it sprays, as its units number them. */
+  readonly partIds: readonly string[];
+  readonly unmask: boolean;
+  /** The films its first coats go on, by part, while their wait still runs. */
+  readonly carry: ReadonlyMap<string, Film>;
+  readonly open: ReadonlyMap<string, OpenPot>;
+  readonly started: boolean;
+  /** How it may rest afterwards; null after the last. */
+  readonly rest: Rest | null;
+  /** Cup of the gun, ml. */
+  readonly cupMl: number;
+}
+
+export interface Drafts {
+  readonly sessions: readonly Draft[];
+  /** The last finished film, and what it must have reached before the next session's work begins. */
+  readonly before: { readonly film: Film; readonly ready: Stage } | null;
+}
+
+/**
+ * Minutes to activate a can before its first coat: push the pin, shake, write the time on it. Common
+ * practice: at least 2 min of shaking after activation.
+ */
+export const ACTIVATE_MIN = 5;
+/** Minutes to measure, stir and strain a cup. From memory. */
+export const MIX_MIN = 5;
+/** Minutes to rinse a gun before another paint goes in, or after the last. From memory. */
+export const RINSE_MIN = 10;
+export const TACK_MIN = 3;
+/** Tape comes off about this long after the last coat. Common practice. */
+export const UNMASK_AFTER_MIN = 60;
+export const UNMASK_MIN = 10;

@@ -1,0 +1,170 @@
+/** The build-up cut into sessions; what the state says is done is taken out, part by part. */
+import type { Job } from '@/model/job';
+import type { PlanLayer } from '@/model/plan';
+import { splitAtSeams } from '../../coating/sessions';
+import { CUP_ML } from '../../material/session-pours';
+import { productIn, type System } from '../../seams/seam';
+import { coatsOf, type CoatFrame } from './coats';
+import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
+import { doneOf, leftToDo, type Done } from './done';
+import type { CoatStep, Draft, Drafts, Film, OpenPot, Rest } from './draft';
+import { preparationOf } from './preparation';
+import { withTaping } from './taping';
+
+/** One stretch of the build-up: what is on, what is left. */
+interface Stretch {
+  readonly layers: readonly PlanLayer[];
+  readonly left: readonly CoatStep[];
+  readonly films: ReadonlyMap<string, Film>;
+  /** The coat on which the first that is left goes. */
+  readonly lastOn: CoatStep | undefined;
+  readonly on: readonly CoatStep[];
+  readonly partIds: readonly string[];
+}
+
+/** The last film on each part from these layers. */
+function filmsOf(layers: readonly PlanLayer[], system: System, done: Done): Map<string, Film> {
+  const films = new Map<string, Film>();
+  for (const layer of layers)
+    for (const partId of layer.partIds) {
+      const ends = done.endsOf(layer.id, partId);
+      if (ends.length === 0) continue;
+      const product = productIn(system.products, layer.productId);
+      const film = { product, layerId: layer.id, endedMs: ends.at(-1)!, firstEndedMs: ends[0]! };
+      films.set(partId, film);
+    }
+  return films;
+}
+
+function stretchOf(job: Job, system: System, layers: readonly PlanLayer[], done: Done): Stretch {
+  const partIds = [...new Set(layers.flatMap((l) => l.partIds))];
+  const frame: CoatFrame = {
+    job,
+    parts: new Map(job.parts.map((p) => [p.id, p])),
+    numbers: new Map(partIds.map((id, i) => [id, i])),
+  };
+  const coats = (isLeft: boolean): CoatStep[] =>
+    layers.flatMap((layer) =>
+      coatsOf(frame, layer, productIn(system.products, layer.productId), (coat, partId) =>
+        isLeft ? !done.isOn(layer.id, coat, partId) : done.isOn(layer.id, coat, partId),
+      ),
+    );
+  const left = withTaping(coats(true), layers);
+  const on = coats(false);
+  return { layers, left, films: filmsOf(layers, system, done), lastOn: on.at(-1), on, partIds };
+}
+
+/** What an id of a session is made of: the layer it begins with, and the coat where that is not the first. */
+function idOf(steps: readonly CoatStep[], group: Stretch, isFirst: boolean): string {
+  if (isFirst) return `s-${group.layers[0]!.id}`;
+  const first = steps.find((s) => s.firstOfLayer) ?? steps[0]!;
+  return first.firstOfLayer ? `s-${first.layerId}` : `s-${first.layerId}-c${first.coat}`;
+}
+
+/** How the work rests before a segment. */
+function restBefore(segment: Segment, steps: readonly CoatStep[]): Rest {
+  const partIds = [...new Set(steps.flatMap((s) => s.partIds))];
+  const [first] = segment.steps;
+  switch (segment.rested) {
+    case 'bond':
+      return { ready: first!.firstOfLayer ? 'next' : 'flash', bonds: true, why: 'bond', partIds };
+    case 'again':
+      return { ready: 'again', bonds: false, why: 'again', partIds };
+    default:
+      return { ready: 'sand', bonds: false, why: segment.rested ?? 'sanded', partIds };
+  }
+}
+
+/** What was opened before, less what the coats since took out of it. */
+function openLeft(done: Done, stretches: readonly Stretch[]): Map<string, OpenPot> {
+  const sprayed = (productId: string, sinceMs: number): number =>
+    stretches
+      .flatMap((s) => s.on)
+      .filter((c) => c.product.id === productId)
+      .filter((c) => done.endedMs(c.layerId, c.coat, c.partIds[0]!) > sinceMs)
+      .reduce((a, c) => a + c.ml, 0);
+  return new Map(
+    [...done.open].map(([id, pot]): [string, OpenPot] => {
+      return [id, { ...pot, ml: Math.max(0, pot.ml - sprayed(id, pot.atMs)) }];
+    }),
+  );
+}
+
+interface Frame {
+  readonly open: ReadonlyMap<string, OpenPot>;
+  readonly job: Job;
+  readonly system: System;
+  readonly done: Done;
+  readonly cuts: Cuts;
+}
+
+/** A segment as a session, its rest not yet known. */
+function draftOf(frame: Frame, group: Stretch, segment: Segment, at: { nth: number; first: boolean }): Draft {
+  const { job, system, done } = frame;
+  const { steps, rested } = segment;
+  const isFirst = at.nth === 0;
+  const id = idOf(steps, group, isFirst && rested === null);
+  const inside = new Set(steps.map((s) => s.layerId));
+  const layers = group.layers.filter((l) => inside.has(l.id));
+  // Films whose wait still runs carry the first coats; after a rest they are ground.
+  const carry = isFirst && rested === null ? group.films : new Map<string, Film>();
+  const stretch = { id, layers, seams: system.seams, first: at.first, rested };
+  const { visits, prep } = preparationOf(job, stretch);
+  const left = carry.size > 0 ? [] : leftToDo(done, prep);
+  return {
+    id,
+    layers,
+    visits: carry.size > 0 ? [] : leftToDo(done, visits),
+    prep: left,
+    prepMin: left.reduce((a, p) => a + p.minutes, 0),
+    steps,
+    partIds: group.partIds,
+    unmask: false,
+    carry,
+    open: frame.open,
+    started: carry.size > 0,
+    rest: null,
+    cupMl: job.equipment.cupMl ?? CUP_ML,
+  };
+}
+
+export function draftsOf(job: Job, system: System, cuts: Cuts = NO_CUTS): Drafts {
+  const done = doneOf(job, system);
+  const groups = splitAtSeams(system).map((layers) => stretchOf(job, system, layers, done));
+  const frame: Frame = { job, system, done, cuts, open: openLeft(done, groups) };
+  const sessions: Draft[] = [];
+  const rests: Rest[] = [];
+  let before: Drafts['before'] = null;
+  groups.forEach((group, index) => {
+    const film = latest([...group.films.values()]);
+    if (group.left.length === 0) {
+      before = film && { film, ready: 'sand' };
+      return;
+    }
+    const segments = segmentsOf(group.left, group.lastOn, cuts);
+    segments.forEach((segment, nth) => {
+      if (nth === 0 && segment.rested !== null)
+        before = film && { film, ready: restBefore(segment, segment.steps).ready };
+      sessions.push(draftOf(frame, group, segment, { nth, first: index === 0 && nth === 0 }));
+      rests.push(restBefore(segment, segment.steps));
+    });
+  });
+  const last = sessions.length - 1;
+  return {
+    sessions: sessions.map((s, k) => ({ ...s, unmask: k === last, rest: rests[k + 1] ?? null })),
+    before,
+  };
+}
+
+function latest(films: readonly Film[]): Film | null {
+  return films.reduce<Film | null>((a, f) => (a === null || f.endedMs > a.endedMs ? f : a), null);
+}
+
+/** The coats of every stretch that are left, for the ways to part them. */
+export function coatsLeft(job: Job, system: System): (readonly CoatStep[])[] {
+  const done = doneOf(job, system);
+  return splitAtSeams(system).map((layers) => {
+    const { left, lastOn, films } = stretchOf(job, system, layers, done);
+    return lastOn !== undefined && left.length > 0 && films.size > 0 ? [lastOn, ...left] : left;
+  });
+}

@@ -1,0 +1,128 @@
+/**
+ * Hands-on work in the owner's free hours: light to see by, warmth and dryness for filler, shops that are
+ * open. What may be broken off goes on another day.
+ */
+import type { FreeHours, Place } from '@/model/job';
+import { isDark } from '../../air/dark';
+import type { AtPart } from '../../air/at-part';
+import { freeSpans } from '../../time/free-hours';
+import { MINUTE, type Span } from '../../time/instant';
+import type { PrepStep, WorkNeeds } from './draft';
+
+/** Filler and its cream want this at least, °C of air. From memory; the tin says. */
+const FILLER_MIN_C = 10;
+/** A shorter piece of a longer task is not begun, minutes. From memory. */
+const LEAST_PIECE_MIN = 15;
+/** When a shop for paint and tools is open. From memory. */
+const SHOP_HOURS: FreeHours = {
+  weekly: {
+    mon: [['08:00', '20:00']],
+    tue: [['08:00', '20:00']],
+    wed: [['08:00', '20:00']],
+    thu: [['08:00', '20:00']],
+    fri: [['08:00', '20:00']],
+    sat: [['08:00', '20:00']],
+    sun: [['10:00', '16:00']],
+  },
+  exceptions: [],
+};
+
+/** A stretch of one task. */
+export interface Piece {
+  readonly step: PrepStep;
+  readonly startMs: number;
+  readonly endMs: number;
+  /** Minutes of it that remain afterwards. */
+  readonly leftMin: number;
+}
+
+export interface Placed {
+  readonly pieces: readonly Piece[];
+  /** Infinity when it does not fit into the hours that are known. */
+  readonly doneMs: number;
+}
+
+export type HandHours = Readonly<Record<WorkNeeds, readonly Span[]>>;
+
+function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
+  return a.flatMap((x) =>
+    b.flatMap((y) => {
+      const startMs = Math.max(x.startMs, y.startMs);
+      const endMs = Math.min(x.endMs, y.endMs);
+      return startMs < endMs ? [{ startMs, endMs }] : [];
+    }),
+  );
+}
+
+/** Stretches of the grid in which something holds, half an hour about each node. */
+function spansWhere(air: AtPart, holds: (node: number) => boolean): Span[] {
+  const out: { startMs: number; endMs: number }[] = [];
+  for (let i = 0; i < air.nodes; i++) {
+    if (!holds(i)) continue;
+    const startMs = air.startMs + (i - 0.5) * air.stepMs;
+    const last = out.at(-1);
+    if (last && startMs <= last.endMs) last.endMs = startMs + air.stepMs;
+    else out.push({ startMs, endMs: startMs + air.stepMs });
+  }
+  return out;
+}
+
+/** On the central line. @param free hours of the owner */
+export function handHours(air: AtPart, place: Place, free: readonly Span[]): HandHours {
+  const row = (air.rows - 1) * air.nodes;
+  const light = spansWhere(air, (i) => place.lamp === true || !isDark(air.sunDeg[i]!));
+  const hands = overlap(free, light);
+  const kind = spansWhere(air, (i) => air.airC[row + i]! >= FILLER_MIN_C && air.rain[row + i] === 0);
+  const first = free[0];
+  const last = free.at(-1);
+  const open = first && last ? freeSpans(SHOP_HOURS, place.tz, first.startMs, last.endMs) : [];
+  return { hands, 'warm-dry': overlap(hands, kind), shop: overlap(free, open) };
+}
+
+/** One task from an instant on. @returns null when it does not fit any more */
+function placed(step: PrepStep, spans: readonly Span[], fromMs: number): Piece[] | null {
+  const pieces: Piece[] = [];
+  let leftMin = step.minutes;
+  for (const span of spans) {
+    const startMs = Math.max(span.startMs, fromMs);
+    const roomMin = (span.endMs - startMs) / MINUTE;
+    const takesMin = roomMin >= leftMin ? leftMin : Math.floor(roomMin / 5) * 5;
+    const isWhole = takesMin === leftMin;
+    if (!isWhole && !(step.canSplit && takesMin >= LEAST_PIECE_MIN)) continue;
+    if (!(takesMin > 0)) continue;
+    leftMin -= takesMin;
+    pieces.push({ step, startMs, endMs: startMs + takesMin * MINUTE, leftMin });
+    if (leftMin <= 0) return pieces;
+  }
+  return null;
+}
+
+/** Tasks one after another, as soon as hours allow. */
+export function placeWork(steps: readonly PrepStep[], hours: HandHours, fromMs: number): Placed {
+  const pieces: Piece[] = [];
+  let atMs = fromMs;
+  for (const step of steps) {
+    const mine = placed(step, hours[step.needs], atMs);
+    if (!mine) return { pieces, doneMs: Infinity };
+    pieces.push(...mine);
+    atMs = mine.at(-1)!.endMs;
+  }
+  return { pieces, doneMs: atMs };
+}
+
+/** When work is done that begins at any instant, from a table by half hours. */
+export function doneTable(
+  steps: readonly PrepStep[],
+  hours: HandHours,
+  air: AtPart,
+): (fromMs: number) => number {
+  if (steps.length === 0) return (fromMs) => fromMs;
+  const known = new Map<number, number>();
+  return (fromMs) => {
+    if (!Number.isFinite(fromMs)) return fromMs;
+    const slot = Math.ceil((fromMs - air.startMs) / air.stepMs);
+    const doneMs = known.get(slot) ?? placeWork(steps, hours, air.startMs + slot * air.stepMs).doneMs;
+    known.set(slot, doneMs);
+    return doneMs;
+  };
+}

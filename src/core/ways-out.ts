@@ -1,0 +1,75 @@
+/**
+ * When no start suits: more hours in which the same job would find one, or another place, each tried out in
+ * full; or that none would.
+ */
+import type { FreeHours, Job } from '@/model/job';
+import type { Notice } from '@/model/marks';
+import type { Material } from '@/model/plan';
+import { BY_SHELTER } from './air/shelter';
+import { airForJob, type AirRequest } from './job-air';
+import { schedule, type Scheduled } from './schedule/schedule';
+import type { System } from './seams/seam';
+
+/** Less than an even chance is no way out. */
+const LEAST_CHANCE = 0.5;
+const STUCK = new Set(['no-window', 'no-free-stretch', 'no-window-ready', 'no-chain']);
+
+/** Blocked by the week, not by the build-up. */
+export const isStuck = (s: Scheduled): boolean => s.blockers.some((b) => STUCK.has(b.code));
+
+interface Asked {
+  readonly request: AirRequest;
+  readonly system: System;
+  readonly materials: readonly Material[];
+}
+
+/** The first session and the chance of the same job otherwise; null when that is no way out. */
+function triedWith({ request, system, materials }: Asked, job: Job): { at: string; chance: number } | null {
+  const air = airForJob({ ...request, job });
+  const s = schedule({ job, system, materials, air, nowMs: request.nowMs, isQuick: true });
+  const first = s.sessions[0];
+  if (s.blockers.length > 0 || !first || s.chance === null || s.chance < LEAST_CHANCE) return null;
+  return { at: first.startsAt, chance: s.chance };
+}
+
+type Weekday = keyof FreeHours['weekly'];
+const WEEKEND: readonly Weekday[] = ['sat', 'sun'];
+const EVERY_DAY: readonly Weekday[] = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+/** Hours that are asked for on such a day. */
+const DAYTIME: [string, string] = ['08:00', '19:00'];
+
+/** From least to most to ask of anybody. */
+const MORE_HOURS: readonly { readonly code: string; readonly days: readonly Weekday[] }[] = [
+  { code: 'weekend-would-open', days: WEEKEND },
+  { code: 'days-would-open', days: EVERY_DAY },
+];
+
+function withHours(job: Job, days: readonly Weekday[]): Job {
+  const more = Object.fromEntries(days.map((d) => [d, [...job.freeHours.weekly[d], DAYTIME]]));
+  return { ...job, freeHours: { ...job.freeHours, weekly: { ...job.freeHours.weekly, ...more } } };
+}
+
+function hoursThatWouldOpen(asked: Asked): Notice[] {
+  for (const { code, days } of MORE_HOURS) {
+    const found = triedWith(asked, withHours(asked.request.job, days));
+    if (found) return [{ code, params: { ...found, from: DAYTIME[0], to: DAYTIME[1] } }];
+  }
+  return [];
+}
+
+/** The first that would do is the least to ask. */
+function placeThatWouldOpen(asked: Asked): Notice[] {
+  const { job } = asked.request;
+  for (const shelter of BY_SHELTER.filter((s) => s !== job.place.shelter)) {
+    const found = triedWith(asked, { ...job, place: { ...job.place, shelter } });
+    if (found) return [{ code: 'place-would-open', params: { shelter, ...found } }];
+  }
+  return [];
+}
+
+/** @returns what would open it, hours first, both where both would; or that nothing of it does */
+export function waysOut(request: AirRequest, system: System, materials: readonly Material[]): Notice[] {
+  const asked = { request, system, materials };
+  const out = [...hoursThatWouldOpen(asked), ...placeThatWouldOpen(asked)];
+  return out.length > 0 ? out : [{ code: 'no-place-would-open', params: {} }];
+}

@@ -1,0 +1,131 @@
+'use client';
+/** One task of the run sheet: its time, what to do, what to check, a tick for it and for parts by themselves. */
+import Button from '@mui/material/Button';
+import { severityOf } from '@/core/cautions/shown';
+import { partTaskId } from '@/core/schedule/work/tick';
+import type { Task } from '@/model/plan';
+import { sayCheck } from '@/words/sentences/checks';
+import { sayTask } from '@/words/sentences/tasks';
+import { useDesk } from '../desk/job-desk';
+import { CautionBox } from '../parts/caution';
+import { HoldButton } from '../parts/hold-button';
+import { TaskIcon } from '../parts/icons';
+import { useFormat } from '../theme/providers';
+import { rowButton, showsCaution, titled } from '../views/spray-day';
+
+interface TaskRowProps {
+  readonly task: Task;
+  readonly isNext: boolean;
+  /** Parts of the coat that may be ticked by themselves. */
+  readonly parts?: readonly string[];
+  /** Left out where it cannot be ticked yet, or is only a wait. */
+  readonly onTick?: (task: Task) => void;
+}
+
+const NEXT_STYLE = { boxShadow: 'inset 4px 0 0 var(--lagoon)', paddingLeft: 10, marginLeft: -10 } as const;
+
+export function TaskRow({ task, isNext, parts = [], onTick }: TaskRowProps) {
+  const f = useFormat();
+  const { plan, products } = useDesk();
+  const { title, mix } = titled(plan, products, task);
+  const wait = task.kind === 'flash' || task.kind === 'dry';
+  return (
+    <li className="task" data-wait={wait} style={isNext ? NEXT_STYLE : undefined}>
+      <span className="clock">{f.time(task.startsAt)}</span>
+      <span className="icon">
+        <TaskIcon kind={task.kind} />
+      </span>
+      <div>
+        <p className="what">{wait ? sayTask(task.detail, f) : title}</p>
+        {!wait && <HowTo task={task} />}
+        {onTick && isNext && parts.length > 1 && <PartTicks task={task} parts={parts} onTick={onTick} />}
+      </div>
+      <span className="act">
+        {onTick && (
+          <TickButton task={task} title={title} mix={mix} isNext={isNext} onTick={() => onTick(task)} />
+        )}
+        <span className="printonly sheetbox" />
+      </span>
+    </li>
+  );
+}
+
+function HowTo({ task }: { task: Task }) {
+  const f = useFormat();
+  const { plan } = useDesk();
+  return (
+    <>
+      <p>{sayTask(task.detail, f)}</p>
+      {task.checks.length > 0 && (
+        <ul className="checks">
+          {task.checks.map((c) => (
+            <li key={c.code}>{sayCheck(c, f)}</li>
+          ))}
+        </ul>
+      )}
+      {showsCaution(task, plan) && (
+        <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>
+          {task.cautions.slice(0, 1).map((code) => (
+            <CautionBox key={code} caution={{ code, severity: severityOf(code), params: {} }} />
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+interface PartTicksProps {
+  readonly task: Task;
+  readonly parts: readonly string[];
+  readonly onTick: (task: Task) => void;
+}
+
+/** A part by itself: the others go on when they are ready for it. */
+function PartTicks({ task, parts, onTick }: PartTicksProps) {
+  const { job } = useDesk();
+  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  return (
+    <div className="row noprint" style={{ gap: 8, marginTop: 8, flexWrap: 'wrap' }}>
+      <span className="cap">Only one part:</span>
+      {parts.map((id) => (
+        <Button
+          key={id}
+          size="small"
+          variant="outlined"
+          onClick={() => onTick({ ...task, id: partTaskId(task.id, id), partIds: [id] })}
+        >
+          {nameOf(id)} is on
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface TickButtonProps {
+  readonly task: Task;
+  readonly title: string;
+  readonly mix: boolean;
+  readonly isNext: boolean;
+  readonly onTick: () => void;
+}
+
+function TickButton({ task, title, mix, isNext, onTick }: TickButtonProps) {
+  const { label, confirm } = rowButton(task, mix);
+  const common = {
+    size: 'small',
+    className: 'noprint taskdone',
+    variant: isNext ? 'contained' : 'outlined',
+    'aria-label': `Done: ${title}`,
+  } as const;
+  if (task.kind === 'activate')
+    return (
+      <HoldButton {...common} onConfirm={onTick} confirmText={confirm}>
+        {label}
+      </HoldButton>
+    );
+  return (
+    <Button {...common} onClick={onTick}>
+      {label}
+    </Button>
+  );
+}

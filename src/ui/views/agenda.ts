@@ -1,0 +1,103 @@
+/** What is done when, over visits and sessions: the list in order, the next thing to do, and each in words. */
+import { instantOf } from '@/core/time/instant';
+import type { Mix, Plan, Session, Task, Visit } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { durationOf, type Format } from '@/words/format';
+import { GRADE_WORDS } from '@/words/names';
+import { sessionName } from './session-name';
+
+export type Entry =
+  { readonly kind: 'visit'; readonly visit: Visit } | { readonly kind: 'session'; readonly session: Session };
+
+const hoursOf = (e: Entry): Visit | Session => (e.kind === 'visit' ? e.visit : e.session);
+
+/** In the order they begin. */
+export function agendaOf({ visits, sessions }: Pick<Plan, 'visits' | 'sessions'>): Entry[] {
+  const all: Entry[] = [
+    ...visits.map((visit): Entry => ({ kind: 'visit', visit })),
+    ...sessions.map((session): Entry => ({ kind: 'session', session })),
+  ];
+  return all.sort((a, b) => instantOf(hoursOf(a).startsAt) - instantOf(hoursOf(b).startsAt));
+}
+
+/** The next thing that hands do, and what it belongs to. */
+export function nextWork(plan: Pick<Plan, 'visits' | 'sessions'>): { entry: Entry; task: Task } | null {
+  for (const entry of agendaOf(plan)) {
+    const task = hoursOf(entry).tasks.find((t) => t.handsOn);
+    if (task) return { entry, task };
+  }
+  return null;
+}
+
+export const entryHours = (e: Entry): { startsAt: string; endsAt: string } => hoursOf(e);
+export const entryId = (e: Entry): string => hoursOf(e).id;
+
+export function visitTitle(plan: Plan, visit: Visit): string {
+  if (visit.kind === 'shop') return 'To the shops';
+  if (visit.kind === 'unmask') return 'Tape off';
+  const layerIds = plan.sessions.find((s) => s.id === visit.sessionId)?.layerIds ?? [];
+  return `Preparing for ${sessionName(plan, layerIds).toLowerCase()}`;
+}
+
+export function visitLine(visit: Visit, f: Format): string {
+  const left = visit.leftMin > 0 ? `; after it ${durationOf(visit.leftMin)} remains` : '';
+  return `${f.day(visit.startsAt)}, ${f.time(visit.startsAt)}–${f.time(visit.endsAt)}${left}`;
+}
+
+const RESTS: Readonly<Record<NonNullable<Session['rest']>['why'], (until: string | null) => string>> = {
+  sanded: () => 'Then it may rest for days; sand and degrease before going on.',
+  bond: (until) =>
+    until === null
+      ? 'It may rest here; blow off and tack before going on.'
+      : `It may rest here until ${until}; later it has to be scuffed and coated once more.`,
+  scuffed: () => 'It rests past its bond: scuffed, then one more coat of it before going on.',
+  again: () => 'Not another coat of it before then: it would lift. It may rest for days.',
+};
+
+/** The holding point after a session; null after the last. */
+export function restLine({ rest }: Pick<Session, 'rest'>, f: Format): string | null {
+  return rest && RESTS[rest.why](rest.until === null ? null : f.dayTime(rest.until));
+}
+
+/** What a round takes against a flash; null where there is nothing to tell. @param parts in a round */
+export function rhythmLine(
+  { layerId, roundMin, flashMin, cycleMin, binds }: Session['rhythm'][number],
+  name: string,
+  parts: number,
+): string | null {
+  if (layerId === '' || parts < 2) return null;
+  const cycle = `a coat every ${cycleMin} min`;
+  if (binds === 'round')
+    return `${name}: one round over ${parts} parts takes ${roundMin} min, longer than the flash; go round without waiting, ${cycle}.`;
+  return `${name}: one round over ${parts} parts takes ${roundMin} min, the flash ${flashMin}; the flash binds, ${cycle}.`;
+}
+
+/** Every layer of a session with more than one coat and more than one part. */
+export function rhythmLines(plan: Plan, session: Session, products: readonly Product[]): string[] {
+  return session.rhythm.flatMap((r) => {
+    const productId = plan.layers.find((l) => l.id === r.layerId)?.productId;
+    const name = products.find((p) => p.id === productId)?.name ?? r.layerId;
+    const parts = Math.max(
+      0,
+      ...session.rounds.filter((x) => x.taskId.startsWith(`${r.layerId}.c`)).map((x) => x.parts.length),
+    );
+    return rhythmLine(r, name, parts) ?? [];
+  });
+}
+
+const coatNo = (coatId: string): string => coatId.split('.c')[1] ?? '';
+
+/** One cup: how much, for what, which grade, until when. */
+export function mixLine(mix: Mix, name: string, f: Format): string {
+  const coats = [...new Set(mix.coats.map(coatNo))].join(' and ');
+  const grade = mix.grade === null ? '' : `, ${GRADE_WORDS[mix.grade]} hardener and reducer`;
+  const cups = mix.cups > 1 ? `, ${mix.cups} fillings of the cup` : '';
+  const dead = mix.usableUntil === null ? '' : `, dead ${f.time(mix.usableUntil)}`;
+  return `${f.time(mix.at)}: ${f.volume(mix.ml)} of ${name}${cups}, coat ${coats}${grade}; out by ${f.time(mix.usedBy)}${dead}.`;
+}
+
+/** The parts of a coat that may be ticked by themselves; none where there is one. */
+export function partsOf(session: Session, task: Task): readonly string[] {
+  const round = task.kind === 'coat' ? session.rounds.find((r) => r.taskId === task.id) : undefined;
+  return round && round.parts.length > 1 ? round.parts.map((p) => p.partId) : [];
+}
