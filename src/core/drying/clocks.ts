@@ -7,7 +7,7 @@ import type { AtPart } from '../air/at-part';
 import { reach, running, type Running } from '../numerics/curve';
 import { MINUTE } from '../time/instant';
 import type { DryMode } from '../chemistry/cards';
-import { dryRate, limitRate, STAGES, stageOf, waterFactor, type Stage } from './rate';
+import { CREDIT_MAX_C, dryRate, limitRate, STAGES, stageOf, waterFactor, type Stage } from './rate';
 
 /** Rates at 0.1 K steps from −40 to 90 °C: the grid asks a hundred thousand times. */
 function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
@@ -68,26 +68,46 @@ export class Clocks {
   }
 }
 
+/** One stage of one product: asked for tens of thousands of times. */
+interface StageClock {
+  readonly curve: Running;
+  readonly minutes: number;
+}
+
 export class ProductClock {
-  private readonly minutes: ReadonlyMap<Stage, number>;
+  private readonly stages: Readonly<Record<Stage, StageClock>>;
+  /** A maximum runs no faster than this, however hot it is. */
+  private readonly fastest: number;
 
   constructor(
     readonly product: Product,
-    private readonly doses: ReadonlyMap<Stage, Running>,
+    doses: ReadonlyMap<Stage, Running>,
     private readonly maxCurve: Running,
     private readonly potCurve: Running | null,
   ) {
-    this.minutes = new Map(STAGES.map((stage) => [stage, stageOf(product, stage).minutes]));
+    this.stages = Object.fromEntries(
+      STAGES.map((stage) => [stage, { curve: doses.get(stage)!, minutes: stageOf(product, stage).minutes }]),
+    ) as Record<Stage, StageClock>;
+    this.fastest = limitRate('evaporation', CREDIT_MAX_C, product.refTempC);
   }
 
   /** Instant at which a stage is reached in future `row`; Infinity when not within the forecast. */
   stageAt(stage: Stage, row: number, fromMs: number): number {
-    return reach(this.doses.get(stage)!, row, fromMs, this.minutes.get(stage)!);
+    const { curve, minutes } = this.stages[stage];
+    return reach(curve, row, fromMs, minutes);
   }
 
   /** Latest instant for a maximum of `minutes` on the film: shrinks in heat, never stretches. */
   maxAt(minutes: number, row: number, fromMs: number): number {
     return Math.min(fromMs + minutes * MINUTE, reach(this.maxCurve, row, fromMs, minutes));
+  }
+
+  /** Whether a maximum of `minutes` on the film is over by an instant. */
+  isPast(minutes: number, row: number, at: { readonly fromMs: number; readonly atMs: number }): boolean {
+    const spentMin = (at.atMs - at.fromMs) / MINUTE;
+    // Most waits are so short that no heat ends them, or longer than the clock alone allows.
+    if (spentMin * this.fastest <= minutes) return false;
+    return spentMin > minutes || at.atMs > reach(this.maxCurve, row, at.fromMs, minutes);
   }
 
   /**

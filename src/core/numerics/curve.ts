@@ -65,15 +65,18 @@ export function reach(c: Running, row: number, fromMs: number, amount: number): 
   const at = sums[lo]!;
   const goal = at + (x - i) * (sums[lo + 1]! - at) + amount;
   if (goal > sums[last]!) return Infinity;
-  // Flashes end within a node or two; only long stages are worth halving for.
-  if (lo + 2 < last && goal > sums[lo + 2]!) {
-    let hi = last;
-    while (hi - lo > 1) {
-      const mid = (lo + hi) >> 1;
-      if (sums[mid]! < goal) lo = mid;
-      else hi = mid;
-    }
-  } else while (sums[lo + 1]! < goal) lo++;
+  // Most stages end within a few hours: the stride grows from here on, then is halved.
+  let stride = 1;
+  while (lo + stride < last && sums[lo + stride]! < goal) {
+    lo += stride;
+    stride *= 2;
+  }
+  let hi = Math.min(lo + stride, last);
+  while (hi - lo > 1) {
+    const mid = (lo + hi) >> 1;
+    if (sums[mid]! < goal) lo = mid;
+    else hi = mid;
+  }
   const a = sums[lo]!;
   const rise = sums[lo + 1]! - a;
   return rise > 0 ? startMs + (lo - o + (goal - a) / rise) * stepMs : Infinity;

@@ -6,7 +6,7 @@ import type { Product } from '@/model/product';
 import type { Clocks, ProductClock } from '../../drying/clocks';
 import type { Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
-import type { Draft } from '../work/draft';
+import type { Draft, Film } from '../work/draft';
 import type { Bound, BoundStep, Use } from './bound';
 import type { FirstFault } from './first-fault';
 import { LIMIT_STAGES, type LimitStage, type LimitTable } from './limits';
@@ -36,6 +36,10 @@ export class Films {
   private readonly kinClocks: (ProductClock | null)[];
   private readonly sinceMs: Float64Array;
   private readonly kinEndMs: Float64Array;
+  /** Shape [parts]: the film that was there before. */
+  private readonly carried: readonly (Film | null)[];
+  /** Shape [parts]: the next session goes on this part. */
+  private readonly goesOn: readonly boolean[];
 
   constructor(
     private readonly draft: Draft,
@@ -52,6 +56,8 @@ export class Films {
     this.kinClocks = new Array<ProductClock | null>(bound.kinCount).fill(null);
     this.sinceMs = new Float64Array(bound.kinCount);
     this.kinEndMs = new Float64Array(bound.kinCount);
+    this.goesOn = draft.partIds.map((id) => !draft.rest || draft.rest.partIds.includes(id));
+    this.carried = draft.partIds.map((id) => draft.carry.get(id) ?? null);
   }
 
   /** The films that were there before; their hours before the session are gone already. */
@@ -60,8 +66,8 @@ export class Films {
     this.tables.fill(null);
     this.kinClocks.fill(null);
     this.stepOn.fill(-1);
-    for (const [i, id] of this.draft.partIds.entries()) {
-      const film = this.draft.carry.get(id);
+    for (let i = 0; i < this.carried.length; i++) {
+      const film = this.carried[i];
       if (!film) continue;
       const k = this.bound.kin[i]!;
       this.clocks[i] = this.clocksOf.of(film.product);
@@ -87,10 +93,11 @@ export class Films {
   /** Earliest start of a round in which no part comes before its film is ready: the painter is at each in turn. */
   readyFor(uses: readonly Use[], row: number): number {
     let latest = -Infinity;
-    for (const { part, stage, offsetMs } of uses) {
-      const clock = this.clocks[part];
+    for (let i = 0; i < uses.length; i++) {
+      const use = uses[i]!;
+      const clock = this.clocks[use.part];
       if (!clock) continue;
-      const at = clock.stageAt(stage, row, this.endMs[part]!) - offsetMs;
+      const at = clock.stageAt(use.stage, row, this.endMs[use.part]!) - use.offsetMs;
       if (at > latest) latest = at;
     }
     return latest;
@@ -99,19 +106,20 @@ export class Films {
   /** No film below may have waited too long. @returns past the best time, though within the bond */
   isLate(b: BoundStep, startMs: number, { row, fault }: Seen): boolean {
     let late = false;
-    for (const { part, stage, offsetMs } of b.uses) {
+    for (let i = 0; i < b.uses.length; i++) {
+      const { part, stage, offsetMs } = b.uses[i]!;
       const clock = this.clocks[part];
       if (!clock) continue;
       const atMs = startMs + offsetMs;
       if (stage === 'flash') {
         if (b.itselfLatestMin === Infinity) continue;
         const fromMs = b.countsFromFirst ? this.firstMs[part]! : this.endMs[part]!;
-        if (atMs > b.clock.maxAt(b.itselfLatestMin, row, fromMs)) fault.breaks('recoat-max', atMs);
+        if (b.clock.isPast(b.itselfLatestMin, row, { fromMs, atMs })) fault.breaks('recoat-max', atMs);
         continue;
       }
       const { nextBondMaxMin, nextWetMaxMin } = clock.product;
       const fromMs = this.endMs[part]!;
-      if (nextBondMaxMin !== undefined && atMs > clock.maxAt(nextBondMaxMin, row, fromMs))
+      if (nextBondMaxMin !== undefined && clock.isPast(nextBondMaxMin, row, { fromMs, atMs }))
         fault.breaks('bond-window', atMs);
       if (nextWetMaxMin !== undefined && atMs > fromMs + nextWetMaxMin * MINUTE) late = true;
     }
@@ -124,13 +132,11 @@ export class Films {
     const table = this.tables[k];
     if (!clock || !table) return;
     const endMs = this.kinEndMs[k]!;
-    for (const stage of LIMIT_STAGES)
-      fault.hold(
-        table,
-        stage,
-        this.sinceMs[k]!,
-        Math.min(coveredMs, clock.stageAt(UNTIL[stage], row, endMs)),
-      );
+    const sinceMs = this.sinceMs[k]!;
+    for (let i = 0; i < LIMIT_STAGES.length; i++) {
+      const stage = LIMIT_STAGES[i]!;
+      fault.hold(table, stage, sinceMs, Math.min(coveredMs, clock.stageAt(UNTIL[stage], row, endMs)));
+    }
   }
 
   /** From here on the limits of what is laid now hold, on the parts that really get it. */
@@ -143,12 +149,12 @@ export class Films {
     }
   }
 
-  lay(k: number, part: number, _fromMs: number, toMs: number): void {
+  lay(k: number, part: number, toMs: number): void {
     const { step, clock } = this.bound.steps[k]!;
     const before = this.stepOn[part]!;
     const isSameLayer = before >= 0 && this.bound.steps[before]!.step.layerId === step.layerId;
     // Several faces of one part in one coat: its first coat ends with the last of them.
-    const carried = before < 0 && this.draft.carry.get(this.draft.partIds[part]!)?.layerId === step.layerId;
+    const carried = before < 0 && this.carried[part]?.layerId === step.layerId;
     if (!(isSameLayer && before !== k) && !carried) this.firstMs[part] = toMs;
     this.clocks[part] = clock;
     this.stepOn[part] = k;
@@ -158,31 +164,47 @@ export class Films {
 
   /** The last films, until they mind nothing any more. */
   dry(seen: Seen): Pick<Run, 'dustFreeMs' | 'touchDryMs' | 'handleMs' | 'readyMs' | 'latestMs'> {
-    const { row } = seen;
+    const { row, fault } = seen;
     const reached = { dustFreeMs: -Infinity, touchDryMs: -Infinity, handleMs: -Infinity };
     for (let k = 0; k < this.kinEndMs.length; k++) {
       const clock = this.kinClocks[k];
-      if (!clock) continue;
+      const table = this.tables[k];
+      if (!clock || !table) continue;
+      const sinceMs = this.sinceMs[k]!;
       const endMs = this.kinEndMs[k]!;
-      reached.dustFreeMs = Math.max(reached.dustFreeMs, clock.stageAt('dustFree', row, endMs));
-      reached.touchDryMs = Math.max(reached.touchDryMs, clock.stageAt('touchDry', row, endMs));
-      reached.handleMs = Math.max(reached.handleMs, clock.stageAt('handle', row, endMs));
-      this.hold(k, Infinity, seen);
+      const dustFreeMs = clock.stageAt('dustFree', row, endMs);
+      const touchDryMs = clock.stageAt('touchDry', row, endMs);
+      const handleMs = clock.stageAt('handle', row, endMs);
+      fault.hold(table, 'laid', sinceMs, clock.stageAt('flash', row, endMs));
+      fault.hold(table, 'open', sinceMs, dustFreeMs);
+      fault.hold(table, 'wet', sinceMs, touchDryMs);
+      fault.hold(table, 'soft', sinceMs, handleMs);
+      reached.dustFreeMs = Math.max(reached.dustFreeMs, dustFreeMs);
+      reached.touchDryMs = Math.max(reached.touchDryMs, touchDryMs);
+      reached.handleMs = Math.max(reached.handleMs, handleMs);
     }
-    return { ...reached, ...this.rest(row) };
+    const { readyMs, latestMs } = this.rest(row);
+    return {
+      dustFreeMs: reached.dustFreeMs,
+      touchDryMs: reached.touchDryMs,
+      handleMs: reached.handleMs,
+      readyMs,
+      latestMs,
+    };
   }
 
   /** When the films are ready for what follows the rest, and until when they bond with it. */
   private rest(row: number): Pick<Run, 'readyMs' | 'latestMs'> {
-    const { rest, partIds } = this.draft;
+    const { rest } = this.draft;
+    const stage = rest?.ready ?? 'sand';
     let readyMs = -Infinity;
     let latestMs = Infinity;
-    for (const [i, id] of partIds.entries()) {
+    for (let i = 0; i < this.clocks.length; i++) {
       const clock = this.clocks[i];
-      if (!clock || (rest && !rest.partIds.includes(id))) continue;
+      if (!clock || !this.goesOn[i]) continue;
       const endMs = this.endMs[i]!;
-      readyMs = Math.max(readyMs, clock.stageAt(rest?.ready ?? 'sand', row, endMs));
-      const bondMin = rest?.ready === 'flash' ? clock.product.itselfMaxMin : clock.product.nextBondMaxMin;
+      readyMs = Math.max(readyMs, clock.stageAt(stage, row, endMs));
+      const bondMin = stage === 'flash' ? clock.product.itselfMaxMin : clock.product.nextBondMaxMin;
       if (rest?.bonds && bondMin !== undefined)
         latestMs = Math.min(latestMs, clock.maxAt(bondMin, row, endMs));
     }

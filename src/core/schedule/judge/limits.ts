@@ -41,38 +41,40 @@ export interface LimitTable {
   readonly product: Product;
 }
 
-type Broken = (k: number) => boolean;
-
-/** What breaks each stage at a place of the grid. */
-function brokenBy(a: AtPart, p: Product): Readonly<Record<LimitStage, Broken>> {
-  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = a;
-  const coldC = p.tempMinOf === 'air' ? a.airC : panelC;
-  return {
-    laid: (k) => panelC[k]! > p.tempMaxC,
-    open: (k) => windMs[k]! > p.windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1,
-    wet: (k) => rhFrac[k]! > p.rhMaxFrac || gapK[k]! < p.dewGapMinK,
-    soft: (k) => coldC[k]! < p.tempMinC || rain[k] === 1 || gapK[k]! <= 0 || panelC[k]! > POP_C,
-  };
-}
+const tables = (size: number): Record<LimitStage, Int32Array> => ({
+  laid: new Int32Array(size),
+  open: new Int32Array(size),
+  wet: new Int32Array(size),
+  soft: new Int32Array(size),
+});
 
 /** One pass from the end of the forecast to its start, per future. */
-function nextBadOf(air: AtPart, isBroken: Broken): Int32Array {
-  const next = new Int32Array(air.rows * air.nodes);
+export function limitTable(air: AtPart, product: Product): LimitTable {
+  const nextBad = tables(air.rows * air.nodes);
+  const { laid, open, wet, soft } = nextBad;
+  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = air;
+  const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = product;
+  const coldC = product.tempMinOf === 'air' ? air.airC : panelC;
   for (let r = 0; r < air.rows; r++) {
-    let first = air.nodes;
+    let nextHot = air.nodes;
+    let nextWind = air.nodes;
+    let nextWet = air.nodes;
+    let nextSoft = air.nodes;
     for (let i = air.nodes - 1; i >= 0; i--) {
       const k = r * air.nodes + i;
-      if (isBroken(k)) first = i;
-      next[k] = first;
+      const panel = panelC[k]!;
+      const gap = gapK[k]!;
+      if (panel > tempMaxC) nextHot = i;
+      if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) nextWind = i;
+      if (rhFrac[k]! > rhMaxFrac || gap < dewGapMinK) nextWet = i;
+      if (coldC[k]! < tempMinC || rain[k] === 1 || gap <= 0 || panel > POP_C) nextSoft = i;
+      laid[k] = nextHot;
+      open[k] = nextWind;
+      wet[k] = nextWet;
+      soft[k] = nextSoft;
     }
   }
-  return next;
-}
-
-export function limitTable(air: AtPart, product: Product): LimitTable {
-  const broken = brokenBy(air, product);
-  const of = (stage: LimitStage): Int32Array => nextBadOf(air, broken[stage]);
-  return { nextBad: { laid: of('laid'), open: of('open'), wet: of('wet'), soft: of('soft') }, product };
+  return { nextBad, product };
 }
 
 /** One node of one future. */

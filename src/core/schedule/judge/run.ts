@@ -56,6 +56,7 @@ export interface Run {
   readonly cause: Cause | null;
   /** Past the best time for the next layer, though within its bond: soft. */
   readonly late: boolean;
+  /** Of the central line alone. */
   readonly coats: readonly RunCoat[];
   readonly handsOffMs: number;
   readonly dustFreeMs: number;

@@ -36,6 +36,8 @@ export class Runner {
   private readonly films: Films;
   private readonly pots: Pots;
   private readonly centralRow: number;
+  /** 1 where it is too dark to see a wet edge; shape [nodes]. */
+  private readonly dark: Uint8Array;
 
   constructor(
     private readonly where: { readonly air: AtPart; readonly place: Pick<Place, 'lamp'> },
@@ -47,11 +49,12 @@ export class Runner {
     this.films = new Films(draft, this.bound, clocks, limitsOf);
     this.pots = new Pots(draft, this.bound);
     this.centralRow = where.air.rows - 1;
+    const hasLamp = where.place.lamp === true;
+    this.dark = Uint8Array.from(where.air.sunDeg, (deg) => (!hasLamp && isDark(deg) ? 1 : 0));
   }
 
   private isDark(ms: number): boolean {
-    const { air, place } = this.where;
-    return place.lamp !== true && isDark(air.sunDeg[nearestNode(air, air.nodes, ms)]!);
+    return this.dark[nearestNode(this.where.air, this.dark.length, ms)] === 1;
   }
 
   private holdLight(p: Progress, startMs: number, endMs: number): void {
@@ -77,7 +80,8 @@ export class Runner {
   /** Lays one coat; null when the forecast ends before it can start. */
   private lay(k: number, p: Progress): RunCoat | null {
     const b = this.bound.steps[k]!;
-    for (const between of b.step.between) this.handle(b, between, p);
+    const { between } = b.step;
+    for (let i = 0; i < between.length; i++) this.handle(b, between[i]!, p);
     const openMs = this.startOf(b, p);
     if (!Number.isFinite(openMs)) {
       p.fault.breaks('beyond-forecast', p.freeMs);
@@ -96,12 +100,14 @@ export class Runner {
   /** Face by face. @returns when the round is over, ms */
   private spray(k: number, b: BoundStep, startMs: number, p: Progress): number {
     let atMs = startMs;
-    for (const [i, unit] of b.step.units.entries()) {
+    const { units } = b.step;
+    for (let i = 0; i < units.length; i++) {
+      const unit = units[i]!;
       // The first has been opened for already: its wait ends with the pot ready.
-      const fromMs = i === 0 ? atMs : this.pots.ready(b, unit, atMs, p);
+      const fromMs = i === 0 || !b.pot ? atMs : this.pots.ready(b, unit, atMs, p);
       const toMs = fromMs + unit.minutes * MINUTE;
-      this.pots.take(b, unit, toMs, p);
-      this.films.lay(k, unit.part, fromMs, toMs);
+      if (b.pot) this.pots.take(b, unit, toMs, p);
+      this.films.lay(k, unit.part, toMs);
       p.trace?.parts.push({ step: k, part: unit.part, startMs: fromMs, endMs: toMs });
       atMs = toMs;
     }
@@ -136,22 +142,35 @@ export class Runner {
     const p = this.begin(row, startMs);
     const { fault, coats, trace } = p;
     if (this.draft.prepMin > 0) this.holdLight(p, startMs, startMs);
-    const lost = (): Run => ({
+    for (let k = 0; k < this.bound.steps.length; k++) {
+      const coat = this.lay(k, p);
+      if (!coat) return broken(p);
+      if (trace) coats.push(coat);
+      // A future that is lost already needs no further hours; the central line is followed to its end.
+      else if (fault.cause !== null) return broken(p);
+    }
+    const dried = this.films.dry(p);
+    return {
       cause: fault.cause,
       late: p.late,
       coats,
       handsOffMs: p.freeMs,
-      ...NOT_REACHED,
+      dustFreeMs: dried.dustFreeMs,
+      touchDryMs: dried.touchDryMs,
+      handleMs: dried.handleMs,
+      readyMs: dried.readyMs,
+      latestMs: dried.latestMs,
       trace,
-    });
-    for (const [k, b] of this.bound.steps.entries()) {
-      const coat = this.lay(k, p);
-      if (!coat) return lost();
-      coats.push(coat);
-      // A future that is lost already needs no further hours; the central line is followed to its end.
-      if (b.covers.length > 0 && fault.cause !== null && row !== this.centralRow) return lost();
-    }
-    const dried = this.films.dry(p);
-    return { cause: fault.cause, late: p.late, coats, handsOffMs: p.freeMs, ...dried, trace };
+    };
   }
 }
+
+/** What a run came to that breaks off. */
+const broken = ({ fault, late, coats, freeMs, trace }: Progress): Run => ({
+  cause: fault.cause,
+  late,
+  coats,
+  handsOffMs: freeMs,
+  ...NOT_REACHED,
+  trace,
+});
