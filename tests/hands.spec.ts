@@ -79,6 +79,7 @@ test('what cannot be taken back asks twice: by a long press, or by a second pres
   await page.goto(`${app.url}/jobs/tractor-bonnet/spray-day`);
   const sheet = page.getByRole('region', { name: 'Run sheet, Base and clear' });
   const act = sheet.getByRole('button', { name: 'Done: Activate Halden 2K clear' });
+  await expect(sheet.getByRole('button', { name: 'Done: Activate can 2 of Halden 2K clear' })).toHaveCount(1);
   await act.focus();
   await page.keyboard.press('Enter');
   await expect(sheet.getByText('press again to confirm')).toBeVisible();
@@ -126,11 +127,11 @@ test('the keyboard alone: skip link, stages, a start moved, focus always to be s
   expect(seen).toBeGreaterThan(20);
   await page.getByRole('button', { name: 'Start half an hour later' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 08:30');
+  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 09:45');
   await page.keyboard.press('Escape');
   await page.locator('body').click({ position: { x: 5, y: 400 } });
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 08:00');
+  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 09:15');
   await saved(page);
 });
 

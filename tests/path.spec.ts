@@ -115,20 +115,20 @@ test('moving a start recomputes in place, is kept after a reload, and can be let
 }) => {
   await page.goto(`${app.url}/jobs/stand-mixer/window`);
   const start = page.getByRole('region', { name: 'The start' });
-  await expect(start).toContainText('Sat 16 May, start 10:00');
-  await page.getByRole('button', { name: 'Start half an hour later' }).click();
-  await expect(start).toContainText('start 10:30');
-  await saved(page);
+  await expect(start).toContainText('Sat 16 May, start 10:30');
   await page.getByRole('button', { name: 'Start half an hour later' }).click();
   await expect(start).toContainText('start 11:00');
+  await saved(page);
+  await page.getByRole('button', { name: 'Start half an hour later' }).click();
+  await expect(start).toContainText('start 11:30');
   await saved(page);
   await page.reload();
-  await expect(start).toContainText('start 11:00');
+  await expect(start).toContainText('start 11:30');
   await page.getByRole('region', { name: 'The week' }).focus();
   await page.keyboard.press('ArrowLeft');
-  await expect(start).toContainText('start 10:30');
+  await expect(start).toContainText('start 11:00');
   await page.getByRole('button', { name: 'Let it be chosen' }).click();
-  await expect(start).toContainText('start 10:00');
+  await expect(start).toContainText('start 10:30');
   await saved(page);
   await page
     .getByRole('region', { name: 'Alternatives' })
@@ -161,17 +161,18 @@ test('the checklist records actual times, moves what follows, and takes a tick b
 }) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/spray-day`);
   const sheet = page.getByRole('region', { name: 'Run sheet, Base and clear' });
-  await expect(sheet.getByRole('button', { name: 'Done: Sand P400' })).toBeVisible();
-  await sheet.getByRole('button', { name: 'Done: Sand P400' }).click();
+  const visit = page.getByRole('region', { name: 'Visit, Preparing for base and clear' });
+  await expect(visit.getByRole('button', { name: 'Done: Sand P400' })).toBeVisible();
+  await visit.getByRole('button', { name: 'Done: Sand P400' }).click();
   await expect(page.getByRole('region', { name: 'Done' })).toContainText('Sanded');
-  await expect(sheet.getByRole('button', { name: 'Done: Sand P400' })).toHaveCount(0);
+  await expect(visit.getByRole('button', { name: 'Done: Sand P400' })).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole('region', { name: 'Done' })).toContainText(/Sat 16 May, 07:5\d\s*Sanded/);
   await page.getByRole('button', { name: 'Take back Sanded P400' }).click();
-  await expect(sheet.getByRole('button', { name: 'Done: Sand P400' })).toBeVisible();
+  await expect(visit.getByRole('button', { name: 'Done: Sand P400' })).toBeVisible();
   await expect(sheet).toContainText('Activate Halden 2K clear');
   await expect(sheet).toContainText('Isocyanate in the clear');
-  await expect(sheet).toContainText(/Activated can: prudent until .*; the label’s life ends Mon 18 May/);
+  await expect(sheet).toContainText(/Can 1: prudent until .*; the label’s life ends Mon 18 May/);
 });
 
 test('the run sheet prints without the screen around it', async ({ watched: page, app }) => {

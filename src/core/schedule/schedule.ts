@@ -112,9 +112,12 @@ function written(
   const { air, job } = shared.request;
   const { tz } = job.place;
   const { live } = of;
-  const sessions = live.map((l, k) =>
-    writeSession(air, l, { pick: best.picks[k]!, joint: best.joint[k]! }, tz),
-  );
+  const sessions = live.map((l, k) => {
+    const pick = best.picks[k]!;
+    const ground = of.input.groundOf(k, best.picks[k - 1] ?? null);
+    const isReady = !ground || pick.startMs >= ground.centralReadyMs;
+    return writeSession(air, l, { pick, joint: best.joint[k]!, isReady }, tz);
+  });
   const visits = writeVisits(shared, of, best);
   const handsOnMin = [...sessions, ...visits].reduce((a, w) => a + w.handsOnMin, 0);
   return {

@@ -22,18 +22,32 @@ export function isMix(plan: Plan, products: readonly Product[], t: Pick<Task, 'l
   return products.find((p) => p.id === l?.productId)?.carrier === 'gun';
 }
 
+/** Its place among the cups or cans of its product, from 1. */
+const nthOf = (taskId: string | undefined): number => Number(taskId?.split('~')[1] ?? 1);
+
+function openingTitle(isCup: boolean, name: string, nth: number): string {
+  if (nth === 1) return `${isCup ? 'Mix' : 'Activate'} ${name}`;
+  return isCup ? `Mix cup ${nth} of ${name}` : `Activate can ${nth} of ${name}`;
+}
+
 export function taskTitle(
   plan: Plan,
   products: readonly Product[],
-  t: Pick<Task, 'kind' | 'layerId' | 'coat'> & { readonly detail?: Task['detail'] },
+  t: Pick<Task, 'kind' | 'layerId' | 'coat'> & Partial<Pick<Task, 'id' | 'detail'>>,
 ): string {
   const l = plan.layers.find((x) => x.id === t.layerId);
   const name = products.find((p) => p.id === l?.productId)?.name ?? '';
   if (t.kind === 'coat') return `${name}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
-  if (t.kind === 'activate') return `${isMix(plan, products, t) ? 'Mix' : 'Activate'} ${name}`;
+  if (t.kind === 'activate') return openingTitle(isMix(plan, products, t), name, nthOf(t.id));
   if (t.kind === 'dry') return 'Dust-free';
   const grit = t.kind === 'sand' ? Number(t.detail?.params.grit ?? 0) : 0;
   return grit > 0 ? `${TASK_NAMES.sand} P${grit}` : TASK_NAMES[t.kind];
+}
+
+function openedLabel({ carrier, name }: Product, nth: number): string {
+  const isCup = carrier === 'gun';
+  if (nth === 1) return `${isCup ? 'Mixed' : 'Activated'} ${name}`;
+  return isCup ? `Mixed cup ${nth} of ${name}` : `Activated can ${nth} of ${name}`;
 }
 
 /** Every coat once, with the parts it is on where it is not on all. */
@@ -88,7 +102,7 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
       return {
         id: t.taskId,
         label: product
-          ? `${product.carrier === 'gun' ? 'Mixed' : 'Activated'} ${product.name}`
+          ? openedLabel(product, nthOf(t.taskId))
           : `${kinds[tail.replace(/\d+$/, '')] ?? tail}${part}`,
         at: t.endedAt,
       };

@@ -17,6 +17,15 @@ interface Seen {
 
 const EPS_ML = 1e-6;
 
+/** What has to be opened before a face. */
+interface Need {
+  readonly isGun: boolean;
+  readonly isDead: boolean;
+  readonly count: number;
+  readonly rinseMs: number;
+  readonly takesMs: number;
+}
+
 export class Pots {
   /** Shape [pots]: what is left, and until when it may be planned with; -Infinity while none is open. */
   private readonly leftMl: Float64Array;
@@ -52,27 +61,38 @@ export class Pots {
     return hasEnough && atMs + unit.minutes * MINUTE <= this.untilMs[pot.index]!;
   }
 
-  /** Opens as many as a face asks for, one after another. @returns when they are ready, ms */
-  private openFor(b: BoundStep, pot: Pot, unit: Unit, at: { fromMs: number; seen: Seen }): number {
+  /** What a face asks for that what is open cannot give; reckoned for the instant it is wanted. */
+  private needOf(b: BoundStep, pot: Pot, unit: Unit, atMs: number): Need {
     const { index } = pot;
-    const isDead = this.untilMs[index]! < at.fromMs + unit.minutes * MINUTE && this.leftMl[index]! > EPS_ML;
-    const isFirst = this.told[index] === null;
-    if (isDead) this.leftMl[index] = 0;
-    let readyMs =
-      at.fromMs + (isDead && !isFirst && b.step.product.carrier === 'gun' ? RINSE_MIN * MINUTE : 0);
-    const missing = unit.ml - this.leftMl[index]!;
-    const count = Math.max(1, Math.ceil(missing / pot.givesMl - EPS_ML));
+    const isGun = b.step.product.carrier === 'gun';
+    const left = this.leftMl[index]!;
+    const isDead = left > EPS_ML && this.untilMs[index]! < atMs + unit.minutes * MINUTE;
     // A gun's cup is mixed for its face, refilled from the same mix where the face is larger than the cup.
-    const opened = b.step.product.carrier === 'gun' ? 1 : count;
-    const gives = b.step.product.carrier === 'gun' ? Math.max(pot.givesMl, unit.ml) : pot.givesMl;
-    for (let n = 0; n < opened; n++) {
+    const cans = Math.ceil((unit.ml - (isDead ? 0 : left)) / pot.givesMl - EPS_ML);
+    const count = isGun ? 1 : Math.max(1, cans);
+    const rinseMs = isGun && isDead && this.told[index] !== null ? RINSE_MIN * MINUTE : 0;
+    return { isGun, isDead, count, rinseMs, takesMs: rinseMs + count * pot.prepareMs };
+  }
+
+  /** Opens as many as a face asks for, one after another. @returns when they are ready, ms */
+  private openFor(
+    b: BoundStep,
+    pot: Pot,
+    unit: Unit,
+    at: { need: Need; fromMs: number; seen: Seen },
+  ): number {
+    const { index } = pot;
+    const { need } = at;
+    if (need.isDead) this.leftMl[index] = 0;
+    let readyMs = at.fromMs + need.rinseMs;
+    for (let n = 0; n < need.count; n++) {
       const fromMs = readyMs;
+      const isFirst = this.told[index] === null;
       readyMs = fromMs + pot.prepareMs;
-      if (b.step.product.carrier === 'gun')
-        this.leftMl[index] = Math.max(unit.ml, gives - (isFirst ? pot.besideMl : 0));
-      else this.leftMl[index] = this.leftMl[index]! + gives;
+      const gives = pot.givesMl - (isFirst ? pot.besideMl : 0);
+      this.leftMl[index] = need.isGun ? Math.max(unit.ml, gives) : this.leftMl[index]! + gives;
       this.untilMs[index] = pot.clock.potEndsAt(this.row, fromMs, pot.share);
-      this.tell(b, pot, { fromMs, toMs: readyMs, isFirst: isFirst && n === 0, isAfterDead: isDead }, at.seen);
+      this.tell(b, pot, { fromMs, toMs: readyMs, isFirst, isAfterDead: need.isDead }, at.seen);
     }
     return readyMs;
   }
@@ -107,27 +127,18 @@ export class Pots {
     const { pot } = b;
     const unit = b.step.units[0]!;
     if (!pot || this.lasts(pot, unit, openMs)) return openMs;
-    // Its clock cannot be stopped: it is opened no earlier than the film below asks for.
-    const spentMs = this.prepareMs(b, pot, unit, openMs);
     const tackMs = b.step.firstOfLayer ? TACK_MIN * MINUTE : 0;
-    const startMs = Math.max(openMs, seen.freeMs + tackMs + spentMs);
-    return this.openFor(b, pot, unit, { fromMs: startMs - spentMs, seen });
-  }
-
-  private prepareMs(b: BoundStep, pot: Pot, unit: Unit, atMs: number): number {
-    const { index } = pot;
-    const isGun = b.step.product.carrier === 'gun';
-    const isDead = this.untilMs[index]! < atMs + unit.minutes * MINUTE && this.leftMl[index]! > EPS_ML;
-    if (isGun) return pot.prepareMs + (isDead && this.told[index] !== null ? RINSE_MIN * MINUTE : 0);
-    const missing = unit.ml - (isDead ? 0 : this.leftMl[index]!);
-    return Math.max(1, Math.ceil(missing / pot.givesMl - EPS_ML)) * pot.prepareMs;
+    const need = this.needOf(b, pot, unit, openMs);
+    // Its clock cannot be stopped: it is opened no earlier than the film below asks for.
+    const startMs = Math.max(openMs, seen.freeMs + tackMs + need.takesMs);
+    return this.openFor(b, pot, unit, { need, fromMs: startMs - need.takesMs, seen });
   }
 
   /** A later face of a round. @returns when it starts, ms */
   ready(b: BoundStep, unit: Unit, atMs: number, seen: Seen): number {
     const { pot } = b;
     if (!pot || this.lasts(pot, unit, atMs)) return atMs;
-    return this.openFor(b, pot, unit, { fromMs: atMs, seen });
+    return this.openFor(b, pot, unit, { need: this.needOf(b, pot, unit, atMs), fromMs: atMs, seen });
   }
 
   /** Sprays a face from what is open. */

@@ -22,6 +22,8 @@ export interface Written {
 export interface Taken {
   readonly pick: StartOption;
   readonly joint: number;
+  /** Its ground is ready and its preparation done by then, on the central line. */
+  readonly isReady: boolean;
 }
 
 const byStart = (a: Task, b: Task): number => {
@@ -33,9 +35,10 @@ function handsOnMinutes(tasks: readonly Task[]): number {
   return tasks.filter((t) => t.handsOn).reduce((sum, t) => sum + minutesBetween(t.startsAt, t.endsAt), 0);
 }
 
-function failuresOf(pick: StartOption): Session['failures'] {
-  const list = [...pick.causes].map(([cause, members]) => ({ cause, members }));
-  return list.sort((a, b) => b.members - a.members);
+function failuresOf({ pick, isReady }: Taken): Session['failures'] {
+  const list = [...pick.causes].map(([cause, members]) => ({ cause: String(cause), members }));
+  const early = isReady ? [] : [{ cause: 'not-ready', members: pick.of }];
+  return [...early, ...list].sort((a, b) => b.members - a.members);
 }
 
 function roundsOf({ run, draft, iso }: Sheet): Session['rounds'] {
@@ -91,8 +94,8 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     chance: chanceOf(joint, pick.of),
     oksOf: [joint, pick.of],
     stakes: { ...stakes },
-    failures: failuresOf(pick),
-    feasible: pick.centralOk && pick.free,
+    failures: failuresOf(taken),
+    feasible: pick.centralOk && pick.free && taken.isReady,
     tasks,
     activations,
     mixes,

@@ -1,0 +1,385 @@
+/** The work as it is really done, worked by hand. Facts of the trade: common practice, no source. */
+import { describe, expect, it } from 'vitest';
+import { HARBOUR_LANE } from '@/demo/jobs';
+import { allTasks, always, demo, ms, NOW, steady } from '@/demo/test-kit';
+import type { Forecast, ForecastMember } from '@/model/forecast';
+import type { FreeHours, Job, Part, SystemLayer } from '@/model/job';
+import type { Plan, Session, Task } from '@/model/plan';
+import { systemFor } from './coating/system';
+import { plan } from './plan';
+import { draftsOf } from './schedule/work/drafts';
+import { HOUR, MINUTE, msOf } from './time/instant';
+
+const panel = (id: string, over: Partial<Part> = {}): Part => ({
+  id,
+  lengthMm: 400,
+  widthMm: 300,
+  sides: 1,
+  posture: 'upright',
+  hiddenEdgePct: 0,
+  substrate: 'steel',
+  condition: 'sound-paint',
+  ...over,
+});
+const none: FreeHours['weekly'] = { mon: [], tue: [], wed: [], thu: [], fri: [], sat: [], sun: [] };
+const hours = (weekly: Partial<FreeHours['weekly']>): FreeHours => ({
+  weekly: { ...none, ...weekly },
+  exceptions: [],
+});
+const job = (layers: readonly SystemLayer[], over: Partial<Job> = {}): Job => {
+  const { state: _state, shelf: _shelf, ...bare } = demo('cargo-bike');
+  return {
+    ...bare,
+    freeHours: always,
+    // In a garage neither sun nor sky: the panel is at 20 °C, the sheets' own reference.
+    place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+    equipment: { sprayer: 'hvlp', suppliedAir: true },
+    risk: { rushSafe: 0.5, delayPerDay: 20 },
+    parts: [panel('p')],
+    system: { layers: [...layers] },
+    ...over,
+  };
+};
+const planned = (j: Job, forecast: Forecast = steady(20)): Plan => plan({ job: j, forecast, nowMs: NOW });
+const coatsOf = (s: Session): Task[] => s.tasks.filter((t) => t.kind === 'coat');
+const minutes = (from: string, to: string): number => (ms(to) - ms(from)) / MINUTE;
+const long = (t: { startsAt: string; endsAt: string }): number => minutes(t.startsAt, t.endsAt);
+
+describe('a round over four parts against a flash', () => {
+  const base: SystemLayer[] = [
+    { role: 'base', productId: 'orrin-base', coats: 2 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+  ];
+  it('four small parts: the round is shorter than the flash of 10 min, so the painter waits for it', () => {
+    const p = planned(job(base, { parts: ['a', 'b', 'c', 'd'].map((id) => panel(id)) }));
+    const s = p.sessions[0]!;
+    const [one, two] = s.rounds;
+    for (const [i, part] of one!.parts.entries())
+      expect(minutes(part.endsAt, two!.parts[i]!.startsAt)).toBeGreaterThanOrEqual(10);
+    const { roundMin, cycleMin, binds } = s.rhythm[0]!;
+    expect(binds).toBe('flash');
+    expect(roundMin).toBeLessThan(10);
+    // The longest of the four waits for its own 10 min and no more: not round plus flash.
+    expect(cycleMin).toBeLessThan(roundMin + 10);
+  });
+  it('four large parts: the round is longer than the flash, so the next follows at once', () => {
+    const parts = ['a', 'b', 'c', 'd'].map((id) => panel(id, { lengthMm: 1400, widthMm: 1100 }));
+    const s = planned(job(base, { parts })).sessions[0]!;
+    const { roundMin, cycleMin, binds } = s.rhythm[0]!;
+    expect(binds).toBe('round');
+    expect(roundMin).toBeGreaterThan(20);
+    expect(cycleMin).toBe(roundMin);
+    expect(ms(coatsOf(s)[1]!.startsAt)).toBe(ms(coatsOf(s)[0]!.endsAt));
+  });
+});
+
+describe('cups', () => {
+  it('a surfacer of 45 min over 2.5 m² in two coats: three cups, split between faces, none used past four fifths of its life', () => {
+    const parts = ['a', 'b'].map((id) => panel(id, { lengthMm: 1250, widthMm: 1000 }));
+    const layers: SystemLayer[] = [
+      { role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 },
+      { role: 'base', productId: 'orrin-base', coats: 2 },
+      { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+    ];
+    const s = planned(job(layers, { parts })).sessions[0]!;
+    expect(s.mixes).toHaveLength(3);
+    expect(s.mixes.map((m) => m.coats)).toEqual([['surfacer.c1'], ['surfacer.c2'], ['surfacer.c2']]);
+    // The second coat is broken off between the two panels, where its second cup is mixed.
+    expect(coatsOf(s).map((t) => [t.id, t.partIds])).toEqual([
+      ['surfacer.c1', ['a', 'b']],
+      ['surfacer.c2~1', ['a']],
+      ['surfacer.c2', ['a', 'b']],
+    ]);
+    for (const m of s.mixes) {
+      expect(m.cups).toBe(1);
+      expect(m.ml).toBeLessThanOrEqual(600);
+      expect(minutes(m.at, m.usableUntil!)).toBeCloseTo(45, 0);
+      expect(minutes(m.at, m.usedBy)).toBeLessThanOrEqual(36);
+      expect(m.grade).toBe('slow');
+    }
+    // By hand: 2.5 m² of two coats of 50 µm at 45 % solids and 57.5 % transfer, and what goes past the edges.
+    const dryMl = 2.5 * 50 * 2;
+    const landedMl = dryMl / 0.45 / 0.575;
+    const overrun = ((1250 + 130) * (1000 + 130)) / (1250 * 1000);
+    const sprayedMl = landedMl * overrun;
+    const mixedMl = s.mixes.reduce((a, m) => a + m.ml, 0);
+    expect(mixedMl).toBeGreaterThan(sprayedMl);
+    expect(mixedMl).toBeLessThan(sprayedMl + 100);
+    const rinses = s.tasks.filter((t) => t.kind === 'rinse');
+    expect(rinses).toHaveLength(1);
+    expect(ms(rinses[0]!.startsAt)).toBeGreaterThanOrEqual(ms(coatsOf(s).at(-1)!.endsAt));
+  });
+  it('cans are activated one by one: the second when the first is spent, before the face it is needed for', () => {
+    const parts = ['a', 'b', 'c'].map((id) => panel(id, { lengthMm: 900, widthMm: 600 }));
+    const layers: SystemLayer[] = [
+      { role: 'base', productId: 'orrin-base', coats: 2 },
+      { role: 'clear', productId: 'halden-2k-gloss', coats: 2 },
+    ];
+    const s = planned(job(layers, { parts })).sessions[0]!;
+    const cans = s.activations;
+    expect(cans.length).toBeGreaterThan(1);
+    expect(new Set(cans.map((c) => c.at)).size).toBe(cans.length);
+    expect(cans.every((c) => c.cans === 1)).toBe(true);
+    // A round that is broken off for a can goes on with the next part.
+    const pieces = coatsOf(s).filter((t) => t.id.includes('~'));
+    for (const piece of pieces) expect(piece.partIds.length).toBeGreaterThan(0);
+  });
+});
+
+describe('preparation is not the session', () => {
+  const door = panel('door', { lengthMm: 2500, widthMm: 2000, condition: 'failing-clear' });
+  const layers: SystemLayer[] = [
+    { role: 'epoxy', productId: 'tamsel-epoxy-gun', coats: 2 },
+    { role: 'base', productId: 'orrin-base', coats: 2 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+  ];
+  // Sat 16 May is now; the evenings are Monday's and Tuesday's, then comes the Saturday after.
+  const evenings = hours({ mon: [['18:00', '20:00']], tue: [['18:00', '20:00']], sat: [['09:00', '18:00']] });
+  const p = planned(
+    job(layers, {
+      parts: [door],
+      freeHours: { ...evenings, exceptions: [{ date: '2026-05-16', spans: [] }] },
+      minutes: { shop: 10, 's-epoxy.mask': 5, 's-epoxy.clean': 5 },
+    }),
+  );
+  const sanding = p.visits.flatMap((v) => v.tasks).filter((t) => t.id.startsWith('s-epoxy.sand'));
+  it('five hours of sanding over two evenings and a Saturday: begun Monday, gone on with, the epoxy on Saturday', () => {
+    const total = sanding.reduce((a, t) => a + long(t), 0);
+    // 5 m² of failing clear at 60 min/m².
+    expect(total).toBe(300);
+    expect([...new Set(sanding.map((t) => t.startsAt.slice(0, 10)))]).toEqual([
+      '2026-05-18',
+      '2026-05-19',
+      '2026-05-23',
+    ]);
+    expect(p.sessions[0]!.startsAt.slice(0, 10)).toBe('2026-05-23');
+  });
+  it('each evening says what remains after it, and what is broken off is named as a piece', () => {
+    const prepare = p.visits.filter((v) => v.kind === 'prepare' && v.sessionId === 's-epoxy');
+    const total = prepare.flatMap((v) => v.tasks).reduce((a, t) => a + long(t), 0);
+    let left = total;
+    for (const v of prepare) {
+      left -= v.tasks.reduce((a, t) => a + long(t), 0);
+      expect(v.leftMin).toBe(Math.round(left));
+    }
+    expect(left).toBe(0);
+    expect(sanding.some((t) => t.leftMin > 0 && t.id.endsWith('~1'))).toBe(true);
+  });
+  it('what is not bought yet is bought before anything else; once bought the hour is gone', () => {
+    expect(p.visits[0]!.kind).toBe('shop');
+    const bought = planned(
+      job(layers, {
+        parts: [door],
+        state: { coats: [], activations: [], tasks: [{ taskId: 'shop', endedAt: '2026-05-16T07:00' }] },
+      }),
+    );
+    expect(bought.visits.some((v) => v.kind === 'shop')).toBe(false);
+  });
+  it('filler waits for 10 °C; bare steel keeps its last paper for the day of the epoxy', () => {
+    const dented = panel('wing', { dents: [{ lengthMm: 60, widthMm: 60, depthMm: 2 }] });
+    // Between 11 and 12 the air climbs through 10 °C.
+    const cold = steady(0, { airTempC: (h) => (h % 24 >= 12 && h % 24 < 22 ? 18 : 8) });
+    const base: SystemLayer[] = [
+      { role: 'filler', productId: 'tamsel-filler', coats: 2 },
+      { role: 'base', productId: 'orrin-base', coats: 2 },
+      { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+    ];
+    const withDent = planned(job(base, { parts: [dented] }), cold);
+    const fill = allTasks(withDent).find((t) => t.kind === 'fill')!;
+    expect(new Date(ms(fill.startsAt) + HOUR).getUTCHours()).toBeGreaterThanOrEqual(11);
+    const bare = planned(job(layers, { parts: [panel('b', { condition: 'bare' })] }));
+    expect(bare.sessions[0]!.tasks[0]!.kind).toBe('sand');
+    expect(bare.sessions[0]!.tasks.map((t) => t.kind)).not.toContain('mask');
+  });
+});
+
+describe('where it may rest', () => {
+  const baseClear: SystemLayer[] = [
+    { role: 'base', productId: 'orrin-base', coats: 3 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+  ];
+  const large = Array.from({ length: 3 }, (_, i) => panel(`p${i}`, { lengthMm: 1200, widthMm: 800 }));
+  const done: Job['state'] = {
+    coats: [],
+    activations: [],
+    tasks: ['shop', 's-base.sand', 's-base.clean', 's-base.mask'].map((taskId) => ({
+      taskId,
+      endedAt: '2026-05-16T07:00',
+    })),
+  };
+  it('base tonight, clear tomorrow before the day is out: two evenings too short for both', () => {
+    const evenings = hours({ sat: [['18:00', '19:20']], sun: [['18:00', '19:20']] });
+    const p = planned(job(baseClear, { parts: large, freeHours: evenings, state: done! }));
+    expect(p.sessions.map((s) => s.id)).toEqual(['s-base', 's-clear']);
+    const [base, clear] = p.sessions;
+    expect(base!.rest!.why).toBe('bond');
+    expect([base!.startsAt.slice(0, 10), clear!.startsAt.slice(0, 10)]).toEqual(['2026-05-16', '2026-05-17']);
+    // The label: 24 h from the base to the clear. At 20 °C it is not shortened.
+    const lastBase = base!.rounds.at(-1)!.parts;
+    const firstClear = clear!.rounds[0]!.parts;
+    for (const [i, part] of lastBase.entries())
+      expect(minutes(part.endsAt, firstClear[i]!.startsAt)).toBeLessThanOrEqual(24 * 60);
+    expect(ms(base!.holdUntil!)).toBeGreaterThan(ms(clear!.sprayAt));
+    // Fresh base is blown off and tacked, never wiped or sanded.
+    expect(clear!.tasks.filter((t) => t.handsOn && t.kind !== 'coat').map((t) => t.detail.code)).toEqual([
+      'tack-fresh',
+    ]);
+  });
+  it('past the bond: scuffed, one more coat of base, then the clear', () => {
+    const apart = hours({ sat: [['18:00', '20:00']], tue: [['18:00', '19:20']], thu: [['18:00', '20:00']] });
+    const layers = [{ ...baseClear[0]!, coats: 5 }, baseClear[1]!];
+    const p = planned(job(layers, { parts: large, freeHours: apart, state: done! }));
+    expect(p.sessions[0]!.rest!.why).toBe('scuffed');
+    const later = p.sessions[1]!;
+    expect(coatsOf(later).map((t) => t.id)).toEqual(['base.c6', 'clear.c1', 'clear.c2']);
+    const scuff = p.visits.flatMap((v) => v.tasks).find((t) => t.detail.code === 'scuff-late')!;
+    expect(ms(scuff.startsAt)).toBeGreaterThan(ms(p.sessions[0]!.endsAt));
+  });
+  it('enamel that misses its first hour is coated again on the third day, after its 48 h', () => {
+    const enamel: SystemLayer[] = [{ role: 'colour', productId: 'skerry-enamel', coats: 2 }];
+    const parts = Array.from({ length: 6 }, (_, i) => panel(`p${i}`, { lengthMm: 1600, widthMm: 1000 }));
+    const state = {
+      ...done!,
+      tasks: done!.tasks!.map((t) => ({ ...t, taskId: t.taskId.replace('base', 'colour') })),
+    };
+    const p = planned(
+      job(enamel, {
+        parts,
+        state,
+        freeHours: hours({ sat: [['18:00', '19:30']], mon: [['20:00', '21:45']], tue: [['20:00', '21:45']] }),
+      }),
+    );
+    expect(p.kind).toBe('planned');
+    const [first, second] = p.sessions;
+    expect(first!.rest!.why).toBe('again');
+    for (const [i, part] of first!.rounds.at(-1)!.parts.entries())
+      expect(minutes(part.endsAt, second!.rounds[0]!.parts[i]!.startsAt)).toBeGreaterThanOrEqual(48 * 60 - 1);
+    expect(second!.startsAt.slice(0, 10)).toBe('2026-05-18');
+  });
+  it('a wait of hours is a holding point, not a stretch', () => {
+    // The enamel's sheet asks for 48 h before the next product.
+    const under: SystemLayer[] = [
+      { role: 'colour', productId: 'skerry-enamel', coats: 1 },
+      { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+    ];
+    const drafts = draftsOf(job(under), systemFor(job(under)));
+    expect(drafts.sessions.map((s) => [s.id, s.rest?.ready ?? null])).toEqual([
+      ['s-colour', drafts.sessions[0]!.rest!.ready],
+      ['s-clear', null],
+    ]);
+  });
+});
+
+describe('a stripe over a ground', () => {
+  const p = planned(
+    job([
+      { role: 'base', productId: 'orrin-base', coats: 2 },
+      { role: 'base', productId: 'orrin-base', coats: 2, hex: '#C8102E' },
+      { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+    ]),
+  );
+  const tasks = p.sessions[0]!.tasks;
+  const at = (id: string): Task => tasks.find((t) => t.id === id)!;
+  it('tape on once the ground takes it (handle-dry, 90 min by its sheet), tape off before the clear', () => {
+    expect(p.sessions).toHaveLength(1);
+    const tape = at('base-2.tape');
+    expect(minutes(at('base.c2').endsAt, tape.startsAt)).toBeGreaterThanOrEqual(90);
+    expect(ms(at('base-2.c1').startsAt)).toBeGreaterThanOrEqual(ms(tape.endsAt));
+    const off = at('base-2.untape');
+    expect(ms(off.startsAt)).toBeGreaterThanOrEqual(ms(at('base-2.c2').endsAt));
+    expect(ms(at('clear.c1').startsAt)).toBeGreaterThanOrEqual(ms(off.endsAt));
+  });
+});
+
+describe('every hour counts once', () => {
+  const open: Job['place'] = { ...HARBOUR_LANE, shelter: 'open', lamp: true };
+  const layers: SystemLayer[] = [
+    { role: 'base', productId: 'orrin-base', coats: 1 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 1 },
+  ];
+  const schools = { baseToClear: '180' as const };
+  /** Steady but for rain, hour by hour of the day in the place's zone. */
+  const rainAt = (from: number, to: number): Forecast => {
+    const wet = steady(20);
+    const member: ForecastMember = {
+      ...wet.members[0]!,
+      rainMm: wet.members[0]!.rainMm.map((_, h) => (h % 24 >= from && h % 24 < to ? 5 : 0)),
+    };
+    return { ...wet, members: [member, member] };
+  };
+  it('five millimetres of rain in the three hours between base and clear rule the start out', () => {
+    const day = hours({ sat: [['09:00', '17:00']], sun: [['09:00', '17:00']] });
+    const at = '2026-05-16T10:00';
+    const j = job(layers, { place: open, schools, freeHours: day, starts: [{ sessionId: 's-base', at }] });
+    const dry = planned(j, steady(20)).sessions[0]!;
+    expect(dry.failures).toEqual([]);
+    expect(minutes(coatsOf(dry)[0]!.endsAt, coatsOf(dry)[1]!.startsAt)).toBeGreaterThanOrEqual(100);
+    // The base is handle-dry 90 min after its coat at 10:12: rain at 11 falls on it while it waits.
+    const wet = planned(j, rainAt(11, 12)).sessions[0]!;
+    expect(wet.failures[0]!.cause).toBe('rain');
+  });
+  it('a film is covered only where the next layer really goes: one part without clear keeps its base’s limits', () => {
+    const parts = [panel('a'), panel('b')];
+    const twoK: SystemLayer[] = [
+      { role: 'base', productId: 'skerry-enamel', coats: 1 },
+      { role: 'clear', productId: 'halden-1k-gloss', coats: 1, only: ['a'] },
+    ];
+    const s = planned(
+      job(
+        twoK.map((l, i) => (i === 0 ? { ...l, productId: 'orrin-base' } : l)),
+        { parts },
+      ),
+    ).sessions[0]!;
+    // Handle-dry of both: the base of b (90 min after its coat) is later than nothing, the clear of a is last.
+    expect(s.rounds.map((r) => r.parts.map((x) => x.partId))).toEqual([['a', 'b'], ['a']]);
+  });
+  it('sun that lifts a soft film above 40 °C is a fault after the flash, named as such', () => {
+    const hot = steady(27, { cloudFrac: 0 });
+    const black: Job = job(layers, {
+      place: { ...open },
+      parts: [panel('p', { posture: 'flat' })],
+      purpose: { ...demo('cargo-bike').purpose, colour: { name: 'Black', hex: '#101010', kind: 'solid' } },
+      starts: [{ sessionId: 's-base', at: '2026-05-17T07:30' }],
+    });
+    const s = planned(black, hot).sessions[0];
+    expect(s?.failures.map((x) => x.cause).some((c) => c === 'pop' || c === 'hot')).toBe(true);
+  });
+});
+
+describe('splitting never finishes earlier than the whole', () => {
+  it('on twelve small cases, with all hours free, the plan is one session and no cut of it ends before', () => {
+    for (let n = 0; n < 12; n++) {
+      const parts = Array.from({ length: 1 + (n % 3) }, (_, i) =>
+        panel(`p${i}`, { lengthMm: 300 + 100 * n }),
+      );
+      const layers: SystemLayer[] = [
+        { role: 'base', productId: 'orrin-base', coats: 1 + (n % 3) },
+        { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+      ];
+      const j = job(layers, { parts });
+      const whole = planned(j);
+      expect(whole.sessions).toHaveLength(1);
+      const end = ms(whole.sessions[0]!.handleAt);
+      // Every cut, by hours that allow the base today and the clear from any later half hour on.
+      const baseEnds = ms(coatsOf(whole.sessions[0]!).find((t) => t.id.startsWith('clear'))!.startsAt);
+      for (let k = 1; k <= 4; k++) {
+        const gap = new Date(baseEnds + k * 30 * MINUTE + HOUR).toISOString().slice(11, 16);
+        const until = new Date(baseEnds + HOUR).toISOString().slice(11, 16);
+        const cut = planned({
+          ...j,
+          freeHours: hours({
+            sat: [
+              ['00:00', until],
+              [gap, '24:00'],
+            ],
+            sun: [['00:00', '24:00']],
+          }),
+        });
+        expect(ms(cut.sessions.at(-1)!.handleAt)).toBeGreaterThanOrEqual(end);
+      }
+    }
+  });
+});
+
+it('the clock of these tests is Sat 16 May 07:50 at Harbour Lane', () =>
+  expect(NOW).toBe(msOf('2026-05-16T07:50', HARBOUR_LANE.tz)));
