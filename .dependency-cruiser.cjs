@@ -30,7 +30,7 @@ const FLOORS = {
   coating: ['chemistry', 'prep', 'seams', 'surface'],
   air: ['numerics', 'records'],
   drying: ['air', 'chemistry', 'numerics', 'time'],
-  material: ['chemistry', 'coating', 'numerics', 'prep', 'seams', 'surface', 'time'],
+  material: ['chemistry', 'coating', 'drying', 'numerics', 'prep', 'seams', 'surface', 'time'],
   cautions: ['chemistry', 'coating', 'seams', 'surface', 'time'],
   schedule: [
     'air',

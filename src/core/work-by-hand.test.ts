@@ -309,13 +309,13 @@ describe('every hour counts once', () => {
   };
   it('five millimetres of rain in the three hours between base and clear rule the start out', () => {
     const day = hours({ sat: [['09:00', '17:00']], sun: [['09:00', '17:00']] });
-    const at = '2026-05-16T10:00';
+    const at = '2026-05-16T11:00';
     const j = job(layers, { place: open, schools, freeHours: day, starts: [{ sessionId: 's-base', at }] });
     const dry = planned(j, steady(20)).sessions[0]!;
     expect(dry.failures).toEqual([]);
     expect(minutes(coatsOf(dry)[0]!.endsAt, coatsOf(dry)[1]!.startsAt)).toBeGreaterThanOrEqual(100);
-    // The base is handle-dry 90 min after its coat at 10:12: rain at 11 falls on it while it waits.
-    const wet = planned(j, rainAt(11, 12)).sessions[0]!;
+    // The base is handle-dry 90 min after its coat at 11:12: rain at 12 falls on it while it waits.
+    const wet = planned(j, rainAt(12, 13)).sessions[0]!;
     expect(wet.failures[0]!.cause).toBe('rain');
   });
   it('a film is covered only where the next layer really goes: one part without clear keeps its base’s limits', () => {

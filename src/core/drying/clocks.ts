@@ -7,8 +7,9 @@ import type { AtPart } from '../air/at-part';
 import { reach, running, type Running } from '../numerics/curve';
 import { MINUTE } from '../time/instant';
 import type { DryMode } from '../chemistry/cards';
-import { CREDIT_MAX_C, dryRate, limitRate, STAGES, stageOf, waterFactor, type Stage } from './rate';
+import { dryRate, limitRate, STAGES, stageOf, waterFactor, type Stage } from './rate';
 
+const TABLE_TOP_C = 90;
 /** Rates at 0.1 K steps from −40 to 90 °C: the grid asks a hundred thousand times. */
 function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
   const t = new Float64Array(1301);
@@ -88,7 +89,7 @@ export class ProductClock {
     this.stages = Object.fromEntries(
       STAGES.map((stage) => [stage, { curve: doses.get(stage)!, minutes: stageOf(product, stage).minutes }]),
     ) as Record<Stage, StageClock>;
-    this.fastest = limitRate('evaporation', CREDIT_MAX_C, product.refTempC);
+    this.fastest = limitRate('evaporation', TABLE_TOP_C, product.refTempC);
   }
 
   /** Instant at which a stage is reached in future `row`; Infinity when not within the forecast. */

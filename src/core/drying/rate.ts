@@ -27,13 +27,21 @@ export const CREDIT_MAX_C = 40;
 export function dryRate(mode: DryMode, tempC: number, refTempC: number, cureMinC: number): number {
   if (!Number.isFinite(tempC)) throw new RangeError(`dryRate: no temperature: ${tempC}`);
   if (mode === 'cure' && tempC < cureMinC) return 0;
-  const t = Math.min(tempC, CREDIT_MAX_C) + KELVIN;
-  return Math.exp((-ENERGY_J[mode] / R) * (1 / t - 1 / (refTempC + KELVIN)));
+  return arrhenius(mode, Math.min(tempC, CREDIT_MAX_C), refTempC);
 }
 
-/** Rate for a maximum or a pot life: it runs faster warm, never slower than the clock. */
+/** Pace of a process against that at its sheet's temperature: exp(−E/R·(1/T − 1/T₀)). */
+function arrhenius(mode: DryMode, tempC: number, refTempC: number): number {
+  return Math.exp((-ENERGY_J[mode] / R) * (1 / (tempC + KELVIN) - 1 / (refTempC + KELVIN)));
+}
+
+/**
+ * Rate for a maximum or a pot life: it runs faster warm, also where readiness is given no more credit, and
+ * never slower than the clock.
+ */
 export function limitRate(mode: DryMode, tempC: number, refTempC: number): number {
-  return Math.max(1, dryRate(mode, tempC, refTempC, -Infinity));
+  if (!Number.isFinite(tempC)) throw new RangeError(`limitRate: no temperature: ${tempC}`);
+  return Math.max(1, arrhenius(mode, tempC, refTempC));
 }
 
 /** Humidity a water-borne sheet's times refer to, 0…1. From memory. */

@@ -1,5 +1,6 @@
 /** What is poured when: cup marks by volume and weight, grades for the hour, pours that the pot life lets you spray. */
 import type { Product } from '@/model/product';
+import { limitRate } from '../drying/rate';
 
 export interface MixMark {
   readonly part: 'base' | 'hardener' | 'reducer';
@@ -73,11 +74,10 @@ export function gradeFor(tempC: number, areaM2: number): ReducerGrade {
 }
 
 /**
- * Pot life at a temperature, minutes: halved per 10 °C above its reference (common practice), never longer
- * than the sheet says.
+ * Pot life at a steady temperature, minutes: by the same dose as on the day, never longer than the sheet says.
  */
 export function potLifeAt(potLifeMin: number, refTempC: number, tempC: number): number {
-  return potLifeMin * Math.min(1, Math.pow(2, (refTempC - tempC) / 10));
+  return potLifeMin / limitRate('cure', tempC, refTempC);
 }
 
 export interface CoatToPour {

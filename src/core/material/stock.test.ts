@@ -64,8 +64,8 @@ describe('mixing', () => {
       'fast',
     ]);
   });
-  it('a warm pot dies sooner, a cold one never later than its sheet (halved per 10 °C: common practice)', () => {
-    expect(potLifeAt(240, 20, 30)).toBe(120);
+  it('a warm pot dies sooner, a cold one never later than its sheet (about half per 10 °C: common practice)', () => {
+    expect(potLifeAt(240, 20, 30)).toBeCloseTo(114, 0);
     expect(potLifeAt(240, 20, 5)).toBe(240);
   });
   it('a pot that is dead at once still ends in pours of a minute, not in a loop', () =>

@@ -121,7 +121,7 @@ function PourItem({ pour, title, number, cupMl }: PourItemProps) {
     <li>
       <p className="small">
         <b style={{ fontWeight: 600 }}>
-          Pour {number}, {f.volume(pour.pour.ml)}
+          Pour {number}, {f.volume(pour.ml)}
         </b>{' '}
         {pour.what}
       </p>

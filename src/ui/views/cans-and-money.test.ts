@@ -4,7 +4,8 @@ import type { AirView } from '@/core/air/view';
 import { CATALOGUE } from '@/core/coating/catalogue';
 import { systemFor } from '@/core/coating/system';
 import type { Way } from '@/core/ways';
-import { demo, product, simulated } from '@/demo/test-kit';
+import { always, demo, NOW, product, simulated, steady } from '@/demo/test-kit';
+import { plan as planned } from '@/core/plan';
 import { flatPart } from '@/demo/test-part';
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
@@ -176,32 +177,47 @@ describe('cups', () => {
       ],
     },
   };
-  const gunPlan = simulated(job);
   const air = (tempC: number): AirView =>
     ({ startMs: 0, stepMs: 3_600_000, panelC: { mid: [tempC] } }) as unknown as AirView;
-  const cupsAt = (tempC: number) => mixViews(job, gunPlan, CATALOGUE, air(tempC));
+  /** In a garage at a steady heat: the panel is as warm as the air. */
+  const indoors: Job = { ...job, freeHours: always, place: { ...job.place, shelter: 'garage', lamp: true } };
+  const cupsAt = (tempC: number, over: Partial<Job> = {}) => {
+    const j = { ...indoors, ...over };
+    return mixViews(j, planned({ job: j, forecast: steady(tempC), nowMs: NOW }), CATALOGUE, air(tempC));
+  };
   it('a job of cans has no cups', () => {
     expect(mixViews(bonnet, plan, CATALOGUE, air(20))).toEqual([]);
   });
   it('marks end at what is poured, by the ratio of the tin', () => {
     const [base, clear] = cupsAt(20);
     expect([base!.ratio, clear!.ratio]).toEqual(['1 : 1', '2 : 1']);
-    for (const { pour, marks } of clear!.pours) {
+    for (const { ml, marks } of clear!.pours) {
       expect(marks.map((m) => m.part)).toEqual(['base', 'hardener']);
-      expect(marks[0]!.toMl).toBeCloseTo((pour.ml * 2) / 3, 9);
-      expect(marks[1]!.toMl).toBeCloseTo(pour.ml, 9);
-      expect(pour.ml).toBeLessThanOrEqual(600 + 1e-9);
+      expect(marks[0]!.toMl).toBeCloseTo((ml * 2) / 3, 9);
+      expect(marks[1]!.toMl).toBeCloseTo(ml, 9);
+      expect(ml).toBeLessThanOrEqual(600 + 1e-9);
     }
     expect(clear!.pours.map((p) => p.what)).toEqual(['coat 1 and 2']);
   });
-  it('a cup too small for a coat is poured in parts', () => {
-    const small = { ...job, equipment: { ...job.equipment, cupMl: 90 } };
-    const clear = mixViews(small, gunPlan, CATALOGUE, air(20))[1]!;
+  it('the cups are those of the run sheet', () => {
+    const p = planned({ job: indoors, forecast: steady(20), nowMs: NOW });
+    const cups = mixViews(indoors, p, CATALOGUE, air(20)).flatMap((m) => m.pours.map((x) => x.ml));
+    expect(cups).toEqual(p.sessions.flatMap((s) => s.mixes.map((m) => m.ml)));
+    expect(cups.length).toBeGreaterThan(1);
+  });
+  it('two parts too many for one cup are poured one by one', () => {
+    const parts = ['a', 'b'].map((id) => flatPart({ id, condition: 'e-coat', lengthMm: 1600, widthMm: 900 }));
+    const clear = cupsAt(20, { parts, equipment: { ...job.equipment, cupMl: 200 } })[1]!;
     expect(clear.pours[0]!.what).toMatch(/^part 1 of \d of coat 1$/);
   });
-  it('2 h of pot are 1 h at thirty degrees and stay 2 h in the cold; base keeps', () => {
-    expect(cupsAt(30).map((c) => c.potMin)).toEqual([null, 60]);
-    expect(cupsAt(12)[1]!.potMin).toBe(120);
+  it('2 h of pot are less than one at thirty degrees and stay 2 h in the cold; base keeps; the same without a start', () => {
+    expect(cupsAt(30).map((c) => c.potMin && Math.round(c.potMin))).toEqual([null, 57]);
+    expect(cupsAt(16)[1]!.potMin).toBe(120);
+    const blocked = { ...planned({ job: indoors, forecast: steady(20), nowMs: NOW }), sessions: [] };
+    expect(mixViews(indoors, blocked, CATALOGUE, air(20)).map((c) => [c.at, c.potMin])).toEqual([
+      [undefined, null],
+      [undefined, 120],
+    ]);
   });
   it('grades go by the heat of the first coat; a base is graded by its reducer alone', () => {
     const graded = (c: number) => cupsAt(c).map((x) => x.graded);
@@ -209,6 +225,6 @@ describe('cups', () => {
       { grade: 'fast', what: 'reducer' },
       { grade: 'fast', what: 'hardener' },
     ]);
-    expect(graded(32)[1]!.grade).toBe('very slow');
+    expect(graded(27)[1]!.grade).toBe('slow');
   });
 });

@@ -1,14 +1,14 @@
 /** What the mixing panel shows: every pour with its marks, the grade for its hour, the pot life there. */
 import { nearestNode } from '@/core/air/grid';
-import { instantOf } from '@/core/time/instant';
+import { instantOf, minutesBetween } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
-import { baseDensity, gradeFor, mixMarks, potLifeAt, type MixMark, type Pour } from '@/core/material/mixing';
+import { baseDensity, gradeFor, mixMarks, potLifeAt, type MixMark } from '@/core/material/mixing';
 import { sessionPours, type SessionPours } from '@/core/material/session-pours';
 import { systemOfPlan } from '@/core/seams/seam';
 import { totalAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
+import type { Mix, Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { GRADE_WORDS } from '@/words/names';
 import { needsMixing } from './materials';
@@ -26,7 +26,7 @@ function panelAt(air: AirView, iso: string | undefined): number | null {
 }
 
 export interface PourView {
-  readonly pour: Pour;
+  readonly ml: number;
   readonly marks: readonly MixMark[];
   /** "coat 1 and 2", "part 1 of 2 of coat 3". */
   readonly what: string;
@@ -46,10 +46,18 @@ export interface MixView {
 }
 
 const coatOf = (coatId: string): string => coatId.split('.c')[1] ?? '';
+const coatsText = (coats: readonly string[]): string => `coat ${coats.map(coatOf).join(' and ')}`;
 
-function pourText({ part: [nth, of], coats }: Pour): string {
-  if (of > 1) return `part ${nth} of ${of} of coat ${coatOf(coats[0]!)}`;
-  return `coat ${coats.map(coatOf).join(' and ')}`;
+/** @param nth of so many pours of this one coat, which */
+const partText = (coatId: string, nth: number, of: number): string =>
+  of > 1 ? `part ${nth} of ${of} of coat ${coatOf(coatId)}` : coatsText([coatId]);
+
+/** What a cup is for, beside the others of its product. */
+function mixText(mix: Mix, all: readonly Mix[]): string {
+  if (mix.coats.length > 1) return coatsText(mix.coats);
+  const [coatId = ''] = mix.coats;
+  const alike = all.filter((m) => m.coats.includes(coatId));
+  return partText(coatId, alike.indexOf(mix) + 1, alike.length);
 }
 
 function marksOf(product: Product, ml: number): MixMark[] {
@@ -58,10 +66,10 @@ function marksOf(product: Product, ml: number): MixMark[] {
   return [{ part: 'base', ml, toMl: ml, g: ml * density, toG: ml * density }];
 }
 
-function gradedOf({ mix }: Product, tempC: number, areaM2: number): MixView['graded'] {
-  if (!mix || (mix.reducer <= 0 && mix.hardener <= 0)) return null;
+function gradedOf({ mix }: Product, grade: Mix['grade']): MixView['graded'] {
+  if (!mix || grade === null || (mix.reducer <= 0 && mix.hardener <= 0)) return null;
   const parts = [...(mix.reducer > 0 ? ['reducer'] : []), ...(mix.hardener > 0 ? ['hardener'] : [])];
-  return { grade: GRADE_WORDS[gradeFor(tempC, areaM2)], what: parts.join(' and ') };
+  return { grade: GRADE_WORDS[grade], what: parts.join(' and ') };
 }
 
 function ratioText({ mix }: Product): string | null {
@@ -70,28 +78,64 @@ function ratioText({ mix }: Product): string | null {
   return [mix.base, ...others].join(' : ');
 }
 
-function mixView(poured: SessionPours, plan: Plan, air: AirView, areaM2: number): MixView {
-  const { product } = poured;
-  const first = poured.pours[0]!.coats[0]!;
-  const task = plan.sessions.flatMap((s) => s.tasks).find((t) => t.id === first);
-  const tempC = panelAt(air, task?.startsAt) ?? USUAL_C;
-  const life = product.potLifeMin;
+/** The cups of one product in one session, as they are planned. */
+function plannedView(session: Session, mixes: readonly Mix[], product: Product, air: AirView): MixView {
+  const [first] = mixes;
+  const at = session.tasks.find((t) => t.id === first!.coats[0])?.startsAt ?? first!.at;
+  const tempC = panelAt(air, at) ?? USUAL_C;
   return {
-    id: `${poured.session} ${product.id}`,
+    id: `${session.id} ${product.id}`,
     product,
     ratio: ratioText(product),
-    at: task?.startsAt,
+    at,
     tempC: Math.round(tempC * 10) / 10,
-    graded: gradedOf(product, tempC, areaM2),
-    potMin: life === undefined ? null : potLifeAt(life, product.refTempC, tempC),
-    pours: poured.pours.map((pour) => ({ pour, marks: marksOf(product, pour.ml), what: pourText(pour) })),
+    graded: gradedOf(product, first!.grade),
+    potMin: first!.usableUntil === null ? null : minutesBetween(first!.at, first!.usableUntil),
+    pours: mixes.map((m) => ({ ml: m.ml, marks: marksOf(product, m.ml), what: mixText(m, mixes) })),
+  };
+}
+
+function plannedViews(plan: Plan, products: readonly Product[], air: AirView): MixView[] {
+  return plan.sessions.flatMap((session) =>
+    [...new Set(session.mixes.map((m) => m.productId))].flatMap((id) => {
+      const product = products.find((p) => p.id === id);
+      if (!product) return [];
+      return [
+        plannedView(
+          session,
+          session.mixes.filter((m) => m.productId === id),
+          product,
+          air,
+        ),
+      ];
+    }),
+  );
+}
+
+/** The cups of a product while nothing has a time, taken at a usual heat. */
+function timelessView({ session, product, pours }: SessionPours, areaM2: number): MixView {
+  const life = product.potLifeMin;
+  return {
+    id: `${session} ${product.id}`,
+    product,
+    ratio: ratioText(product),
+    at: undefined,
+    tempC: USUAL_C,
+    graded: gradedOf(product, gradeFor(USUAL_C, areaM2)),
+    potMin: life === undefined ? null : potLifeAt(life, product.refTempC, USUAL_C),
+    pours: pours.map(({ ml, coats, part: [nth, of] }) => ({
+      ml,
+      marks: marksOf(product, ml),
+      what: of > 1 ? partText(coats[0]!, nth, of) : coatsText(coats),
+    })),
   };
 }
 
 /** Every product that is still poured, session by session; empty for a job of cans. */
 export function mixViews(whole: Job, plan: Plan, products: readonly Product[], air: AirView): MixView[] {
   if (!needsMixing(plan, products)) return [];
+  if (plan.sessions.length > 0) return plannedViews(plan, products, air);
   const job = withZones(whole);
   const areaM2 = totalAreaM2(job.parts);
-  return sessionPours(job, systemOfPlan(plan, products), USUAL_C).map((p) => mixView(p, plan, air, areaM2));
+  return sessionPours(job, systemOfPlan(plan, products), USUAL_C).map((p) => timelessView(p, areaM2));
 }

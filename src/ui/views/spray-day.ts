@@ -107,9 +107,9 @@ export function handleLine(session: Session, plan: Plan, products: readonly Prod
 
 export const dayCautions = (plan: Plan): Caution[] => cautionsAt('spray-day', plan.cautions);
 
-/** A caution is read before a pot is opened, and before old paint is sanded. */
+/** A caution is read before the first pot is opened, and before old paint is sanded. */
 export function showsCaution(task: Task, plan: Plan): boolean {
-  if (task.kind === 'activate') return true;
+  if (task.kind === 'activate') return !task.id.includes('~');
   return task.kind === 'sand' && plan.cautions.some((c) => c.code === 'old-paint-lead');
 }
 

@@ -36,11 +36,13 @@ function detailOf(product: Product, pot: RunPot, nth: number, grade: Mix['grade'
   return notice(pot.isAfterDead ? 'mix-anew' : 'mix', params);
 }
 
-function checksOf(product: Product, onWetFilm: boolean): Notice[] {
+/** Of the next can or cup only what is new about it is asked. */
+function checksOf(product: Product, nth: number, onWetFilm: boolean): Notice[] {
   const kit =
     product.carrier === 'gun'
       ? [notice('check-strained')]
       : [notice('check-can-warm'), notice('check-shaken', { minutes: ACTIVATE_MIN - 3 })];
+  if (nth > 1) return product.carrier === 'gun' ? kit : kit.slice(-1);
   const worn = notice(product.isocyanate ? 'check-air-fed' : 'check-gloves');
   return [
     ...(onWetFilm ? [notice('check-under-flashed')] : []),
@@ -75,7 +77,7 @@ export function writePot(sheet: Sheet, step: CoatStep, pot: RunPot, onWetFilm: b
     partIds: [...step.partIds],
     handsOn: true,
     detail: detailOf(product, pot, nth, grade),
-    checks: checksOf(product, onWetFilm),
+    checks: checksOf(product, nth, onWetFilm),
     cautions: cautionsOf(product),
   };
   put(sheet, task, pot.fromMs, pot.toMs);
