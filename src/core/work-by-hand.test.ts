@@ -8,6 +8,7 @@ import type { Plan, Session, Task } from '@/model/plan';
 import { systemFor } from './coating/system';
 import { plan } from './plan';
 import { draftsOf } from './schedule/work/drafts';
+import { withTick } from './schedule/work/tick';
 import { HOUR, MINUTE, msOf } from './time/instant';
 
 const panel = (id: string, over: Partial<Part> = {}): Part => ({
@@ -70,6 +71,39 @@ describe('a round over four parts against a flash', () => {
     expect(roundMin).toBeGreaterThan(20);
     expect(cycleMin).toBe(roundMin);
     expect(ms(coatsOf(s)[1]!.startsAt)).toBe(ms(coatsOf(s)[0]!.endsAt));
+  });
+});
+
+describe('an enamel has one hour for all its coats', () => {
+  const enamel: SystemLayer[] = [{ role: 'colour', productId: 'skerry-enamel', coats: 3 }];
+  const parts = ['a', 'b', 'c', 'd'].map((id) => panel(id, { lengthMm: 2000, widthMm: 1000 }));
+  const p = planned(job(enamel, { parts, equipment: { sprayer: 'aerosol', suppliedAir: false } }));
+  const s = p.sessions[0]!;
+  it('three coats over 8 m² do not fit: two groups, each through all its coats, every coat within the hour', () => {
+    expect(s.rhythm[0]!.groups).toEqual([
+      ['a', 'b'],
+      ['c', 'd'],
+    ]);
+    const at = (id: string, coat: string) =>
+      s.rounds
+        .find((r) => r.taskId.startsWith(coat) && r.parts.some((x) => x.partId === id))!
+        .parts.find((x) => x.partId === id)!;
+    for (const { id } of parts)
+      expect(minutes(at(id, 'colour.c1').endsAt, at(id, 'colour.c3').startsAt)).toBeLessThanOrEqual(60);
+    expect(ms(at('c', 'colour.c1').startsAt)).toBeGreaterThanOrEqual(ms(at('b', 'colour.c3').endsAt));
+  });
+  it('a group’s coat that is ticked is on its own parts alone', () => {
+    const first = coatsOf(s)[0]!;
+    expect([first.id, first.partIds]).toEqual(['colour.c1~1', ['a', 'b']]);
+    const ticked = withTick(job(enamel, { parts }), {
+      task: first,
+      atMs: ms(first.endsAt),
+      productId: null,
+      cans: 0,
+    });
+    expect(ticked.state!.coats).toEqual([
+      { layerId: 'colour', coat: 1, endedAt: first.endsAt, partIds: ['a', 'b'] },
+    ]);
   });
 });
 

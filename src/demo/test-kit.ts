@@ -91,7 +91,7 @@ interface Laid {
 function laidBy(s: Session): Map<string, Laid[]> {
   const parts = new Map<string, Laid[]>();
   for (const { taskId, parts: of } of s.rounds) {
-    const [layerId, coat] = taskId.split('.c') as [string, string];
+    const [layerId, coat] = taskId.split('~')[0]!.split('.c') as [string, string];
     for (const { partId, startsAt, endsAt } of of) {
       const laid = { layerId, coat: Number(coat), fromMs: ms(startsAt), toMs: ms(endsAt) };
       parts.set(partId, [...(parts.get(partId) ?? []), laid]);

@@ -176,6 +176,7 @@ export const rhythmSchema = z.strictObject({
   flashMin: z.number().describe('longest flash between two of its coats, minutes'),
   cycleMin: z.number().describe('from coat to coat'),
   binds: z.enum(['round', 'flash']),
+  groups: z.array(z.array(z.string())).describe('parts that go through their coats together, group by group'),
 });
 
 export const restSchema = z.strictObject({

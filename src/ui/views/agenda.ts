@@ -61,11 +61,13 @@ export function restLine({ rest }: Pick<Session, 'rest'>, f: Format): string | n
 
 /** What a round takes against a flash; null where there is nothing to tell. @param parts in a round */
 export function rhythmLine(
-  { layerId, roundMin, flashMin, cycleMin, binds }: Session['rhythm'][number],
+  { roundMin, flashMin, cycleMin, binds, groups }: Session['rhythm'][number],
   name: string,
   parts: number,
 ): string | null {
-  if (layerId === '' || parts < 2) return null;
+  if (groups.length > 1)
+    return `${name}: all its coats belong inside its first hour, so in ${groups.length} groups, each through all of them before the next; a coat every ${cycleMin} min.`;
+  if (parts < 2) return null;
   const cycle = `a coat every ${cycleMin} min`;
   if (binds === 'round')
     return `${name}: one round over ${parts} parts takes ${roundMin} min, longer than the flash; go round without waiting, ${cycle}.`;

@@ -57,11 +57,17 @@ function restBefore({ under, step }: Joint, cuts: Cuts, isThere: boolean): Rest[
   return asked ?? forced;
 }
 
+/** The last coat before that lies on one of the same parts; another group of parts is no ground. */
+function underOf(steps: readonly CoatStep[], i: number): CoatStep | undefined {
+  const on = new Set(steps[i]!.partIds);
+  return steps.slice(0, i).findLast((s) => s.partIds.some((id) => on.has(id)));
+}
+
 /** @param steps of one stretch in order @param before the last coat of it that is on already */
 export function segmentsOf(steps: readonly CoatStep[], before: CoatStep | undefined, cuts: Cuts): Segment[] {
   const out: { rested: Rest['why'] | null; steps: CoatStep[] }[] = [];
   steps.forEach((step, i) => {
-    const under = steps[i - 1] ?? before;
+    const under = underOf(steps, i) ?? (i === 0 ? before : undefined);
     const why = under ? restBefore({ under, step }, cuts, i === 0) : null;
     if (why !== null && under) {
       const again = why === 'scuffed' && step.firstOfLayer ? [oneMore(under)] : [];
@@ -78,7 +84,10 @@ export function segmentsOf(steps: readonly CoatStep[], before: CoatStep | undefi
  */
 export function waysToCut(stretches: readonly (readonly CoatStep[])[], isFound: boolean): Cuts[] {
   const joints = stretches.flatMap((steps) =>
-    steps.slice(1).map((step, i): Joint => ({ under: steps[i]!, step })),
+    steps.flatMap((step, i): Joint[] => {
+      const under = underOf(steps, i);
+      return under ? [{ under, step }] : [];
+    }),
   );
   const seams = joints.filter(({ step }) => step.firstOfLayer);
   const lifting = joints.filter(({ step }) => !step.firstOfLayer && lifts(step));

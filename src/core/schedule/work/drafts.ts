@@ -4,10 +4,11 @@ import type { PlanLayer } from '@/model/plan';
 import { splitAtSeams } from '../../coating/sessions';
 import { CUP_ML } from '../../material/session-pours';
 import { productIn, type System } from '../../seams/seam';
-import { coatsOf, type CoatFrame } from './coats';
+import type { CoatFrame } from './coats';
 import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { doneOf, leftToDo, type Done } from './done';
 import type { CoatStep, Draft, Drafts, Film, OpenPot, Rest } from './draft';
+import { groupedCoats } from './groups';
 import { preparationOf } from './preparation';
 import { withTaping } from './taping';
 
@@ -45,7 +46,7 @@ function stretchOf(job: Job, system: System, layers: readonly PlanLayer[], done:
   };
   const coats = (isLeft: boolean): CoatStep[] =>
     layers.flatMap((layer) =>
-      coatsOf(frame, layer, productIn(system.products, layer.productId), (coat, partId) =>
+      groupedCoats(frame, layer, productIn(system.products, layer.productId), (coat, partId) =>
         isLeft ? !done.isOn(layer.id, coat, partId) : done.isOn(layer.id, coat, partId),
       ),
     );

@@ -11,6 +11,9 @@ function beatsOf(sheet: Sheet, layerId: string): { cycleMin: number; roundMin: n
   return sheet.draft.steps.flatMap((step, k) => {
     const before = sheet.draft.steps[k - 1];
     if (step.layerId !== layerId || before?.layerId !== layerId) return [];
+    // Another group of parts begins: nothing waits for what was before.
+    if (step.coat === before.coat) return [];
+    if (!step.partIds.some((id) => before.partIds.includes(id))) return [];
     const waits = step.units.map(({ part }) => {
       const endMs = trace!.parts.findLast((p) => p.step === k - 1 && p.part === part)?.endMs ?? Infinity;
       return (trace!.parts.find((p) => p.step === k && p.part === part)!.startMs - endMs) / MINUTE;
@@ -19,6 +22,13 @@ function beatsOf(sheet: Sheet, layerId: string): { cycleMin: number; roundMin: n
     const cycleMin = (coats[k]!.startMs - coats[k - 1]!.startMs) / MINUTE;
     return [{ cycleMin, roundMin, flashMin: Math.min(...waits) }];
   });
+}
+
+/** Parts that go through their coats together; one group where all do. */
+function groupsOf({ draft }: Sheet, layerId: string): string[][] {
+  const rounds = draft.steps.filter((s) => s.layerId === layerId).map((s) => [...s.partIds]);
+  const kept = new Map(rounds.map((ids) => [ids.join(' '), ids]));
+  return [...kept.values()];
 }
 
 /** Of every layer with two coats or more in the session. */
@@ -34,6 +44,7 @@ export function rhythmOf(sheet: Sheet): Rhythm[] {
       flashMin: Math.round(flashMin),
     };
     // The next round begins as the last ends: nobody waited for the flash.
-    return [{ layerId: id, ...minutes, binds: cycleMin <= roundMin + 0.5 ? 'round' : 'flash' }];
+    const binds = cycleMin <= roundMin + 0.5 ? 'round' : 'flash';
+    return [{ layerId: id, ...minutes, binds, groups: groupsOf(sheet, id) }];
   });
 }
