@@ -122,6 +122,8 @@ export const partSchema = z.strictObject({
     .boolean()
     .optional()
     .describe('water beads after degreasing, or it was polished or treated: wax or silicone to be feared'),
+  readyFrom: date.optional().describe('day from which it is here to work on; left out means now'),
+  deadline: date.optional().describe('day on which this part must be handle-dry; left out means the job’s'),
 });
 export type Part = z.infer<typeof partSchema>;
 
@@ -137,6 +139,7 @@ export const purposeSchema = z.strictObject({
   colour: colourSchema,
   exposure: z.array(z.enum(EXPOSURES)).max(EXPOSURES.length),
   deadline: date.optional().describe('day on which it must be handle-dry'),
+  deadlineHour: clock.optional().describe('hour of that day; left out means its end'),
 });
 export type Purpose = z.infer<typeof purposeSchema>;
 
@@ -242,6 +245,7 @@ export const schoolsSchema = z.strictObject({
   baseToClear: z.enum(['sheet', '30', '60', '180']).optional(),
   firstClear: z.enum(['tack', 'medium']).optional(),
   flatting: z.enum(['as-it-falls', 'flatted']).optional(),
+  drying: z.enum(['energy', 'tenth']).optional(),
 });
 /**
  * A refused seam the owner takes on himself: what lies below (a surface or a product), what goes on it, when
@@ -323,6 +327,12 @@ export const jobSchema = z.strictObject({
       .describe('highest chance of running out in mid-coat; left out means 0.05'),
     hourValue: z.number().min(0).max(10_000).optional(),
     delayPerDay: z.number().min(0).max(10_000).optional(),
+    latePerDay: z
+      .number()
+      .min(0)
+      .max(10_000)
+      .optional()
+      .describe('what a day past the deadline costs; left out means five times a day of waiting'),
   }),
   starts: z
     .array(z.strictObject({ sessionId: id, at: isoSchema }))

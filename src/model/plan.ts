@@ -191,6 +191,8 @@ export const stakesSchema = z.strictObject({
   money: z.number().describe('materials + hours at the value of an hour'),
 });
 
+const rangeSchema = z.tuple([iso, iso]);
+
 export const sessionSchema = z.strictObject({
   id: z.string(),
   layerIds: z.array(z.string()),
@@ -202,6 +204,9 @@ export const sessionSchema = z.strictObject({
   touchDryAt: iso,
   handleAt: iso,
   readyAt: iso.nullable().describe('when the next session may sand, if one follows'),
+  ranges: z
+    .strictObject({ handle: rangeSchema.nullable(), ready: rangeSchema.nullable() })
+    .describe('eight of ten futures that end well lie between; null where none does or none follows'),
   holdUntil: iso.nullable(),
   chance: z.number(),
   oksOf: z.tuple([z.number().int(), z.number().int()]),

@@ -303,4 +303,9 @@ export const SCHOOL_WORDS: Readonly<
     options: { 'as-it-falls': 'left as it falls', flatted: 'flatted and polished' },
     why: 'Flatting takes 5–15 µm: it wants one coat more to lose.',
   },
+  drying: {
+    ask: 'Drying follows the heat',
+    options: { energy: 'by its energy', tenth: 'half per 10 °C' },
+    why: 'Solvent leaves 1.7 times faster at 30 °C than at 20 by its energy, twice by the rule of ten. A sheet’s own pair of times wins over both.',
+  },
 };

@@ -88,9 +88,10 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   ),
   'past-deadline': job(({ sessions, job: { purpose } }) => {
     const at = sessions.at(-1)?.handleAt;
-    const { deadline } = purpose;
+    const { deadline, deadlineHour = '24:00' } = purpose;
     if (at === undefined || deadline === undefined) return [];
-    return once(at.slice(0, 10) > deadline, { at, deadline });
+    // An ISO time sorts as a text: by its day, then by its hour.
+    return once(at.slice(0, 16) > `${deadline}T${deadlineHour}`, { at, deadline });
   }),
   'matte-outdoors': job(({ top, onePackTop, job: j }) => {
     if (!top || top.gloss !== 'matte') return [];

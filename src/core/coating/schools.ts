@@ -16,6 +16,7 @@ export const SCHOOLS: readonly SchoolCard[] = [
   { id: 'baseToClear', options: ['sheet', '30', '60', '180'] },
   { id: 'firstClear', options: ['tack', 'medium'] },
   { id: 'flatting', options: ['as-it-falls', 'flatted'] },
+  { id: 'drying', options: ['energy', 'tenth'] },
 ];
 export type SchoolId = SchoolCard['id'];
 

@@ -11,7 +11,7 @@ const HOUR = 60 * MINUTE;
 const NODES = 400;
 
 /** Air that does not change: two futures alike, the panel apart from the air. */
-function air(panelC: number, over: { airC?: number; rhFrac?: number } = {}): AtPart {
+function air(panelC: number, over: { airC?: number; rhFrac?: number; windMs?: number } = {}): AtPart {
   const all = (x: number): Float64Array => new Float64Array(2 * NODES).fill(x);
   return {
     startMs: 0,
@@ -21,6 +21,7 @@ function air(panelC: number, over: { airC?: number; rhFrac?: number } = {}): AtP
     panelC: all(panelC),
     airC: all(over.airC ?? panelC),
     rhFrac: all(over.rhFrac ?? 0.5),
+    windMs: all(over.windMs ?? 0.5),
   } as unknown as AtPart;
 }
 const sheet = (over: Partial<Product> = {}): Product => ({
@@ -38,6 +39,51 @@ const sheet = (over: Partial<Product> = {}): Product => ({
 });
 const minutesTo = (stage: Stage, p: Product, a: AtPart): number =>
   new Clocks(a).of(p).stageAt(stage, 0, HOUR) / MINUTE - 60;
+
+describe('film and air', () => {
+  const at = (stage: Stage, film: number, a: AtPart, p = sheet()): number =>
+    new Clocks(a).of(p).stageAt(stage, 0, HOUR, film) / MINUTE - 60;
+  it('half as thick again flashes in half as long again, and cures as ever; thinner saves nothing (from memory)', () => {
+    expect(at('flash', 1.5, air(20))).toBeCloseTo(22.5, 6);
+    expect(at('dustFree', 2, air(20))).toBeCloseTo(80, 6);
+    expect(at('handle', 2, air(20))).toBeCloseTo(480, 6);
+    expect(at('flash', 0.7, air(20))).toBeCloseTo(15, 6);
+  });
+  it('still air keeps its vapour, a light wind carries it off; what reacts minds neither', () => {
+    expect(at('flash', 1, air(20, { windMs: 0.05 }))).toBeCloseTo(15 / 0.8, 6);
+    expect(at('flash', 1, air(20, { windMs: 2 }))).toBeCloseTo(15 / 1.15, 6);
+    expect(at('handle', 1, air(20, { windMs: 0.05 }))).toBeCloseTo(480, 6);
+  });
+  it('two schools: at 30 °C half the minutes by the rule of ten, 1.72 and 2.1 times faster by the energies', () => {
+    const tenth = new Clocks(air(30), 'tenth').of(sheet());
+    expect(tenth.stageAt('flash', 0, HOUR) / MINUTE - 60).toBeCloseTo(7.5, 6);
+    expect(tenth.stageAt('handle', 0, HOUR) / MINUTE - 60).toBeCloseTo(240, 6);
+    expect(at('flash', 1, air(30))).toBeCloseTo(15 / 1.72, 1);
+    expect(at('handle', 1, air(30))).toBeCloseTo(480 / 2.1, -1);
+    expect(tenth.potEndsAt(0, HOUR) / MINUTE - 60).toBeCloseTo(60, 6);
+  });
+  it('a sheet’s own pair, 16 h at 20 °C or 30 min at 60, is 70 kJ/mol and wins over both schools', () => {
+    const own = sheet({ cureEnergyKJ: 70 });
+    const energy = at('handle', 1, air(30), own);
+    expect(energy).toBeCloseTo(480 / Math.exp((70_000 / 8.314462618) * (1 / 293.15 - 1 / 303.15)), 3);
+    expect(new Clocks(air(30), 'tenth').of(own).stageAt('handle', 0, HOUR) / MINUTE - 60).toBeCloseTo(
+      energy,
+      6,
+    );
+  });
+  it('below its minimum a cure stops, unless its sheet says that it creeps', () => {
+    expect(at('handle', 1, air(8))).toBe(Infinity);
+    const creeps = at('handle', 1, air(8), sheet({ belowMin: 'creeps' }));
+    expect(creeps).toBeGreaterThan(900);
+    expect(creeps).toBeLessThan(1500);
+  });
+  it('tape waits for handle-dry where no sheet says better; an enamel is coated again after two days', () => {
+    expect(at('tape', 1, air(20))).toBeCloseTo(480, 6);
+    expect(at('tape', 1, air(20), sheet({ tapeMin: 120 }))).toBeCloseTo(120, 6);
+    expect(at('again', 1, air(20), product('skerry-enamel')) / 60).toBeCloseTo(48, 6);
+    expect(at('polish', 1, air(20))).toBeCloseTo(1200, 6);
+  });
+});
 
 describe('stages', () => {
   it('at the sheet’s temperature each stage takes the sheet’s minutes', () => {

@@ -7,7 +7,19 @@ import type { AtPart } from '../air/at-part';
 import { reach, running, type Running } from '../numerics/curve';
 import { MINUTE } from '../time/instant';
 import type { DryMode } from '../chemistry/cards';
-import { dryRate, limitRate, STAGES, stageOf, waterFactor, type Stage } from './rate';
+import {
+  airFactor,
+  endingRate,
+  filmFactor,
+  readyRate,
+  STAGES,
+  stageOf,
+  stillBelowC,
+  waterFactor,
+  type DryingSchool,
+  type Pace,
+  type Stage,
+} from './rate';
 
 const TABLE_TOP_C = 90;
 /** Rates at 0.1 K steps from −40 to 90 °C: the grid asks a hundred thousand times. */
@@ -20,22 +32,26 @@ function tabulated(rate: (tempC: number) => number): (tempC: number) => number {
 export class Clocks {
   private readonly curves = new Map<string, Running>();
   private readonly bound = new Map<Product, ProductClock>();
-  constructor(private readonly air: AtPart) {}
+  constructor(
+    private readonly air: AtPart,
+    private readonly school: DryingSchool = 'energy',
+  ) {}
 
   /**
    * The running sum of a rate over every future.
    * @param rateAt rate at a temperature, °C
-   * @param factor more that the rate hangs on, shape [rows × nodes]
+   * @param around more that the rate hangs on, shape [rows × nodes]
    */
   private curve(
     key: string,
     temps: Float64Array,
     rateAt: (tempC: number) => number,
-    factor?: Float64Array,
+    around?: () => Float64Array | undefined,
   ): Running {
     const known = this.curves.get(key);
     if (known) return known;
     const of = tabulated(rateAt);
+    const factor = around?.();
     const rates = temps.map((tempC, i) => of(tempC) * (factor?.[i] ?? 1));
     const { rows, nodes, startMs, stepMs } = this.air;
     const made = running(rates, { rows, nodes, startMs, stepMs });
@@ -43,13 +59,30 @@ export class Clocks {
     return made;
   }
 
+  private pace({ refTempC, cureEnergyKJ }: Product): Pace {
+    return { refTempC, energyKJ: cureEnergyKJ, school: this.school };
+  }
+
+  /** What moving air and damp make of what leaves a film; nothing for what reacts. */
+  private around(mode: DryMode): Float64Array | undefined {
+    const { rhFrac, windMs } = this.air;
+    if (mode === 'cure') return undefined;
+    if (mode === 'evaporation') return windMs.map(airFactor);
+    return rhFrac.map((rh, i) => waterFactor(rh) * airFactor(windMs[i]!));
+  }
+
   /** The dose a product gathers on the panel; only cure stops below the minimum, so only its curve depends on it. */
   private dose(product: Product, mode: DryMode): Running {
-    const { panelC, rhFrac } = this.air;
-    const minC = mode === 'cure' ? product.tempMinC : 0;
-    const key = `dose ${mode} ${product.refTempC} ${minC}`;
-    const factor = mode === 'water' ? rhFrac.map(waterFactor) : undefined;
-    return this.curve(key, panelC, (tempC) => dryRate(mode, tempC, product.refTempC, minC), factor);
+    const { panelC } = this.air;
+    const minC = mode === 'cure' ? stillBelowC(product) : 0;
+    const pace = this.pace(product);
+    const key = `dose ${mode} ${product.refTempC} ${minC} ${mode === 'cure' ? pace.energyKJ : ''}`;
+    return this.curve(
+      key,
+      panelC,
+      (tempC) => readyRate(mode, tempC, pace, minC),
+      () => this.around(mode),
+    );
   }
 
   /** The clocks of one product; curves are shared between products of the same reference. */
@@ -57,13 +90,15 @@ export class Clocks {
     const known = this.bound.get(p);
     if (known) return known;
     const { panelC, airC } = this.air;
+    const pace = this.pace(p);
     const doses = new Map(STAGES.map((stage) => [stage, this.dose(p, stageOf(p, stage).mode)]));
-    const maximum = this.curve(`max ${p.refTempC}`, panelC, (c) => limitRate('evaporation', c, p.refTempC));
+    const maximum = this.curve(`max ${p.refTempC}`, panelC, (c) => endingRate('evaporation', c, pace));
     const pot =
       p.potLifeMin === undefined
         ? null
-        : this.curve(`pot ${p.refTempC}`, airC, (c) => limitRate('cure', c, p.refTempC));
-    const made = new ProductClock(p, doses, maximum, pot);
+        : this.curve(`pot ${p.refTempC} ${pace.energyKJ}`, airC, (c) => endingRate('cure', c, pace));
+    const fastest = endingRate('evaporation', TABLE_TOP_C, pace);
+    const made = new ProductClock(p, doses, { maximum, pot, fastest });
     this.bound.set(p, made);
     return made;
   }
@@ -73,42 +108,50 @@ export class Clocks {
 interface StageClock {
   readonly curve: Running;
   readonly minutes: number;
+  readonly mode: DryMode;
+}
+
+/** What ends. */
+interface Endings {
+  readonly maximum: Running;
+  readonly pot: Running | null;
+  /** A maximum runs no faster than this, however hot it is. */
+  readonly fastest: number;
 }
 
 export class ProductClock {
   private readonly stages: Readonly<Record<Stage, StageClock>>;
-  /** A maximum runs no faster than this, however hot it is. */
-  private readonly fastest: number;
 
   constructor(
     readonly product: Product,
     doses: ReadonlyMap<Stage, Running>,
-    private readonly maxCurve: Running,
-    private readonly potCurve: Running | null,
+    private readonly endings: Endings,
   ) {
     this.stages = Object.fromEntries(
-      STAGES.map((stage) => [stage, { curve: doses.get(stage)!, minutes: stageOf(product, stage).minutes }]),
+      STAGES.map((stage) => [stage, { curve: doses.get(stage)!, ...stageOf(product, stage) }]),
     ) as Record<Stage, StageClock>;
-    this.fastest = limitRate('evaporation', TABLE_TOP_C, product.refTempC);
   }
 
-  /** Instant at which a stage is reached in future `row`; Infinity when not within the forecast. */
-  stageAt(stage: Stage, row: number, fromMs: number): number {
-    const { curve, minutes } = this.stages[stage];
-    return reach(curve, row, fromMs, minutes);
+  /**
+   * Instant at which a stage is reached in future `row`; Infinity when not within the forecast.
+   * @param film over the sheet's, 1 for a coat as the sheet has it
+   */
+  stageAt(stage: Stage, row: number, fromMs: number, film = 1): number {
+    const { curve, minutes, mode } = this.stages[stage];
+    return reach(curve, row, fromMs, film > 1 ? minutes * filmFactor(mode, film) : minutes);
   }
 
   /** Latest instant for a maximum of `minutes` on the film: shrinks in heat, never stretches. */
   maxAt(minutes: number, row: number, fromMs: number): number {
-    return Math.min(fromMs + minutes * MINUTE, reach(this.maxCurve, row, fromMs, minutes));
+    return Math.min(fromMs + minutes * MINUTE, reach(this.endings.maximum, row, fromMs, minutes));
   }
 
   /** Whether a maximum of `minutes` on the film is over by an instant. */
   isPast(minutes: number, row: number, at: { readonly fromMs: number; readonly atMs: number }): boolean {
     const spentMin = (at.atMs - at.fromMs) / MINUTE;
     // Most waits are so short that no heat ends them, or longer than the clock alone allows.
-    if (spentMin * this.fastest <= minutes) return false;
-    return spentMin > minutes || at.atMs > reach(this.maxCurve, row, at.fromMs, minutes);
+    if (spentMin * this.endings.fastest <= minutes) return false;
+    return spentMin > minutes || at.atMs > reach(this.endings.maximum, row, at.fromMs, minutes);
   }
 
   /**
@@ -116,8 +159,9 @@ export class ProductClock {
    * @param share of the life that is planned with, 0…1
    */
   potEndsAt(row: number, activatedMs: number, share = 1): number {
-    if (!this.potCurve || this.product.potLifeMin === undefined) return Infinity;
+    const { pot } = this.endings;
+    if (!pot || this.product.potLifeMin === undefined) return Infinity;
     const minutes = this.product.potLifeMin * share;
-    return Math.min(activatedMs + minutes * MINUTE, reach(this.potCurve, row, activatedMs, minutes));
+    return Math.min(activatedMs + minutes * MINUTE, reach(pot, row, activatedMs, minutes));
   }
 }

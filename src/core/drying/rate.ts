@@ -20,28 +20,68 @@ export const ENERGY_J: Readonly<Record<DryMode, number>> = {
 /** No more credit above this panel temperature, °C. */
 export const CREDIT_MAX_C = 40;
 
-/**
- * Rate relative to refTempC, 0 or more. Chemical cure stands still below the product's minimum;
- * solvent goes on leaving; above 40 °C nothing is gained.
- */
-export function dryRate(mode: DryMode, tempC: number, refTempC: number, cureMinC: number): number {
-  if (!Number.isFinite(tempC)) throw new RangeError(`dryRate: no temperature: ${tempC}`);
-  if (mode === 'cure' && tempC < cureMinC) return 0;
-  return arrhenius(mode, Math.min(tempC, CREDIT_MAX_C), refTempC);
+/** How the pace follows the heat: by an activation energy, or half the time per 10 °C (common practice). */
+export const DRYING_SCHOOLS = ['energy', 'tenth'] as const;
+export type DryingSchool = (typeof DRYING_SCHOOLS)[number];
+
+/** What a pace is reckoned with. */
+export interface Pace {
+  readonly refTempC: number;
+  /** Of the sheet's own pair of times, kJ/mol: it wins over both schools. */
+  readonly energyKJ?: number | undefined;
+  readonly school?: DryingSchool;
 }
 
-/** Pace of a process against that at its sheet's temperature: exp(−E/R·(1/T − 1/T₀)). */
-function arrhenius(mode: DryMode, tempC: number, refTempC: number): number {
-  return Math.exp((-ENERGY_J[mode] / R) * (1 / (tempC + KELVIN) - 1 / (refTempC + KELVIN)));
+/** Pace against that at the sheet's temperature: exp(−E/R·(1/T − 1/T₀)), or two to the tenth of the difference. */
+function paceAt(mode: DryMode, tempC: number, { refTempC, energyKJ, school }: Pace): number {
+  if (!Number.isFinite(tempC)) throw new RangeError(`paceAt: no temperature: ${tempC}`);
+  const own = mode === 'cure' ? energyKJ : undefined;
+  if (own === undefined && school === 'tenth') return 2 ** ((tempC - refTempC) / 10);
+  const energyJ = own === undefined ? ENERGY_J[mode] : own * 1000;
+  return Math.exp((-energyJ / R) * (1 / (tempC + KELVIN) - 1 / (refTempC + KELVIN)));
 }
 
 /**
- * Rate for a maximum or a pot life: it runs faster warm, also where readiness is given no more credit, and
- * never slower than the clock.
+ * Rate of getting ready, 0 or more. Chemical cure stands still below a minimum; solvent goes on leaving; above
+ * 40 °C nothing is gained. @param stillBelowC −Infinity for what creeps on
  */
-export function limitRate(mode: DryMode, tempC: number, refTempC: number): number {
-  if (!Number.isFinite(tempC)) throw new RangeError(`limitRate: no temperature: ${tempC}`);
-  return Math.max(1, arrhenius(mode, tempC, refTempC));
+export function readyRate(mode: DryMode, tempC: number, pace: Pace, stillBelowC: number): number {
+  if (mode === 'cure' && tempC < stillBelowC) return 0;
+  return paceAt(mode, Math.min(tempC, CREDIT_MAX_C), pace);
+}
+
+/** Rate for a maximum or a pot life: faster warm, also where readiness is given no more credit, never slower than the clock. */
+export const endingRate = (mode: DryMode, tempC: number, pace: Pace): number =>
+  Math.max(1, paceAt(mode, tempC, pace));
+
+/** The same by activation energy. @param refTempC of the sheet */
+export const dryRate = (mode: DryMode, tempC: number, refTempC: number, cureMinC: number): number =>
+  readyRate(mode, tempC, { refTempC }, cureMinC);
+export const limitRate = (mode: DryMode, tempC: number, refTempC: number): number =>
+  endingRate(mode, tempC, { refTempC });
+
+/** Below what a product's cure stands still, °C. */
+export const stillBelowC = (p: Pick<Product, 'tempMinC' | 'belowMin'>): number =>
+  p.belowMin === 'creeps' ? -Infinity : p.tempMinC;
+
+/** How time grows with the film: as its thickness for what leaves it, not at all for what reacts. From memory. */
+const FILM_POWER: Readonly<Record<DryMode, number>> = { evaporation: 1, water: 1, cure: 0 };
+
+/** How much longer a thick film takes, 1 or more. @param film over the sheet's, 1 for a coat as the sheet has it */
+export function filmFactor(mode: DryMode, film: number): number {
+  if (!(film > 0)) throw new RangeError(`filmFactor: no film: ${film}`);
+  return Math.max(1, film) ** FILM_POWER[mode];
+}
+
+/** Air at the part that hardly moves keeps its vapour; a light wind carries it off, m/s. From memory. */
+const STILL_MS = 0.1;
+const MOVING_MS = 1.5;
+const AIR_FACTOR = { still: 0.8, usual: 1, moving: 1.15 } as const;
+
+/** How the air's movement changes what leaves a film. @param windMs at the part */
+export function airFactor(windMs: number): number {
+  if (windMs < STILL_MS) return AIR_FACTOR.still;
+  return windMs > MOVING_MS ? AIR_FACTOR.moving : AIR_FACTOR.usual;
 }
 
 /** Humidity a water-borne sheet's times refer to, 0…1. From memory. */

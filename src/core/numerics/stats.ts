@@ -26,13 +26,16 @@ export function logSd(cv: number): number {
   return Math.sqrt(Math.log(1 + cv * cv));
 }
 
-/** Median of any finite numbers. */
-export function median(values: readonly number[]): number {
+/** Quantile of any finite numbers, at least one. @param share 0…1 */
+export function quantile(values: readonly number[], share: number): number {
   return quantileSorted(
     [...values].sort((a, b) => a - b),
-    0.5,
+    share,
   );
 }
+
+/** Median of any finite numbers, at least one. */
+export const median = (values: readonly number[]): number => quantile(values, 0.5);
 
 /** Number of set bits of a 32-bit word. */
 export function popcount(word: number): number {

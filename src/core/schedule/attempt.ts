@@ -10,6 +10,7 @@ import { Runner } from './judge/runner';
 import { isFree, judgeStart, type StartOption } from './judge/start-option';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
+import { hereFrom, lateDaysOf, latePerDay } from './search/deadlines';
 import { DEFAULT_DELAY_PER_DAY, stakesOf } from './search/stakes';
 import type { Cuts } from './work/cuts';
 import type { Draft, Drafts } from './work/draft';
@@ -90,7 +91,8 @@ const candidatesOf = (l: Live): StartOption[] =>
 
 /** When the film that is there is ready for the next session's hands. */
 function groundBefore({ request, memory }: Shared, { before, sessions }: Drafts): Omit<Ground, 'latestMs'> {
-  const { air, nowMs } = request;
+  const { air, job } = request;
+  const nowMs = Math.max(request.nowMs, sessions[0] ? hereFrom(job, sessions[0]) : -Infinity);
   const members = air.rows - 1;
   if (!before || sessions[0]?.started !== false)
     return {
@@ -115,6 +117,7 @@ function groundsOf(shared: Shared, drafts: Drafts): SearchInput['groundOf'] {
   const tables = sessions.map((d) => doneTable(d.visits, shared.hours, air));
   const begins = groundBefore(shared, drafts);
   const nowDoneMs = sessions[0] ? firstDone(shared, drafts) : nowMs;
+  const here = sessions.map((d) => hereFrom(shared.request.job, d));
   const first: Ground = {
     readyMs: begins.readyMs.map((t) => (t <= nowMs ? nowDoneMs : tables[0]!(t))),
     latestMs: null,
@@ -123,15 +126,15 @@ function groundsOf(shared: Shared, drafts: Drafts): SearchInput['groundOf'] {
   };
   const known = sessions.map(() => new Map<StartOption, Ground>());
   return (k, last) => {
-    if (!last) return sessions[0]!.started ? null : first;
+    if (!last) return sessions[0]!.started && here[0]! <= nowMs ? null : first;
     const made = known[k]!.get(last);
     if (made) return made;
     const done = tables[k]!;
     const bonds = sessions[k - 1]!.rest?.bonds === true;
     const ground: Ground = {
-      readyMs: last.readyMs.map(done),
+      readyMs: last.readyMs.map((t) => done(Math.max(t, here[k]!))),
       latestMs: bonds ? last.latestMs : null,
-      centralReadyMs: Math.max(done(Math.max(last.centralReadyMs, last.endMs)), last.endMs),
+      centralReadyMs: Math.max(done(Math.max(last.centralReadyMs, last.endMs, here[k]!)), last.endMs),
       centralLatestMs: bonds ? last.centralLatestMs : Infinity,
     };
     known[k]!.set(last, ground);
@@ -156,6 +159,7 @@ export function attempt(shared: Shared, cuts: Cuts): Attempt {
   const doneMs = sessions[0] ? firstDone(shared, drafts) : nowMs;
   const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? doneMs : nowMs));
   const pinned = live.map((l) => l.pinMs !== null);
+  const delayPerDay = job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY;
   const input: SearchInput = {
     nowMs,
     candidates: live.map(candidatesOf),
@@ -163,7 +167,9 @@ export function attempt(shared: Shared, cuts: Cuts): Attempt {
     stakes: live.map((l) => l.stakes),
     groundOf: groundsOf(shared, drafts),
     rushSafe: job.risk.rushSafe,
-    delayPerDay: job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY,
+    delayPerDay,
+    lateDays: lateDaysOf(job, sessions),
+    latePerDay: latePerDay(job, delayPerDay),
   };
   const chains = searchChains(input, CHAINS_KEPT);
   const firstReadyMs = groundBefore(shared, drafts).centralReadyMs;

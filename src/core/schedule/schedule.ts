@@ -62,7 +62,13 @@ function sharedOf(request: ScheduleRequest, days: number): Shared {
   const { job, air, nowMs } = request;
   const untilMs = horizonMs(request, days);
   const free = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
-  return { request, memory: memoryOf(air), free, hours: handHours(air, job.place, free), untilMs };
+  return {
+    request,
+    memory: memoryOf(air, job.schools?.drying ?? 'energy'),
+    free,
+    hours: handHours(air, job.place, free),
+    untilMs,
+  };
 }
 
 function isGood({ chains, input }: Attempt): boolean {

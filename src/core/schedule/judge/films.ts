@@ -6,7 +6,7 @@ import type { Product } from '@/model/product';
 import type { Clocks, ProductClock } from '../../drying/clocks';
 import type { Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
-import type { Draft, Film } from '../work/draft';
+import type { CoatStep, Draft, Film } from '../work/draft';
 import type { Bound, BoundStep, Use } from './bound';
 import type { FirstFault } from './first-fault';
 import { LIMIT_STAGES, type LimitStage, type LimitTable } from './limits';
@@ -19,6 +19,8 @@ const UNTIL: Readonly<Record<LimitStage, Stage>> = {
   wet: 'touchDry',
   soft: 'handle',
 };
+
+const AS_SHEET: CoatStep['film'] = { coat: 1, layer: 1 };
 
 interface Seen {
   readonly row: number;
@@ -36,6 +38,7 @@ export class Films {
   private readonly kinClocks: (ProductClock | null)[];
   private readonly sinceMs: Float64Array;
   private readonly kinEndMs: Float64Array;
+  private readonly kinFilm: CoatStep['film'][];
   /** Shape [parts]: the film that was there before. */
   private readonly carried: readonly (Film | null)[];
   /** Shape [parts]: the next session goes on this part. */
@@ -56,6 +59,7 @@ export class Films {
     this.kinClocks = new Array<ProductClock | null>(bound.kinCount).fill(null);
     this.sinceMs = new Float64Array(bound.kinCount);
     this.kinEndMs = new Float64Array(bound.kinCount);
+    this.kinFilm = new Array<CoatStep['film']>(bound.kinCount).fill(AS_SHEET);
     this.goesOn = draft.partIds.map((id) => !draft.rest || draft.rest.partIds.includes(id));
     this.carried = draft.partIds.map((id) => draft.carry.get(id) ?? null);
   }
@@ -77,7 +81,16 @@ export class Films {
       this.tables[k] = this.limitsOf(film.product);
       this.sinceMs[k] = startMs;
       this.kinEndMs[k] = film.endedMs;
+      this.kinFilm[k] = AS_SHEET;
     }
+  }
+
+  /** Film on a part over the sheet's; what was sprayed before is taken as the sheet has it. */
+  private filmOn(part: number, stage: Stage): number {
+    const k = this.stepOn[part]!;
+    if (k < 0) return 1;
+    const { film } = this.bound.steps[k]!.step;
+    return stage === 'flash' ? film.coat : film.layer;
   }
 
   /** When every part that is sprayed next has reached a stage, ms; -Infinity where there is no film. */
@@ -85,7 +98,8 @@ export class Films {
     let latest = -Infinity;
     for (const { part } of uses) {
       const clock = this.clocks[part];
-      if (clock) latest = Math.max(latest, clock.stageAt(stage, row, this.endMs[part]!));
+      if (clock)
+        latest = Math.max(latest, clock.stageAt(stage, row, this.endMs[part]!, this.filmOn(part, stage)));
     }
     return latest;
   }
@@ -97,7 +111,8 @@ export class Films {
       const use = uses[i]!;
       const clock = this.clocks[use.part];
       if (!clock) continue;
-      const at = clock.stageAt(use.stage, row, this.endMs[use.part]!) - use.offsetMs;
+      const film = this.filmOn(use.part, use.stage);
+      const at = clock.stageAt(use.stage, row, this.endMs[use.part]!, film) - use.offsetMs;
       if (at > latest) latest = at;
     }
     return latest;
@@ -135,7 +150,9 @@ export class Films {
     const sinceMs = this.sinceMs[k]!;
     for (let i = 0; i < LIMIT_STAGES.length; i++) {
       const stage = LIMIT_STAGES[i]!;
-      fault.hold(table, stage, sinceMs, Math.min(coveredMs, clock.stageAt(UNTIL[stage], row, endMs)));
+      const until = UNTIL[stage];
+      const film = until === 'flash' ? this.kinFilm[k]!.coat : this.kinFilm[k]!.layer;
+      fault.hold(table, stage, sinceMs, Math.min(coveredMs, clock.stageAt(until, row, endMs, film)));
     }
   }
 
@@ -159,7 +176,9 @@ export class Films {
     this.clocks[part] = clock;
     this.stepOn[part] = k;
     this.endMs[part] = toMs;
-    this.kinEndMs[this.bound.kin[part]!] = toMs;
+    const kin = this.bound.kin[part]!;
+    this.kinEndMs[kin] = toMs;
+    this.kinFilm[kin] = step.film;
   }
 
   /** The last films, until they mind nothing any more. */
@@ -172,10 +191,11 @@ export class Films {
       if (!clock || !table) continue;
       const sinceMs = this.sinceMs[k]!;
       const endMs = this.kinEndMs[k]!;
-      const dustFreeMs = clock.stageAt('dustFree', row, endMs);
-      const touchDryMs = clock.stageAt('touchDry', row, endMs);
-      const handleMs = clock.stageAt('handle', row, endMs);
-      fault.hold(table, 'laid', sinceMs, clock.stageAt('flash', row, endMs));
+      const { coat, layer } = this.kinFilm[k]!;
+      const dustFreeMs = clock.stageAt('dustFree', row, endMs, layer);
+      const touchDryMs = clock.stageAt('touchDry', row, endMs, layer);
+      const handleMs = clock.stageAt('handle', row, endMs, layer);
+      fault.hold(table, 'laid', sinceMs, clock.stageAt('flash', row, endMs, coat));
       fault.hold(table, 'open', sinceMs, dustFreeMs);
       fault.hold(table, 'wet', sinceMs, touchDryMs);
       fault.hold(table, 'soft', sinceMs, handleMs);
@@ -203,7 +223,7 @@ export class Films {
       const clock = this.clocks[i];
       if (!clock || !this.goesOn[i]) continue;
       const endMs = this.endMs[i]!;
-      readyMs = Math.max(readyMs, clock.stageAt(stage, row, endMs));
+      readyMs = Math.max(readyMs, clock.stageAt(stage, row, endMs, this.filmOn(i, stage)));
       const bondMin = stage === 'flash' ? clock.product.itselfMaxMin : clock.product.nextBondMaxMin;
       if (rest?.bonds && bondMin !== undefined)
         latestMs = Math.min(latestMs, clock.maxAt(bondMin, row, endMs));

@@ -6,6 +6,7 @@
 import type { Product } from '@/model/product';
 import type { AtPart } from '../../air/at-part';
 import { Clocks } from '../../drying/clocks';
+import type { DryingSchool } from '../../drying/rate';
 import { remember } from '../../records/remember';
 import { limitTable, type LimitTable } from './limits';
 import type { StartOption } from './start-option';
@@ -18,14 +19,14 @@ export interface Memory {
   judgeOf(session: string, judge: Judge): Judge;
 }
 
-const memories = new WeakMap<AtPart, Memory>();
+const memories = new WeakMap<AtPart, Map<DryingSchool, Memory>>();
 const SESSIONS_KEPT = 24;
 
-function freshMemory(air: AtPart): Memory {
+function freshMemory(air: AtPart, school: DryingSchool): Memory {
   const tables = new WeakMap<Product, LimitTable>();
   const sessions = new Map<string, Map<string, StartOption>>();
   return {
-    clocks: new Clocks(air),
+    clocks: new Clocks(air, school),
     limitsOf: (p) => {
       const table = tables.get(p) ?? limitTable(air, p);
       tables.set(p, table);
@@ -43,8 +44,10 @@ function freshMemory(air: AtPart): Memory {
   };
 }
 
-export function memoryOf(air: AtPart): Memory {
-  const memory = memories.get(air) ?? freshMemory(air);
-  memories.set(air, memory);
+export function memoryOf(air: AtPart, school: DryingSchool): Memory {
+  const bySchool = memories.get(air) ?? new Map<DryingSchool, Memory>();
+  memories.set(air, bySchool);
+  const memory = bySchool.get(school) ?? freshMemory(air, school);
+  bySchool.set(school, memory);
   return memory;
 }

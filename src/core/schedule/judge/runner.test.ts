@@ -8,11 +8,20 @@ import { systemFor } from '../../coating/system';
 import { Clocks } from '../../drying/clocks';
 import { airForJob } from '../../job-air';
 import { uniform } from '../../numerics/random';
-import { DAY, HALF_HOUR, MINUTE } from '../../time/instant';
+import { DAY, HALF_HOUR } from '../../time/instant';
 import { draftsOf } from '../work/drafts';
 import { limitTable } from './limits';
 import { Runner } from './runner';
-import { badHours, inTheDark, potFaults, tooLate, tooSoon, twoAtOnce, type Judged } from './slow-judge';
+import {
+  badHours,
+  inTheDark,
+  potFaults,
+  SLACK_MS,
+  tooLate,
+  tooSoon,
+  twoAtOnce,
+  type Judged,
+} from './slow-judge';
 
 const draw = uniform(1711);
 const upTo = (n: number): number => Math.floor(draw() * n);
@@ -123,12 +132,12 @@ describe('a session in one future (2,400 seeded runs)', () => {
     expect(well.flatMap(inTheDark)).toEqual([]);
   });
   it('no unchecked hour between first coat and handle-dry: what ends well minds no half hour of it', () => {
-    expect(well.flatMap((r) => badHours(r, -2 * MINUTE))).toEqual([]);
+    expect(well.flatMap((r) => badHours(r, -SLACK_MS))).toEqual([]);
   });
   it('and nothing is refused for an hour that does no harm', () => {
     const AIR = new Set(['wind', 'gusts', 'dew-gap', 'humid', 'hot', 'pop', 'cold', 'rain', 'dew']);
     const refused = laid.filter((r) => r.run.cause !== null && AIR.has(r.run.cause));
     expect(refused.length).toBeGreaterThan(100);
-    expect(refused.filter((r) => badHours(r, 2 * MINUTE).length === 0)).toEqual([]);
+    expect(refused.filter((r) => badHours(r, SLACK_MS).length === 0)).toEqual([]);
   });
 });

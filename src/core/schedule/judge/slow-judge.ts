@@ -2,7 +2,7 @@
  * The obvious way beside the runner, for tests: a finished run looked at minute by minute and half hour by half
  * hour, part by part. It shares no table, curve or search with what it judges.
  */
-import { isTwoPart } from '../../chemistry/cards';
+import { isTwoPart, type DryMode } from '../../chemistry/cards';
 import type { Product } from '@/model/product';
 import type { AtPart } from '../../air/at-part';
 import { dryRate, stageOf, waterFactor, type Stage } from '../../drying/rate';
@@ -18,27 +18,45 @@ export interface Judged {
   readonly startMs: number;
 }
 
-/** Doses and clocks are rounded to the minute on the way: so much either side, ms. */
-const SLACK_MS = 2 * MINUTE;
+/**
+ * Clocks are rounded to the minute on the way, and the running integral is straight between two half hours
+ * where this one bends: so much either side, ms.
+ */
+export const SLACK_MS = 3 * MINUTE;
 
-/** Value of a column on the central line between two half hours. */
-function valueAt(air: AtPart, column: Float64Array, ms: number): number {
-  const x = Math.min(air.nodes - 1.001, Math.max(0, (ms - air.startMs) / air.stepMs));
-  const i = Math.floor(x);
+type Laying = Pick<CoatStep, 'product' | 'film'>;
+
+/** From memory: still air 0.8, a light wind 1.15 of the usual. */
+function movingAir(windMs: number): number {
+  if (windMs < 0.1) return 0.8;
+  return windMs > 1.5 ? 1.15 : 1;
+}
+
+/** Rate of a stage at each half hour of the central line; between them it runs straight. */
+function ratesOf(air: AtPart, product: Product, mode: DryMode): Float64Array {
+  const minC = mode === 'cure' && product.belowMin !== 'creeps' ? product.tempMinC : -Infinity;
   const o = (air.rows - 1) * air.nodes;
-  return column[o + i]! * (1 - (x - i)) + column[o + i + 1]! * (x - i);
+  return Float64Array.from({ length: air.nodes }, (_, i) => {
+    const rate = dryRate(mode, air.panelC[o + i]!, product.refTempC, minC);
+    if (mode === 'cure') return rate;
+    const wet = mode === 'water' ? waterFactor(air.rhFrac[o + i]!) : 1;
+    return rate * wet * movingAir(air.windMs[o + i]!);
+  });
 }
 
 /** When a stage is reached, by steps of a minute; Infinity past the forecast. */
-export function reachedAt(air: AtPart, product: Product, stage: Stage, fromMs: number): number {
+export function reachedAt(air: AtPart, { product, film }: Laying, stage: Stage, fromMs: number): number {
   const { minutes, mode } = stageOf(product, stage);
+  // From memory: what leaves a film takes longer as it is thicker, what reacts does not.
+  const thick = mode === 'cure' ? 1 : Math.max(1, stage === 'flash' ? film.coat : film.layer);
+  const rates = ratesOf(air, product, mode);
   const endMs = air.startMs + (air.nodes - 1) * air.stepMs;
-  const minC = mode === 'cure' && product.belowMin !== 'creeps' ? product.tempMinC : -Infinity;
   let dose = 0;
   for (let at = fromMs; at < endMs; at += MINUTE) {
-    if (dose >= minutes) return at;
-    const wet = mode === 'water' ? waterFactor(valueAt(air, air.rhFrac, at)) : 1;
-    dose += wet * dryRate(mode, valueAt(air, air.panelC, at + MINUTE / 2), product.refTempC, minC);
+    if (dose >= minutes * thick) return at;
+    const x = Math.max(0, (at + MINUTE / 2 - air.startMs) / air.stepMs);
+    const i = Math.min(air.nodes - 2, Math.floor(x));
+    dose += rates[i]! * (1 - (x - i)) + rates[i + 1]! * (x - i);
   }
   return Infinity;
 }
@@ -64,8 +82,10 @@ export function tooSoon(judged: Judged): string[] {
     return coats.slice(1).flatMap((b, i) => {
       const a = coats[i]!;
       const stage = a.of.layerId === b.of.layerId ? 'flash' : 'next';
-      const readyMs = reachedAt(air, a.of.product, stage, a.endMs);
-      return b.startMs >= readyMs - SLACK_MS ? [] : [`${b.of.id} on ${id}`];
+      const readyMs = reachedAt(air, a.of, stage, a.endMs);
+      return b.startMs >= readyMs - SLACK_MS
+        ? []
+        : [`${b.of.id} on ${id}, ${(readyMs - b.startMs) / MINUTE} min of ${(b.startMs - a.endMs) / MINUTE}`];
     });
   });
 }
@@ -122,7 +142,7 @@ export function badHours(judged: Judged, wider: number): string[] {
       const over = coats.find((c) => c.of.layerId === layers[i + 1]);
       const { product } = mine[0]!.of;
       return MINDS.flatMap(([stage, minds]) => {
-        const doneMs = reachedAt(air, product, stage, mine.at(-1)!.endMs);
+        const doneMs = reachedAt(air, mine.at(-1)!.of, stage, mine.at(-1)!.endMs);
         const toMs = Math.min(over?.startMs ?? Infinity, doneMs) + wider;
         if (!Number.isFinite(toMs)) return [`${layerId} on ${id} past the forecast`];
         const bad = nodesIn(air, { fromMs: mine[0]!.startMs, toMs }).filter((k) => minds(air, product, k));

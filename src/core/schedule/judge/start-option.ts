@@ -44,6 +44,8 @@ export interface StartOption {
    */
   readonly readyMs: Float64Array;
   readonly latestMs: Float64Array;
+  /** Handle-dry per member, NaN in a lost future; shape [members]. */
+  readonly handlesMs: Float64Array;
   readonly causes: ReadonlyMap<Cause, number>;
   readonly free: boolean;
   readonly verdict: StartVerdict;
@@ -77,7 +79,7 @@ export function isFree(spans: readonly Span[], fromMs: number, toMs: number): bo
   return spans.some((s) => s.startMs <= fromMs && toMs <= s.endMs);
 }
 
-type Futures = Pick<StartOption, 'ok' | 'good' | 'counted' | 'readyMs' | 'latestMs' | 'causes'>;
+type Futures = Pick<StartOption, 'ok' | 'good' | 'counted' | 'readyMs' | 'latestMs' | 'handlesMs' | 'causes'>;
 
 function uncounted(members: number, cause: Cause): Futures {
   return {
@@ -86,6 +88,7 @@ function uncounted(members: number, cause: Cause): Futures {
     counted: false,
     readyMs: new Float64Array(members).fill(-Infinity),
     latestMs: new Float64Array(members).fill(Infinity),
+    handlesMs: new Float64Array(members).fill(NaN),
     causes: new Map([[cause, members]]),
   };
 }
@@ -96,6 +99,7 @@ function runFutures(runner: Runner, members: number, startMs: number, freeUntilM
   const ok = noMembers();
   const readyMs = new Float64Array(members).fill(-Infinity);
   const latestMs = new Float64Array(members).fill(Infinity);
+  const handlesMs = new Float64Array(members).fill(NaN);
   let good = 0;
   for (let m = 0; m < members; m++) {
     const run = runner.run(m, startMs);
@@ -106,10 +110,11 @@ function runFutures(runner: Runner, members: number, startMs: number, freeUntilM
     }
     readyMs[m] = run.readyMs;
     latestMs[m] = run.latestMs;
+    handlesMs[m] = run.handleMs;
     addMember(ok, m);
     good++;
   }
-  return { ok, good, counted: true, readyMs, latestMs, causes };
+  return { ok, good, counted: true, readyMs, latestMs, handlesMs, causes };
 }
 
 function verdictOf(share: number, central: Run, isEasy: () => boolean): StartVerdict {

@@ -41,6 +41,7 @@ function option(startMs: number): StartOption {
     laid: true,
     readyMs,
     latestMs,
+    handlesMs: readyMs,
     causes: new Map(),
     free: true,
     verdict: draws() < 0.5 ? 'good' : 'inside',
@@ -81,6 +82,8 @@ function week(sessions: number, starts: number): SearchInput {
     groundOf: (_k, last) => (last ? groundAfter(last, bonds) : first),
     rushSafe: upTo(11) / 10,
     delayPerDay: upTo(9),
+    lateDays: (handlesMs) => Math.max(0, (handlesMs.at(-1)! - 60 * HOUR) / DAY),
+    latePerDay: upTo(2) * 30,
   };
 }
 
@@ -127,7 +130,7 @@ function judged(input: SearchInput, chain: readonly StartOption[]): Judged | nul
   const safety = Math.exp(Math.log(4) * (2 * input.rushSafe - 1));
   return {
     startsMs: chain.map((s) => s.startMs),
-    score: safety * loss + 2 * edges + days * input.delayPerDay,
+    score: safety * loss + 2 * edges + days * input.delayPerDay + Math.max(0, days - 2.5) * input.latePerDay,
     joint,
   };
 }

@@ -41,6 +41,9 @@ export interface SearchInput {
   /** 0 rush … 1 safe. */
   readonly rushSafe: number;
   readonly delayPerDay: number;
+  /** Days past the deadline, by when each session so far is handle-dry; and what one costs. */
+  readonly lateDays: (handlesMs: readonly number[]) => number;
+  readonly latePerDay: number;
 }
 
 export interface Chain {
@@ -65,7 +68,10 @@ export const safetyFactor = (rushSafe: number): number => 4 ** (2 * rushSafe - 1
 function scoreOf(input: SearchInput, picks: readonly StartOption[], loss: number): number {
   const edge = picks.filter((x) => x.verdict !== 'good').length * EDGE_COST;
   const waitedDays = Math.max(0, picks.at(-1)!.handleMs - input.nowMs) / DAY;
-  return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.delayPerDay;
+  // A path that is not whole yet is judged by what it has; its last parts come later still.
+  const isWhole = picks.length === input.candidates.length;
+  const late = isWhole ? input.lateDays(picks.map((p) => p.handleMs)) * input.latePerDay : 0;
+  return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.delayPerDay + late;
 }
 
 /** Whether a session may start then, on the central line. */

@@ -80,6 +80,7 @@ export function coatsOf(
       product,
       coat: i + 1,
       coats: layer.coats,
+      film: { coat: weight, layer: Math.max(weight, (i + 1) / product.coats) },
       minutes,
       ml: of.reduce((a, x) => a + x.ml, 0),
       partIds: on,

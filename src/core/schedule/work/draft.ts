@@ -42,6 +42,8 @@ export interface CoatStep {
   readonly product: Product;
   readonly coat: number;
   readonly coats: number;
+  /** Film of this coat over the sheet's, and of the layer so far over the sheet's usual coats. */
+  readonly film: { readonly coat: number; readonly layer: number };
   /** Of a round over all its parts. */
   readonly minutes: number;
   readonly ml: number;

@@ -1,7 +1,7 @@
 /** A chosen session written out: every task with its clock time, what to do, what to check before going on. */
 import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
-import { chanceOf } from '../../numerics/stats';
+import { chanceOf, quantile } from '../../numerics/stats';
 import { minutesBetween } from '../../time/instant';
 import { lastNodeMs } from '../attempt';
 import type { StartOption } from '../judge/start-option';
@@ -65,6 +65,13 @@ function restOf({ air, run, draft, iso }: Sheet): Session['rest'] {
   return { why: draft.rest.why, from: iso(within(air, run.readyMs)), until };
 }
 
+/** Between which eight of ten futures that end well lie. @param atMs by member; what is not finite is lost */
+function rangeOf(atMs: Float64Array, iso: (ms: number) => string): [string, string] | null {
+  const known = [...atMs].filter(Number.isFinite);
+  if (known.length === 0) return null;
+  return [iso(quantile(known, 0.1)), iso(quantile(known, 0.9))];
+}
+
 /** The session is run once more on the central line. */
 export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string): Written {
   const { draft, runner, stakes } = live;
@@ -90,6 +97,7 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     touchDryAt: at(run.touchDryMs),
     handleAt: at(run.handleMs),
     readyAt: rest?.from ?? null,
+    ranges: { handle: rangeOf(pick.handlesMs, iso), ready: rest && rangeOf(pick.readyMs, iso) },
     holdUntil: rest?.until ?? null,
     chance: chanceOf(joint, pick.of),
     oksOf: [joint, pick.of],

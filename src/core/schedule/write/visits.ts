@@ -7,6 +7,7 @@ import type { Task, Visit } from '@/model/plan';
 import { isoOf, MINUTE } from '../../time/instant';
 import type { Attempt, Shared } from '../attempt';
 import type { Chain } from '../search/chains';
+import { hereFrom } from '../search/deadlines';
 import { UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
 import { placeWork, type Piece } from '../work/hands';
 import { prepCard } from './preparation';
@@ -115,9 +116,10 @@ function unmasking({ hours, request }: Shared, draft: Draft, lastMs: number): Wr
 }
 
 /** From when the hands may go to the work before a session. */
-function beginsMs({ request }: Shared, best: Chain, k: number): number {
+function beginsMs({ request }: Shared, best: Chain, k: number, draft: Draft): number {
   const last = best.picks[k - 1];
-  return last ? Math.max(last.centralReadyMs, last.endMs) : request.nowMs;
+  const here = hereFrom(request.job, draft);
+  return last ? Math.max(last.centralReadyMs, last.endMs, here) : Math.max(request.nowMs, here);
 }
 
 export function writeVisits(
@@ -127,7 +129,7 @@ export function writeVisits(
 ): WrittenVisit[] {
   const { tz } = shared.request.job.place;
   return live.flatMap(({ draft }, k) => {
-    const fromMs = k === 0 ? firstReadyMs : beginsMs(shared, best, k);
+    const fromMs = k === 0 ? firstReadyMs : beginsMs(shared, best, k, draft);
     const { pieces } = placeWork(draft.visits, shared.hours, fromMs);
     const shop = pieces.filter((p) => p.step.kind === 'shop');
     const work = pieces.filter((p) => p.step.kind !== 'shop');
