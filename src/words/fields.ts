@@ -34,6 +34,8 @@ const LEAVES: Readonly<Record<string, string>> = {
   zones: 'the zones',
   sharePct: 'the share',
   deadline: 'the day to be ready by',
+  deadlineHour: 'the hour to be ready by',
+  readyFrom: 'the day a part is here from',
   tz: 'the time zone',
   lat: 'the latitude',
   lon: 'the longitude',

@@ -182,6 +182,22 @@ export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
   'not-ready': 'the drying of the layer below',
   'free-hours': 'the end of your free hours',
 };
+/** Stages of drying, and what ends. */
+export const CHARTED_NAMES = {
+  flash: 'Flash, next coat of it',
+  next: 'Next product over it',
+  dustFree: 'Dust-free',
+  touchDry: 'Touch-dry',
+  tape: 'Tape on it',
+  handle: 'Handle-dry',
+  sand: 'Sanding',
+  again: 'Again after its span',
+  polish: 'Polishing',
+  cure: 'Cured',
+  'recoat-max': 'Latest next coat of it',
+  'bond-max': 'Latest for a bond',
+  pot: 'Pot life',
+} as const;
 /** Grades of hardener and reducer. */
 export const GRADE_WORDS = {
   fast: 'fast',

@@ -1,4 +1,5 @@
 /** Edits of the parts: added, changed, taken out, with their zones and dents; the layers stay in step. */
+import { isDay } from './purpose';
 import type { Job, Part, SystemLayer } from '@/model/job';
 import { PART_PRESETS } from '../surface/presets';
 import { wholePartId, zoneId } from '../surface/zones';
@@ -106,3 +107,12 @@ export const patchDent = (job: Job, id: string, at: number, patch: Partial<Dent>
 
 export const removeDent = (job: Job, id: string, at: number): Job =>
   changePart(job, id, (p) => ({ ...p, dents: (p.dents ?? []).toSpliced(at, 1) }));
+
+/** A day of a part by itself (yyyy-mm-dd); anything else means none. */
+export function setPartDay(job: Job, id: string, field: 'readyFrom' | 'deadline', day: string): Job {
+  const changed = (part: Part): Part => {
+    const { [field]: _was, ...rest } = part;
+    return isDay(day) ? { ...rest, [field]: day } : rest;
+  };
+  return { ...job, parts: job.parts.map((p) => (p.id === id ? changed(p) : p)) };
+}

@@ -20,7 +20,15 @@ export const isDay = (text: string): boolean => /^\d{4}-\d\d-\d\d$/.test(text);
 /** The day it must be ready (yyyy-mm-dd); anything else means no day. */
 export function setDeadline(job: Job, day: string): Job {
   const { deadline: _was, ...purpose } = job.purpose;
-  return { ...job, purpose: isDay(day) ? { ...purpose, deadline: day } : purpose };
+  if (isDay(day)) return { ...job, purpose: { ...purpose, deadline: day } };
+  const { deadlineHour: _hour, ...without } = purpose;
+  return { ...job, purpose: without };
+}
+
+/** The hour of that day (hh:mm); 24:00 is its end and says nothing. */
+export function setDeadlineHour(job: Job, hour: string): Job {
+  const { deadlineHour: _was, ...purpose } = job.purpose;
+  return { ...job, purpose: hour === '24:00' ? purpose : { ...purpose, deadlineHour: hour } };
 }
 
 export const patchPlace = (job: Job, patch: Partial<Place>): Job => ({

@@ -18,6 +18,7 @@ import { SectionPanel } from './section-panel';
 
 const RoutesPanel = later('Ways to do it', () => import('./routes-panel').then((m) => m.RoutesPanel));
 const PrepPanel = later('Preparation', () => import('./prep-panel').then((m) => m.PrepPanel));
+const DryingPanel = later('Drying and heat', () => import('./drying-panel').then((m) => m.DryingPanel), 400);
 const SheetsPanel = later('Your own data sheets', () => import('./sheets-panel').then((m) => m.SheetsPanel));
 
 export function BuildUpStage() {
@@ -50,6 +51,7 @@ export function BuildUpStage() {
         />
         <SchoolsPanel />
         <ColourPanel job={job} products={products} />
+        <DryingPanel products={products} />
         <SheetsPanel />
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage="build-up" />

@@ -8,6 +8,7 @@ import { useFormat } from '../theme/providers';
 import { DentsEditor } from './dents-editor';
 import { FacesTable } from './faces-table';
 import { FindOut } from './find-out';
+import { PartDates } from './part-dates';
 import { PartFields } from './part-fields';
 import type { PartProps } from './part-props';
 import { ZonesEditor } from './zones-editor';
@@ -52,6 +53,7 @@ export function PartCard({ part, index, selected, onSelect }: PartCardProps) {
       <FindOut name={name} onAnswer={(found) => desk.edit((j) => learnPart(j, part.id, found))} />
       <ZonesEditor part={part} index={index} areaM2={m?.areaM2 ?? null} />
       <DentsEditor part={part} index={index} />
+      <PartDates part={part} />
       {m && m.faces.length > 1 && <FacesTable part={part} measured={m} />}
     </fieldset>
   );

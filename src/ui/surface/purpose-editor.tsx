@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { patchColour, patchPurpose, setDeadline, setExposure } from '@/core/edits/purpose';
+import { patchColour, patchPurpose, setDeadline, setDeadlineHour, setExposure } from '@/core/edits/purpose';
 import type { Job } from '@/model/job';
 import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES, SPRAYERS } from '@/model/lists';
 import { COLOUR_KIND_NAMES, EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
@@ -13,6 +13,7 @@ import { NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
 import { followingFrom } from '../views/purpose';
 import { TextBox } from '../parts/text-box';
+import { ClockBox } from '../parts/clock-box';
 import { DateBox } from '../parts/date-box';
 
 const SPRAYER_NAMES = {
@@ -201,13 +202,23 @@ function AirFedBox() {
 
 function DeadlineField() {
   const desk = useDesk();
+  const { deadline, deadlineHour = '24:00' } = desk.job.purpose;
   return (
-    <DateBox
-      isBare
-      label="Ready by"
-      value={desk.job.purpose.deadline ?? ''}
-      onChange={(day) => desk.edit((j) => setDeadline(j, day))}
-    />
+    <span className="row" style={{ flexWrap: 'nowrap' }}>
+      <DateBox
+        isBare
+        label="Ready by"
+        value={deadline ?? ''}
+        onChange={(day) => desk.edit((j) => setDeadline(j, day))}
+      />
+      {deadline !== undefined && (
+        <ClockBox
+          label="Hour of that day"
+          value={deadlineHour}
+          onChange={(hour) => desk.edit((j) => setDeadlineHour(j, hour))}
+        />
+      )}
+    </span>
   );
 }
 

@@ -367,7 +367,13 @@ describe('the spray day', () => {
       ...plan.sessions[0]!,
       startsAt: '2026-05-16T10:00:00+01:00',
       readyAt: null,
+      ranges: { handle: null, ready: null },
     } as unknown as Session;
+    const range: [string, string] = ['2026-05-16T17:50:00+01:00', '2026-05-16T18:20:00+01:00'];
+    const ranged = { ...s, handleAt: range[0], ranges: { handle: range, ready: null } };
+    expect(handleLine(ranged, plan, CATALOGUE, f)).toMatch(
+      /^Handle-dry, 17:50 to 18:20 in eight of ten futures\. /,
+    );
     const same = handleLine({ ...s, handleAt: '2026-05-16T18:00:00+01:00' }, plan, CATALOGUE, f);
     expect(same).toBe('Handle-dry. Until then no rain or dew on it, and not below 12 °C.');
     const next = handleLine(

@@ -46,6 +46,6 @@ export function followingFrom(job: Job, plan: Plan, f: Pick<Format, 'film'>): Fo
     exposure: afterExposure(job.purpose),
     sprayer: sprayer === 'aerosol' ? 'cans' : 'gun products where there are any, cans for the rest',
     kit: suppliedAir ? 'two-part clear may be proposed' : 'no isocyanate is proposed; one-part clear instead',
-    deadline: job.purpose.deadline ? 'a caution when it will not be handle-dry by then' : 'no day set',
+    deadline: job.purpose.deadline ? 'each day late counts as five of waiting, and is told' : 'no day set',
   };
 }

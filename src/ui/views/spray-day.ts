@@ -95,14 +95,21 @@ export function tickOf(plan: Plan, task: Tick['task'] & Partial<Task>): Omit<Tic
   };
 }
 
+/** Between which eight of ten futures lie; nothing where they agree. */
+function rangeText(range: Session['ranges']['handle'], f: Format): string {
+  if (!range || f.time(range[0]) === f.time(range[1])) return '';
+  return `, ${f.time(range[0])} to ${f.time(range[1])} in eight of ten futures`;
+}
+
 /** Handle-dry, until when it must be kept, and from when the next session may sand. */
 export function handleLine(session: Session, plan: Plan, products: readonly Product[], f: Format): string {
   const top = plan.layers.find((l) => l.id === session.layerIds.at(-1));
   const minC = products.find((p) => p.id === top?.productId)?.tempMinC ?? 10;
   const otherDay = session.handleAt.slice(0, 10) !== session.startsAt.slice(0, 10);
   const day = otherDay ? `, ${f.day(session.handleAt)}` : '';
+  const range = rangeText(session.ranges.handle, f);
   const sand = session.readyAt ? ` May be sanded from ${f.dayTime(session.readyAt)}.` : '';
-  return `Handle-dry${day}. Until then no rain or dew on it, and not below ${f.temp(minC)}.${sand}`;
+  return `Handle-dry${day}${range}. Until then no rain or dew on it, and not below ${f.temp(minC)}.${sand}`;
 }
 
 export const dayCautions = (plan: Plan): Caution[] => cautionsAt('spray-day', plan.cautions);
