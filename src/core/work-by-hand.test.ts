@@ -244,5 +244,40 @@ describe('every hour counts once', () => {
   });
 });
 
+describe('hours of others', () => {
+  const gun: SystemLayer[] = [
+    { role: 'base', productId: 'orrin-base-gun', coats: 2 },
+    { role: 'clear', productId: 'halden-gun-gloss', coats: 2 },
+  ];
+  it('the compressor keeps quiet hours; cans need none', () => {
+    const quiet: Job = job(gun, {
+      place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true, loud: ['14:00', '18:00'] },
+    });
+    const clock = (iso: string): string => iso.slice(11, 16);
+    const s = planned(quiet).sessions[0]!;
+    expect(clock(s.startsAt) >= '14:00' && clock(s.handsOffAt) <= '18:00').toBe(true);
+    const cans = gun.map((l) => ({ ...l, productId: l.role === 'base' ? 'orrin-base' : 'halden-1k-gloss' }));
+    expect(clock(planned({ ...quiet, system: { layers: cans } }).sessions[0]!.startsAt) < '14:00').toBe(true);
+  });
+  it('a night below the minimum after handle-dry costs its hours of cure, and is told', () => {
+    // Handle-dry by the evening; from 22 to 8 it is 6 °C, where a 2K stands still: twice ten hours.
+    const cold = steady(0, { airTempC: (h) => (h % 24 >= 8 && h % 24 < 22 ? 26 : 6) });
+    const at = '2026-05-16T10:00';
+    const open: Job = job(gun, {
+      place: { ...HARBOUR_LANE, shelter: 'carport', lamp: true },
+      starts: [{ sessionId: 's-base', at }],
+    });
+    const p = planned(open, cold);
+    const { coldCure } = p.sessions[0]!;
+    expect(coldCure!.hours).toBeGreaterThan(17);
+    expect(coldCure!.hours).toBeLessThan(23);
+    // At 6 °C a cure of 55 kJ/mol runs at about a third of its pace at 20 °C.
+    expect(coldCure!.lostMin / 60 / coldCure!.hours).toBeGreaterThan(0.25);
+    expect(coldCure!.lostMin / 60 / coldCure!.hours).toBeLessThan(0.5);
+    expect(p.cautions.map((c) => c.code)).toContain('cold-cure');
+    expect(planned(open).sessions[0]!.coldCure).toBeNull();
+  });
+});
+
 it('the clock of these tests is Sat 16 May 07:50 at Harbour Lane', () =>
   expect(NOW).toBe(msOf('2026-05-16T07:50', HARBOUR_LANE.tz)));

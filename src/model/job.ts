@@ -40,6 +40,7 @@ export const placeSchema = z.strictObject({
   elevationM: z.number().min(-430).max(6000).optional(),
   shelter: z.enum(SHELTERS),
   lamp: z.boolean().optional().describe('light enough to spray after dark'),
+  loud: span.optional().describe('hours in which a compressor may run; left out means any'),
 });
 export type Place = z.infer<typeof placeSchema>;
 export type Shelter = Place['shelter'];

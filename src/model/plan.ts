@@ -226,6 +226,12 @@ export const sessionSchema = z.strictObject({
     .describe('each coat, part by part'),
   rhythm: z.array(rhythmSchema),
   rest: restSchema.nullable().describe('the holding point after it; null after the last'),
+  coldCure: z
+    .strictObject({ hours: z.number(), lostMin: z.number() })
+    .nullable()
+    .describe(
+      'hours below the minimum in the two days after handle-dry, and the minutes of cure at the reference temperature they cost',
+    ),
 });
 export type Session = z.infer<typeof sessionSchema>;
 

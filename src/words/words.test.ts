@@ -98,6 +98,8 @@ describe('sentences', () => {
       budget: 2,
       currency: 'GBP',
       deadline: '2026-05-20',
+      hours: 9,
+      lostMin: 200,
     };
     for (const code of Object.keys(SENTENCES))
       expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);

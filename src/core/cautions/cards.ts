@@ -111,6 +111,9 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   }),
   'start-outside': session((s) => once(!s.feasible, { session: s.id })),
   'night-after': session((s) => once(lostToNight(s), { session: s.id, at: s.handleAt })),
+  'cold-cure': session((s) =>
+    s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],
+  ),
   'can-pressure': { of: 'task' },
   'sanding-dust': { of: 'task' },
 };

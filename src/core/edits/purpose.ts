@@ -72,3 +72,14 @@ const otherDays = (job: Job, date: string): FreeHours['exceptions'] =>
 export const blockDay = (job: Job, date: string): Job =>
   withExceptions(job, [...otherDays(job, date), { date, spans: [] }]);
 export const unblockDay = (job: Job, date: string): Job => withExceptions(job, otherDays(job, date));
+
+const DAY_LONG = ['00:00', '24:00'] as const;
+
+/** Hours in which a compressor may run; the whole day says nothing. */
+export function setLoud(job: Job, end: 'from' | 'to', clock: string): Job {
+  const [from, to] = job.place.loud ?? DAY_LONG;
+  const loud: [string, string] = end === 'from' ? [clock, to] : [from, clock];
+  const { loud: _was, ...place } = job.place;
+  const isWhole = loud[0] === DAY_LONG[0] && loud[1] === DAY_LONG[1];
+  return { ...job, place: isWhole ? place : { ...place, loud } };
+}

@@ -15,7 +15,7 @@ import { DEFAULT_DELAY_PER_DAY, stakesOf } from './search/stakes';
 import type { Cuts } from './work/cuts';
 import type { Draft, Drafts } from './work/draft';
 import { draftsOf } from './work/drafts';
-import { doneTable, placeWork, type HandHours } from './work/hands';
+import { doneTable, loudHours, placeWork, type HandHours } from './work/hands';
 import { withShopping } from './work/shopping';
 
 export interface ScheduleRequest {
@@ -65,9 +65,11 @@ function startsOf({ request: { nowMs }, free, untilMs }: Shared, also: readonly 
 
 /** Every start of one session judged, from memory where the same was asked before. */
 function liveOf(shared: Shared, draft: Draft, doneMs: number): Live {
-  const { request, free, memory } = shared;
+  const { request, memory } = shared;
   const { job, air, materials } = request;
   const { place } = job;
+  const isLoud = draft.steps.some((s) => s.product.carrier === 'gun');
+  const free = isLoud ? loudHours(place, shared.free) : shared.free;
   const runner = new Runner({ air, place }, memory.clocks, (p) => memory.limitsOf(p), draft);
   const pin = job.starts?.find((s) => s.sessionId === draft.id);
   const pinMs = pin ? msOf(pin.at, place.tz) : null;
@@ -80,7 +82,7 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number): Live {
     judgeStart(air, runner, { startMs, always, free }),
   );
   const also = [Math.ceil(doneMs / FIVE_MIN) * FIVE_MIN, ...(pinMs === null ? [] : [pinMs])];
-  const options = startsOf(shared, also).map((s) => judge(s, s === pinMs));
+  const options = startsOf({ ...shared, free }, also).map((s) => judge(s, s === pinMs));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
   return { draft, runner, options, pinMs, stakes: stakesOf(job, draft, materials), areaM2 };
 }

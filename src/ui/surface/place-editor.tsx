@@ -1,11 +1,12 @@
 'use client';
 /** Where: the place that turns weather into what the part feels. */
-import { patchPlace } from '@/core/edits/purpose';
+import { patchPlace, setLoud } from '@/core/edits/purpose';
 import type { Place } from '@/model/job';
 import { SHELTERS } from '@/model/lists';
 import { SHELTER_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
+import { ClockBox } from '../parts/clock-box';
 import { NumberBox } from '../parts/number-box';
 import { ZoneBox } from '../parts/zone-box';
 import { named, TextBox } from '../parts/text-box';
@@ -54,7 +55,32 @@ export function PlaceEditor() {
         onChange={(lon) => set({ lon })}
         fault={desk.faultAt('place.lon')}
       />
+      <LoudHours />
       <ZoneBox value={place.tz} onChange={(tz) => set({ tz })} fault={desk.faultAt('place.tz')} />
     </div>
+  );
+}
+
+/** Quiet hours of the neighbours, kept by the compressor of a gun. */
+function LoudHours() {
+  const desk = useDesk();
+  const { equipment, place } = desk.job;
+  if (equipment.sprayer === 'aerosol') return null;
+  const [from, to] = place.loud ?? ['00:00', '24:00'];
+  return (
+    <span className="row small" style={{ flexWrap: 'nowrap', gap: 6 }}>
+      Compressor from{' '}
+      <ClockBox
+        label="Compressor from"
+        value={from}
+        onChange={(clock) => desk.edit((j) => setLoud(j, 'from', clock))}
+      />{' '}
+      to{' '}
+      <ClockBox
+        label="Compressor to"
+        value={to}
+        onChange={(clock) => desk.edit((j) => setLoud(j, 'to', clock))}
+      />
+    </span>
   );
 }

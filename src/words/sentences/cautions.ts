@@ -1,7 +1,7 @@
 /** Cautions: what, then what to do. The first sentence is the heading. */
 import type { CautionCode } from '@/core/cautions/shown';
 import type { Caution } from '@/model/plan';
-import type { Format } from '../format';
+import { durationOf, type Format } from '../format';
 import { CAUSE_LIMITS } from '../names';
 import { teller, type Say } from './reader';
 
@@ -44,6 +44,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'primer-shade': (p) =>
     `${p.s('product')}: ${p.s('coats')} coats do not hide grey. It takes ${p.s('grey')}; over ${p.s('shade')} primer ${p.s('best')}.`,
   'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
+  'cold-cure': (p) =>
+    `The cure stands still. ${p.s('hours')} h below its minimum in the two days after; it costs ${durationOf(p.n('lostMin'))} of cure: sand and polish so much later, or keep it warm.`,
   'night-after': (p, f) =>
     `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };

@@ -44,7 +44,7 @@ export interface Placed {
 
 export type HandHours = Readonly<Record<WorkNeeds, readonly Span[]>>;
 
-function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
+export function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
   return a.flatMap((x) =>
     b.flatMap((y) => {
       const startMs = Math.max(x.startMs, y.startMs);
@@ -52,6 +52,16 @@ function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
       return startMs < endMs ? [{ startMs, endMs }] : [];
     }),
   );
+}
+
+/** Free hours in which a compressor may run: quiet hours are kept. @param free in order */
+export function loudHours({ loud, tz }: Pick<Place, 'loud' | 'tz'>, free: readonly Span[]): readonly Span[] {
+  const first = free[0];
+  const last = free.at(-1);
+  if (!loud || !first || !last) return free;
+  const every = [loud];
+  const weekly = { mon: every, tue: every, wed: every, thu: every, fri: every, sat: every, sun: every };
+  return overlap(free, freeSpans({ weekly, exceptions: [] }, tz, first.startMs, last.endMs));
 }
 
 /** Stretches of the grid in which something holds, half an hour about each node. */

@@ -9,6 +9,7 @@ import type { Live } from '../live';
 import { settleActivations } from './activation';
 import { writeAfter } from './after';
 import { writeCoats } from './coats';
+import { coldCureOf } from './cold-cure';
 import { writePreparation } from './preparation';
 import { rhythmOf } from './rhythm';
 import { newSheet, type Sheet } from './sheet';
@@ -110,6 +111,7 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     rounds: roundsOf(sheet),
     rhythm: rhythmOf(sheet),
     rest,
+    coldCure: coldCureOf(air, draft, run.handleMs),
   };
   return { session, handsOnMin: handsOnMinutes(tasks) };
 }
