@@ -14,7 +14,7 @@ export function PartDates({ part }: Pick<PartProps, 'part'>) {
       <summary className="small">Dates of its own</summary>
       <div className="row" style={{ marginTop: 8 }}>
         <DateBox label="Here from" value={part.readyFrom ?? ''} onChange={set('readyFrom')} />
-        <DateBox label="Ready by" value={part.deadline ?? ''} onChange={set('deadline')} />
+        <DateBox label="Due by" value={part.deadline ?? ''} onChange={set('deadline')} />
       </div>
     </details>
   );

@@ -18,10 +18,10 @@ export const BLOCKERS: Sentences = {
     `This build-up asks for ${p.s('sessions')} sessions, more than a forecast holds; up to ${p.s('most')} are planned. Take a sanded layer out.`,
   'plan-too-long': () =>
     'This job takes too long to plan. Make it two jobs, or give like parts as pieces of one.',
-  'no-free-stretch': () => 'No free stretch in the next seven days is long enough. Widen the free hours.',
+  'no-free-stretch': () => 'No free stretch in the forecast is long enough. Widen the free hours.',
   'no-window': (p) =>
-    `No window in the next seven days. In the way: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} (${p.s('share')} % of the hours tried).`,
-  'no-window-ready': () => 'The layer below is not ready to sand within seven days.',
+    `No window in the forecast. In the way: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} (${p.s('share')} % of the hours tried).`,
+  'no-window-ready': () => 'The layer below is not ready to go on within the forecast.',
   'window-outside-free-hours': (p, f) =>
     `${f.dayTime(p.s('at'))} would do (${percentOf(p.n('chance'))} %), but is not among your free hours.`,
   'place-would-open': (p, f) =>
@@ -34,7 +34,7 @@ export const BLOCKERS: Sentences = {
     'Neither more hours nor another shelter would open one this week. Look again with the next forecast, or take products that stand more cold.',
   'starts-do-not-chain': () => 'The starts set by hand do not follow one another. Let one of them go.',
   'no-chain': () =>
-    'Each session has its hours, but no order of them fits in seven days. Widen the free hours.',
+    'Each session has its hours, but no order of them fits into the forecast. Widen the free hours.',
 };
 
 export const sayBlocker = teller(BLOCKERS);

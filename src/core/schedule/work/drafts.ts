@@ -9,6 +9,7 @@ import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { doneOf, leftToDo, type Done } from './done';
 import type { CoatStep, Draft, Drafts, Film, OpenPot, Rest } from './draft';
 import { groupedCoats } from './groups';
+import { layersOn, lotsOf } from './lots';
 import { preparationOf } from './preparation';
 import { withTaping } from './taping';
 
@@ -100,11 +101,17 @@ interface Frame {
 }
 
 /** A segment as a session, its rest not yet known. */
-function draftOf(frame: Frame, group: Stretch, segment: Segment, at: { nth: number; first: boolean }): Draft {
+function draftOf(
+  frame: Frame,
+  group: Stretch,
+  segment: Segment,
+  at: { nth: number; first: boolean; lot: number },
+): Draft {
   const { job, system, done } = frame;
   const { steps, rested } = segment;
   const isFirst = at.nth === 0;
-  const id = idOf(steps, group, isFirst && rested === null);
+  const name = idOf(steps, group, isFirst && rested === null);
+  const id = at.lot === 0 ? name : `${name}-later`;
   const inside = new Set(steps.map((s) => s.layerId));
   const layers = group.layers.filter((l) => inside.has(l.id));
   // Films whose wait still runs carry the first coats; after a rest they are ground.
@@ -131,25 +138,35 @@ function draftOf(frame: Frame, group: Stretch, segment: Segment, at: { nth: numb
 
 export function draftsOf(job: Job, system: System, cuts: Cuts = NO_CUTS): Drafts {
   const done = doneOf(job, system);
-  const groups = splitAtSeams(system).map((layers) => stretchOf(job, system, layers, done));
-  const frame: Frame = { job, system, done, cuts, open: openLeft(done, groups) };
+  const stretches = splitAtSeams(system);
+  const lots = lotsOf(stretches, done);
+  const groups = lots.map((lot) =>
+    stretches
+      .map((layers) => layersOn(layers, lot))
+      .filter((layers) => layers.length > 0)
+      .map((layers) => stretchOf(job, system, layers, done)),
+  );
+  const frame: Frame = { job, system, done, cuts, open: openLeft(done, groups.flat()) };
   const sessions: Draft[] = [];
   const rests: Rest[] = [];
   let before: Drafts['before'] = null;
-  groups.forEach((group, index) => {
-    const film = latest([...group.films.values()]);
-    if (group.left.length === 0) {
-      before = film && { film, ready: 'sand' };
-      return;
-    }
-    const segments = segmentsOf(group.left, group.lastOn, cuts);
-    segments.forEach((segment, nth) => {
-      if (nth === 0 && segment.rested !== null)
-        before = film && { film, ready: restBefore(segment, segment.steps).ready };
-      sessions.push(draftOf(frame, group, segment, { nth, first: index === 0 && nth === 0 }));
-      rests.push(restBefore(segment, segment.steps));
-    });
-  });
+  groups.forEach((ofLot, lot) =>
+    ofLot.forEach((group, index) => {
+      const film = latest([...group.films.values()]);
+      if (group.left.length === 0) {
+        if (sessions.length === 0) before = film && { film, ready: 'sand' };
+        return;
+      }
+      const segments = segmentsOf(group.left, group.lastOn, cuts);
+      segments.forEach((segment, nth) => {
+        const rest = restBefore(segment, segment.steps);
+        if (sessions.length === 0 && segment.rested !== null) before = film && { film, ready: rest.ready };
+        const first = lot === 0 && index === 0 && nth === 0;
+        sessions.push(draftOf(frame, group, segment, { nth, first, lot }));
+        rests.push(rest);
+      });
+    }),
+  );
   const last = sessions.length - 1;
   return {
     sessions: sessions.map((s, k) => ({ ...s, unmask: k === last, rest: rests[k + 1] ?? null })),
@@ -164,8 +181,11 @@ function latest(films: readonly Film[]): Film | null {
 /** The coats of every stretch that are left, for the ways to part them. */
 export function coatsLeft(job: Job, system: System): (readonly CoatStep[])[] {
   const done = doneOf(job, system);
-  return splitAtSeams(system).map((layers) => {
-    const { left, lastOn, films } = stretchOf(job, system, layers, done);
-    return lastOn !== undefined && left.length > 0 && films.size > 0 ? [lastOn, ...left] : left;
-  });
+  const stretches = splitAtSeams(system);
+  return lotsOf(stretches, done).flatMap((lot) =>
+    stretches.map((layers) => {
+      const { left, lastOn, films } = stretchOf(job, system, layersOn(layers, lot), done);
+      return lastOn !== undefined && left.length > 0 && films.size > 0 ? [lastOn, ...left] : left;
+    }),
+  );
 }
