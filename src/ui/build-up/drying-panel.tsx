@@ -76,7 +76,11 @@ function Chart({ product, what, f }: ChartProps) {
   return (
     <div style={{ height: HEIGHT_PX }} aria-hidden="true">
       <ResponsiveContainer width="100%" height="100%">
-        <LineChart data={chartRows(product, what)} margin={{ top: 12, right: 16, bottom: 4, left: 8 }}>
+        <LineChart
+          accessibilityLayer={false}
+          data={chartRows(product, what)}
+          margin={{ top: 12, right: 16, bottom: 4, left: 8 }}
+        >
           <CartesianGrid stroke="var(--line)" vertical={false} />
           <XAxis
             dataKey="tempC"
