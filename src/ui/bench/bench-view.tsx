@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import type { Bench } from '@/usecases/bench';
 import { Pager } from '../parts/pager';
-import { clashOf, nextJob } from '../views/bench';
+import { clashOf, nextAtHand, nextJob } from '../views/bench';
 import { BenchTag } from './bench-tag';
 import { drawnOf } from './drawn';
 import { FinishedJobs, RemovedJobs } from './finished';
@@ -26,7 +26,7 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
   return (
     <main id="main" className="body cols-2">
       <div className="stack" style={{ minWidth: 0 }}>
-        <PhoneBench drawn={drawn} next={next} nowMs={nowMs} tz={tz} />
+        <PhoneBench drawn={drawn} next={nextAtHand(jobs)} nowMs={nowMs} tz={tz} />
         <BenchHead actions={actions} />
         {jobs.length === 0 && <EmptyBench actions={actions} />}
         <div

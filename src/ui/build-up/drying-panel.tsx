@@ -20,6 +20,7 @@ import { useFormat } from '../theme/providers';
 import { chartedOf, chartRows, sheetPoint, type Charted } from '../views/drying-chart';
 
 const HEIGHT_PX = 260;
+const TICKS_C = [0, 5, 10, 15, 20, 25, 30, 35, 40];
 /** Rows of the table beside the drawing: every so many degrees. */
 const TABLE_STEP_C = 5;
 
@@ -84,6 +85,7 @@ function Chart({ product, what, f }: ChartProps) {
           <CartesianGrid stroke="var(--line)" vertical={false} />
           <XAxis
             dataKey="tempC"
+            ticks={TICKS_C}
             tickFormatter={(c: number) => f.temp(c)}
             stroke="var(--ink-2)"
             fontSize={13}
@@ -94,6 +96,7 @@ function Chart({ product, what, f }: ChartProps) {
             stroke="var(--ink-2)"
             fontSize={13}
             domain={[0, 4 * point.minutes]}
+            ticks={[0, 1, 2, 3, 4].map((n) => n * point.minutes)}
             allowDataOverflow
           />
           <Tooltip

@@ -16,12 +16,22 @@ import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
 
-/** The job whose next work comes first. */
-export function nextJob(jobs: readonly BenchJob[]): BenchJob | undefined {
-  const startMs = (j: BenchJob): number => instantOf(entryHours(nextWork(j.plan)!.entry).startsAt);
-  const open = jobs.filter((j) => j.plan.sessions.length > 0 && nextWork(j.plan) !== null);
-  return open.sort((a, b) => startMs(a) - startMs(b))[0];
-}
+const earliest = (jobs: readonly BenchJob[], startMs: (j: BenchJob) => number): BenchJob | undefined =>
+  [...jobs].sort((a, b) => startMs(a) - startMs(b))[0];
+
+/** The job whose next session comes first. */
+export const nextJob = (jobs: readonly BenchJob[]): BenchJob | undefined =>
+  earliest(
+    jobs.filter((j) => j.plan.sessions.length > 0),
+    (j) => instantOf(j.plan.sessions[0]!.startsAt),
+  );
+
+/** The job at which hands are wanted first, be it for a session or for what goes before one. */
+export const nextAtHand = (jobs: readonly BenchJob[]): BenchJob | undefined =>
+  earliest(
+    jobs.filter((j) => j.plan.sessions.length > 0 && nextWork(j.plan) !== null),
+    (j) => instantOf(entryHours(nextWork(j.plan)!.entry).startsAt),
+  );
 
 export interface BenchSums {
   readonly total: number;

@@ -13,6 +13,7 @@ import {
   boardScale,
   clashOf,
   minutesTo,
+  nextAtHand,
   nextJob,
   nextLimits,
   outcomeOf,
@@ -66,8 +67,10 @@ describe('the bench', () => {
     const done = onBench('done', bonnet, { ...plan, sessions: [] });
     expect(nextJob([done, withSession('b', 9, 12), withSession('a', 4, 6)])?.id).toBe('a');
     expect(nextJob([done])).toBeUndefined();
-    // Work on another day comes first as well as a session.
-    expect(nextJob([withSession('a', 4, 6), withVisit('b', 2, 3)])?.id).toBe('b');
+    // On a phone the work before a session counts as well.
+    expect(nextAtHand([withSession('a', 4, 6), withVisit('b', 2, 3)])?.id).toBe('b');
+    expect(nextJob([withSession('a', 4, 6), withVisit('b', 2, 3)])?.id).toBe('a');
+    expect(nextAtHand([done])).toBeUndefined();
   });
   it('sums go over all jobs; nothing on the bench is nothing', () => {
     const jobs = [withSession('a', 1, 2), withSession('b', 3, 4)];
