@@ -16,8 +16,12 @@ export interface Use {
   readonly part: number;
   /** From the start of the round until this part begins, ms, when nothing is mixed in between. */
   readonly offsetMs: number;
+  /** Until it is done. */
+  readonly endOffsetMs: number;
   /** What the film below must have reached. */
   readonly stage: Stage;
+  /** The first coat of its layer on this part. */
+  readonly isFirst: boolean;
 }
 
 /** Parts that get the same coats: what covers one covers all. */
@@ -87,14 +91,18 @@ interface Round {
 
 /** @param layerOn the layer on top of each part so far, null where there is none; moved on by this round */
 function roundOf(step: CoatStep, kin: Int32Array, layerOn: (string | null)[]): Round {
-  const uses: Use[] = [];
+  const uses: { -readonly [K in keyof Use]: Use[K] }[] = [];
   let offsetMs = 0;
   for (const unit of step.units) {
-    if (uses.at(-1)?.part !== unit.part) {
-      const under = layerOn[unit.part] ?? null;
-      uses.push({ part: unit.part, offsetMs, stage: under === step.layerId ? 'flash' : 'next' });
+    const endOffsetMs = offsetMs + unit.minutes * MINUTE;
+    const last = uses.at(-1);
+    if (last?.part === unit.part) last.endOffsetMs = endOffsetMs;
+    else {
+      const isFirst = layerOn[unit.part] !== step.layerId;
+      const stage = isFirst ? 'next' : 'flash';
+      uses.push({ part: unit.part, offsetMs, endOffsetMs, stage, isFirst });
     }
-    offsetMs += unit.minutes * MINUTE;
+    offsetMs = endOffsetMs;
   }
   const mine = [...new Set(uses.map((u) => kin[u.part]!))];
   const covers = mine.flatMap((k): Covered[] => {

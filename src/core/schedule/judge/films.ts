@@ -166,19 +166,16 @@ export class Films {
     }
   }
 
-  lay(k: number, part: number, toMs: number): void {
-    const { step, clock } = this.bound.steps[k]!;
-    const before = this.stepOn[part]!;
-    const isSameLayer = before >= 0 && this.bound.steps[before]!.step.layerId === step.layerId;
-    // Several faces of one part in one coat: its first coat ends with the last of them.
-    const carried = before < 0 && this.carried[part]?.layerId === step.layerId;
-    if (!(isSameLayer && before !== k) && !carried) this.firstMs[part] = toMs;
-    this.clocks[part] = clock;
+  /** One part has got its coat. @param k which step of the session */
+  lay(k: number, b: BoundStep, use: Use, toMs: number): void {
+    const { part } = use;
+    const kin = this.bound.kin[part]!;
+    if (use.isFirst) this.firstMs[part] = toMs;
+    this.clocks[part] = b.clock;
     this.stepOn[part] = k;
     this.endMs[part] = toMs;
-    const kin = this.bound.kin[part]!;
     this.kinEndMs[kin] = toMs;
-    this.kinFilm[kin] = step.film;
+    this.kinFilm[kin] = b.step.film;
   }
 
   /** The last films, until they mind nothing any more. */

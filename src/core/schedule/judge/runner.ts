@@ -97,9 +97,23 @@ export class Runner {
     return { startMs, endMs };
   }
 
-  /** Face by face. @returns when the round is over, ms */
+  /** @returns when the round is over, ms */
   private spray(k: number, b: BoundStep, startMs: number, p: Progress): number {
+    if (b.pot || p.trace) return this.sprayFaces(k, b, startMs, p);
+    // Nothing is opened on the way and nothing is told: each part at its own offset.
+    let endMs = startMs;
+    for (let i = 0; i < b.uses.length; i++) {
+      const use = b.uses[i]!;
+      endMs = startMs + use.endOffsetMs;
+      this.films.lay(k, b, use, endMs);
+    }
+    return upToMinute(endMs - 1e-3);
+  }
+
+  /** Face by face, with what is opened before each. */
+  private sprayFaces(k: number, b: BoundStep, startMs: number, p: Progress): number {
     let atMs = startMs;
+    let nth = 0;
     const { units } = b.step;
     for (let i = 0; i < units.length; i++) {
       const unit = units[i]!;
@@ -107,7 +121,8 @@ export class Runner {
       const fromMs = i === 0 || !b.pot ? atMs : this.pots.ready(b, unit, atMs, p);
       const toMs = fromMs + unit.minutes * MINUTE;
       if (b.pot) this.pots.take(b, unit, toMs, p);
-      this.films.lay(k, unit.part, toMs);
+      if (b.uses[nth]!.part !== unit.part) nth++;
+      this.films.lay(k, b, b.uses[nth]!, toMs);
       p.trace?.parts.push({ step: k, part: unit.part, startMs: fromMs, endMs: toMs });
       atMs = toMs;
     }
