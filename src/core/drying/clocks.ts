@@ -105,7 +105,7 @@ export class Clocks {
 }
 
 /** One stage of one product: asked for tens of thousands of times. */
-interface StageClock {
+export interface StageClock {
   readonly curve: Running;
   readonly minutes: number;
   readonly mode: DryMode;
@@ -119,8 +119,20 @@ interface Endings {
   readonly fastest: number;
 }
 
+/** @param film over the sheet's, 1 for a coat as the sheet has it */
+export function reachedAt(stage: StageClock, row: number, fromMs: number, film: number): number {
+  const { curve, minutes, mode } = stage;
+  return reach(curve, row, fromMs, film > 1 ? minutes * filmFactor(mode, film) : minutes);
+}
+
 export class ProductClock {
   private readonly stages: Readonly<Record<Stage, StageClock>>;
+  /** The stages that every coat is asked for, each at hand. */
+  readonly flash: StageClock;
+  readonly next: StageClock;
+  readonly dustFree: StageClock;
+  readonly touchDry: StageClock;
+  readonly handle: StageClock;
 
   constructor(
     readonly product: Product,
@@ -130,6 +142,12 @@ export class ProductClock {
     this.stages = Object.fromEntries(
       STAGES.map((stage) => [stage, { curve: doses.get(stage)!, ...stageOf(product, stage) }]),
     ) as Record<Stage, StageClock>;
+    const { flash, next, dustFree, touchDry, handle } = this.stages;
+    this.flash = flash;
+    this.next = next;
+    this.dustFree = dustFree;
+    this.touchDry = touchDry;
+    this.handle = handle;
   }
 
   /**
@@ -137,8 +155,7 @@ export class ProductClock {
    * @param film over the sheet's, 1 for a coat as the sheet has it
    */
   stageAt(stage: Stage, row: number, fromMs: number, film = 1): number {
-    const { curve, minutes, mode } = this.stages[stage];
-    return reach(curve, row, fromMs, film > 1 ? minutes * filmFactor(mode, film) : minutes);
+    return reachedAt(this.stages[stage], row, fromMs, film);
   }
 
   /** Latest instant for a maximum of `minutes` on the film: shrinks in heat, never stretches. */

@@ -3,22 +3,14 @@
  * every hour until it is covered or minds nothing any more.
  */
 import type { Product } from '@/model/product';
-import type { Clocks, ProductClock } from '../../drying/clocks';
+import { reachedAt, type Clocks, type ProductClock, type StageClock } from '../../drying/clocks';
 import type { Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
 import type { CoatStep, Draft, Film } from '../work/draft';
 import type { Bound, BoundStep, Use } from './bound';
 import type { FirstFault } from './first-fault';
-import { LIMIT_STAGES, type LimitStage, type LimitTable } from './limits';
+import type { LimitTable } from './limits';
 import type { Run } from './run';
-
-/** Until when each stage of the limits holds. */
-const UNTIL: Readonly<Record<LimitStage, Stage>> = {
-  laid: 'flash',
-  open: 'dustFree',
-  wet: 'touchDry',
-  soft: 'handle',
-};
 
 const AS_SHEET: CoatStep['film'] = { coat: 1, layer: 1 };
 
@@ -112,7 +104,8 @@ export class Films {
       const clock = this.clocks[use.part];
       if (!clock) continue;
       const film = this.filmOn(use.part, use.stage);
-      const at = clock.stageAt(use.stage, row, this.endMs[use.part]!, film) - use.offsetMs;
+      const stage = use.isFirst ? clock.next : clock.flash;
+      const at = reachedAt(stage, row, this.endMs[use.part]!, film) - use.offsetMs;
       if (at > latest) latest = at;
     }
     return latest;
@@ -148,12 +141,14 @@ export class Films {
     if (!clock || !table) return;
     const endMs = this.kinEndMs[k]!;
     const sinceMs = this.sinceMs[k]!;
-    for (let i = 0; i < LIMIT_STAGES.length; i++) {
-      const stage = LIMIT_STAGES[i]!;
-      const until = UNTIL[stage];
-      const film = until === 'flash' ? this.kinFilm[k]!.coat : this.kinFilm[k]!.layer;
-      fault.hold(table, stage, sinceMs, Math.min(coveredMs, clock.stageAt(until, row, endMs, film)));
-    }
+    const { coat, layer } = this.kinFilm[k]!;
+    // What is covered before a stage is over is held until then: a later end need not be looked for.
+    const until = (stage: StageClock, film: number): number =>
+      Math.min(coveredMs, reachedAt(stage, row, endMs, film));
+    fault.hold(table, 'laid', sinceMs, until(clock.flash, coat));
+    fault.hold(table, 'open', sinceMs, until(clock.dustFree, layer));
+    fault.hold(table, 'wet', sinceMs, until(clock.touchDry, layer));
+    fault.hold(table, 'soft', sinceMs, until(clock.handle, layer));
   }
 
   /** From here on the limits of what is laid now hold, on the parts that really get it. */
@@ -189,10 +184,10 @@ export class Films {
       const sinceMs = this.sinceMs[k]!;
       const endMs = this.kinEndMs[k]!;
       const { coat, layer } = this.kinFilm[k]!;
-      const dustFreeMs = clock.stageAt('dustFree', row, endMs, layer);
-      const touchDryMs = clock.stageAt('touchDry', row, endMs, layer);
-      const handleMs = clock.stageAt('handle', row, endMs, layer);
-      fault.hold(table, 'laid', sinceMs, clock.stageAt('flash', row, endMs, coat));
+      const dustFreeMs = reachedAt(clock.dustFree, row, endMs, layer);
+      const touchDryMs = reachedAt(clock.touchDry, row, endMs, layer);
+      const handleMs = reachedAt(clock.handle, row, endMs, layer);
+      fault.hold(table, 'laid', sinceMs, reachedAt(clock.flash, row, endMs, coat));
       fault.hold(table, 'open', sinceMs, dustFreeMs);
       fault.hold(table, 'wet', sinceMs, touchDryMs);
       fault.hold(table, 'soft', sinceMs, handleMs);

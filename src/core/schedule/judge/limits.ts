@@ -33,7 +33,6 @@ export type Cause =
 
 /** What of a film still minds the air: laid until flash, open until dust-free, wet until touch-dry, soft until handle-dry. */
 export type LimitStage = 'laid' | 'open' | 'wet' | 'soft';
-export const LIMIT_STAGES: readonly LimitStage[] = ['laid', 'open', 'wet', 'soft'];
 
 export interface LimitTable {
   /** First node at or after each node where the stage is broken; `nodes` when none. Shape [rows × nodes] each. */
