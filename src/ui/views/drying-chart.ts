@@ -8,6 +8,7 @@ import {
   endingRate,
   itselfLatestMin,
   readyRate,
+  STAGES,
   stageOf,
   stillBelowC,
   type DryingSchool,
@@ -16,21 +17,7 @@ import {
 import type { Product } from '@/model/product';
 
 /** What can be looked at: stages of getting ready, and what ends. */
-export const CHARTED = [
-  'flash',
-  'next',
-  'dustFree',
-  'touchDry',
-  'tape',
-  'handle',
-  'sand',
-  'again',
-  'polish',
-  'cure',
-  'recoat-max',
-  'bond-max',
-  'pot',
-] as const;
+export const CHARTED = [...STAGES, 'recoat-max', 'bond-max', 'pot'] as const;
 export type Charted = (typeof CHARTED)[number];
 
 const FROM_C = 0;
