@@ -46,6 +46,10 @@ export function parseJob(raw: unknown): Parsed<Job> {
     parsed.data.state?.tasks?.forEach((t, i) => time(t.endedAt, `state.tasks[${i}].endedAt`));
     if (parsed.data.log?.closedAt !== undefined) time(parsed.data.log.closedAt, 'log.closedAt');
     parsed.data.starts?.forEach((s, i) => time(s.at, `starts[${i}].at`));
+    parsed.data.parts.forEach((p, i) => {
+      if (p.readyFrom !== undefined) time(`${p.readyFrom}T12:00`, `parts[${i}].readyFrom`);
+      if (p.deadline !== undefined) time(`${p.deadline}T12:00`, `parts[${i}].deadline`);
+    });
   }
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: parsed.data };
 }

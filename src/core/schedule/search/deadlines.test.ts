@@ -4,6 +4,7 @@ import { setDeadline, setDeadlineHour } from '@/core/edits/purpose';
 import { setPartDay } from '@/core/edits/parts';
 import { ms } from '@/demo/test-kit';
 import { hours, job, panel, planned } from '@/demo/work-kit';
+import { parseJob } from '@/formats/job-file';
 import type { SystemLayer } from '@/model/job';
 import { systemFor } from '../../coating/system';
 import { msOf } from '../../time/instant';
@@ -32,6 +33,13 @@ describe('lateness', () => {
     const own = setPartDay(setDeadline(two, '2026-05-30'), 'b', 'deadline', '2026-05-18');
     expect(daysLate(own, '2026-05-20T00:00')).toBeCloseTo(1, 9);
     expect(daysLate(setPartDay(own, 'b', 'deadline', ''), '2026-05-20T00:00')).toBe(0);
+  });
+  it('a day of no calendar binds nobody, and stops no plan', () => {
+    const odd = setDeadline(two, '2026-02-30');
+    expect(daysLate(odd, '2026-05-20T00:00')).toBe(0);
+    expect(planned(odd).kind).toBe('planned');
+    expect(parseJob(setPartDay(two, 'b', 'readyFrom', '2026-02-30')).ok).toBe(false);
+    expect(parseJob(setPartDay(two, 'b', 'readyFrom', '2026-05-30')).ok).toBe(true);
   });
   it('a day late costs five of waiting, or what the owner says', () => {
     expect(latePerDay(two, 4)).toBe(20);

@@ -9,6 +9,15 @@ const LATE_FACTOR = 5;
 export const latePerDay = (job: Job, delayPerDay: number): number =>
   job.risk.latePerDay ?? LATE_FACTOR * delayPerDay;
 
+/** A day of no calendar (30 February) was let in once; it binds nobody. */
+function isReal(day: string, tz: string): boolean {
+  try {
+    return Number.isFinite(msOf(`${day}T12:00`, tz));
+  } catch {
+    return false;
+  }
+}
+
 /** The end of a day, or an hour of it, ms. */
 function endOf(day: string, hour: string | undefined, tz: string): number {
   if (hour !== undefined && hour !== '24:00') return msOf(`${day}T${hour}`, tz);
@@ -28,7 +37,7 @@ function duesOf(job: Job, sessions: readonly Draft[]): Due[] {
   return job.parts.flatMap((part): Due[] => {
     const day = part.deadline ?? deadline;
     const session = sessions.findLastIndex((d) => d.steps.some((s) => s.partIds.includes(part.id)));
-    if (day === undefined || session < 0) return [];
+    if (day === undefined || session < 0 || !isReal(day, tz)) return [];
     return [{ byMs: endOf(day, part.deadline ? undefined : deadlineHour, tz), session }];
   });
 }
@@ -42,6 +51,8 @@ export function lateDaysOf(job: Job, sessions: readonly Draft[]): (handlesMs: re
 
 /** From when the parts of a session are here, ms; −Infinity for now. */
 export function hereFrom(job: Job, draft: Draft): number {
+  const { tz } = job.place;
   const days = job.parts.flatMap((p) => (p.readyFrom && draft.partIds.includes(p.id) ? [p.readyFrom] : []));
-  return Math.max(-Infinity, ...days.map((d) => dayStart(msOf(`${d}T12:00`, job.place.tz), job.place.tz)));
+  const real = days.filter((d) => isReal(d, tz));
+  return Math.max(-Infinity, ...real.map((d) => dayStart(msOf(`${d}T12:00`, tz), tz)));
 }
