@@ -12,7 +12,7 @@ import { type Route } from './coating/routes';
 import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
 import type { Draft } from './schedule/work/draft';
-import { draftsOf } from './schedule/work/drafts';
+import { draftsOf, workOf } from './schedule/work/drafts';
 
 export interface RouteSummary {
   readonly route: Route;
@@ -47,7 +47,7 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
   return proposals(bare, products).map((proposal) => {
     const system = { ...buildUp(bare, proposal.layers, products), products };
     const { layers } = system;
-    const drafts = draftsOf(bare, system);
+    const drafts = draftsOf(workOf(bare, system));
     const minutes = drafts.sessions.reduce((a, s) => a + handsMin(s), 0);
     const summary: RouteSummary = {
       route: proposal.route,

@@ -5,7 +5,7 @@ import { coatsOf, hours, job, minutes, panel, planned } from '@/demo/work-kit';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Task } from '@/model/plan';
 import { systemFor } from './coating/system';
-import { draftsOf } from './schedule/work/drafts';
+import { draftsOf, workOf } from './schedule/work/drafts';
 import { HOUR, MINUTE } from './time/instant';
 
 describe('where it may rest', () => {
@@ -77,7 +77,7 @@ describe('where it may rest', () => {
       { role: 'colour', productId: 'skerry-enamel', coats: 1 },
       { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
     ];
-    const drafts = draftsOf(job(under), systemFor(job(under)));
+    const drafts = draftsOf(workOf(job(under), systemFor(job(under))));
     expect(drafts.sessions.map((s) => [s.id, s.rest?.ready ?? null])).toEqual([
       ['s-colour', drafts.sessions[0]!.rest!.ready],
       ['s-clear', null],

@@ -120,10 +120,12 @@ const CURED_MIN: Readonly<Record<DryMode, number>> = {
   water: 14 * 1440,
 };
 
-function againMin(p: Product): number {
-  const lifts = CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
-  return p.itselfForbiddenMin?.[1] ?? (lifts ? LIFTS_TO_MIN : p.flashMin);
-}
+/** A second coat of it lifts the first inside a span, by its sheet or by its chemistry. */
+export const liftsItself = (p: Product): boolean =>
+  p.itselfForbiddenMin !== undefined || CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
+
+const againMin = (p: Product): number =>
+  p.itselfForbiddenMin?.[1] ?? (liftsItself(p) ? LIFTS_TO_MIN : p.flashMin);
 
 type MinutesOf = (p: Product, hardens: DryMode) => number;
 
@@ -162,7 +164,6 @@ const LIFTS_FROM_MIN = 60;
  * has to be there before its forbidden span begins.
  */
 export function itselfLatestMin(p: Product): number {
-  const lifts = CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
-  const spanFrom = p.itselfForbiddenMin?.[0] ?? (lifts ? LIFTS_FROM_MIN : Infinity);
+  const spanFrom = p.itselfForbiddenMin?.[0] ?? (liftsItself(p) ? LIFTS_FROM_MIN : Infinity);
   return Math.min(p.itselfMaxMin ?? Infinity, spanFrom);
 }

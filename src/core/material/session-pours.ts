@@ -12,6 +12,9 @@ import { potLifeAt, pours, type CoatToPour, type Pour } from './mixing';
 /** Cup of a gun where nothing else is said, ml. Common practice: 600 ml by gravity. */
 export const CUP_ML = 600;
 
+/** The cup of a job's gun, ml. */
+export const cupOf = ({ equipment }: Pick<Job, 'equipment'>): number => equipment.cupMl ?? CUP_ML;
+
 export interface SessionPours {
   readonly session: number;
   readonly product: Product;
@@ -49,7 +52,7 @@ export function sessionPours(job: Job, system: System, tempC: number): SessionPo
     if (product.carrier !== 'gun') return [];
     const coats = coatsToPour(job, product, layers);
     if (coats.length === 0) return [];
-    return [{ session, product, pours: pours(coats, job.equipment.cupMl ?? CUP_ML, potMin(product)) }];
+    return [{ session, product, pours: pours(coats, cupOf(job), potMin(product)) }];
   };
   return splitAtSeams(system).flatMap((group, session) => {
     const keys = [...new Set(group.map(tinted))];

@@ -2,6 +2,8 @@
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { AtPart } from '../air/at-part';
+import { lastNodeMs } from '../air/grid';
+import { remember } from '../records/remember';
 import type { System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
@@ -14,7 +16,7 @@ import { hereFrom, lateDaysOf, latePerDay } from './search/deadlines';
 import { DEFAULT_DELAY_PER_DAY, stakesOf } from './search/stakes';
 import type { Cuts } from './work/cuts';
 import type { Draft, Drafts } from './work/draft';
-import { draftsOf } from './work/drafts';
+import { draftsOf, type Work } from './work/drafts';
 import { doneTable, loudHours, placeWork, type HandHours } from './work/hands';
 import { withShopping } from './work/shopping';
 
@@ -31,6 +33,7 @@ export interface ScheduleRequest {
 /** What every attempt of one request shares. */
 export interface Shared {
   readonly request: ScheduleRequest;
+  readonly work: Work;
   readonly memory: Memory;
   readonly free: readonly Span[];
   readonly hours: HandHours;
@@ -39,15 +42,13 @@ export interface Shared {
 }
 
 export interface Attempt {
-  readonly cuts: Cuts;
-  readonly drafts: Drafts;
   readonly live: readonly Live[];
   readonly input: SearchInput;
   readonly chains: readonly Chain[];
   /** Starts set by hand that belong to its sessions. */
   readonly pins: number;
-  /** When the first session's work may begin on the central line, ms. */
-  readonly firstReadyMs: number;
+  /** When hands may go to the work before session k on the central line, after the start taken for the one before. */
+  readonly beginsMs: (k: number, last: StartOption | null) => number;
 }
 
 const FIVE_MIN = 5 * MINUTE;
@@ -91,61 +92,57 @@ const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free 
 const candidatesOf = (l: Live): StartOption[] =>
   l.pinMs === null ? chosenFreely(l) : l.options.filter((o) => o.startMs === l.pinMs && o.laid);
 
-/** When the film that is there is ready for the next session's hands. */
-function groundBefore({ request, memory }: Shared, { before, sessions }: Drafts): Omit<Ground, 'latestMs'> {
-  const { air, job } = request;
-  const nowMs = Math.max(request.nowMs, sessions[0] ? hereFrom(job, sessions[0]) : -Infinity);
-  const members = air.rows - 1;
-  if (!before || sessions[0]?.started !== false)
-    return {
-      readyMs: new Float64Array(members).fill(nowMs),
-      centralReadyMs: nowMs,
-      centralLatestMs: Infinity,
-    };
+/** When the film that is there is ready for the first session's hands: by row, the central line last. */
+function firstBegins({ request, memory }: Shared, { before, sessions }: Drafts): Float64Array {
+  const { air, job, nowMs } = request;
+  const [first] = sessions;
+  const hereMs = Math.max(nowMs, first ? hereFrom(job, first) : -Infinity);
+  const begins = new Float64Array(air.rows).fill(hereMs);
+  if (!before || !first || first.carry.size > 0) return begins;
   const { film, ready } = before;
   const clock = memory.clocks.of(film.product);
-  const readyAt = (row: number): number => Math.max(nowMs, clock.stageAt(ready, row, film.endedMs));
-  return {
-    readyMs: Float64Array.from({ length: members }, (_, m) => readyAt(m)),
-    centralReadyMs: readyAt(members),
-    centralLatestMs: Infinity,
-  };
+  return begins.map((_, row) => Math.max(hereMs, clock.stageAt(ready, row, film.endedMs)));
 }
 
-/** Grounds by session and by the start taken before it, made once each. */
-function groundsOf(shared: Shared, drafts: Drafts): SearchInput['groundOf'] {
-  const { air, nowMs } = shared.request;
+/** What the sessions of one attempt wait for, and when the work before each may begin. */
+interface Waits {
+  readonly groundOf: SearchInput['groundOf'];
+  readonly beginsMs: Attempt['beginsMs'];
+}
+
+/** Grounds by session and by the start taken before it, made once each. @param nowDoneMs the first's work, begun now */
+function waitsOf(shared: Shared, drafts: Drafts, nowDoneMs: number): Waits {
+  const { air, nowMs, job } = shared.request;
   const { sessions } = drafts;
   const tables = sessions.map((d) => doneTable(d.visits, shared.hours, air));
-  const begins = groundBefore(shared, drafts);
-  const nowDoneMs = sessions[0] ? firstDone(shared, drafts) : nowMs;
-  const here = sessions.map((d) => hereFrom(shared.request.job, d));
+  const here = sessions.map((d) => hereFrom(job, d));
+  const begins = firstBegins(shared, drafts);
+  const centralMs = begins[air.rows - 1]!;
   const first: Ground = {
-    readyMs: begins.readyMs.map((t) => (t <= nowMs ? nowDoneMs : tables[0]!(t))),
+    readyMs: begins.slice(0, -1).map((t) => (t <= nowMs ? nowDoneMs : tables[0]!(t))),
     latestMs: null,
-    centralReadyMs: placeWork(sessions[0]?.visits ?? [], shared.hours, begins.centralReadyMs).doneMs,
+    centralReadyMs: placeWork(sessions[0]?.visits ?? [], shared.hours, centralMs).doneMs,
     centralLatestMs: Infinity,
   };
+  const beginsMs: Waits['beginsMs'] = (k, last) =>
+    last ? Math.max(last.centralReadyMs, last.endMs, here[k]!) : centralMs;
   const known = sessions.map(() => new Map<StartOption, Ground>());
-  return (k, last) => {
-    if (!last) return sessions[0]!.started && here[0]! <= nowMs ? null : first;
-    const made = known[k]!.get(last);
-    if (made) return made;
+  const after = (k: number, last: StartOption): Ground => {
     const done = tables[k]!;
-    const bonds = sessions[k - 1]!.rest?.bonds === true;
-    const ground: Ground = {
+    const bonds = sessions[k - 1]!.rest?.why === 'bond';
+    return {
       readyMs: last.readyMs.map((t) => done(Math.max(t, here[k]!))),
       latestMs: bonds ? last.latestMs : null,
-      centralReadyMs: Math.max(done(Math.max(last.centralReadyMs, last.endMs, here[k]!)), last.endMs),
+      centralReadyMs: Math.max(done(beginsMs(k, last)), last.endMs),
       centralLatestMs: bonds ? last.centralLatestMs : Infinity,
     };
-    known[k]!.set(last, ground);
-    return ground;
   };
+  const groundOf: Waits['groundOf'] = (k, last) => {
+    if (!last) return sessions[0]!.carry.size > 0 && here[0]! <= nowMs ? null : first;
+    return remember(known[k]!, last, Infinity, () => after(k, last));
+  };
+  return { groundOf, beginsMs };
 }
-
-const firstDone = ({ hours, request }: Shared, { sessions }: Drafts): number =>
-  placeWork(sessions[0]!.visits, hours, request.nowMs).doneMs;
 
 /** Alternatives are free of what was set by hand, so that the way back is always on offer. */
 export function freeChains({ input, live, chains }: Attempt): readonly Chain[] {
@@ -155,29 +152,28 @@ export function freeChains({ input, live, chains }: Attempt): readonly Chain[] {
 }
 
 export function attempt(shared: Shared, cuts: Cuts): Attempt {
-  const { job, system, materials, nowMs } = shared.request;
-  const drafts = withShopping(draftsOf(job, system, cuts), job, materials);
+  const { job, materials, nowMs } = shared.request;
+  const drafts = withShopping(draftsOf(shared.work, cuts), job, materials);
   const { sessions } = drafts;
-  const doneMs = sessions[0] ? firstDone(shared, drafts) : nowMs;
-  const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? doneMs : nowMs));
+  const nowDoneMs = placeWork(sessions[0]?.visits ?? [], shared.hours, nowMs).doneMs;
+  const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? nowDoneMs : nowMs));
   const pinned = live.map((l) => l.pinMs !== null);
   const delayPerDay = job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY;
+  const { groundOf, beginsMs } = waitsOf(shared, drafts, nowDoneMs);
   const input: SearchInput = {
     nowMs,
     candidates: live.map(candidatesOf),
     pinned,
     stakes: live.map((l) => l.stakes),
-    groundOf: groundsOf(shared, drafts),
+    groundOf,
     rushSafe: job.risk.rushSafe,
     delayPerDay,
     lateDays: lateDaysOf(job, sessions),
     latePerDay: latePerDay(job, delayPerDay),
   };
   const chains = searchChains(input, CHAINS_KEPT);
-  const firstReadyMs = groundBefore(shared, drafts).centralReadyMs;
-  return { cuts, drafts, live, input, chains, pins: pinned.filter(Boolean).length, firstReadyMs };
+  return { live, input, chains, pins: pinned.filter(Boolean).length, beginsMs };
 }
 
-export const lastNodeMs = (air: AtPart): number => air.startMs + (air.nodes - 1) * air.stepMs;
 export const horizonMs = ({ nowMs, air }: ScheduleRequest, days: number): number =>
   Math.min(nowMs + days * DAY, lastNodeMs(air));

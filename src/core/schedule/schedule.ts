@@ -1,18 +1,11 @@
 /** From a build-up to a dated chain: the work whole or cut where it may rest, the search, alternatives, why not. */
 import type { Notice } from '@/model/marks';
 import type { Alternative, Plan, Session, Suit, Visit } from '@/model/plan';
+import { lastNodeMs } from '../air/grid';
 import { chanceOf } from '../numerics/stats';
 import { freeSpans } from '../time/free-hours';
 import { DAY } from '../time/instant';
-import {
-  attempt,
-  freeChains,
-  horizonMs,
-  lastNodeMs,
-  type Attempt,
-  type ScheduleRequest,
-  type Shared,
-} from './attempt';
+import { attempt, freeChains, horizonMs, type Attempt, type ScheduleRequest, type Shared } from './attempt';
 import { memoryOf } from './judge/memory';
 import { GOOD_SHARE } from './judge/start-option';
 import { alternativesOf } from './search/alternatives';
@@ -20,7 +13,7 @@ import type { Chain } from './search/chains';
 import { startsOffered, suitOf } from './suits';
 import { whyNone } from './why-none';
 import { NO_CUTS, waysToCut } from './work/cuts';
-import { coatsLeft } from './work/drafts';
+import { coatsLeft, draftsOf, workOf, type Work } from './work/drafts';
 import { handHours } from './work/hands';
 import { writeSession } from './write/session';
 import { writeVisits } from './write/visits';
@@ -28,7 +21,7 @@ import { writeVisits } from './write/visits';
 export type { ScheduleRequest } from './attempt';
 
 /** Days looked ahead; where nothing is found in them, as far as the forecast goes. */
-export const HORIZON_DAYS = 7;
+const HORIZON_DAYS = 7;
 const ALL_DAYS = 14;
 /** Ways to cut that are tried, each over the whole week: where nothing is found, and where something is. */
 const MOST_WAYS = 8;
@@ -58,12 +51,13 @@ export const NOTHING_SCHEDULED: Scheduled = {
   handsOnH: 0,
 };
 
-function sharedOf(request: ScheduleRequest, days: number): Shared {
+function sharedOf(request: ScheduleRequest, work: Work, days: number): Shared {
   const { job, air, nowMs } = request;
   const untilMs = horizonMs(request, days);
   const free = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
   return {
     request,
+    work,
     memory: memoryOf(air, job.schools?.drying ?? 'energy'),
     free,
     hours: handHours(air, job.place, free),
@@ -87,25 +81,22 @@ function better(a: Attempt, b: Attempt): Attempt {
 
 /** The whole, and where that does not do, every way to cut it. */
 function tried(shared: Shared): Attempt {
-  const { job, system } = shared.request;
+  const { job, isQuick = false } = shared.request;
   const whole = attempt(shared, NO_CUTS);
-  const allPins = job.starts?.length ?? 0;
-  if (whole.drafts.sessions.length === 0 || (isGood(whole) && whole.pins >= allPins)) return whole;
-  const isFound = whole.chains.length > 0 && whole.pins >= allPins;
-  const ways = waysToCut(coatsLeft(job, system), isFound);
-  if (shared.request.isQuick === true && isFound) return whole;
-  const most = shared.request.isQuick === true ? 1 : MOST_WAYS;
-  const worth = ways.slice(0, isFound ? WAYS_BESIDE : most);
-  return worth.reduce((best, cuts) => better(best, attempt(shared, cuts)), whole);
+  const isFound = whole.chains.length > 0 && whole.pins >= (job.starts?.length ?? 0);
+  if (whole.live.length === 0 || (isFound && (isQuick || isGood(whole)))) return whole;
+  const ways = waysToCut(coatsLeft(shared.work), isFound);
+  const most = isFound ? WAYS_BESIDE : MOST_WAYS;
+  return ways.slice(0, isQuick ? 1 : most).reduce((best, cuts) => better(best, attempt(shared, cuts)), whole);
 }
 
 /** A week, and where nothing is found in it as far as the forecast goes. */
-function found(request: ScheduleRequest): { shared: Shared; best: Attempt } {
-  const week = sharedOf(request, HORIZON_DAYS);
+function found(request: ScheduleRequest, work: Work): { shared: Shared; best: Attempt } {
+  const week = sharedOf(request, work, HORIZON_DAYS);
   const best = tried(week);
-  const isDone = best.chains.length > 0 || best.drafts.sessions.length === 0;
+  const isDone = best.chains.length > 0 || best.live.length === 0;
   if (isDone || request.isQuick === true) return { shared: week, best };
-  const all = sharedOf(request, ALL_DAYS);
+  const all = sharedOf(request, work, ALL_DAYS);
   if (all.untilMs <= week.untilMs) return { shared: week, best };
   return { shared: all, best: tried(all) };
 }
@@ -135,13 +126,15 @@ function written(
 
 export function schedule(request: ScheduleRequest): Scheduled {
   const { tz } = request.job.place;
-  const { shared, best: of } = found(request);
-  const { live, drafts } = of;
-  if (live.length === 0) return NOTHING_SCHEDULED;
-  if (drafts.sessions.length > MOST_SESSIONS) {
-    const params = { sessions: drafts.sessions.length, most: MOST_SESSIONS };
+  const work = workOf(request.job, request.system);
+  const sessions = draftsOf(work).sessions.length;
+  if (sessions > MOST_SESSIONS) {
+    const params = { sessions, most: MOST_SESSIONS };
     return { ...NOTHING_SCHEDULED, blockers: [{ code: 'too-many-sessions', params }] };
   }
+  const { shared, best: of } = found(request, work);
+  const { live } = of;
+  if (live.length === 0) return NOTHING_SCHEDULED;
   const week = { suits: live.map((l) => suitOf(l, tz)), startOptions: live.map((l) => startsOffered(l, tz)) };
   const best = of.chains[0];
   if (!best) {

@@ -3,7 +3,7 @@
  * Mixing for a gun: every pour of every session, with cup marks by volume and by weight, and the grade for
  * its hour.
  */
-import { CUP_ML } from '@/core/material/session-pours';
+import { cupOf } from '@/core/material/session-pours';
 import { durationOf } from '@/words/format';
 import { Cup } from '../drawings/cup';
 import type { Desk } from '../desk/job-desk';
@@ -16,7 +16,7 @@ import { mixViews, MOST_CUPS, type MixView, type PourView } from '../views/mixin
 export function MixingPanel({ desk }: { desk: Desk }) {
   const mixes = mixViews(desk.job, desk.plan, desk.products, desk.air);
   if (mixes.length === 0) return null;
-  const cupMl = desk.job.equipment.cupMl ?? CUP_ML;
+  const cupMl = cupOf(desk.job);
   return (
     <section className="panel" aria-label="Mixing">
       <div className="hd">

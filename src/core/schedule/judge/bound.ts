@@ -1,13 +1,11 @@
 /** The steps of a session bound to their clocks, limits and parts once: the search runs them tens of thousands of times. */
-import { CHEMISTRY_CARDS } from '../../chemistry/cards';
 import type { Clocks, ProductClock } from '../../drying/clocks';
-import { itselfLatestMin, type Stage } from '../../drying/rate';
-import { HEEL_FRAC } from '../../material/coat-uses';
+import { itselfLatestMin, liftsItself } from '../../drying/rate';
 import { BESIDE_FIRST_ML } from '../../material/session-pours';
 import { POT_SHARE } from '../../material/mixing';
 import { MINUTE } from '../../time/instant';
 import type { Product } from '@/model/product';
-import { isPoured } from '../work/coats';
+import { isPoured, packGivesMl } from '../work/coats';
 import { ACTIVATE_MIN, MIX_MIN, type CoatStep, type Draft } from '../work/draft';
 import type { LimitTable } from './limits';
 
@@ -18,9 +16,7 @@ export interface Use {
   readonly offsetMs: number;
   /** Until it is done. */
   readonly endOffsetMs: number;
-  /** What the film below must have reached. */
-  readonly stage: Stage;
-  /** The first coat of its layer on this part. */
+  /** The first coat of its layer on this part: it waits for the film of another below. */
   readonly isFirst: boolean;
 }
 
@@ -53,7 +49,6 @@ export interface BoundStep {
   readonly itselfLatestMin: number;
   readonly countsFromFirst: boolean;
   readonly uses: readonly Use[];
-  readonly kin: readonly number[];
   /** Kin for which this coat covers another film. */
   readonly covers: readonly Covered[];
   /** Its gun is rinsed after it: another paint follows, or none. */
@@ -65,7 +60,7 @@ function potOf(product: Product, clock: ProductClock, index: number, cupMl: numb
   return {
     index,
     clock,
-    givesMl: isGun ? cupMl : product.packs[0]!.sizeMl * (1 - HEEL_FRAC),
+    givesMl: packGivesMl(product, cupMl),
     prepareMs: (isGun ? MIX_MIN : ACTIVATE_MIN) * MINUTE,
     share: isGun ? POT_SHARE : 1,
     besideMl: isGun ? BESIDE_FIRST_ML : 0,
@@ -83,11 +78,7 @@ function kinOf(draft: Draft): Int32Array {
   return Int32Array.from(keys, (key) => known.indexOf(key));
 }
 
-interface Round {
-  readonly uses: readonly Use[];
-  readonly kin: readonly number[];
-  readonly covers: readonly Covered[];
-}
+type Round = Pick<BoundStep, 'uses' | 'covers'>;
 
 /** @param layerOn the layer on top of each part so far, null where there is none; moved on by this round */
 function roundOf(step: CoatStep, kin: Int32Array, layerOn: (string | null)[]): Round {
@@ -99,18 +90,17 @@ function roundOf(step: CoatStep, kin: Int32Array, layerOn: (string | null)[]): R
     if (last?.part === unit.part) last.endOffsetMs = endOffsetMs;
     else {
       const isFirst = layerOn[unit.part] !== step.layerId;
-      const stage = isFirst ? 'next' : 'flash';
-      uses.push({ part: unit.part, offsetMs, endOffsetMs, stage, isFirst });
+      uses.push({ part: unit.part, offsetMs, endOffsetMs, isFirst });
     }
     offsetMs = endOffsetMs;
   }
   const mine = [...new Set(uses.map((u) => kin[u.part]!))];
   const covers = mine.flatMap((k): Covered[] => {
     const first = uses.find((u) => kin[u.part] === k)!;
-    return layerOn[first.part] === step.layerId ? [] : [{ kin: k, offsetMs: first.offsetMs }];
+    return first.isFirst ? [{ kin: k, offsetMs: first.offsetMs }] : [];
   });
   for (const u of uses) layerOn[u.part] = step.layerId;
-  return { uses, kin: mine, covers };
+  return { uses, covers };
 }
 
 export interface Bound {
@@ -119,9 +109,6 @@ export interface Bound {
   readonly kin: Int32Array;
   readonly kinCount: number;
 }
-
-const lifts = (p: Product): boolean =>
-  p.itselfForbiddenMin !== undefined || CHEMISTRY_CARDS[p.chemistry].itself === 'lifts';
 
 export function bound(draft: Draft, clocks: Clocks, limitsOf: (p: Product) => LimitTable): Bound {
   const poured = [...new Set(draft.steps.map((s) => s.product).filter(isPoured))];
@@ -137,7 +124,7 @@ export function bound(draft: Draft, clocks: Clocks, limitsOf: (p: Product) => Li
       table: limitsOf(product),
       pot: index < 0 ? null : potOf(product, clock, index, draft.cupMl),
       itselfLatestMin: itselfLatestMin(product),
-      countsFromFirst: lifts(product),
+      countsFromFirst: liftsItself(product),
       ...roundOf(step, kin, layerOn),
       isRinsed: product.carrier === 'gun' && draft.steps[k + 1]?.product !== product,
     };

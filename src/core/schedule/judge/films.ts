@@ -3,7 +3,7 @@
  * every hour until it is covered or minds nothing any more.
  */
 import type { Product } from '@/model/product';
-import { reachedAt, type Clocks, type ProductClock, type StageClock } from '../../drying/clocks';
+import { reachedAt, type Clocks, type ProductClock } from '../../drying/clocks';
 import type { Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
 import type { CoatStep, Draft, Film } from '../work/draft';
@@ -13,6 +13,21 @@ import type { LimitTable } from './limits';
 import type { Run } from './run';
 
 const AS_SHEET: CoatStep['film'] = { coat: 1, layer: 1 };
+
+/** A film that was there before, with its clock and limits. */
+interface Carried extends Film {
+  readonly clock: ProductClock;
+  readonly table: LimitTable;
+}
+
+/** When a film minds less and less, ms. */
+interface Dried {
+  readonly dustFreeMs: number;
+  readonly touchDryMs: number;
+  readonly handleMs: number;
+}
+
+type Rested = Pick<Run, 'readyMs' | 'latestMs'>;
 
 interface Seen {
   readonly row: number;
@@ -32,15 +47,15 @@ export class Films {
   private readonly kinEndMs: Float64Array;
   private readonly kinFilm: CoatStep['film'][];
   /** Shape [parts]: the film that was there before. */
-  private readonly carried: readonly (Film | null)[];
+  private readonly carried: readonly (Carried | null)[];
   /** Shape [parts]: the next session goes on this part. */
   private readonly goesOn: readonly boolean[];
 
   constructor(
     private readonly draft: Draft,
     private readonly bound: Bound,
-    private readonly clocksOf: Clocks,
-    private readonly limitsOf: (p: Product) => LimitTable,
+    clocks: Clocks,
+    limitsOf: (p: Product) => LimitTable,
   ) {
     const parts = draft.partIds.length;
     this.clocks = new Array<ProductClock | null>(parts).fill(null);
@@ -53,7 +68,10 @@ export class Films {
     this.kinEndMs = new Float64Array(bound.kinCount);
     this.kinFilm = new Array<CoatStep['film']>(bound.kinCount).fill(AS_SHEET);
     this.goesOn = draft.partIds.map((id) => !draft.rest || draft.rest.partIds.includes(id));
-    this.carried = draft.partIds.map((id) => draft.carry.get(id) ?? null);
+    this.carried = draft.partIds.map((id) => {
+      const film = draft.carry.get(id);
+      return film ? { ...film, clock: clocks.of(film.product), table: limitsOf(film.product) } : null;
+    });
   }
 
   /** The films that were there before; their hours before the session are gone already. */
@@ -66,11 +84,11 @@ export class Films {
       const film = this.carried[i];
       if (!film) continue;
       const k = this.bound.kin[i]!;
-      this.clocks[i] = this.clocksOf.of(film.product);
+      this.clocks[i] = film.clock;
       this.endMs[i] = film.endedMs;
       this.firstMs[i] = film.firstEndedMs;
-      this.kinClocks[k] = this.clocks[i]!;
-      this.tables[k] = this.limitsOf(film.product);
+      this.kinClocks[k] = film.clock;
+      this.tables[k] = film.table;
       this.sinceMs[k] = startMs;
       this.kinEndMs[k] = film.endedMs;
       this.kinFilm[k] = AS_SHEET;
@@ -103,7 +121,7 @@ export class Films {
       const use = uses[i]!;
       const clock = this.clocks[use.part];
       if (!clock) continue;
-      const film = this.filmOn(use.part, use.stage);
+      const film = this.filmOn(use.part, use.isFirst ? 'next' : 'flash');
       const stage = use.isFirst ? clock.next : clock.flash;
       const at = reachedAt(stage, row, this.endMs[use.part]!, film) - use.offsetMs;
       if (at > latest) latest = at;
@@ -115,11 +133,11 @@ export class Films {
   isLate(b: BoundStep, startMs: number, { row, fault }: Seen): boolean {
     let late = false;
     for (let i = 0; i < b.uses.length; i++) {
-      const { part, stage, offsetMs } = b.uses[i]!;
+      const { part, isFirst, offsetMs } = b.uses[i]!;
       const clock = this.clocks[part];
       if (!clock) continue;
       const atMs = startMs + offsetMs;
-      if (stage === 'flash') {
+      if (!isFirst) {
         if (b.itselfLatestMin === Infinity) continue;
         const fromMs = b.countsFromFirst ? this.firstMs[part]! : this.endMs[part]!;
         if (b.clock.isPast(b.itselfLatestMin, row, { fromMs, atMs })) fault.breaks('recoat-max', atMs);
@@ -134,21 +152,25 @@ export class Films {
     return late;
   }
 
-  /** The limits of a film, every hour from its first coat until it is covered or minds them no more. */
-  private hold(k: number, coveredMs: number, { row, fault }: Seen): void {
+  /**
+   * The limits of a film, every hour from its first coat until it is covered or minds them no more.
+   * @returns when it does, whatever covers it; null where there is no film
+   */
+  private hold(k: number, coveredMs: number, { row, fault }: Seen): Dried | null {
     const clock = this.kinClocks[k];
     const table = this.tables[k];
-    if (!clock || !table) return;
+    if (!clock || !table) return null;
     const endMs = this.kinEndMs[k]!;
     const sinceMs = this.sinceMs[k]!;
     const { coat, layer } = this.kinFilm[k]!;
-    // What is covered before a stage is over is held until then: a later end need not be looked for.
-    const until = (stage: StageClock, film: number): number =>
-      Math.min(coveredMs, reachedAt(stage, row, endMs, film));
-    fault.hold(table, 'laid', sinceMs, until(clock.flash, coat));
-    fault.hold(table, 'open', sinceMs, until(clock.dustFree, layer));
-    fault.hold(table, 'wet', sinceMs, until(clock.touchDry, layer));
-    fault.hold(table, 'soft', sinceMs, until(clock.handle, layer));
+    const dustFreeMs = reachedAt(clock.dustFree, row, endMs, layer);
+    const touchDryMs = reachedAt(clock.touchDry, row, endMs, layer);
+    const handleMs = reachedAt(clock.handle, row, endMs, layer);
+    fault.hold(table, 'laid', sinceMs, Math.min(coveredMs, reachedAt(clock.flash, row, endMs, coat)));
+    fault.hold(table, 'open', sinceMs, Math.min(coveredMs, dustFreeMs));
+    fault.hold(table, 'wet', sinceMs, Math.min(coveredMs, touchDryMs));
+    fault.hold(table, 'soft', sinceMs, Math.min(coveredMs, handleMs));
+    return { dustFreeMs, touchDryMs, handleMs };
   }
 
   /** From here on the limits of what is laid now hold, on the parts that really get it. */
@@ -174,39 +196,23 @@ export class Films {
   }
 
   /** The last films, until they mind nothing any more. */
-  dry(seen: Seen): Pick<Run, 'dustFreeMs' | 'touchDryMs' | 'handleMs' | 'readyMs' | 'latestMs'> {
-    const { row, fault } = seen;
-    const reached = { dustFreeMs: -Infinity, touchDryMs: -Infinity, handleMs: -Infinity };
+  dry(seen: Seen): Dried & Rested {
+    let dustFreeMs = -Infinity;
+    let touchDryMs = -Infinity;
+    let handleMs = -Infinity;
     for (let k = 0; k < this.kinEndMs.length; k++) {
-      const clock = this.kinClocks[k];
-      const table = this.tables[k];
-      if (!clock || !table) continue;
-      const sinceMs = this.sinceMs[k]!;
-      const endMs = this.kinEndMs[k]!;
-      const { coat, layer } = this.kinFilm[k]!;
-      const dustFreeMs = reachedAt(clock.dustFree, row, endMs, layer);
-      const touchDryMs = reachedAt(clock.touchDry, row, endMs, layer);
-      const handleMs = reachedAt(clock.handle, row, endMs, layer);
-      fault.hold(table, 'laid', sinceMs, reachedAt(clock.flash, row, endMs, coat));
-      fault.hold(table, 'open', sinceMs, dustFreeMs);
-      fault.hold(table, 'wet', sinceMs, touchDryMs);
-      fault.hold(table, 'soft', sinceMs, handleMs);
-      reached.dustFreeMs = Math.max(reached.dustFreeMs, dustFreeMs);
-      reached.touchDryMs = Math.max(reached.touchDryMs, touchDryMs);
-      reached.handleMs = Math.max(reached.handleMs, handleMs);
+      const dried = this.hold(k, Infinity, seen);
+      if (!dried) continue;
+      dustFreeMs = Math.max(dustFreeMs, dried.dustFreeMs);
+      touchDryMs = Math.max(touchDryMs, dried.touchDryMs);
+      handleMs = Math.max(handleMs, dried.handleMs);
     }
-    const { readyMs, latestMs } = this.rest(row);
-    return {
-      dustFreeMs: reached.dustFreeMs,
-      touchDryMs: reached.touchDryMs,
-      handleMs: reached.handleMs,
-      readyMs,
-      latestMs,
-    };
+    const { readyMs, latestMs } = this.rest(seen.row);
+    return { dustFreeMs, touchDryMs, handleMs, readyMs, latestMs };
   }
 
   /** When the films are ready for what follows the rest, and until when they bond with it. */
-  private rest(row: number): Pick<Run, 'readyMs' | 'latestMs'> {
+  private rest(row: number): Rested {
     const { rest } = this.draft;
     const stage = rest?.ready ?? 'sand';
     let readyMs = -Infinity;
@@ -217,7 +223,7 @@ export class Films {
       const endMs = this.endMs[i]!;
       readyMs = Math.max(readyMs, clock.stageAt(stage, row, endMs, this.filmOn(i, stage)));
       const bondMin = stage === 'flash' ? clock.product.itselfMaxMin : clock.product.nextBondMaxMin;
-      if (rest?.bonds && bondMin !== undefined)
+      if (rest?.why === 'bond' && bondMin !== undefined)
         latestMs = Math.min(latestMs, clock.maxAt(bondMin, row, endMs));
     }
     return { readyMs, latestMs };

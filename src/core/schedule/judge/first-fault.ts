@@ -15,11 +15,6 @@ export class FirstFault {
     return (ms - this.air.startMs) / this.air.stepMs;
   }
 
-  /** The instant of the first fault, ms; Infinity while there is none. */
-  get atMs(): number {
-    return this.air.startMs + this.node * this.air.stepMs;
-  }
-
   private tell(cause: Cause, node: number): void {
     if (!(node < this.node)) return;
     this.node = node;

@@ -30,6 +30,9 @@ export class Pots {
   /** Shape [pots]: what is left, and until when it may be planned with; -Infinity while none is open. */
   private readonly leftMl: Float64Array;
   private readonly untilMs: Float64Array;
+  /** 1 once one was opened in this session. */
+  private readonly isOpened: Uint8Array;
+  /** The one in hand, where it is told. */
   private readonly told: (RunPot | null)[];
   private row = 0;
 
@@ -39,12 +42,14 @@ export class Pots {
   ) {
     this.leftMl = new Float64Array(bound.potCount);
     this.untilMs = new Float64Array(bound.potCount);
+    this.isOpened = new Uint8Array(bound.potCount);
     this.told = new Array<RunPot | null>(bound.potCount).fill(null);
   }
 
   /** Those that were opened before the session. */
   begin(row: number): void {
     this.row = row;
+    this.isOpened.fill(0);
     this.told.fill(null);
     this.leftMl.fill(0);
     this.untilMs.fill(-Infinity);
@@ -70,7 +75,7 @@ export class Pots {
     // A gun's cup is mixed for its face, refilled from the same mix where the face is larger than the cup.
     const cans = Math.ceil((unit.ml - (isDead ? 0 : left)) / pot.givesMl - EPS_ML);
     const count = isGun ? 1 : Math.max(1, cans);
-    const rinseMs = isGun && isDead && this.told[index] !== null ? RINSE_MIN * MINUTE : 0;
+    const rinseMs = isGun && isDead && this.isOpened[index] === 1 ? RINSE_MIN * MINUTE : 0;
     return { isGun, isDead, count, rinseMs, takesMs: rinseMs + count * pot.prepareMs };
   }
 
@@ -87,12 +92,14 @@ export class Pots {
     let readyMs = at.fromMs + need.rinseMs;
     for (let n = 0; n < need.count; n++) {
       const fromMs = readyMs;
-      const isFirst = this.told[index] === null;
+      const isFirst = this.isOpened[index] === 0;
+      this.isOpened[index] = 1;
       readyMs = fromMs + pot.prepareMs;
       const gives = pot.givesMl - (isFirst ? pot.besideMl : 0);
       this.leftMl[index] = need.isGun ? Math.max(unit.ml, gives) : this.leftMl[index]! + gives;
       this.untilMs[index] = pot.clock.potEndsAt(this.row, fromMs, pot.share);
-      this.tell(b, pot, { fromMs, toMs: readyMs, isFirst, isAfterDead: need.isDead }, at.seen);
+      const ml = isFirst ? pot.besideMl : 0;
+      this.tell(b, pot, { fromMs, toMs: readyMs, ml, isAfterDead: need.isDead }, at.seen);
     }
     return readyMs;
   }
@@ -100,26 +107,20 @@ export class Pots {
   private tell(
     b: BoundStep,
     pot: Pot,
-    at: { fromMs: number; toMs: number; isFirst: boolean; isAfterDead: boolean },
-    seen: Seen,
+    at: Pick<RunPot, 'fromMs' | 'toMs' | 'ml' | 'isAfterDead'>,
+    { row, trace }: Seen,
   ): void {
-    if (!seen.trace) {
-      this.told[pot.index] = SOME;
-      return;
-    }
+    if (!trace) return;
     const told: RunPot = {
       step: this.bound.steps.indexOf(b),
       productId: b.step.product.id,
-      fromMs: at.fromMs,
-      toMs: at.toMs,
-      endsMs: pot.clock.potEndsAt(seen.row, at.fromMs),
-      ml: at.isFirst ? pot.besideMl : 0,
+      endsMs: pot.clock.potEndsAt(row, at.fromMs),
       lastMs: at.toMs,
       coats: new Set(),
-      isAfterDead: at.isAfterDead,
+      ...at,
     };
     this.told[pot.index] = told;
-    seen.trace.pots.push(told);
+    trace.pots.push(told);
   }
 
   /** The first face of a round: what it needs is opened in the wait before it. @returns when the round starts, ms */
@@ -149,22 +150,9 @@ export class Pots {
     if (endMs > this.untilMs[pot.index]!) fault.breaks('pot-life', this.untilMs[pot.index]!);
     this.leftMl[pot.index] = Math.max(0, this.leftMl[pot.index]! - unit.ml);
     const told = this.told[pot.index];
-    if (!told || told === SOME) return;
+    if (!told) return;
     told.ml += unit.ml;
     told.lastMs = endMs;
     told.coats.add(b.step.id);
   }
 }
-
-/** One is open; of the futures nothing more is told. */
-const SOME: RunPot = {
-  step: -1,
-  productId: '',
-  fromMs: 0,
-  toMs: 0,
-  endsMs: 0,
-  ml: 0,
-  lastMs: 0,
-  coats: new Set(),
-  isAfterDead: false,
-};

@@ -9,7 +9,7 @@ import { Clocks } from '../../drying/clocks';
 import { airForJob } from '../../job-air';
 import { uniform } from '../../numerics/random';
 import { DAY, HALF_HOUR } from '../../time/instant';
-import { draftsOf } from '../work/drafts';
+import { draftsOf, workOf } from '../work/drafts';
 import { limitTable } from './limits';
 import { Runner } from './runner';
 import {
@@ -87,7 +87,7 @@ function* runsOf(jobs: number, starts: number): Generator<Judged> {
     const { forecast, issuedMs } = simulatedForecast(job.place, nowMs);
     const few = { ...forecast, members: [forecast.members[0]!, forecast.members[0]!] };
     const air = airForJob({ job, forecast: few, issuedMs, nowMs });
-    const [draft] = draftsOf(job, systemFor(job)).sessions;
+    const [draft] = draftsOf(workOf(job, systemFor(job))).sessions;
     const clocks = new Clocks(air);
     const runner = new Runner({ air, place: job.place }, clocks, (p) => limitTable(air, p), draft!);
     for (let k = 0; k < starts; k++) {

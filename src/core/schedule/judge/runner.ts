@@ -64,7 +64,7 @@ export class Runner {
 
   /** Tape on or off between two coats, once the film takes it. */
   private handle(b: BoundStep, { task, once }: Between, p: Progress): void {
-    const readyMs = once === null ? p.freeMs : this.films.reachedBy(b.uses, once, p.row);
+    const readyMs = this.films.reachedBy(b.uses, once, p.row);
     const startMs = upToMinute(Math.max(p.freeMs, readyMs));
     p.freeMs = startMs + task.minutes * MINUTE;
     p.trace?.hands.push({ task, startMs, endMs: p.freeMs });
@@ -118,9 +118,9 @@ export class Runner {
     for (let i = 0; i < units.length; i++) {
       const unit = units[i]!;
       // The first has been opened for already: its wait ends with the pot ready.
-      const fromMs = i === 0 || !b.pot ? atMs : this.pots.ready(b, unit, atMs, p);
+      const fromMs = i === 0 ? atMs : this.pots.ready(b, unit, atMs, p);
       const toMs = fromMs + unit.minutes * MINUTE;
-      if (b.pot) this.pots.take(b, unit, toMs, p);
+      this.pots.take(b, unit, toMs, p);
       if (b.uses[nth]!.part !== unit.part) nth++;
       this.films.lay(k, b, b.uses[nth]!, toMs);
       p.trace?.parts.push({ step: k, part: unit.part, startMs: fromMs, endMs: toMs });
@@ -165,18 +165,7 @@ export class Runner {
       else if (fault.cause !== null) return broken(p);
     }
     const dried = this.films.dry(p);
-    return {
-      cause: fault.cause,
-      late: p.late,
-      coats,
-      handsOffMs: p.freeMs,
-      dustFreeMs: dried.dustFreeMs,
-      touchDryMs: dried.touchDryMs,
-      handleMs: dried.handleMs,
-      readyMs: dried.readyMs,
-      latestMs: dried.latestMs,
-      trace,
-    };
+    return { cause: fault.cause, late: p.late, coats, handsOffMs: p.freeMs, ...dried, trace };
   }
 }
 

@@ -5,6 +5,7 @@
 import { isTwoPart, type DryMode } from '../../chemistry/cards';
 import type { Product } from '@/model/product';
 import type { AtPart } from '../../air/at-part';
+import { lastNodeMs } from '../../air/grid';
 import { dryRate, stageOf, waterFactor, type Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
 import type { CoatStep, Draft } from '../work/draft';
@@ -50,7 +51,7 @@ export function reachedAt(air: AtPart, { product, film }: Laying, stage: Stage, 
   // From memory: what leaves a film takes longer as it is thicker, what reacts does not.
   const thick = mode === 'cure' ? 1 : Math.max(1, stage === 'flash' ? film.coat : film.layer);
   const rates = ratesOf(air, product, mode);
-  const endMs = air.startMs + (air.nodes - 1) * air.stepMs;
+  const endMs = lastNodeMs(air);
   let dose = 0;
   for (let at = fromMs; at < endMs; at += MINUTE) {
     if (dose >= minutes * thick) return at;

@@ -81,25 +81,25 @@ export function isFree(spans: readonly Span[], fromMs: number, toMs: number): bo
 
 type Futures = Pick<StartOption, 'ok' | 'good' | 'counted' | 'readyMs' | 'latestMs' | 'handlesMs' | 'causes'>;
 
-function uncounted(members: number, cause: Cause): Futures {
-  return {
-    ok: noMembers(),
-    good: 0,
-    counted: false,
-    readyMs: new Float64Array(members).fill(-Infinity),
-    latestMs: new Float64Array(members).fill(Infinity),
-    handlesMs: new Float64Array(members).fill(NaN),
-    causes: new Map([[cause, members]]),
-  };
-}
+/** As of futures that are lost, every one. */
+const lostAll = (members: number): Pick<StartOption, 'ok' | 'readyMs' | 'latestMs' | 'handlesMs'> => ({
+  ok: noMembers(),
+  readyMs: new Float64Array(members).fill(-Infinity),
+  latestMs: new Float64Array(members).fill(Infinity),
+  handlesMs: new Float64Array(members).fill(NaN),
+});
+
+const uncounted = (members: number, cause: Cause): Futures => ({
+  ...lostAll(members),
+  good: 0,
+  counted: false,
+  causes: new Map([[cause, members]]),
+});
 
 /** @param freeUntilMs end of the free hours the session begins in: they hold in every future */
 function runFutures(runner: Runner, members: number, startMs: number, freeUntilMs: number): Futures {
   const causes = new Map<Cause, number>();
-  const ok = noMembers();
-  const readyMs = new Float64Array(members).fill(-Infinity);
-  const latestMs = new Float64Array(members).fill(Infinity);
-  const handlesMs = new Float64Array(members).fill(NaN);
+  const { ok, readyMs, latestMs, handlesMs } = lostAll(members);
   let good = 0;
   for (let m = 0; m < members; m++) {
     const run = runner.run(m, startMs);
@@ -159,7 +159,7 @@ export function judgeStart(air: AtPart, runner: Runner, { startMs, always, free 
     centralLatestMs: central.latestMs,
     of: members,
     laid: central.coats.length === draft.steps.length,
-    free: isFree(free, startMs, central.handsOffMs),
+    free: within !== undefined,
     ...futures,
     verdict: verdictOf(futures.good / members, central, isEasy),
   };

@@ -8,7 +8,7 @@ import { parseJob } from '@/formats/job-file';
 import type { SystemLayer } from '@/model/job';
 import { systemFor } from '../../coating/system';
 import { msOf } from '../../time/instant';
-import { draftsOf } from '../work/drafts';
+import { draftsOf, workOf } from '../work/drafts';
 import { lateDaysOf, latePerDay } from './deadlines';
 
 const layers: SystemLayer[] = [
@@ -18,7 +18,7 @@ const layers: SystemLayer[] = [
 const two = job(layers, { parts: [panel('a'), panel('b')] });
 const at = (iso: string): number => msOf(iso, two.place.tz);
 const daysLate = (j: typeof two, handle: string): number =>
-  lateDaysOf(j, draftsOf(j, systemFor(j)).sessions)([at(handle)]);
+  lateDaysOf(j, draftsOf(workOf(j, systemFor(j))).sessions)([at(handle)]);
 
 describe('lateness', () => {
   it('a day ends at midnight, an hour of it at that hour; before it nothing is late', () => {

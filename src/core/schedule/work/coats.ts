@@ -5,7 +5,7 @@ import type { Product } from '@/model/product';
 import { isTwoPart } from '../../chemistry/cards';
 import { coatWeights } from '../../coating/character';
 import { schoolOf } from '../../coating/schools';
-import { FLOW_ML_S, transferFrac, TRIGGER_SHARE, usage } from '../../material/coat-uses';
+import { FLOW_ML_S, heelFrac, transferFrac, TRIGGER_SHARE, usage } from '../../material/coat-uses';
 import { facesOf, sumOverFaces } from '../../surface/shape';
 import type { CoatStep, Unit } from './draft';
 
@@ -20,6 +20,10 @@ const MOST_FACES = 12;
 /** It comes out of cups or cans that are opened for it, so it counts between which faces. */
 export const isPoured = (p: Product): boolean =>
   p.carrier === 'gun' || (isTwoPart(p) && p.potLifeMin !== undefined);
+
+/** What one cup or can gives, ml. @param cupMl of the gun */
+export const packGivesMl = (p: Product, cupMl: number): number =>
+  p.carrier === 'gun' ? cupMl : p.packs[0]!.sizeMl * (1 - heelFrac(p));
 
 /** Faces of a part that are sprayed one by one, its pieces counted. */
 function facesSprayed(part: Part): number {

@@ -3,7 +3,7 @@
  * inside the bond (base tonight, clear tomorrow), past it with what that costs (scuff, one more coat), or an
  * enamel after its forbidden span.
  */
-import { CHEMISTRY_CARDS } from '../../chemistry/cards';
+import { liftsItself } from '../../drying/rate';
 import type { CoatStep, Rest } from './draft';
 
 /** A wait as long as this at the sheet's temperature is a holding point, no stretch, minutes. */
@@ -21,20 +21,17 @@ interface Joint {
   readonly step: CoatStep;
 }
 
-const lifts = ({ product }: CoatStep): boolean =>
-  product.itselfForbiddenMin !== undefined || CHEMISTRY_CARDS[product.chemistry].itself === 'lifts';
-
 const waitMin = ({ under, step }: Joint): number =>
   step.firstOfLayer ? under.product.nextMinMin : step.product.flashMin;
 
 /** How two coats may be parted, the gentlest first; empty where they may not. */
-export function partings({ under, step }: Joint): Rest['why'][] {
-  if (!step.firstOfLayer) return lifts(step) ? ['again'] : ['bond'];
+function partings({ under, step }: Joint): Rest['why'][] {
+  if (!step.firstOfLayer) return liftsItself(step.product) ? ['again'] : ['bond'];
   const bondMin = under.product.nextBondMaxMin ?? Infinity;
   return bondMin >= SHORT_BOND_MIN ? ['bond', 'scuffed'] : ['scuffed'];
 }
 
-export const mustRest = (joint: Joint): boolean => waitMin(joint) >= LONG_MIN;
+const mustRest = (joint: Joint): boolean => waitMin(joint) >= LONG_MIN;
 
 /** Coats in stretches, each but the first with how the work rested before it. */
 export interface Segment {
@@ -90,7 +87,7 @@ export function waysToCut(stretches: readonly (readonly CoatStep[])[], isFound: 
     }),
   );
   const seams = joints.filter(({ step }) => step.firstOfLayer);
-  const lifting = joints.filter(({ step }) => !step.firstOfLayer && lifts(step));
+  const lifting = joints.filter(({ step }) => !step.firstOfLayer && liftsItself(step.product));
   const all = [...seams, ...lifting];
   const single = all.map((j) => cutAt([j], 0));
   const several = all.length > 1 ? [cutAt(all, 0)] : [];

@@ -1,9 +1,9 @@
 /** What the job's state says, by the ids of the plan: coats part by part, tasks, what was opened. */
 import type { Job } from '@/model/job';
-import { heelFrac } from '../../material/coat-uses';
-import { productIn, type System } from '../../seams/seam';
+import { cupOf } from '../../material/session-pours';
+import type { System } from '../../seams/seam';
 import { msOf } from '../../time/instant';
-import { CUP_ML } from '../../material/session-pours';
+import { packGivesMl } from './coats';
 import type { OpenPot, PrepStep } from './draft';
 
 export interface Done {
@@ -21,14 +21,12 @@ export interface Done {
 function openPots(job: Job, system: System): Map<string, OpenPot> {
   const open = new Map<string, OpenPot>();
   for (const a of job.state?.activations ?? []) {
-    const known = system.products.get(a.productId);
-    if (!known) continue;
-    const product = productIn(system.products, a.productId);
-    const packMl = product.carrier === 'gun' ? (job.equipment.cupMl ?? CUP_ML) : product.packs[0]!.sizeMl;
-    const ml = a.cans * packMl * (product.carrier === 'gun' ? 1 : 1 - heelFrac(product));
+    const product = system.products.get(a.productId);
+    if (!product) continue;
+    const ml = a.ml ?? a.cans * packGivesMl(product, cupOf(job));
     const atMs = msOf(a.at, job.place.tz);
     const before = open.get(a.productId);
-    if (!before || atMs > before.atMs) open.set(a.productId, { atMs, ml: a.ml ?? ml });
+    if (!before || atMs > before.atMs) open.set(a.productId, { atMs, ml });
   }
   return open;
 }

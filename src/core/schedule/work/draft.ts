@@ -32,8 +32,8 @@ export interface Unit {
 /** Hands on between two coats: tape on, once the film below takes it; tape off. */
 export interface Between {
   readonly task: PrepStep;
-  /** What the film below must have reached; null for no more than the painter being free. */
-  readonly once: Stage | null;
+  /** What the film below must have reached. */
+  readonly once: Stage;
 }
 
 export interface CoatStep {
@@ -69,9 +69,7 @@ export interface Film {
 export interface Rest {
   /** Reached by the films that the next session goes on, before its work begins. */
   readonly ready: Stage;
-  /** It has to be sprayed while they still bond. */
-  readonly bonds: boolean;
-  /** What goes on begins with hands on the film, not with a coat: sanding, scuffing. */
+  /** With a bond it has to be sprayed while that lasts; the others may wait for any time. */
   readonly why: 'sanded' | 'bond' | 'scuffed' | 'again';
   /** The parts whose films count. */
   readonly partIds: readonly string[];
@@ -94,11 +92,9 @@ export interface Draft {
   readonly steps: readonly CoatStep[];
   /** The parts it sprays, as its units number them. */
   readonly partIds: readonly string[];
-  readonly unmask: boolean;
-  /** The films its first coats go on, by part, while their wait still runs. */
+  /** The films its first coats go on, by part, while their wait still runs: with any it has begun. */
   readonly carry: ReadonlyMap<string, Film>;
   readonly open: ReadonlyMap<string, OpenPot>;
-  readonly started: boolean;
   /** How it may rest afterwards; null after the last. */
   readonly rest: Rest | null;
   /** Cup of the gun, ml. */

@@ -2,9 +2,9 @@
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { splitAtSeams } from '../../coating/sessions';
-import { CUP_ML } from '../../material/session-pours';
+import { cupOf } from '../../material/session-pours';
 import { productIn, type System } from '../../seams/seam';
-import type { CoatFrame } from './coats';
+import { coatsOf, type CoatFrame } from './coats';
 import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { doneOf, leftToDo, type Done } from './done';
 import type { CoatStep, Draft, Drafts, Film, OpenPot, Rest } from './draft';
@@ -18,8 +18,6 @@ interface Stretch {
   readonly layers: readonly PlanLayer[];
   readonly left: readonly CoatStep[];
   readonly films: ReadonlyMap<string, Film>;
-  /** The coat on which the first that is left goes. */
-  readonly lastOn: CoatStep | undefined;
   readonly on: readonly CoatStep[];
   readonly partIds: readonly string[];
 }
@@ -45,15 +43,17 @@ function stretchOf(job: Job, system: System, layers: readonly PlanLayer[], done:
     parts: new Map(job.parts.map((p) => [p.id, p])),
     numbers: new Map(partIds.map((id, i) => [id, i])),
   };
-  const coats = (isLeft: boolean): CoatStep[] =>
+  const coatsBy = (coats: typeof coatsOf, isOn: boolean): CoatStep[] =>
     layers.flatMap((layer) =>
-      groupedCoats(frame, layer, productIn(system.products, layer.productId), (coat, partId) =>
-        isLeft ? !done.isOn(layer.id, coat, partId) : done.isOn(layer.id, coat, partId),
+      coats(
+        frame,
+        layer,
+        productIn(system.products, layer.productId),
+        (coat, partId) => done.isOn(layer.id, coat, partId) === isOn,
       ),
     );
-  const left = withTaping(coats(true), layers);
-  const on = coats(false);
-  return { layers, left, films: filmsOf(layers, system, done), lastOn: on.at(-1), on, partIds };
+  const left = withTaping(coatsBy(groupedCoats, false), layers);
+  return { layers, left, films: filmsOf(layers, system, done), on: coatsBy(coatsOf, true), partIds };
 }
 
 /** What an id of a session is made of: the layer it begins with, and the coat where that is not the first. */
@@ -64,16 +64,15 @@ function idOf(steps: readonly CoatStep[], group: Stretch, isFirst: boolean): str
 }
 
 /** How the work rests before a segment. */
-function restBefore(segment: Segment, steps: readonly CoatStep[]): Rest {
+function restBefore({ rested, steps }: Segment): Rest {
   const partIds = [...new Set(steps.flatMap((s) => s.partIds))];
-  const [first] = segment.steps;
-  switch (segment.rested) {
+  switch (rested) {
     case 'bond':
-      return { ready: first!.firstOfLayer ? 'next' : 'flash', bonds: true, why: 'bond', partIds };
+      return { ready: steps[0]!.firstOfLayer ? 'next' : 'flash', why: 'bond', partIds };
     case 'again':
-      return { ready: 'again', bonds: false, why: 'again', partIds };
+      return { ready: 'again', why: 'again', partIds };
     default:
-      return { ready: 'sand', bonds: false, why: segment.rested ?? 'sanded', partIds };
+      return { ready: 'sand', why: rested ?? 'sanded', partIds };
   }
 }
 
@@ -92,22 +91,35 @@ function openLeft(done: Done, stretches: readonly Stretch[]): Map<string, OpenPo
   );
 }
 
-interface Frame {
-  readonly open: ReadonlyMap<string, OpenPot>;
+/** What is on and what is left of a job, lot by lot and stretch by stretch; the same however it is cut. */
+export interface Work {
   readonly job: Job;
   readonly system: System;
   readonly done: Done;
-  readonly cuts: Cuts;
+  readonly lots: readonly (readonly Stretch[])[];
+  readonly open: ReadonlyMap<string, OpenPot>;
+}
+
+export function workOf(job: Job, system: System): Work {
+  const done = doneOf(job, system);
+  const stretches = splitAtSeams(system);
+  const lots = lotsOf(stretches, done).map((lot) =>
+    stretches
+      .map((layers) => layersOn(layers, lot))
+      .filter((layers) => layers.length > 0)
+      .map((layers) => stretchOf(job, system, layers, done)),
+  );
+  return { job, system, done, lots, open: openLeft(done, lots.flat()) };
 }
 
 /** A segment as a session, its rest not yet known. */
 function draftOf(
-  frame: Frame,
+  work: Work,
   group: Stretch,
   segment: Segment,
   at: { nth: number; first: boolean; lot: number },
 ): Draft {
-  const { job, system, done } = frame;
+  const { job, system, done, open } = work;
   const { steps, rested } = segment;
   const isFirst = at.nth === 0;
   const name = idOf(steps, group, isFirst && rested === null);
@@ -127,65 +139,44 @@ function draftOf(
     prepMin: left.reduce((a, p) => a + p.minutes, 0),
     steps,
     partIds: group.partIds,
-    unmask: false,
     carry,
-    open: frame.open,
-    started: carry.size > 0,
+    open,
     rest: null,
-    cupMl: job.equipment.cupMl ?? CUP_ML,
+    cupMl: cupOf(job),
   };
 }
 
-export function draftsOf(job: Job, system: System, cuts: Cuts = NO_CUTS): Drafts {
-  const done = doneOf(job, system);
-  const stretches = splitAtSeams(system);
-  const lots = lotsOf(stretches, done);
-  const groups = lots.map((lot) =>
-    stretches
-      .map((layers) => layersOn(layers, lot))
-      .filter((layers) => layers.length > 0)
-      .map((layers) => stretchOf(job, system, layers, done)),
-  );
-  const frame: Frame = { job, system, done, cuts, open: openLeft(done, groups.flat()) };
+export function draftsOf(work: Work, cuts: Cuts = NO_CUTS): Drafts {
   const sessions: Draft[] = [];
   const rests: Rest[] = [];
   let before: Drafts['before'] = null;
-  groups.forEach((ofLot, lot) =>
+  work.lots.forEach((ofLot, lot) =>
     ofLot.forEach((group, index) => {
       const film = latest([...group.films.values()]);
       if (group.left.length === 0) {
         if (sessions.length === 0) before = film && { film, ready: 'sand' };
         return;
       }
-      const segments = segmentsOf(group.left, group.lastOn, cuts);
+      const segments = segmentsOf(group.left, group.on.at(-1), cuts);
       segments.forEach((segment, nth) => {
-        const rest = restBefore(segment, segment.steps);
+        const rest = restBefore(segment);
         if (sessions.length === 0 && segment.rested !== null) before = film && { film, ready: rest.ready };
         const first = lot === 0 && index === 0 && nth === 0;
-        sessions.push(draftOf(frame, group, segment, { nth, first, lot }));
+        sessions.push(draftOf(work, group, segment, { nth, first, lot }));
         rests.push(rest);
       });
     }),
   );
-  const last = sessions.length - 1;
-  return {
-    sessions: sessions.map((s, k) => ({ ...s, unmask: k === last, rest: rests[k + 1] ?? null })),
-    before,
-  };
+  return { sessions: sessions.map((s, k) => ({ ...s, rest: rests[k + 1] ?? null })), before };
 }
 
 function latest(films: readonly Film[]): Film | null {
   return films.reduce<Film | null>((a, f) => (a === null || f.endedMs > a.endedMs ? f : a), null);
 }
 
-/** The coats of every stretch that are left, for the ways to part them. */
-export function coatsLeft(job: Job, system: System): (readonly CoatStep[])[] {
-  const done = doneOf(job, system);
-  const stretches = splitAtSeams(system);
-  return lotsOf(stretches, done).flatMap((lot) =>
-    stretches.map((layers) => {
-      const { left, lastOn, films } = stretchOf(job, system, layersOn(layers, lot), done);
-      return lastOn !== undefined && left.length > 0 && films.size > 0 ? [lastOn, ...left] : left;
-    }),
-  );
-}
+/** The coats of every stretch that are left, on the one that is there, for the ways to part them. */
+export const coatsLeft = ({ lots }: Work): (readonly CoatStep[])[] =>
+  lots.flat().map(({ left, on }) => {
+    const under = on.at(-1);
+    return under !== undefined && left.length > 0 ? [under, ...left] : left;
+  });

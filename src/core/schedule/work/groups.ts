@@ -11,13 +11,14 @@ import type { CoatStep } from './draft';
 /** Share of the maximum that is planned with: heat shortens it, and a painter is not a clock. From memory. */
 const MAXIMUM_SHARE = 0.9;
 
+const partsOf = (step: CoatStep): number[] => [...new Set(step.units.map((u) => u.part))];
+
 const minutesOn = (step: CoatStep, part: number): number =>
   step.units.filter((u) => u.part === part).reduce((a, u) => a + u.minutes, 0);
 
 /** Minutes from coat to coat: the longer of a round and the longest part with its flash. */
-export function cycleMin(step: CoatStep): number {
-  const parts = [...new Set(step.units.map((u) => u.part))];
-  return Math.max(step.minutes, ...parts.map((p) => minutesOn(step, p) + step.product.flashMin));
+function cycleMin(step: CoatStep): number {
+  return Math.max(step.minutes, ...partsOf(step).map((p) => minutesOn(step, p) + step.product.flashMin));
 }
 
 /** From the first coat on a part to the last, at the sheet's temperature, minutes. */
@@ -26,10 +27,7 @@ const spanMin = (coats: readonly CoatStep[]): number =>
 
 /** Parts in order, cut into so many groups that are sprayed in about the same time. */
 function inGroups(step: CoatStep, count: number): string[][] {
-  const minutes = step.partIds.map((_, i) => {
-    const part = [...new Set(step.units.map((u) => u.part))][i]!;
-    return minutesOn(step, part);
-  });
+  const minutes = partsOf(step).map((part) => minutesOn(step, part));
   const share = minutes.reduce((a, m) => a + m, 0) / count;
   const groups: string[][] = Array.from({ length: count }, () => []);
   let spent = 0;

@@ -101,15 +101,25 @@ function sanding(
   };
 }
 
+/** What a stretch sprays. */
+interface Sprayed {
+  readonly partIds: readonly string[];
+  readonly areaM2: number;
+  /** Wax or silicone on some of it. */
+  readonly feared: boolean;
+}
+
+function sprayedBy({ layers }: Stretch, parts: ReadonlyMap<string, Part>): Sprayed {
+  const partIds = [...new Set(layers.flatMap((l) => l.partIds))];
+  const of = partIds.map((id) => parts.get(id)!);
+  return { partIds, areaM2: totalAreaM2(of), feared: of.some((p) => p.silicone) };
+}
+
 type Wipe = 'clean' | 'wipe' | 'mask' | 'tack';
 const KINDS = { clean: 'clean', wipe: 'clean', mask: 'mask', tack: 'tack' } as const;
 
 /** Wiping, tape and tack cloth, done on everything that is sprayed. */
-function wiping(stretch: Stretch, parts: ReadonlyMap<string, Part>): Readonly<Record<Wipe, PrepStep>> {
-  const partIds = [...new Set(stretch.layers.flatMap((l) => l.partIds))];
-  const of = partIds.map((id) => parts.get(id)!);
-  const areaM2 = totalAreaM2(of);
-  const feared = of.some((p) => p.silicone);
+function wiping(stretch: Stretch, { partIds, areaM2, feared }: Sprayed): Readonly<Record<Wipe, PrepStep>> {
   const step = (what: Wipe, minutes: number, code: string, params = {}): PrepStep => ({
     id: `${stretch.id}.${what}`,
     kind: KINDS[what],
@@ -127,22 +137,14 @@ function wiping(stretch: Stretch, parts: ReadonlyMap<string, Part>): Readonly<Re
   };
 }
 
-/** A film that still bonds is only blown off and tacked: solvent would drag it. Common practice. */
-function afterBond(id: string, partIds: readonly string[]): PrepStep[] {
-  const detail = { code: 'tack-fresh', params: {} };
-  return [{ id: `${id}.tack`, kind: 'tack', minutes: TACK_MIN + 2, partIds, detail, ...byHand }];
-}
-
 /** Minutes to scuff a square metre that lost its bond. From memory. */
 const SCUFF_MIN_PER_M2 = 12;
 
-function scuffing(stretch: Stretch, parts: ReadonlyMap<string, Part>): PrepStep[] {
-  if (stretch.rested !== 'scuffed') return [];
-  const partIds = [...new Set(stretch.layers.flatMap((l) => l.partIds))];
-  const areaM2 = totalAreaM2(partIds.map((id) => parts.get(id)!));
+function scuffing({ id, rested }: Stretch, { partIds, areaM2 }: Sprayed): PrepStep[] {
+  if (rested !== 'scuffed') return [];
   const detail = { code: 'scuff-late', params: { areaM2 } };
   const minutes = inFives(SCUFF_MIN_PER_M2 * areaM2);
-  return [{ id: `${stretch.id}.scuff`, kind: 'sand', minutes, partIds, detail, ...byHand }];
+  return [{ id: `${id}.scuff`, kind: 'sand', minutes, partIds, detail, ...byHand }];
 }
 
 /** Everything in order, with the minutes the owner set where he knows better. */
@@ -150,12 +152,15 @@ export function preparationOf(job: Job, s: Stretch): Preparation {
   const parts = new Map(job.parts.map((p) => [p.id, p]));
   const own = (list: readonly PrepStep[]): PrepStep[] =>
     list.map((p) => ({ ...p, minutes: job.minutes?.[p.id] ?? p.minutes }));
-  const { clean, wipe, mask, tack } = wiping(s, parts);
-  if (s.rested === 'bond') return { visits: [], prep: own(afterBond(s.id, tack.partIds)) };
+  const sprayed = sprayedBy(s, parts);
+  const { clean, wipe, mask, tack } = wiping(s, sprayed);
+  // A film that still bonds is only blown off and tacked: solvent would drag it. Common practice.
+  if (s.rested === 'bond')
+    return { visits: [], prep: own([{ ...tack, detail: { code: 'tack-fresh', params: {} } }]) };
   if (s.rested === 'again') return { visits: [], prep: own([wipe, tack]) };
   const opening = s.first ? [...stripDown(job, s.id), ...filling(job, s.id)] : [];
   const { keeps, last } = sanding(s, parts);
-  const rungs = [...keeps, ...scuffing(s, parts)];
+  const rungs = [...keeps, ...scuffing(s, sprayed)];
   if (last.length === 0) return { visits: own([...opening, ...rungs, clean, mask]), prep: own([wipe, tack]) };
   return { visits: own([...opening, ...rungs, mask]), prep: own([...last, clean, tack]) };
 }

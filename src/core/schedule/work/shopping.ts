@@ -5,7 +5,7 @@ import type { Drafts, PrepStep } from './draft';
 
 /** Minutes to the shop and back. From memory; the owner may set his own. */
 const SHOP_MIN = 60;
-export const SHOP_ID = 'shop';
+const SHOP_ID = 'shop';
 
 const toBuy = (materials: readonly Material[]): number =>
   materials.filter((m) => !m.begun && m.packs.some((p) => p.count > 0)).length;

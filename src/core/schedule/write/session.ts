@@ -3,7 +3,7 @@ import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { chanceOf, quantile } from '../../numerics/stats';
 import { minutesBetween } from '../../time/instant';
-import { lastNodeMs } from '../attempt';
+import { lastNodeMs } from '../../air/grid';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
 import { settleActivations } from './activation';
@@ -62,7 +62,7 @@ const within = (air: AtPart, ms: number): number => (Number.isFinite(ms) ? ms : 
 
 function restOf({ air, run, draft, iso }: Sheet): Session['rest'] {
   if (!draft.rest) return null;
-  const until = draft.rest.bonds && Number.isFinite(run.latestMs) ? iso(run.latestMs) : null;
+  const until = draft.rest.why === 'bond' && Number.isFinite(run.latestMs) ? iso(run.latestMs) : null;
   return { why: draft.rest.why, from: iso(within(air, run.readyMs)), until };
 }
 

@@ -7,7 +7,6 @@ import type { Task, Visit } from '@/model/plan';
 import { isoOf, MINUTE } from '../../time/instant';
 import type { Attempt, Shared } from '../attempt';
 import type { Chain } from '../search/chains';
-import { hereFrom } from '../search/deadlines';
 import { UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
 import { placeWork, type Piece } from '../work/hands';
 import { prepCard } from './preparation';
@@ -20,6 +19,8 @@ export interface WrittenVisit {
 
 /** Tape left longer than this comes off hard, minutes. Common practice: within the day. */
 const UNMASK_LATEST_MIN = 24 * 60;
+/** Pulled within the hour after that it comes off clean, ms. */
+const SOON_MS = 60 * MINUTE;
 /** Work goes on in one visit over a pause as short as this, ms. */
 const PAUSE_MS = MINUTE;
 
@@ -106,39 +107,22 @@ function unmasking({ hours, request }: Shared, draft: Draft, lastMs: number): Wr
   const fromMs = lastMs + UNMASK_AFTER_MIN * MINUTE;
   const soon = unmaskStep(draft, notice('unmask', { minutes: UNMASK_AFTER_MIN }));
   const [piece] = placeWork([soon], hours, fromMs).pieces;
-  const isInTime = piece && piece.startMs <= lastMs + UNMASK_LATEST_MIN * MINUTE;
-  const isSoon = piece && piece.startMs <= fromMs + 60 * MINUTE;
-  const step = isSoon ? soon : unmaskStep(draft, notice('unmask-cut'));
-  const at: Piece = isInTime
-    ? { ...piece, step }
-    : { step, startMs: fromMs, endMs: fromMs + UNMASK_MIN * MINUTE, leftMin: 0 };
+  const startMs = piece && piece.startMs <= lastMs + UNMASK_LATEST_MIN * MINUTE ? piece.startMs : fromMs;
+  const step = piece && piece.startMs <= fromMs + SOON_MS ? soon : unmaskStep(draft, notice('unmask-cut'));
+  const at: Piece = { step, startMs, endMs: startMs + UNMASK_MIN * MINUTE, leftMin: 0 };
   return visitsOf(draft.id, 'unmask', [at], request.job.place.tz);
 }
 
-/** From when the hands may go to the work before a session. */
-function beginsMs({ request }: Shared, best: Chain, k: number, draft: Draft): number {
-  const last = best.picks[k - 1];
-  const here = hereFrom(request.job, draft);
-  return last ? Math.max(last.centralReadyMs, last.endMs, here) : Math.max(request.nowMs, here);
-}
-
-export function writeVisits(
-  shared: Shared,
-  { live, drafts, firstReadyMs }: Attempt,
-  best: Chain,
-): WrittenVisit[] {
+export function writeVisits(shared: Shared, { live, beginsMs }: Attempt, best: Chain): WrittenVisit[] {
   const { tz } = shared.request.job.place;
   return live.flatMap(({ draft }, k) => {
-    const fromMs = k === 0 ? firstReadyMs : beginsMs(shared, best, k, draft);
-    const { pieces } = placeWork(draft.visits, shared.hours, fromMs);
+    const { pieces } = placeWork(draft.visits, shared.hours, beginsMs(k, best.picks[k - 1] ?? null));
     const shop = pieces.filter((p) => p.step.kind === 'shop');
     const work = pieces.filter((p) => p.step.kind !== 'shop');
-    const lastMs = best.picks[k]!.lastCoatMs;
-    const isLast = k === drafts.sessions.length - 1;
     return [
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
-      ...(isLast && draft.unmask ? unmasking(shared, draft, lastMs) : []),
+      ...(draft.rest === null ? unmasking(shared, draft, best.picks[k]!.lastCoatMs) : []),
     ];
   });
 }
