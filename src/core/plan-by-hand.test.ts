@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { HARBOUR_LANE } from '@/demo/jobs';
+import { panel } from '@/demo/work-kit';
 import { demo, TZ, NOW, ms, always, steady } from '@/demo/test-kit';
 import type { Forecast } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
@@ -15,18 +16,7 @@ describe('a session worked by hand', () => {
     freeHours: always,
     place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
     equipment: { sprayer: 'aerosol', suppliedAir: true },
-    parts: [
-      {
-        id: 'p',
-        lengthMm: 400,
-        widthMm: 300,
-        sides: 1,
-        posture: 'upright',
-        hiddenEdgePct: 0,
-        substrate: 'steel',
-        condition: 'sound-paint',
-      },
-    ],
+    parts: [panel('p')],
     system: {
       layers: [
         { role: 'base', productId: 'orrin-base', coats: 2 },

@@ -2,7 +2,8 @@
  * When no start suits: more hours in which the same job would find one, or another place, each tried out in
  * full; or that none would.
  */
-import type { FreeHours, Job } from '@/model/job';
+import type { Job } from '@/model/job';
+import { WEEKDAYS } from '@/model/lists';
 import type { Notice } from '@/model/marks';
 import type { Material } from '@/model/plan';
 import { BY_SHELTER } from './air/shelter';
@@ -32,16 +33,15 @@ function triedWith({ request, system, materials }: Asked, job: Job): { at: strin
   return { at: first.startsAt, chance: s.chance };
 }
 
-type Weekday = keyof FreeHours['weekly'];
+type Weekday = (typeof WEEKDAYS)[number];
 const WEEKEND: readonly Weekday[] = ['sat', 'sun'];
-const EVERY_DAY: readonly Weekday[] = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 /** Hours that are asked for on such a day. */
 const DAYTIME: [string, string] = ['08:00', '19:00'];
 
 /** From least to most to ask of anybody. */
 const MORE_HOURS: readonly { readonly code: string; readonly days: readonly Weekday[] }[] = [
   { code: 'weekend-would-open', days: WEEKEND },
-  { code: 'days-would-open', days: EVERY_DAY },
+  { code: 'days-would-open', days: WEEKDAYS },
 ];
 
 function withHours(job: Job, days: readonly Weekday[]): Job {

@@ -9,6 +9,7 @@ import { plan } from '@/core/plan';
 import { HOUR, MINUTE, msOf } from '@/core/time/instant';
 import type { Forecast, ForecastMember } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
+import { WEEKDAYS } from '@/model/lists';
 import type { Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { simulatedForecast } from '@/standins/weather';
@@ -24,16 +25,9 @@ export const simulated = (job: Job, nowMs = NOW): Plan => {
   return plan({ job, ...s, nowMs });
 };
 
+const WHOLE_DAY: [string, string] = ['00:00', '24:00'];
 export const always: FreeHours = {
-  weekly: {
-    mon: [['00:00', '24:00']],
-    tue: [['00:00', '24:00']],
-    wed: [['00:00', '24:00']],
-    thu: [['00:00', '24:00']],
-    fri: [['00:00', '24:00']],
-    sat: [['00:00', '24:00']],
-    sun: [['00:00', '24:00']],
-  },
+  weekly: Object.fromEntries(WEEKDAYS.map((d) => [d, [WHOLE_DAY]])) as FreeHours['weekly'],
   exceptions: [],
 };
 /** Two equal members of steady weather, so that every future is the central one. */

@@ -1,4 +1,5 @@
 /** The plan as plain text, for the terminal and for `--text`. */
+import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
 import type { Material, Plan, SeamRecord, Session, Visit } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
@@ -78,13 +79,8 @@ function visitLines(visit: Visit, f: Format): string[] {
 }
 
 /** Visits and sessions in the order they begin. */
-function dayLines({ visits, sessions }: Plan, f: Format): string[] {
-  const all = [
-    ...visits.map((v) => ({ at: v.startsAt, lines: visitLines(v, f) })),
-    ...sessions.map((s) => ({ at: s.startsAt, lines: sessionLines(s, f) })),
-  ];
-  return all.sort((a, b) => Date.parse(a.at) - Date.parse(b.at)).flatMap((x) => x.lines);
-}
+const dayLines = (plan: Plan, f: Format): string[] =>
+  agendaOf(plan).flatMap((e) => (e.kind === 'visit' ? visitLines(e.of, f) : sessionLines(e.of, f)));
 
 function cautionLines({ cautions }: Plan, f: Format): string[] {
   const lines = cautions.map((c) => {

@@ -10,6 +10,12 @@ export interface WeekOfHours {
   readonly exceptions: readonly { readonly date: string; readonly spans: ClockSpans }[];
 }
 
+/** The same hours on every day of the week. */
+export const everyDay = (from: string, to: string): WeekOfHours['weekly'] => {
+  const spans: ClockSpans = [[from, to]];
+  return { mon: spans, tue: spans, wed: spans, thu: spans, fri: spans, sat: spans, sun: spans };
+};
+
 /**
  * Free spans that touch [fromMs, toMs], in order, joined where they meet. A clock change moves
  * the instants, not the clock times; a clock time that does not exist that day moves forward.

@@ -70,6 +70,9 @@ export function civilDate(ms: number, tz: string): string {
   return isoOf(ms, tz).slice(0, 10);
 }
 
+/** Midnight after a midnight: thirty hours on lie in the next day, whatever the clocks do. */
+export const nextDay = (midnightMs: number, tz: string): number => dayStart(midnightMs + 30 * HOUR, tz);
+
 /** Midnight at the start of the civil day that holds `ms`. */
 export function dayStart(ms: number, tz: string): number {
   return DateTime.fromMillis(ms, { zone: tz }).startOf('day').toMillis();

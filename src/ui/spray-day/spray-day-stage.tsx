@@ -4,6 +4,7 @@
  * really done.
  */
 import Button from '@mui/material/Button';
+import { agendaOf, type Entry } from '@/core/schedule/agenda';
 import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
@@ -17,7 +18,6 @@ import { Columns, SaveLine } from '../shell/stage-shell';
 import { Spine } from '../shell/spine';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
-import { agendaOf, entryId, type Entry } from '../views/agenda';
 import { dayCautions, dayView, mendingStage, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
@@ -66,9 +66,9 @@ export function SprayDayStage() {
         <NoSheet />
         {agendaOf(plan).map((entry) => (
           <Sheet
-            key={entryId(entry)}
+            key={entry.of.id}
             entry={entry}
-            isFirst={entryId(entry) === plan.sessions[0]?.id}
+            isFirst={entry.of === plan.sessions[0]}
             nextId={next?.id}
             onTick={(task) => record(task, true)}
           />
@@ -92,8 +92,8 @@ interface SheetProps {
 }
 
 function Sheet({ entry, isFirst, nextId, onTick }: SheetProps) {
-  if (entry.kind === 'visit') return <VisitSheet visit={entry.visit} nextId={nextId} onTick={onTick} />;
-  return <RunSheet session={entry.session} isFirst={isFirst} nextId={nextId} onTick={onTick} />;
+  if (entry.kind === 'visit') return <VisitSheet visit={entry.of} nextId={nextId} onTick={onTick} />;
+  return <RunSheet session={entry.of} isFirst={isFirst} nextId={nextId} onTick={onTick} />;
 }
 
 function SpineNote({ day: { next } }: { day: DayView }) {

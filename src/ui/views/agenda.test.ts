@@ -3,20 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
 import { demo, simulated, steady, always, NOW, ms } from '@/demo/test-kit';
 import { plan as planned } from '@/core/plan';
+import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
 import type { Session } from '@/model/plan';
 import { formatFor } from '@/words/format';
-import {
-  agendaOf,
-  entryHours,
-  mixLine,
-  nextWork,
-  partsOf,
-  restLine,
-  rhythmLines,
-  visitLine,
-  visitTitle,
-} from './agenda';
+import { mixLine, nextWork, partsOf, restLine, rhythmLines, visitLine, visitTitle } from './agenda';
 import { activationLine, activationOf, mixedBy, tickOf } from './spray-day';
 
 const f = formatFor('metric');
@@ -25,7 +16,7 @@ const bike = simulated(demo('cargo-bike'));
 
 describe('the agenda', () => {
   it('visits and sessions come in the order they begin, and the first task of hands is next', () => {
-    const hours = agendaOf(bike).map((e) => ms(entryHours(e).startsAt));
+    const hours = agendaOf(bike).map((e) => ms(e.of.startsAt));
     expect(hours).toEqual([...hours].sort((a, b) => a - b));
     expect(hours.length).toBe(bike.visits.length + bike.sessions.length);
     expect(nextWork(bike)!.task.id).toBe('shop');

@@ -1,36 +1,19 @@
-/** What is done when, over visits and sessions: the list in order, the next thing to do, and each in words. */
-import { instantOf } from '@/core/time/instant';
+/** What is done when, over visits and sessions: the next thing to do, and each in words. */
+import { agendaOf, type Entry } from '@/core/schedule/agenda';
 import type { Mix, Plan, Session, Task, Visit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { GRADE_WORDS } from '@/words/names';
 import { sessionName } from './session-name';
 
-export type Entry =
-  { readonly kind: 'visit'; readonly visit: Visit } | { readonly kind: 'session'; readonly session: Session };
-
-const hoursOf = (e: Entry): Visit | Session => (e.kind === 'visit' ? e.visit : e.session);
-
-/** In the order they begin. */
-export function agendaOf({ visits, sessions }: Pick<Plan, 'visits' | 'sessions'>): Entry[] {
-  const all: Entry[] = [
-    ...visits.map((visit): Entry => ({ kind: 'visit', visit })),
-    ...sessions.map((session): Entry => ({ kind: 'session', session })),
-  ];
-  return all.sort((a, b) => instantOf(hoursOf(a).startsAt) - instantOf(hoursOf(b).startsAt));
-}
-
 /** The next thing that hands do, and what it belongs to. */
 export function nextWork(plan: Pick<Plan, 'visits' | 'sessions'>): { entry: Entry; task: Task } | null {
   for (const entry of agendaOf(plan)) {
-    const task = hoursOf(entry).tasks.find((t) => t.handsOn);
+    const task = entry.of.tasks.find((t) => t.handsOn);
     if (task) return { entry, task };
   }
   return null;
 }
-
-export const entryHours = (e: Entry): { startsAt: string; endsAt: string } => hoursOf(e);
-export const entryId = (e: Entry): string => hoursOf(e).id;
 
 export function visitTitle(plan: Plan, visit: Visit): string {
   if (visit.kind === 'shop') return 'To the shops';

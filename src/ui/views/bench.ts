@@ -10,7 +10,7 @@ import { shortName } from '@/words/cut';
 import { percentOf, type Format } from '@/words/format';
 import { LOG_MARKS, TASK_NAMES } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
-import { entryHours, nextWork } from './agenda';
+import { nextWork } from './agenda';
 import { over, paintOf } from './ink';
 import { sessionName } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
@@ -30,7 +30,7 @@ export const nextJob = (jobs: readonly BenchJob[]): BenchJob | undefined =>
 export const nextAtHand = (jobs: readonly BenchJob[]): BenchJob | undefined =>
   earliest(
     jobs.filter((j) => j.plan.sessions.length > 0 && nextWork(j.plan) !== null),
-    (j) => instantOf(entryHours(nextWork(j.plan)!.entry).startsAt),
+    (j) => instantOf(nextWork(j.plan)!.entry.of.startsAt),
   );
 
 export interface BenchSums {

@@ -14,6 +14,7 @@ import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { surfaceName } from '@/words/names';
 import { saySeam, sayWayOut } from '@/words/sentences/seams';
+import { PREP } from './close-up';
 
 /** The product of a layer by name; a layer of no product by its id. */
 export function layerName({ layers, products }: System, layerId: string): string {
@@ -115,8 +116,6 @@ export function sheetFigures(product: Product, f: Format): SheetFigure[] {
     figure('Wind', `to ${f.speed(product.windMaxMs)}`, 'windMaxMs'),
   ];
 }
-
-const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
 
 const taskMinutes = (t: Task): number => Math.round(minutesBetween(t.startsAt, t.endsAt));
 

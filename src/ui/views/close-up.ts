@@ -10,7 +10,14 @@ const HALF_HOUR = HOUR / 2;
 /** Least hours that are drawn. */
 const LEAST_H = 3;
 
-const PREP: ReadonlySet<Task['kind']> = new Set(['strip-down', 'fill', 'sand', 'clean', 'mask', 'tack']);
+export const PREP: ReadonlySet<Task['kind']> = new Set([
+  'strip-down',
+  'fill',
+  'sand',
+  'clean',
+  'mask',
+  'tack',
+]);
 const PREP_WORDS: Readonly<Record<string, string>> = { 'strip-down': 'off' };
 export const prepWord = (t: Task): string => PREP_WORDS[t.kind] ?? t.kind;
 

@@ -4,7 +4,7 @@
  */
 import { darkSpans } from '@/core/air/dark';
 import type { AirView } from '@/core/air/view';
-import { civilDate, dayStart, HOUR, instantOf } from '@/core/time/instant';
+import { civilDate, dayStart, HOUR, instantOf, nextDay } from '@/core/time/instant';
 import type { Plan, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
@@ -49,8 +49,7 @@ export interface DayMark {
 export function daysIn({ fromMs, toMs }: Stretch, nowMs: number, tz: string): DayMark[] {
   const name = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: tz });
   const days: DayMark[] = [];
-  // Thirty hours on lie in the next day, whatever the clocks do.
-  for (let day = dayStart(fromMs, tz); day < toMs; day = dayStart(day + 30 * HOUR, tz)) {
+  for (let day = dayStart(fromMs, tz); day < toMs; day = nextDay(day, tz)) {
     const noonMs = day + 12 * HOUR;
     const isToday = civilDate(day + HOUR, tz) === civilDate(nowMs, tz);
     days.push({ startMs: day, noonMs, name: name.format(noonMs), isToday });

@@ -1,6 +1,6 @@
 /** A deadline has an hour, may differ by part, and costs what is late: it weighs in the choice. */
 import type { Job } from '@/model/job';
-import { DAY, dayStart, msOf } from '../../time/instant';
+import { DAY, dayStart, msOf, nextDay } from '../../time/instant';
 import type { Draft } from '../work/draft';
 
 /** A day past the deadline costs so many days of waiting where the owner says nothing. From memory. */
@@ -9,20 +9,21 @@ const LATE_FACTOR = 5;
 export const latePerDay = (job: Job, delayPerDay: number): number =>
   job.risk.latePerDay ?? LATE_FACTOR * delayPerDay;
 
-/** A day of no calendar (30 February) was let in once; it binds nobody. */
-function isReal(day: string, tz: string): boolean {
+/** Midnight at the start of a day, ms; null for a day of no calendar (30 February), which was let in once. */
+function midnightOf(day: string, tz: string): number | null {
   try {
-    return Number.isFinite(msOf(`${day}T12:00`, tz));
+    return dayStart(msOf(`${day}T12:00`, tz), tz);
   } catch {
-    return false;
+    return null;
   }
 }
 
-/** The end of a day, or an hour of it, ms. */
-function endOf(day: string, hour: string | undefined, tz: string): number {
-  if (hour !== undefined && hour !== '24:00') return msOf(`${day}T${hour}`, tz);
-  // Thirty hours on lie in the next day, whatever the clocks do.
-  return dayStart(dayStart(msOf(`${day}T12:00`, tz), tz) + 30 * 3_600_000, tz);
+/** The end of a day, or an hour of it, ms; null where it is no day: it binds nobody. */
+function endOf(day: string, hour: string | undefined, tz: string): number | null {
+  const midnightMs = midnightOf(day, tz);
+  if (midnightMs === null) return null;
+  const isEnd = hour === undefined || hour === '24:00';
+  return isEnd ? nextDay(midnightMs, tz) : msOf(`${day}T${hour}`, tz);
 }
 
 interface Due {
@@ -37,8 +38,9 @@ function duesOf(job: Job, sessions: readonly Draft[]): Due[] {
   return job.parts.flatMap((part): Due[] => {
     const day = part.deadline ?? deadline;
     const session = sessions.findLastIndex((d) => d.steps.some((s) => s.partIds.includes(part.id)));
-    if (day === undefined || session < 0 || !isReal(day, tz)) return [];
-    return [{ byMs: endOf(day, part.deadline ? undefined : deadlineHour, tz), session }];
+    if (day === undefined || session < 0) return [];
+    const byMs = endOf(day, part.deadline ? undefined : deadlineHour, tz);
+    return byMs === null ? [] : [{ byMs, session }];
   });
 }
 
@@ -51,8 +53,7 @@ export function lateDaysOf(job: Job, sessions: readonly Draft[]): (handlesMs: re
 
 /** From when the parts of a session are here, ms; −Infinity for now. */
 export function hereFrom(job: Job, draft: Draft): number {
-  const { tz } = job.place;
-  const days = job.parts.flatMap((p) => (p.readyFrom && draft.partIds.includes(p.id) ? [p.readyFrom] : []));
-  const real = days.filter((d) => isReal(d, tz));
-  return Math.max(-Infinity, ...real.map((d) => dayStart(msOf(`${d}T12:00`, tz), tz)));
+  const mine = job.parts.filter((p) => draft.partIds.includes(p.id));
+  const days = mine.flatMap((p) => (p.readyFrom ? (midnightOf(p.readyFrom, job.place.tz) ?? []) : []));
+  return Math.max(-Infinity, ...days);
 }

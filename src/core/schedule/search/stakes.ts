@@ -2,8 +2,7 @@
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { isTwoPart } from '../../chemistry/cards';
-import { HEEL_FRAC } from '../../material/coat-uses';
+import { isPoured, packGivesMl } from '../work/coats';
 import type { CoatStep, Draft } from '../work/draft';
 
 export interface Stakes {
@@ -23,19 +22,20 @@ const moneyFor = ({ product }: CoatStep, ml: number): number => {
 };
 
 /** Cans that the expected use of a session empties. */
-function cansFor(product: Product, ml: number): number {
-  return Math.max(1, Math.ceil(ml / (product.packs[0]!.sizeMl * (1 - HEEL_FRAC)) - 1e-9));
-}
+const cansFor = (product: Product, ml: number, cupMl: number): number =>
+  Math.max(1, Math.ceil(ml / packGivesMl(product, cupMl) - 1e-9));
 
 /** What is activated is lost whole, used or not: the money in the cans beyond what is sprayed. */
 function lostInCans(draft: Draft): number {
   const activated = [...new Set(draft.steps.map((s) => s.product))].filter(
-    (p) => isTwoPart(p) && p.carrier === 'aerosol' && !draft.open.has(p.id),
+    (p) => isPoured(p) && p.carrier === 'aerosol' && !draft.open.has(p.id),
   );
   return activated.reduce((sum, product) => {
     const mine = draft.steps.filter((s) => s.product === product);
     const ml = mine.reduce((a, s) => a + s.ml, 0);
-    return sum + Math.max(0, cansFor(product, ml) * product.packs[0]!.price - moneyFor(mine[0]!, ml));
+    return (
+      sum + Math.max(0, cansFor(product, ml, draft.cupMl) * product.packs[0]!.price - moneyFor(mine[0]!, ml))
+    );
   }, 0);
 }
 

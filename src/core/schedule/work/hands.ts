@@ -2,10 +2,10 @@
  * Hands-on work in the owner's free hours: light to see by, warmth and dryness for filler, shops that are
  * open. What may be broken off goes on another day.
  */
-import type { FreeHours, Place } from '@/model/job';
+import type { Place } from '@/model/job';
 import { isDark } from '../../air/dark';
 import type { AtPart } from '../../air/at-part';
-import { freeSpans } from '../../time/free-hours';
+import { everyDay, freeSpans, type WeekOfHours } from '../../time/free-hours';
 import { MINUTE, type Span } from '../../time/instant';
 import type { PrepStep, WorkNeeds } from './draft';
 
@@ -14,18 +14,7 @@ const FILLER_MIN_C = 10;
 /** A shorter piece of a longer task is not begun, minutes. From memory. */
 const LEAST_PIECE_MIN = 15;
 /** When a shop for paint and tools is open. From memory. */
-const SHOP_HOURS: FreeHours = {
-  weekly: {
-    mon: [['08:00', '20:00']],
-    tue: [['08:00', '20:00']],
-    wed: [['08:00', '20:00']],
-    thu: [['08:00', '20:00']],
-    fri: [['08:00', '20:00']],
-    sat: [['08:00', '20:00']],
-    sun: [['10:00', '16:00']],
-  },
-  exceptions: [],
-};
+const SHOP_HOURS: WeekOfHours['weekly'] = { ...everyDay('08:00', '20:00'), sun: [['10:00', '16:00']] };
 
 /** A stretch of one task. */
 export interface Piece {
@@ -44,7 +33,7 @@ export interface Placed {
 
 export type HandHours = Readonly<Record<WorkNeeds, readonly Span[]>>;
 
-export function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
+function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
   return a.flatMap((x) =>
     b.flatMap((y) => {
       const startMs = Math.max(x.startMs, y.startMs);
@@ -54,15 +43,19 @@ export function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
   );
 }
 
-/** Free hours in which a compressor may run: quiet hours are kept. @param free in order */
-export function loudHours({ loud, tz }: Pick<Place, 'loud' | 'tz'>, free: readonly Span[]): readonly Span[] {
+/** What of the free hours falls into others of a week. @param free in order */
+function within(free: readonly Span[], weekly: WeekOfHours['weekly'], tz: string): Span[] {
   const first = free[0];
   const last = free.at(-1);
-  if (!loud || !first || !last) return free;
-  const every = [loud];
-  const weekly = { mon: every, tue: every, wed: every, thu: every, fri: every, sat: every, sun: every };
+  if (!first || !last) return [];
   return overlap(free, freeSpans({ weekly, exceptions: [] }, tz, first.startMs, last.endMs));
 }
+
+/** Free hours in which a compressor may run: quiet hours are kept. @param free in order */
+export const loudHours = (
+  { loud, tz }: Pick<Place, 'loud' | 'tz'>,
+  free: readonly Span[],
+): readonly Span[] => (loud ? within(free, everyDay(...loud), tz) : free);
 
 /** Stretches of the grid in which something holds, half an hour about each node. */
 function spansWhere(air: AtPart, holds: (node: number) => boolean): Span[] {
@@ -83,10 +76,7 @@ export function handHours(air: AtPart, place: Place, free: readonly Span[]): Han
   const light = spansWhere(air, (i) => place.lamp === true || !isDark(air.sunDeg[i]!));
   const hands = overlap(free, light);
   const kind = spansWhere(air, (i) => air.airC[row + i]! >= FILLER_MIN_C && air.rain[row + i] === 0);
-  const first = free[0];
-  const last = free.at(-1);
-  const open = first && last ? freeSpans(SHOP_HOURS, place.tz, first.startMs, last.endMs) : [];
-  return { hands, 'warm-dry': overlap(hands, kind), shop: overlap(free, open) };
+  return { hands, 'warm-dry': overlap(hands, kind), shop: within(free, SHOP_HOURS, place.tz) };
 }
 
 /** One task from an instant on. @returns null when it does not fit any more */
