@@ -275,6 +275,9 @@ describe('hours of others', () => {
     expect(coldCure!.lostMin / 60 / coldCure!.hours).toBeGreaterThan(0.25);
     expect(coldCure!.lostMin / 60 / coldCure!.hours).toBeLessThan(0.5);
     expect(p.cautions.map((c) => c.code)).toContain('cold-cure');
+    // By the rule of ten two to the minus 1.4: a little more of it is lost.
+    const tenth = planned({ ...open, schools: { drying: 'tenth' } }, cold).sessions[0]!.coldCure!;
+    expect(tenth.lostMin / 60 / tenth.hours).toBeCloseTo(2 ** -1.4, 1);
     expect(planned(open).sessions[0]!.coldCure).toBeNull();
   });
 });

@@ -59,7 +59,8 @@ export class Clocks {
     return made;
   }
 
-  private pace({ refTempC, cureEnergyKJ }: Product): Pace {
+  /** What a product's paces are reckoned with here. */
+  pace({ refTempC, cureEnergyKJ }: Product): Pace {
     return { refTempC, energyKJ: cureEnergyKJ, school: this.school };
   }
 

@@ -54,6 +54,10 @@ export function mixMarks(
   });
 }
 
+/** Parts by volume as they are said, what is not in it left out: 4 : 1 : 1, 2 : 1. */
+export const ratioText = ({ base, hardener, reducer }: NonNullable<Product['mix']>): string =>
+  [base, ...[hardener, reducer].filter((x) => x > 0)].join(' : ');
+
 export const GRADES = ['fast', 'standard', 'slow', 'very-slow'] as const;
 export type ReducerGrade = (typeof GRADES)[number];
 /**

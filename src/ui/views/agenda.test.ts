@@ -86,6 +86,10 @@ describe('a round over several parts', () => {
     const coat = s.tasks.find((t) => t.kind === 'coat' && !t.id.includes('~'))!;
     expect(partsOf(s, coat)).toEqual(['a', 'b', 'c', 'd']);
     expect(partsOf(s, s.tasks[0]!)).toEqual([]);
+    // A base of equal parts with reducer has no hardener to name.
+    const said = p.sessions.flatMap((x) => x.tasks).filter((t) => t.id.includes('activate-orrin-base-gun'));
+    expect(said.map((t) => t.detail.params.ratio)).toEqual(said.map(() => '1 : 1'));
+    expect(said.length).toBeGreaterThan(0);
     expect(s.mixes.length).toBeGreaterThan(0);
     expect(mixLine(s.mixes[0]!, 'Tamsel 2K surfacer', f)).toMatch(
       /standard hardener and reducer; out by .*dead \d\d:\d\d/,

@@ -2,7 +2,7 @@
 import { nearestNode } from '@/core/air/grid';
 import { instantOf, minutesBetween } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
-import { baseDensity, gradeFor, mixMarks, potLifeAt, type MixMark } from '@/core/material/mixing';
+import { baseDensity, gradeFor, mixMarks, potLifeAt, ratioText, type MixMark } from '@/core/material/mixing';
 import { sessionPours, type SessionPours } from '@/core/material/session-pours';
 import { systemOfPlan } from '@/core/seams/seam';
 import { totalAreaM2 } from '@/core/surface/area';
@@ -72,12 +72,6 @@ function gradedOf({ mix }: Product, grade: Mix['grade']): MixView['graded'] {
   return { grade: GRADE_WORDS[grade], what: parts.join(' and ') };
 }
 
-function ratioText({ mix }: Product): string | null {
-  if (!mix) return null;
-  const others = [mix.hardener, mix.reducer].filter((x) => x > 0);
-  return [mix.base, ...others].join(' : ');
-}
-
 /** The cups of one product in one session, as they are planned. */
 function plannedView(session: Session, mixes: readonly Mix[], product: Product, air: AirView): MixView {
   const [first] = mixes;
@@ -86,7 +80,7 @@ function plannedView(session: Session, mixes: readonly Mix[], product: Product, 
   return {
     id: `${session.id} ${product.id}`,
     product,
-    ratio: ratioText(product),
+    ratio: product.mix ? ratioText(product.mix) : null,
     at,
     tempC: Math.round(tempC * 10) / 10,
     graded: gradedOf(product, first!.grade),
@@ -118,7 +112,7 @@ function timelessView({ session, product, pours }: SessionPours, areaM2: number)
   return {
     id: `${session} ${product.id}`,
     product,
-    ratio: ratioText(product),
+    ratio: product.mix ? ratioText(product.mix) : null,
     at: undefined,
     tempC: USUAL_C,
     graded: gradedOf(product, gradeFor(USUAL_C, areaM2)),

@@ -41,7 +41,7 @@ export class Runner {
 
   constructor(
     private readonly where: { readonly air: AtPart; readonly place: Pick<Place, 'lamp'> },
-    clocks: Clocks,
+    readonly clocks: Clocks,
     limitsOf: (product: Product) => LimitTable,
     readonly draft: Draft,
   ) {

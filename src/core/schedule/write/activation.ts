@@ -2,7 +2,7 @@
 import type { Notice } from '@/model/marks';
 import type { Mix } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { gradeFor } from '../../material/mixing';
+import { gradeFor, ratioText } from '../../material/mixing';
 import { HOUR, instantOf } from '../../time/instant';
 import type { RunPot } from '../judge/run';
 import { ACTIVATE_MIN, type CoatStep } from '../work/draft';
@@ -10,12 +10,6 @@ import { airAt, notice, put, type Sheet } from './sheet';
 
 /** Prudent life of an activated can. Common practice: the same day. */
 const PRUDENT_MS = 24 * HOUR;
-
-/** Parts by volume as they are said: 4 : 1 : 1, or 2 : 1. */
-function ratioOf(mix: NonNullable<Product['mix']>): string {
-  const parts = mix.reducer > 0 ? [mix.base, mix.hardener, mix.reducer] : [mix.base, mix.hardener];
-  return parts.join(' : ');
-}
 
 /** Its place among those of its product in the session, from 1. */
 const nthOf = (sheet: Sheet, pot: RunPot): number =>
@@ -29,7 +23,7 @@ function detailOf(product: Product, pot: RunPot, nth: number, grade: Mix['grade'
   const params = {
     product: product.name,
     ml: Math.ceil(pot.ml),
-    ratio: product.mix ? ratioOf(product.mix) : 'as its sheet says',
+    ratio: product.mix ? ratioText(product.mix) : 'as its sheet says',
     grade: grade ?? '',
   };
   if (product.potLifeMin === undefined) return notice('mix-keeps', params);

@@ -111,7 +111,7 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     rounds: roundsOf(sheet),
     rhythm: rhythmOf(sheet),
     rest,
-    coldCure: coldCureOf(air, draft, run.handleMs),
+    coldCure: coldCureOf(air, runner.clocks, draft.steps.at(-1)!.product, run.handleMs),
   };
   return { session, handsOnMin: handsOnMinutes(tasks) };
 }
