@@ -15,7 +15,7 @@ import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { NOTHING_SCHEDULED, schedule, type Scheduled } from './schedule/schedule';
-import { seamRecord } from './seams/seam';
+import { seamRecord, type System } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
 import { HOUR, isoOf } from './time/instant';
@@ -58,14 +58,27 @@ export function planWithoutTimes(request: PlanRequest): Answer {
   return { plan: planWith(request, air, () => TOO_LONG), air: drawn(air, request.nowMs) };
 }
 
+/** The build-up with the coats that resting asks for, so that they are bought and counted like the rest. */
+function withOneMore<S extends System>(system: S, { oneMore }: Scheduled): S {
+  if (oneMore.size === 0) return system;
+  const layers = system.layers.map((l) => {
+    const on = oneMore.get(l.id);
+    return on ? { ...l, oneMore: [...on] } : l;
+  });
+  return { ...system, layers };
+}
+
 function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = schedule): Plan {
   const job = withZones(asked.job);
   const { forecast, nowMs, issuedMs = nowMs } = asked;
-  const system = systemFor(job, asked.catalogue);
-  const materials = materialsOf(job, system);
-  const sprayable = system.blockers.length === 0 && system.layers.length > 0;
-  const scheduled = sprayable ? times({ job, system, materials, air, nowMs }) : NOTHING_SCHEDULED;
-  const wayOut = isStuck(scheduled) ? waysOut({ ...asked, job }, system, materials) : [];
+  const proposed = systemFor(job, asked.catalogue);
+  const asBuilt = materialsOf(job, proposed);
+  const sprayable = proposed.blockers.length === 0 && proposed.layers.length > 0;
+  const request = { job, system: proposed, materials: asBuilt, air, nowMs };
+  const scheduled = sprayable ? times(request) : NOTHING_SCHEDULED;
+  const wayOut = isStuck(scheduled) ? waysOut({ ...asked, job }, proposed, asBuilt) : [];
+  const system = withOneMore(proposed, scheduled);
+  const materials = system === proposed ? asBuilt : materialsOf(job, system);
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
   const { paint, prep, tax, total } = totalsOf(job, materials, jobConsumables(job, system));

@@ -49,6 +49,13 @@ describe('where it may rest', () => {
     expect(coatsOf(later).map((t) => t.id)).toEqual(['base.c6', 'clear.c1', 'clear.c2']);
     const scuff = p.visits.flatMap((v) => v.tasks).find((t) => t.detail.code === 'scuff-late')!;
     expect(ms(scuff.startsAt)).toBeGreaterThan(ms(p.sessions[0]!.endsAt));
+    // The sixth coat is bought with the five: a fifth more of base, none of clear.
+    const atOnce = planned(job(layers, { parts: large, state: done! }));
+    expect(p.layers[0]!.oneMore).toEqual(['p0', 'p1', 'p2']);
+    expect(atOnce.layers[0]!.oneMore).toBeUndefined();
+    const more = p.materials.map((m, i) => m.sprayMl / atOnce.materials[i]!.sprayMl);
+    expect(more[0]).toBeCloseTo(6 / 5, 9);
+    expect(more[1]).toBeCloseTo(1, 9);
   });
   it('enamel that misses its first hour is coated again on the third day, after its 48 h', () => {
     const enamel: SystemLayer[] = [{ role: 'colour', productId: 'skerry-enamel', coats: 2 }];

@@ -284,3 +284,32 @@ describe('hours of others', () => {
 
 it('the clock of these tests is Sat 16 May 07:50 at Harbour Lane', () =>
   expect(NOW).toBe(msOf('2026-05-16T07:50', HARBOUR_LANE.tz)));
+
+describe('a spot coat', () => {
+  // A sand-through of a tenth of the panel, its own zone, then the whole: filler of 12 min flash, 30 to the next.
+  const parts = [panel('p', { zones: [{ name: 'sand-through', sharePct: 10, condition: 'sound-paint' }] })];
+  const spot = (productId: string): SystemLayer[] => [
+    { role: 'filler', productId, coats: 1, only: ['p--z1'] },
+    { role: 'filler', productId, coats: 2 },
+  ];
+  const base: SystemLayer = { role: 'base', productId: 'orrin-base', coats: 2 };
+  it('waits one flash before the full coat over it, in one session; two layers of it would be sanded between', () => {
+    const p = planned(job([...spot('tamsel-filler'), base], { parts }));
+    const coats = coatsOf(p.sessions[0]!);
+    expect(coats.map((t) => t.id)).toEqual(['filler.c1', 'filler-2.c1', 'filler-2.c2']);
+    // Moving air takes 12 min down to 10.4, counted from the spot's own end; 30 to the next would be 26.
+    expect(minutes(coats[0]!.endsAt, coats[1]!.startsAt)).toBeGreaterThanOrEqual(10);
+    expect(minutes(coats[0]!.endsAt, coats[1]!.startsAt)).toBeLessThan(13);
+    expect(p.seams.find((s) => s.below === 'filler')!.reason.code).toBe('spot-then-full');
+    const rounds = spot('tamsel-filler').map(({ only: _only, ...l }) => l);
+    const whole = planned(job([...rounds, base], { parts }));
+    expect(whole.seams.find((s) => s.below === 'filler')!.join).toBe('sanded');
+    expect([p.sessions.length, whole.sessions.length]).toEqual([2, 3]);
+  });
+  it('its enamel counts the hour from the spot: the last coat over it is inside it too', () => {
+    const colour = spot('skerry-enamel').map((l) => ({ ...l, role: 'colour' as const }));
+    const coats = coatsOf(planned(job(colour, { parts })).sessions[0]!);
+    expect(coats.map((t) => t.id)).toEqual(['colour.c1', 'colour-2.c1', 'colour-2.c2']);
+    expect(minutes(coats[0]!.endsAt, coats[2]!.startsAt)).toBeLessThanOrEqual(60);
+  });
+});

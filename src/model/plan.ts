@@ -34,6 +34,10 @@ export const planLayerSchema = z.strictObject({
   filmUmPerCoat: z.number(),
   partIds: z.array(z.string()),
   hex: z.string().optional().describe("its own colour, where it is not the job's"),
+  oneMore: z
+    .array(z.string())
+    .optional()
+    .describe('parts that get one coat more: the work rests past the bond before the next layer'),
 });
 export type PlanLayer = z.infer<typeof planLayerSchema>;
 

@@ -1,4 +1,5 @@
 /** The plan as plain text, for the terminal and for `--text`. */
+import { coatsText } from './coats';
 import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
 import type { Material, Plan, SeamRecord, Session, Visit } from '@/model/plan';
@@ -27,7 +28,9 @@ function buildUpLines(plan: Plan, f: Format): string[] {
   return [
     'Build-up, bottom first',
     ...plan.seams.map((s) => seamLine(s, f)),
-    ...plan.layers.map((l) => `        ${l.id}: ${l.productId}, ${l.coats} x ${f.film(l.filmUmPerCoat)}`),
+    ...plan.layers.map(
+      (l) => `        ${l.id}: ${l.productId}, ${coatsText(l)} x ${f.film(l.filmUmPerCoat)}`,
+    ),
   ];
 }
 

@@ -60,6 +60,16 @@ function plannedLayers(
   return { planned, unknown };
 }
 
+/** The same paint on a few of the parts, where the whole of them is still bare of it. */
+function isSpotOf(below: PlanLayer, layer: PlanLayer): boolean {
+  const isSame = below.productId === layer.productId && below.hex === layer.hex;
+  return (
+    isSame &&
+    below.partIds.length < layer.partIds.length &&
+    below.partIds.every((id) => layer.partIds.includes(id))
+  );
+}
+
 /** The seams of every part, bottom first; parts that share one are named in it together. */
 function seamsOver(
   job: Job,
@@ -72,12 +82,13 @@ function seamsOver(
     const mine = planned.filter((l) => l.partIds.includes(part.id));
     if (mine.length === 0) bare.push(notice('part-without-layer', { part: part.name ?? part.id }));
     let below: Pick<Pair, 'ground' | 'below'> = { ground: surfaceGround(part), below: { surface: part } };
-    for (const layer of mine) {
+    for (const [i, layer] of mine.entries()) {
       const above = productIn(products, layer.productId);
+      const isSpot = i > 0 && isSpotOf(mine[i - 1]!, layer);
       const key = `${JSON.stringify(below.ground)} ${layer.id}`;
       const known = seams.get(key);
       if (known) known.partIds.push(part.id);
-      else seams.set(key, judgeSeam(job, { ...below, layer, above }, part.id));
+      else seams.set(key, judgeSeam(job, { ...below, layer, above, isSpot }, part.id));
       below = { ground: { kind: 'layer', layerId: layer.id }, below: { product: above } };
     }
   }

@@ -8,7 +8,8 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
-import type { Seam } from '../seams/seam';
+import { itselfLatestMin } from '../drying/rate';
+import { SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
 import { ruleFor, type Below, type RuleCard } from './rules';
 import { schoolOf } from './schools';
@@ -18,6 +19,8 @@ export interface Pair {
   readonly below: Below;
   readonly layer: PlanLayer;
   readonly above: Product;
+  /** A spot coat of the same product lies below. */
+  readonly isSpot: boolean;
 }
 
 /** Paper for a pair no card knows, and for a refused one that was taken on, FEPA P. Common practice. */
@@ -82,8 +85,28 @@ const unknownPair = (pair: Pair, partId: string): Seam =>
     gritP: UNKNOWN_GRIT_P,
   });
 
+/** One more coat of the same paint, whatever the pair would be as two layers: it waits one flash. */
+function overSpot(pair: Pair, partId: string): Seam {
+  const { flashMin } = pair.above;
+  const latestMin = itselfLatestMin(pair.above);
+  return {
+    below: pair.ground,
+    above: pair.layer.id,
+    verdict: 'ok',
+    join: 'wet-on-wet',
+    reason: notice(SPOT, paramsOf(pair)),
+    wayOut: null,
+    mark: 'CP',
+    gritP: null,
+    wet: false,
+    window: { minMin: flashMin, wetMaxMin: null, bondMaxMin: Number.isFinite(latestMin) ? latestMin : null },
+    partIds: [partId],
+  };
+}
+
 /** @param partId the first part that has this seam */
 export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
+  if (pair.isSpot) return overSpot(pair, partId);
   const card = ruleFor(pair.below, pair.above);
   if (!card) return unknownPair(pair, partId);
   if (card.verdict === 'no' && isTakenOn(job, pair)) return takenOn(pair, card.code, partId);

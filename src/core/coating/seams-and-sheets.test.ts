@@ -29,12 +29,14 @@ const overProduct = (below: string, above: string): Pair => ({
   below: { product: product(below) },
   layer: layerOf(product(above)),
   above: product(above),
+  isSpot: false,
 });
 const overSurface = (substrate: Part['substrate'], condition: Part['condition'], above: string): Pair => ({
   ground: { kind: 'surface', substrate, condition },
   below: { surface: { substrate, condition } },
   layer: layerOf(product(above)),
   above: product(above),
+  isSpot: false,
 });
 const judged = (pair: Pair, over: Partial<Job> = {}): Seam => judgeSeam({ ...bonnet, ...over }, pair, 'p');
 

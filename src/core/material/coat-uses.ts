@@ -94,9 +94,11 @@ export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[
   };
   const mine = layers.filter((l) => l.productId === product.id);
   return mine.flatMap((l) => {
-    const painted = l.partIds.flatMap((id) => parts.get(id) ?? []);
-    return coatWeights(product, l.coats, firstClear).flatMap((weight, i) =>
-      painted.map((part) => useOf(l.id, i + 1, weight, part)),
+    const painted = (ids: readonly string[]): Part[] => ids.flatMap((id) => parts.get(id) ?? []);
+    const coats = coatWeights(product, l.coats, firstClear).flatMap((weight, i) =>
+      painted(l.partIds).map((part) => useOf(l.id, i + 1, weight, part)),
     );
+    const oneMore = painted(l.oneMore ?? []).map((part) => useOf(l.id, l.coats + 1, 1, part));
+    return [...coats, ...oneMore];
   });
 }

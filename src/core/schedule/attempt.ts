@@ -13,7 +13,7 @@ import { isFree, judgeStart, type StartOption } from './judge/start-option';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
 import { hereFrom, lateDaysOf, latePerDay } from './search/deadlines';
-import { DEFAULT_DELAY_PER_DAY, stakesOf } from './search/stakes';
+import { DEFAULT_DELAY_PER_DAY, oneMoreMoney, stakesOf } from './search/stakes';
 import type { Cuts } from './work/cuts';
 import type { Draft, Drafts } from './work/draft';
 import { draftsOf, type Work } from './work/drafts';
@@ -47,6 +47,8 @@ export interface Attempt {
   readonly chains: readonly Chain[];
   /** Starts set by hand that belong to its sessions. */
   readonly pins: number;
+  /** What resting costs in paint, money. */
+  readonly restCost: number;
   /** When hands may go to the work before session k on the central line, after the start taken for the one before. */
   readonly beginsMs: (k: number, last: StartOption | null) => number;
 }
@@ -172,7 +174,8 @@ export function attempt(shared: Shared, cuts: Cuts): Attempt {
     latePerDay: latePerDay(job, delayPerDay),
   };
   const chains = searchChains(input, CHAINS_KEPT);
-  return { live, input, chains, pins: pinned.filter(Boolean).length, beginsMs };
+  const pins = pinned.filter(Boolean).length;
+  return { live, input, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
 }
 
 export const horizonMs = ({ nowMs, air }: ScheduleRequest, days: number): number =>

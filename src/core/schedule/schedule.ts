@@ -38,6 +38,8 @@ export interface Scheduled {
   readonly alternatives: readonly Alternative[];
   readonly blockers: readonly Notice[];
   readonly handsOnH: number;
+  /** Coats that are only there because the work rests past a bond: the parts, by layer. */
+  readonly oneMore: ReadonlyMap<string, readonly string[]>;
 }
 
 export const NOTHING_SCHEDULED: Scheduled = {
@@ -49,6 +51,7 @@ export const NOTHING_SCHEDULED: Scheduled = {
   alternatives: [],
   blockers: [],
   handsOnH: 0,
+  oneMore: new Map(),
 };
 
 function sharedOf(request: ScheduleRequest, work: Work, days: number): Shared {
@@ -75,7 +78,7 @@ function isGood({ chains, input }: Attempt): boolean {
 /** More of what was set by hand kept, then the lower cost; the earlier tried where they are level. */
 function better(a: Attempt, b: Attempt): Attempt {
   if (a.pins !== b.pins) return a.pins > b.pins ? a : b;
-  const score = (x: Attempt): number => x.chains[0]?.score ?? Infinity;
+  const score = (x: Attempt): number => (x.chains[0]?.score ?? Infinity) + x.restCost;
   return score(b) < score(a) ? b : a;
 }
 
@@ -124,6 +127,11 @@ function written(
   };
 }
 
+function oneMoreOf(live: Attempt['live']): Scheduled['oneMore'] {
+  const late = live.flatMap((l) => l.draft.steps).filter((s) => s.isOneMore);
+  return new Map(late.map((s) => [s.layerId, s.partIds]));
+}
+
 export function schedule(request: ScheduleRequest): Scheduled {
   const { tz } = request.job.place;
   const work = workOf(request.job, request.system);
@@ -147,6 +155,7 @@ export function schedule(request: ScheduleRequest): Scheduled {
     ...written(shared, of, best),
     chance: chanceOf(best.joint.at(-1)!, best.picks[0]!.of),
     alternatives: alternativesOf(best, freeChains(of), ids, tz),
+    oneMore: oneMoreOf(live),
     blockers: [],
   };
 }

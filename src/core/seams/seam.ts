@@ -32,6 +32,15 @@ export const liesOn = (seam: Pick<Seam, 'below'>, layerId: string): boolean =>
 
 export const seamRecord = (seam: Seam): SeamRecord => ({ ...seam, below: groundText(seam.below) });
 
+/** A layer of the same product on a few of the parts below the whole: its code where that is the join. */
+export const SPOT = 'spot-then-full';
+
+/** The layers that are spot coats under a layer. */
+export const spotsUnder = (seams: readonly Seam[], layerId: string): string[] =>
+  seams.flatMap((s) =>
+    s.above === layerId && s.reason.code === SPOT && s.below.kind === 'layer' ? [s.below.layerId] : [],
+  );
+
 /** The system a plan was made of. @throws RangeError when a layer names a product that is not among them */
 export function systemOfPlan(
   plan: { readonly layers: readonly PlanLayer[]; readonly seams: readonly SeamRecord[] },

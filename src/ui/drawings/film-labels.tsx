@@ -44,7 +44,7 @@ function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
   const drawn = over(band.paint.fill, band.paint.alpha * strength);
   const ink = inkOn(drawn);
   const twoLines = band.um * pxPerUm >= 38;
-  const film = card.full ? `${band.coats} × ${f.film(band.umPerCoat)}` : f.film(band.um);
+  const film = card.full ? `${band.coatsText} × ${f.film(band.umPerCoat)}` : f.film(band.um);
   return (
     <g pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke">
       <text
@@ -133,7 +133,7 @@ function OverLabel({ label: { band, labelY }, frame: { x, size } }: LabelProps) 
       paintOrder="stroke"
       pointerEvents="none"
     >
-      {phone ? band.role : shortName(band.name, MOST_LETTERS)}, {band.coats} × {f.film(band.umPerCoat)}
+      {phone ? band.role : shortName(band.name, MOST_LETTERS)}, {band.coatsText} × {f.film(band.umPerCoat)}
     </text>
   );
 }

@@ -24,7 +24,7 @@ export function StackTable({ stack }: { stack: Stack }) {
             {[...stack.bands].reverse().map((band) => (
               <tr key={band.id}>
                 <td>{band.name}</td>
-                <td className="num">{band.coats}</td>
+                <td className="num">{band.coatsText}</td>
                 <td className="num">{f.film(band.umPerCoat)}</td>
                 <td className="num">{f.film(band.um)}</td>
                 <td className="num">

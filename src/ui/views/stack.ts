@@ -6,6 +6,7 @@ import type { Job, Part } from '@/model/job';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
+import { coatsText } from '@/words/coats';
 import { ROLE_NAMES } from '@/words/names';
 import { paintOf, type Paint } from './ink';
 
@@ -14,6 +15,8 @@ export interface Band {
   readonly name: string;
   readonly role: string;
   readonly coats: number;
+  /** With the one more past a bond: 3 + 1. */
+  readonly coatsText: string;
   readonly doneCoats: number;
   readonly umPerCoat: number;
   readonly um: number;
@@ -100,6 +103,7 @@ export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: read
       name: product?.name ?? layer.productId,
       role: ROLE_NAMES[layer.role],
       coats: layer.coats,
+      coatsText: coatsText(layer),
       doneCoats: coatIds.filter((c) => done.has(c)).length,
       umPerCoat: layer.filmUmPerCoat,
       um,
@@ -124,7 +128,7 @@ export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: read
 export function stackInWords(stack: Stack, f: Format): string {
   const bands = stack.bands.map((b) => {
     const sprayed = b.doneCoats > 0 ? `, ${b.doneCoats} sprayed` : '';
-    return `${b.name} ${b.coats} ${b.coats === 1 ? 'coat' : 'coats'} of ${f.film(b.umPerCoat)}${sprayed}`;
+    return `${b.name} ${b.coatsText} ${b.coats === 1 ? 'coat' : 'coats'} of ${f.film(b.umPerCoat)}${sprayed}`;
   });
   return `Cross-section to scale, bottom up: ${stack.substrate}; ${bands.join('; ')}. ${f.film(stack.totalUm)} in all.`;
 }

@@ -6,7 +6,7 @@ import { POT_SHARE } from '../../material/mixing';
 import { MINUTE } from '../../time/instant';
 import type { Product } from '@/model/product';
 import { isPoured, packGivesMl } from '../work/coats';
-import { ACTIVATE_MIN, MIX_MIN, type CoatStep, type Draft } from '../work/draft';
+import { ACTIVATE_MIN, isOverItself, MIX_MIN, type CoatStep, type Draft } from '../work/draft';
 import type { LimitTable } from './limits';
 
 /** One part in one round. */
@@ -89,7 +89,8 @@ function roundOf(step: CoatStep, kin: Int32Array, layerOn: (string | null)[]): R
     const last = uses.at(-1);
     if (last?.part === unit.part) last.endOffsetMs = endOffsetMs;
     else {
-      const isFirst = layerOn[unit.part] !== step.layerId;
+      const under = layerOn[unit.part];
+      const isFirst = !under || !isOverItself(step, under);
       uses.push({ part: unit.part, offsetMs, endOffsetMs, isFirst });
     }
     offsetMs = endOffsetMs;

@@ -75,6 +75,9 @@ function coatsOn({ draft, run }: Judged, part: number): Laid[] {
   });
 }
 
+/** One more coat of the same paint: of its layer, or over a spot coat of it. */
+const isSameFilm = (a: Laid, b: Laid): boolean => [b.of.layerId, ...b.of.spots].includes(a.of.layerId);
+
 /** Coats that came before the film below was ready, minutes too soon. */
 export function tooSoon(judged: Judged): string[] {
   const { air, draft } = judged;
@@ -82,7 +85,7 @@ export function tooSoon(judged: Judged): string[] {
     const coats = coatsOn(judged, part);
     return coats.slice(1).flatMap((b, i) => {
       const a = coats[i]!;
-      const stage = a.of.layerId === b.of.layerId ? 'flash' : 'next';
+      const stage = isSameFilm(a, b) ? 'flash' : 'next';
       const readyMs = reachedAt(air, a.of, stage, a.endMs);
       return b.startMs >= readyMs - SLACK_MS
         ? []
@@ -97,7 +100,7 @@ export function tooLate(judged: Judged): string[] {
     const coats = coatsOn(judged, part);
     return coats.slice(1).flatMap((b, i) => {
       const a = coats[i]!;
-      const isSame = a.of.layerId === b.of.layerId;
+      const isSame = isSameFilm(a, b);
       const most = isSame ? b.of.product.itselfMaxMin : a.of.product.nextBondMaxMin;
       return most === undefined || b.startMs - a.endMs <= most * MINUTE ? [] : [`${b.of.id} on ${id}`];
     });

@@ -39,6 +39,10 @@ function lostInCans(draft: Draft): number {
   }, 0);
 }
 
+/** Paint for the coats that are only there because the work rests, money. */
+export const oneMoreMoney = (drafts: readonly Draft[]): number =>
+  drafts.flatMap((d) => d.steps).reduce((a, s) => a + (s.isOneMore ? moneyFor(s, s.ml) : 0), 0);
+
 export function stakesOf(job: Job, draft: Draft, materials: readonly Material[]): Stakes {
   const bought = new Set(materials.map((m) => m.productId));
   let money = 0;

@@ -6,6 +6,7 @@ import { isTwoPart } from '../../chemistry/cards';
 import { coatWeights } from '../../coating/character';
 import { schoolOf } from '../../coating/schools';
 import { FLOW_ML_S, heelFrac, transferFrac, TRIGGER_SHARE, usage } from '../../material/coat-uses';
+import { spotsUnder, type System } from '../../seams/seam';
 import { facesOf, sumOverFaces } from '../../surface/shape';
 import type { CoatStep, Unit } from './draft';
 
@@ -52,6 +53,7 @@ export interface CoatFrame {
   readonly parts: ReadonlyMap<string, Part>;
   /** Numbers of the session's parts. */
   readonly numbers: ReadonlyMap<string, number>;
+  readonly system: System;
 }
 
 /**
@@ -72,6 +74,8 @@ export function coatsOf(
     const ml = usage(product, [part], weight, transfer).sprayMl * habit;
     return { part, ml, minutes: ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN };
   };
+  const spots = spotsUnder(frame.system.seams, layer.id);
+  const spotCoats = frame.system.layers.reduce((a, l) => a + (spots.includes(l.id) ? l.coats : 0), 0);
   return coatWeights(product, layer.coats, firstClear).flatMap((weight, i): CoatStep[] => {
     const on = layer.partIds.filter((id) => needs(i + 1, id));
     if (on.length === 0) return [];
@@ -84,14 +88,16 @@ export function coatsOf(
       product,
       coat: i + 1,
       coats: layer.coats,
-      film: { coat: weight, layer: Math.max(weight, (i + 1) / product.coats) },
+      film: { coat: weight, layer: Math.max(weight, (spotCoats + i + 1) / product.coats) },
       minutes,
       ml: of.reduce((a, x) => a + x.ml, 0),
       partIds: on,
       units: unitsOf(product, of, frame, minutes / spentMin),
       firstOfLayer: i === 0,
+      spots,
       firstClear,
       between: [],
+      isOneMore: false,
     };
     return [step];
   });

@@ -4,7 +4,7 @@
  * enamel after its forbidden span.
  */
 import { liftsItself } from '../../drying/rate';
-import type { CoatStep, Rest } from './draft';
+import { isOverItself, type CoatStep, type Rest } from './draft';
 
 /** A wait as long as this at the sheet's temperature is a holding point, no stretch, minutes. */
 const LONG_MIN = 6 * 60;
@@ -21,12 +21,16 @@ interface Joint {
   readonly step: CoatStep;
 }
 
-const waitMin = ({ under, step }: Joint): number =>
-  step.firstOfLayer ? under.product.nextMinMin : step.product.flashMin;
+/** A coat on another layer, and not on its own film. */
+const isSeam = ({ under, step }: Joint): boolean => !isOverItself(step, under.layerId);
+
+const waitMin = (joint: Joint): number =>
+  isSeam(joint) ? joint.under.product.nextMinMin : joint.step.product.flashMin;
 
 /** How two coats may be parted, the gentlest first; empty where they may not. */
-function partings({ under, step }: Joint): Rest['why'][] {
-  if (!step.firstOfLayer) return liftsItself(step.product) ? ['again'] : ['bond'];
+function partings(joint: Joint): Rest['why'][] {
+  const { under, step } = joint;
+  if (!isSeam(joint)) return liftsItself(step.product) ? ['again'] : ['bond'];
   const bondMin = under.product.nextBondMaxMin ?? Infinity;
   return bondMin >= SHORT_BOND_MIN ? ['bond', 'scuffed'] : ['scuffed'];
 }
@@ -36,13 +40,23 @@ const mustRest = (joint: Joint): boolean => waitMin(joint) >= LONG_MIN;
 /** Coats in stretches, each but the first with how the work rested before it. */
 export interface Segment {
   readonly rested: Rest['why'] | null;
+  /** Its first coat goes on its own film. */
+  readonly isOverItself: boolean;
   readonly steps: readonly CoatStep[];
 }
 
 /** A layer that lost its bond gets one more coat before it is covered. Common practice. */
 function oneMore(under: CoatStep): CoatStep {
   const coat = under.coats + 1;
-  return { ...under, id: `${under.layerId}.c${coat}`, coat, coats: coat, firstOfLayer: false, between: [] };
+  return {
+    ...under,
+    id: `${under.layerId}.c${coat}`,
+    coat,
+    coats: coat,
+    firstOfLayer: false,
+    between: [],
+    isOneMore: true,
+  };
 }
 
 /** How the work rests before a coat; null where it goes on. @param isThere the film below is on already */
@@ -62,14 +76,14 @@ function underOf(steps: readonly CoatStep[], i: number): CoatStep | undefined {
 
 /** @param steps of one stretch in order @param before the last coat of it that is on already */
 export function segmentsOf(steps: readonly CoatStep[], before: CoatStep | undefined, cuts: Cuts): Segment[] {
-  const out: { rested: Rest['why'] | null; steps: CoatStep[] }[] = [];
+  const out: (Segment & { readonly steps: CoatStep[] })[] = [];
   steps.forEach((step, i) => {
     const under = underOf(steps, i) ?? (i === 0 ? before : undefined);
     const why = under ? restBefore({ under, step }, cuts, i === 0) : null;
     if (why !== null && under) {
-      const again = why === 'scuffed' && step.firstOfLayer ? [oneMore(under)] : [];
-      out.push({ rested: why, steps: [...again, step] });
-    } else if (out.length === 0) out.push({ rested: null, steps: [step] });
+      const again = why === 'scuffed' && isSeam({ under, step }) ? [oneMore(under)] : [];
+      out.push({ rested: why, isOverItself: !isSeam({ under, step }), steps: [...again, step] });
+    } else if (out.length === 0) out.push({ rested: null, isOverItself: false, steps: [step] });
     else out.at(-1)!.steps.push(step);
   });
   return out;
@@ -86,8 +100,8 @@ export function waysToCut(stretches: readonly (readonly CoatStep[])[], isFound: 
       return under ? [{ under, step }] : [];
     }),
   );
-  const seams = joints.filter(({ step }) => step.firstOfLayer);
-  const lifting = joints.filter(({ step }) => !step.firstOfLayer && liftsItself(step.product));
+  const seams = joints.filter(isSeam);
+  const lifting = joints.filter((j) => !isSeam(j) && liftsItself(j.step.product));
   const all = [...seams, ...lifting];
   const single = all.map((j) => cutAt([j], 0));
   const several = all.length > 1 ? [cutAt(all, 0)] : [];

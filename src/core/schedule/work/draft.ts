@@ -51,10 +51,18 @@ export interface CoatStep {
   /** In the order they are sprayed. */
   readonly units: readonly Unit[];
   readonly firstOfLayer: boolean;
+  /** Layers below that are spot coats of it: over them it waits one flash, as over itself. */
+  readonly spots: readonly string[];
   /** How this painter lays the first coat of clear. */
   readonly firstClear: string;
   readonly between: readonly Between[];
+  /** Not of the build-up: the layer lost its bond while the work rested. */
+  readonly isOneMore: boolean;
 }
+
+/** The coat goes on its own film, be it a spot coat of it, and not on another layer. */
+export const isOverItself = (step: CoatStep, underLayerId: string): boolean =>
+  step.layerId === underLayerId || step.spots.includes(underLayerId);
 
 /** The last film on a part that was finished before, and when. */
 export interface Film {

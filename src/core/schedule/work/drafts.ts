@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { splitAtSeams } from '../../coating/sessions';
 import { cupOf } from '../../material/session-pours';
-import { productIn, type System } from '../../seams/seam';
+import { productIn, spotsUnder, type System } from '../../seams/seam';
 import { coatsOf, type CoatFrame } from './coats';
 import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { doneOf, leftToDo, type Done } from './done';
@@ -30,7 +30,10 @@ function filmsOf(layers: readonly PlanLayer[], system: System, done: Done): Map<
       const ends = done.endsOf(layer.id, partId);
       if (ends.length === 0) continue;
       const product = productIn(system.products, layer.productId);
-      const film = { product, layerId: layer.id, endedMs: ends.at(-1)!, firstEndedMs: ends[0]! };
+      const under = films.get(partId);
+      const isOnSpot = under && spotsUnder(system.seams, layer.id).includes(under.layerId);
+      const firstEndedMs = isOnSpot ? under.firstEndedMs : ends[0]!;
+      const film = { product, layerId: layer.id, endedMs: ends.at(-1)!, firstEndedMs };
       films.set(partId, film);
     }
   return films;
@@ -42,6 +45,7 @@ function stretchOf(job: Job, system: System, layers: readonly PlanLayer[], done:
     job,
     parts: new Map(job.parts.map((p) => [p.id, p])),
     numbers: new Map(partIds.map((id, i) => [id, i])),
+    system,
   };
   const coatsBy = (coats: typeof coatsOf, isOn: boolean): CoatStep[] =>
     layers.flatMap((layer) =>
@@ -64,11 +68,11 @@ function idOf(steps: readonly CoatStep[], group: Stretch, isFirst: boolean): str
 }
 
 /** How the work rests before a segment. */
-function restBefore({ rested, steps }: Segment): Rest {
+function restBefore({ rested, steps, isOverItself }: Segment): Rest {
   const partIds = [...new Set(steps.flatMap((s) => s.partIds))];
   switch (rested) {
     case 'bond':
-      return { ready: steps[0]!.firstOfLayer ? 'next' : 'flash', why: 'bond', partIds };
+      return { ready: isOverItself ? 'flash' : 'next', why: 'bond', partIds };
     case 'again':
       return { ready: 'again', why: 'again', partIds };
     default:

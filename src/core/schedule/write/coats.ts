@@ -4,7 +4,7 @@ import type { Task } from '@/model/plan';
 import { characterOf, type Character } from '../../coating/character';
 import { MINUTE } from '../../time/instant';
 import type { RunPart } from '../judge/run';
-import type { CoatStep } from '../work/draft';
+import type { Film } from '../work/draft';
 import { writePot } from './activation';
 import { prepCard } from './preparation';
 import { airAt, notice, put, round1, type Sheet } from './sheet';
@@ -19,9 +19,10 @@ const MANNER: Readonly<Record<Character, string>> = {
   drop: 'manner-drop',
 };
 
-function checksOf(sheet: Sheet, coatStep: CoatStep, atMs: number, under: string | null): Notice[] {
+function checksOf(sheet: Sheet, k: number, atMs: number): Notice[] {
   const now = airAt(sheet.air, atMs);
-  const product = coatStep.product;
+  const { product } = sheet.draft.steps[k]!;
+  const under = underOf(sheet, k);
   const air = [
     notice('check-panel', { value: round1(now.panelC), min: product.tempMinC, max: product.tempMaxC }),
     notice('check-dew-gap', { value: round1(now.gapK), min: product.dewGapMinK }),
@@ -31,21 +32,31 @@ function checksOf(sheet: Sheet, coatStep: CoatStep, atMs: number, under: string 
   if (under === null) return air;
   return [
     ...air,
-    notice(coatStep.firstOfLayer ? 'check-under-ready' : 'check-coat-flashed', { product: under }),
+    notice(isOnAnother(sheet, k) ? 'check-under-ready' : 'check-coat-flashed', {
+      product: under.product.name,
+    }),
   ];
 }
 
-/** The film the first coat of the session goes on; null on ground. */
-const carried = ({ draft }: Sheet): { name: string; nextMinMin: number; refTempC: number } | null =>
-  [...draft.carry.values()].at(-1)?.product ?? null;
+/** What lies under a coat of the session; null on ground. */
+function underOf({ draft }: Sheet, k: number): Pick<Film, 'product' | 'layerId'> | null {
+  return draft.steps[k - 1] ?? [...draft.carry.values()].at(-1) ?? null;
+}
+
+/** It goes on another layer, and not on its own film. */
+function isOnAnother(sheet: Sheet, k: number): boolean {
+  const step = sheet.draft.steps[k]!;
+  return step.firstOfLayer && !step.spots.includes(underOf(sheet, k)?.layerId ?? '');
+}
 
 /** The wait before a coat: for its own film, or for the one below. */
 function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void {
   const coatStep = sheet.draft.steps[k]!;
-  const below = sheet.draft.steps[k - 1]?.product ?? carried(sheet) ?? coatStep.product;
-  const detail = notice(coatStep.firstOfLayer ? 'flash-to-next' : 'flash', {
+  const below = underOf(sheet, k)?.product ?? coatStep.product;
+  const isSeam = isOnAnother(sheet, k);
+  const detail = notice(isSeam ? 'flash-to-next' : 'flash', {
     minutes: Math.round((toMs - fromMs) / MINUTE),
-    sheetMin: coatStep.firstOfLayer ? below.nextMinMin : coatStep.product.flashMin,
+    sheetMin: isSeam ? below.nextMinMin : coatStep.product.flashMin,
     panelC: round1(airAt(sheet.air, fromMs).panelC),
     refC: below.refTempC,
   });
@@ -85,7 +96,7 @@ function piecesOf(sheet: Sheet, k: number): RoundPiece[] {
   }));
 }
 
-function writeCoat(sheet: Sheet, k: number, under: string | null): void {
+function writeCoat(sheet: Sheet, k: number): void {
   const coatStep = sheet.draft.steps[k]!;
   const { product, coat, coats } = coatStep;
   const manner = MANNER[characterOf(product, coat, coats, coatStep.firstClear)];
@@ -108,7 +119,7 @@ function writeCoat(sheet: Sheet, k: number, under: string | null): void {
         ml: pieces.length === 1 ? Math.round(coatStep.ml) : ml,
         minutes: pieces.length === 1 ? coatStep.minutes : minutes,
       }),
-      checks: i === 0 ? checksOf(sheet, coatStep, piece.fromMs, under) : [],
+      checks: i === 0 ? checksOf(sheet, k, piece.fromMs) : [],
       cautions: [product.isocyanate ? 'isocyanate' : 'solvent-vapour', 'ignition'],
     };
     put(sheet, task, piece.fromMs, piece.toMs);
@@ -150,15 +161,14 @@ function writeRinses(sheet: Sheet): void {
 export function writeCoats(sheet: Sheet, preparedMs: number): void {
   const { steps, carry } = sheet.draft;
   const endedMs = Math.max(sheet.startMs, ...[...carry.values()].map((f) => f.endedMs));
-  let under = carried(sheet)?.name ?? null;
   let lastMs = carry.size > 0 ? endedMs : preparedMs;
-  for (const [k, step] of steps.entries()) {
+  for (const k of steps.keys()) {
+    const isOnFilm = underOf(sheet, k) !== null;
     const coat = sheet.run.coats[k]!;
-    const waitEndsMs = writeHands(sheet, k, under !== null);
+    const waitEndsMs = writeHands(sheet, k, isOnFilm);
     // A wait of less than a minute ends without a word.
-    if (under !== null && waitEndsMs - lastMs > MINUTE - 1) writeFlash(sheet, k, lastMs, waitEndsMs);
-    writeCoat(sheet, k, under);
-    under = step.product.name;
+    if (isOnFilm && waitEndsMs - lastMs > MINUTE - 1) writeFlash(sheet, k, lastMs, waitEndsMs);
+    writeCoat(sheet, k);
     lastMs = coat.endMs;
   }
   writeRinses(sheet);
