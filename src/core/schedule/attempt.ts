@@ -9,7 +9,7 @@ import { totalAreaM2 } from '../surface/area';
 import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
 import type { Memory } from './judge/memory';
 import { Runner } from './judge/runner';
-import { isFree, judgeStart, type StartOption } from './judge/start-option';
+import { isFree, judgeStart, type Manner, type StartOption } from './judge/start-option';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
 import { hereFrom, lateDaysOf, latePerDay } from './search/deadlines';
@@ -42,6 +42,7 @@ export interface Shared {
 }
 
 export interface Attempt {
+  readonly cuts: Cuts;
   readonly live: readonly Live[];
   readonly input: SearchInput;
   readonly chains: readonly Chain[];
@@ -67,7 +68,7 @@ function startsOf({ request: { nowMs }, free, untilMs }: Shared, also: readonly 
 }
 
 /** Every start of one session judged, from memory where the same was asked before. */
-function liveOf(shared: Shared, draft: Draft, doneMs: number): Live {
+function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): Live {
   const { request, memory } = shared;
   const { job, air, materials } = request;
   const { place } = job;
@@ -81,11 +82,15 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number): Live {
     free,
     { ...draft, visits: [], carry: [...draft.carry], open: [...draft.open] },
   ]);
-  const judge = memory.judgeOf(asked, (startMs, always) =>
-    judgeStart(air, runner, { startMs, always, free }),
+  const judge = memory.judgeOf(asked, (startMs, manner) =>
+    judgeStart(air, runner, { startMs, manner, free }),
   );
   const also = [Math.ceil(doneMs / FIVE_MIN) * FIVE_MIN, ...(pinMs === null ? [] : [pinMs])];
-  const options = startsOf({ ...shared, free }, also).map((s) => judge(s, s === pinMs));
+  // No session is over before its hands are through: what cannot end in free hours is not tried.
+  const leastMs = (draft.prepMin + draft.steps.reduce((a, s) => a + s.minutes, 0)) * MINUTE;
+  const isAsked = (t: number): boolean => manner !== 'trial' || t === pinMs || isFree(free, t, t + leastMs);
+  const starts = startsOf({ ...shared, free }, also).filter(isAsked);
+  const options = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
   return { draft, runner, options, pinMs, stakes: stakesOf(job, draft, materials), areaM2 };
 }
@@ -153,12 +158,13 @@ export function freeChains({ input, live, chains }: Attempt): readonly Chain[] {
   return searchChains(free, CHAINS_KEPT);
 }
 
-export function attempt(shared: Shared, cuts: Cuts): Attempt {
+/** @param manner a trial leaves out what only the week on the screen shows */
+export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
   const { job, materials, nowMs } = shared.request;
   const drafts = withShopping(draftsOf(shared.work, cuts), job, materials);
   const { sessions } = drafts;
   const nowDoneMs = placeWork(sessions[0]?.visits ?? [], shared.hours, nowMs).doneMs;
-  const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? nowDoneMs : nowMs));
+  const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? nowDoneMs : nowMs, manner));
   const pinned = live.map((l) => l.pinMs !== null);
   const delayPerDay = job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY;
   const { groundOf, beginsMs } = waitsOf(shared, drafts, nowDoneMs);
@@ -175,7 +181,7 @@ export function attempt(shared: Shared, cuts: Cuts): Attempt {
   };
   const chains = searchChains(input, CHAINS_KEPT);
   const pins = pinned.filter(Boolean).length;
-  return { live, input, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
+  return { cuts, live, input, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
 }
 
 export const horizonMs = ({ nowMs, air }: ScheduleRequest, days: number): number =>

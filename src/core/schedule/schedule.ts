@@ -85,12 +85,16 @@ function better(a: Attempt, b: Attempt): Attempt {
 /** The whole, and where that does not do, every way to cut it. */
 function tried(shared: Shared): Attempt {
   const { job, isQuick = false } = shared.request;
-  const whole = attempt(shared, NO_CUTS);
+  const whole = attempt(shared, NO_CUTS, isQuick ? 'trial' : 'told');
   const isFound = whole.chains.length > 0 && whole.pins >= (job.starts?.length ?? 0);
   if (whole.live.length === 0 || (isFound && (isQuick || isGood(whole)))) return whole;
   const ways = waysToCut(coatsLeft(shared.work), isFound);
   const most = isFound ? WAYS_BESIDE : MOST_WAYS;
-  return ways.slice(0, isQuick ? 1 : most).reduce((best, cuts) => better(best, attempt(shared, cuts)), whole);
+  const tries = ways
+    .slice(0, isQuick ? 1 : most)
+    .map((cuts) => (): Attempt => attempt(shared, cuts, 'trial'));
+  const best = tries.reduce((a, next) => better(a, next()), whole);
+  return best === whole || isQuick ? best : attempt(shared, best.cuts, 'told');
 }
 
 /** A week, and where nothing is found in it as far as the forecast goes. */

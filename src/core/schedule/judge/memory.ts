@@ -9,9 +9,9 @@ import { Clocks } from '../../drying/clocks';
 import type { DryingSchool } from '../../drying/rate';
 import { remember } from '../../records/remember';
 import { limitTable, type LimitTable } from './limits';
-import type { StartOption } from './start-option';
+import type { Manner, StartOption } from './start-option';
 
-type Judge = (startMs: number, always: boolean) => StartOption;
+type Judge = (startMs: number, manner: Manner) => StartOption;
 
 export interface Memory {
   readonly clocks: Clocks;
@@ -34,9 +34,11 @@ function freshMemory(air: AtPart, school: DryingSchool): Memory {
     },
     judgeOf: (session, judge) => {
       const options = remember(sessions, session, SESSIONS_KEPT, () => new Map<string, StartOption>());
-      return (startMs, always) => {
-        const key = always ? `${startMs}!` : String(startMs);
-        const option = options.get(key) ?? judge(startMs, always);
+      return (startMs, manner) => {
+        const key = manner === 'by-hand' ? `${startMs}!` : String(startMs);
+        const known = options.get(key);
+        if (known && !(known.isSkipped && manner === 'told')) return known;
+        const option = judge(startMs, manner);
         options.set(key, option);
         return option;
       };

@@ -48,6 +48,8 @@ export interface StartOption {
   readonly handlesMs: Float64Array;
   readonly causes: ReadonlyMap<Cause, number>;
   readonly free: boolean;
+  /** Outside the free hours in a trial: its futures were not run, though the central line held. */
+  readonly isSkipped: boolean;
   readonly verdict: StartVerdict;
 }
 
@@ -89,11 +91,11 @@ const lostAll = (members: number): Pick<StartOption, 'ok' | 'readyMs' | 'latestM
   handlesMs: new Float64Array(members).fill(NaN),
 });
 
-const uncounted = (members: number, cause: Cause): Futures => ({
+const uncounted = (members: number, cause: Cause | null): Futures => ({
   ...lostAll(members),
   good: 0,
   counted: false,
-  causes: new Map([[cause, members]]),
+  causes: new Map(cause ? [[cause, members]] : []),
 });
 
 /** @param freeUntilMs end of the free hours the session begins in: they hold in every future */
@@ -122,10 +124,15 @@ function verdictOf(share: number, central: Run, isEasy: () => boolean): StartVer
   return share >= GOOD_SHARE && !central.late && isEasy() ? 'good' : 'inside';
 }
 
+/**
+ * Whose futures are run: those of every start that holds on the central line; of a start set by hand whatever
+ * that says; in a trial of those in free hours alone, since nobody is told of the others.
+ */
+export type Manner = 'told' | 'by-hand' | 'trial';
+
 export interface Asked {
   readonly startMs: number;
-  /** Set by hand: its futures are run whatever the central line says. */
-  readonly always: boolean;
+  readonly manner: Manner;
   readonly free: readonly Span[];
 }
 
@@ -133,17 +140,19 @@ export interface Asked {
  * A start that already fails on the central line is never proposed, so its futures are run only for a start
  * set by hand.
  */
-export function judgeStart(air: AtPart, runner: Runner, { startMs, always, free }: Asked): StartOption {
+export function judgeStart(air: AtPart, runner: Runner, { startMs, manner, free }: Asked): StartOption {
   const draft = runner.draft;
   const members = air.rows - 1;
   const central = runner.run(members, startMs);
   const sprayMs = startMs + draft.prepMin * MINUTE;
   // Where the hours would not do in any case it is said so; the futures are judged by the weather alone.
   const within = free.find((s) => s.startMs <= startMs && central.handsOffMs <= s.endMs);
-  const futures =
-    central.cause === null || always
-      ? runFutures(runner, members, startMs, within && !always ? within.endMs : Infinity)
-      : uncounted(members, central.cause);
+  const isByHand = manner === 'by-hand';
+  const isSkipped = manner === 'trial' && !within && central.cause === null;
+  const isRun = isByHand || (central.cause === null && !isSkipped);
+  const futures = isRun
+    ? runFutures(runner, members, startMs, within && !isByHand ? within.endMs : Infinity)
+    : uncounted(members, central.cause);
   const isEasy = (): boolean => isComfortable(air, draft, sprayMs, central.dustFreeMs);
   return {
     startMs,
@@ -160,6 +169,7 @@ export function judgeStart(air: AtPart, runner: Runner, { startMs, always, free 
     of: members,
     laid: central.coats.length === draft.steps.length,
     free: within !== undefined,
+    isSkipped,
     ...futures,
     verdict: verdictOf(futures.good / members, central, isEasy),
   };

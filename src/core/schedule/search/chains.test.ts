@@ -44,6 +44,7 @@ function option(startMs: number): StartOption {
     handlesMs: readyMs,
     causes: new Map(),
     free: true,
+    isSkipped: false,
     verdict: draws() < 0.5 ? 'good' : 'inside',
   };
 }
