@@ -12,7 +12,8 @@ import { type Route } from './coating/routes';
 import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
 import type { Draft } from './schedule/work/draft';
-import { draftsOf, workOf } from './schedule/work/drafts';
+import { draftsOf } from './schedule/work/drafts';
+import { workOf } from './schedule/work/work';
 
 export interface RouteSummary {
   readonly route: Route;

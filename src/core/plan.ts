@@ -86,7 +86,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
   return {
     kind: blockers.length > 0 ? 'blocked' : 'planned',
     now: isoOf(nowMs, job.place.tz),
-    parts: asked.job.parts.map((p) => ({ id: p.id, areaM2: partAreaM2(p) })),
+    parts: asked.job.parts.map((p) => ({ id: p.id, name: p.name ?? p.id, areaM2: partAreaM2(p) })),
     layers: [...system.layers],
     suggested: system.suggested,
     seams: system.seams.map(seamRecord),

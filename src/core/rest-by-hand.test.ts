@@ -5,7 +5,8 @@ import { coatsOf, hours, job, minutes, panel, planned } from '@/demo/work-kit';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Task } from '@/model/plan';
 import { systemFor } from './coating/system';
-import { draftsOf, workOf } from './schedule/work/drafts';
+import { draftsOf } from './schedule/work/drafts';
+import { workOf } from './schedule/work/work';
 import { HOUR, MINUTE } from './time/instant';
 
 describe('where it may rest', () => {

@@ -200,6 +200,7 @@ const rangeSchema = z.tuple([iso, iso]);
 export const sessionSchema = z.strictObject({
   id: z.string(),
   layerIds: z.array(z.string()),
+  partIds: z.array(z.string()).describe('the parts it sprays; others come in sessions of their own'),
   startsAt: iso,
   endsAt: iso.describe('last coat dust-free and tape off'),
   sprayAt: iso.describe('first coat'),
@@ -283,7 +284,7 @@ export type Caution = z.infer<typeof cautionSchema>;
 export const planSchema = z.strictObject({
   kind: z.enum(['planned', 'blocked']),
   now: iso,
-  parts: z.array(z.strictObject({ id: z.string(), areaM2: z.number() })),
+  parts: z.array(z.strictObject({ id: z.string(), name: z.string(), areaM2: z.number() })),
   layers: z.array(planLayerSchema),
   suggested: z.boolean().describe('true when the layers were proposed, false when chosen by hand'),
   seams: z.array(seamRecordSchema),

@@ -8,7 +8,6 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
-import { itselfLatestMin } from '../drying/rate';
 import { SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
 import { ruleFor, type Below, type RuleCard } from './rules';
@@ -87,8 +86,8 @@ const unknownPair = (pair: Pair, partId: string): Seam =>
 
 /** One more coat of the same paint, whatever the pair would be as two layers: it waits one flash. */
 function overSpot(pair: Pair, partId: string): Seam {
-  const { flashMin } = pair.above;
-  const latestMin = itselfLatestMin(pair.above);
+  const { flashMin, itselfMaxMin, itselfForbiddenMin } = pair.above;
+  const latestMin = itselfMaxMin ?? itselfForbiddenMin?.[0] ?? null;
   return {
     below: pair.ground,
     above: pair.layer.id,
@@ -99,7 +98,7 @@ function overSpot(pair: Pair, partId: string): Seam {
     mark: 'CP',
     gritP: null,
     wet: false,
-    window: { minMin: flashMin, wetMaxMin: null, bondMaxMin: Number.isFinite(latestMin) ? latestMin : null },
+    window: { minMin: flashMin, wetMaxMin: null, bondMaxMin: latestMin },
     partIds: [partId],
   };
 }

@@ -83,22 +83,25 @@ export interface CoatUse {
 
 /** Every coat of a product on every part, in the order it is sprayed. */
 export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[]): CoatUse[] {
-  const on = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
+  const coats = job.state?.coats ?? [];
+  const isOn = (layerId: string, coat: number, partId: string): boolean =>
+    coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true));
   const parts = new Map(job.parts.map((p) => [p.id, p]));
   const transfer = transferFrac(job, product);
   const firstClear = schoolOf(job, 'firstClear');
   const useOf = (layerId: string, coat: number, weight: number, part: Part): CoatUse => {
     const sprayMl = usage(product, [part], weight, transfer).sprayMl * (job.habit?.factor ?? 1);
     const edgeMl = sprayMl * (part.hiddenEdgePct / (100 + part.hiddenEdgePct));
-    return { layerId, coat, partId: part.id, weight, done: on.has(`${layerId}.${coat}`), sprayMl, edgeMl };
+    const done = isOn(layerId, coat, part.id);
+    return { layerId, coat, partId: part.id, weight, done, sprayMl, edgeMl };
   };
   const mine = layers.filter((l) => l.productId === product.id);
   return mine.flatMap((l) => {
     const painted = (ids: readonly string[]): Part[] => ids.flatMap((id) => parts.get(id) ?? []);
-    const coats = coatWeights(product, l.coats, firstClear).flatMap((weight, i) =>
+    const usual = coatWeights(product, l.coats, firstClear).flatMap((weight, i) =>
       painted(l.partIds).map((part) => useOf(l.id, i + 1, weight, part)),
     );
     const oneMore = painted(l.oneMore ?? []).map((part) => useOf(l.id, l.coats + 1, 1, part));
-    return [...coats, ...oneMore];
+    return [...usual, ...oneMore];
   });
 }

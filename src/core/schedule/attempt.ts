@@ -16,7 +16,8 @@ import { hereFrom, lateDaysOf, latePerDay } from './search/deadlines';
 import { DEFAULT_DELAY_PER_DAY, oneMoreMoney, stakesOf } from './search/stakes';
 import type { Cuts } from './work/cuts';
 import type { Draft, Drafts } from './work/draft';
-import { draftsOf, type Work } from './work/drafts';
+import { draftsOf } from './work/drafts';
+import type { Work } from './work/work';
 import { doneTable, loudHours, placeWork, type HandHours } from './work/hands';
 import { withShopping } from './work/shopping';
 
@@ -42,6 +43,7 @@ export interface Shared {
 }
 
 export interface Attempt {
+  readonly shared: Shared;
   readonly cuts: Cuts;
   readonly live: readonly Live[];
   readonly input: SearchInput;
@@ -67,6 +69,10 @@ function startsOf({ request: { nowMs }, free, untilMs }: Shared, also: readonly 
   return [...starts].sort((a, b) => a - b);
 }
 
+/** What hands do in a session at least, ms: no wait and no cup counted. */
+export const handsMs = ({ prepMin, steps }: Draft): number =>
+  (prepMin + steps.reduce((a, s) => a + s.minutes, 0)) * MINUTE;
+
 /** Every start of one session judged, from memory where the same was asked before. */
 function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): Live {
   const { request, memory } = shared;
@@ -87,7 +93,7 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   );
   const also = [Math.ceil(doneMs / FIVE_MIN) * FIVE_MIN, ...(pinMs === null ? [] : [pinMs])];
   // No session is over before its hands are through: what cannot end in free hours is not tried.
-  const leastMs = (draft.prepMin + draft.steps.reduce((a, s) => a + s.minutes, 0)) * MINUTE;
+  const leastMs = handsMs(draft);
   const isAsked = (t: number): boolean => manner !== 'trial' || t === pinMs || isFree(free, t, t + leastMs);
   const starts = startsOf({ ...shared, free }, also).filter(isAsked);
   const options = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
@@ -181,7 +187,7 @@ export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
   };
   const chains = searchChains(input, CHAINS_KEPT);
   const pins = pinned.filter(Boolean).length;
-  return { cuts, live, input, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
+  return { shared, cuts, live, input, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
 }
 
 export const horizonMs = ({ nowMs, air }: ScheduleRequest, days: number): number =>

@@ -39,7 +39,7 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
       {sessions.map((prepOfSession) => (
         <div key={prepOfSession.id}>
           <h3 className="small" style={{ fontWeight: 650, margin: '8px 0 2px' }}>
-            {sessionName(plan, prepOfSession.layerIds)}{' '}
+            {sessionName(plan, prepOfSession)}{' '}
             <span className="muted" style={{ fontWeight: 400 }}>
               {durationOf(prepOfSession.minutes)} before the first coat
             </span>

@@ -21,7 +21,7 @@ export interface RunSheetProps {
 export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
   const f = useFormat();
   const { plan } = useDesk();
-  const name = sessionName(plan, session.layerIds);
+  const name = sessionName(plan, session);
   return (
     <section className="panel" aria-label={`Run sheet, ${name}`}>
       <div className="hd">

@@ -4,7 +4,7 @@ import type { Mix, Plan, Session, Task, Visit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { GRADE_WORDS } from '@/words/names';
-import { sessionName } from './session-name';
+import { sessionName, uncapital } from './session-name';
 
 /** The next thing that hands do, and what it belongs to. */
 export function nextWork(plan: Pick<Plan, 'visits' | 'sessions'>): { entry: Entry; task: Task } | null {
@@ -18,8 +18,8 @@ export function nextWork(plan: Pick<Plan, 'visits' | 'sessions'>): { entry: Entr
 export function visitTitle(plan: Plan, visit: Visit): string {
   if (visit.kind === 'shop') return 'To the shops';
   if (visit.kind === 'unmask') return 'Tape off';
-  const layerIds = plan.sessions.find((s) => s.id === visit.sessionId)?.layerIds ?? [];
-  return `Preparing for ${sessionName(plan, layerIds).toLowerCase()}`;
+  const session = plan.sessions.find((s) => s.id === visit.sessionId);
+  return session ? `Preparing for ${uncapital(sessionName(plan, session))}` : 'Preparing';
 }
 
 export function visitLine(visit: Visit, f: Format): string {
@@ -70,7 +70,7 @@ export function rhythmLines(plan: Plan, session: Session, products: readonly Pro
   });
 }
 
-const coatNo = (coatId: string): string => coatId.split('.c')[1] ?? '';
+const coatNo = (coatId: string): string => coatId.split('.c')[1]?.split('~')[0] ?? '';
 
 /** One cup: how much, for what, which grade, until when. */
 export function mixLine(mix: Mix, name: string, f: Format): string {

@@ -12,7 +12,7 @@ import { LOG_MARKS, TASK_NAMES } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { nextWork } from './agenda';
 import { over, paintOf } from './ink';
-import { sessionName } from './session-name';
+import { sessionName, uncapital } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
 
@@ -101,7 +101,7 @@ export function stepLine(j: BenchJob, long: boolean): string {
   if (j.plan.kind === 'blocked') return 'Blocked';
   const step = nextStep(j);
   if (!step) return 'All coats are on';
-  const then = sessionName(j.plan, step.session.layerIds).toLowerCase();
+  const then = uncapital(sessionName(j.plan, step.session));
   return `${TASK_NAMES[step.task.kind]}${long ? ' first' : ''}, then ${then}`;
 }
 

@@ -128,7 +128,8 @@ export interface WorkTask {
 
 export interface PrepOfSession {
   readonly id: string;
-  readonly layerIds: readonly string[];
+  readonly layerIds: string[];
+  readonly partIds: string[];
   readonly tasks: readonly WorkTask[];
   readonly minutes: number;
 }
@@ -146,10 +147,10 @@ function wholeTasks(tasks: readonly Task[]): WorkTask[] {
 
 /** Preparation before each session that has any: on other days, and on the day itself. */
 export function orderOfWork(plan: Plan): PrepOfSession[] {
-  const all = plan.sessions.map(({ id, layerIds, tasks }) => {
+  const all = plan.sessions.map(({ id, layerIds, partIds, tasks }) => {
     const before = plan.visits.filter((v) => v.sessionId === id).flatMap((v) => v.tasks);
     const prep = wholeTasks([...before, ...tasks].filter((t) => PREP.has(t.kind)));
-    return { id, layerIds, tasks: prep, minutes: prep.reduce((a, t) => a + t.minutes, 0) };
+    return { id, layerIds, partIds, tasks: prep, minutes: prep.reduce((a, t) => a + t.minutes, 0) };
   });
   return all.filter((s) => s.tasks.length > 0);
 }

@@ -133,12 +133,18 @@ describe('names, stages and air', () => {
     expect(inAList(['etch', 'filler', 'base'])).toBe('etch, filler and base');
     const plan = {
       layers: [
-        { id: 'b', role: 'base' },
-        { id: 'c', role: 'clear' },
+        { id: 'b', role: 'base', partIds: ['p', 'p--z1', 'q'] },
+        { id: 'c', role: 'clear', partIds: ['p', 'p--z1', 'q'] },
+      ],
+      parts: [
+        { id: 'p', name: 'Left lid' },
+        { id: 'q', name: 'Right lid' },
       ],
     } as unknown as Plan;
-    expect(sessionName(plan, ['b', 'c'])).toBe('Base and clear');
-    expect(sessionName(plan, [])).toBe('Session');
+    const named = (layerIds: string[], partIds: string[]): string => sessionName(plan, { layerIds, partIds });
+    expect(named(['b', 'c'], ['p', 'p--z1', 'q'])).toBe('Base and clear');
+    expect(named(['b', 'c'], ['p', 'p--z1'])).toBe('Base and clear, Left lid');
+    expect(named([], [])).toBe('Session');
   });
   it('a job stands at what stops it, else at what comes next', () => {
     const job = { log: undefined } as unknown as Job;

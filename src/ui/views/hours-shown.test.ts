@@ -189,7 +189,7 @@ describe('one day upright', () => {
 });
 
 describe('the window', () => {
-  const { hoursText, lostHours, windowView, layerIdsOf, oddsText, dayOf, startLine, spoilers, valuedChecks } =
+  const { hoursText, lostHours, windowView, sessionOf, oddsText, dayOf, startLine, spoilers, valuedChecks } =
     windowViews;
   it('hours are lost to the first reason of a stretch, most first, five at most', () => {
     const spans = [
@@ -215,7 +215,7 @@ describe('the window', () => {
     const two = { ...plan, suits: [...plan.suits, { ...plan.suits[0]!, sessionId: 's-other' }] };
     expect(windowView(two, CATALOGUE, 's-other').id).toBe('s-other');
     expect(windowView({ ...plan, suits: [] }, CATALOGUE, null)).toMatchObject({ id: null, options: [] });
-    expect(layerIdsOf(plan, 's-filler')).toEqual(['filler']);
+    expect(sessionOf(plan, 's-filler').layerIds).toEqual(['filler']);
   });
   it('odds, and when they are no more than just inside', () => {
     expect(oddsText({ chance: 0.8, verdict: 'good' } as never)).toBe('80 %');

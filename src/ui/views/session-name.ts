@@ -1,5 +1,6 @@
-/** A session in words: "Base and clear". */
-import type { Plan } from '@/model/plan';
+/** A session in words: "Base and clear"; in lots "Base and clear, left door". */
+import { wholePartId } from '@/core/surface/zones';
+import type { Plan, Session } from '@/model/plan';
 import { ROLE_NAMES } from '@/words/names';
 
 /** "one", "one and two", "one, two and three". */
@@ -9,9 +10,25 @@ export function inAList(words: readonly string[]): string {
 }
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+export const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-export function sessionName(plan: Pick<Plan, 'layers'>, layerIds: readonly string[]): string {
+export type Named = Pick<Session, 'layerIds' | 'partIds'>;
+
+/** Parts that are named one by one; more are counted. */
+const MOST_NAMED = 3;
+
+/** Which parts, where it is not all of them. */
+function partsText(plan: Pick<Plan, 'parts'>, all: readonly string[], mine: readonly string[]): string {
+  const whole = new Set(all.map(wholePartId));
+  const here = new Set(mine.map(wholePartId));
+  if (here.size === 0 || here.size >= whole.size) return '';
+  if (here.size > MOST_NAMED) return `, ${here.size} of ${whole.size} parts`;
+  return `, ${inAList([...here].map((id) => plan.parts.find((p) => p.id === id)?.name ?? id))}`;
+}
+
+export function sessionName(plan: Pick<Plan, 'layers' | 'parts'>, { layerIds, partIds }: Named): string {
   const layers = layerIds.flatMap((id) => plan.layers.find((x) => x.id === id) ?? []);
   const roles = layers.map((l) => ROLE_NAMES[l.role].toLowerCase());
-  return capital(inAList(roles) || 'session');
+  const all = layers.flatMap((l) => l.partIds);
+  return capital(inAList(roles) || 'session') + partsText(plan, all, partIds);
 }

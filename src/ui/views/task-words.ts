@@ -4,6 +4,7 @@ import type { Job } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { TASK_NAMES } from '@/words/names';
+import { uncapital } from './session-name';
 
 export interface Done {
   readonly id: string;
@@ -13,7 +14,7 @@ export interface Done {
 
 /** A title inside a sentence: a product keeps its capital, a grit its P. */
 export function inSentence(title: string, kind: Task['kind']): string {
-  return kind === 'coat' ? title : `${title.charAt(0).toLowerCase()}${title.slice(1)}`;
+  return kind === 'coat' ? title : uncapital(title);
 }
 
 /** True for an activation that is a cup to mix, not a can to pin. */

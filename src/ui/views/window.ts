@@ -7,6 +7,7 @@ import type { Plan, Session, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_LIMITS } from '@/words/names';
+import type { Named } from './session-name';
 
 /** Reasons shown, and days ahead that can be leafed to. */
 const REASONS_SHOWN = 5;
@@ -41,16 +42,17 @@ export interface WindowView {
   readonly limits: Product;
 }
 
-/** Layers of a session; of one without a start those its id names. */
-export function layerIdsOf(plan: Plan, sessionId: string): readonly string[] {
-  return plan.sessions.find((s) => s.id === sessionId)?.layerIds ?? [sessionId.replace(/^s-/, '')];
+/** What a session sprays; of one without a start the layers its id names. */
+export function sessionOf(plan: Plan, sessionId: string): Named {
+  const known = plan.sessions.find((s) => s.id === sessionId);
+  return known ?? { layerIds: [sessionId.replace(/^s-/, '')], partIds: [] };
 }
 
 /** @param picked the session the owner looks at; the first where he has not chosen or it is gone */
 export function windowView(plan: Plan, products: readonly Product[], picked: string | null): WindowView {
   const ids = plan.suits.map((s) => s.sessionId);
   const id = picked !== null && ids.includes(picked) ? picked : (ids[0] ?? null);
-  const last = layerIdsOf(plan, id ?? '').at(-1);
+  const last = sessionOf(plan, id ?? '').layerIds.at(-1);
   const productId = plan.layers.find((l) => l.id === last)?.productId;
   return {
     ids,

@@ -7,7 +7,7 @@ import { DayRibbon } from '../drawings/day-ribbon';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
-import { dayOf, dayView, layerIdsOf, oddsText, type DayView, type WindowView } from '../views/window';
+import { dayOf, dayView, sessionOf, oddsText, type DayView, type WindowView } from '../views/window';
 
 export interface PhoneDayProps {
   readonly view: WindowView;
@@ -77,7 +77,7 @@ function SessionTabs({ view, onSession }: Omit<PhoneDayProps, 'onPick'>) {
           onClick={() => onSession(id)}
           sx={{ flex: 1, minHeight: 48 }}
         >
-          {sessionName(plan, layerIdsOf(plan, id))}
+          {sessionName(plan, sessionOf(plan, id))}
         </Button>
       ))}
     </div>

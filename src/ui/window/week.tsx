@@ -9,7 +9,7 @@ import { CloseUp } from '../drawings/close-up';
 import { Join, Ribbon } from '../drawings/ribbon';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
-import { causeName, layerIdsOf, type WindowView } from '../views/window';
+import { causeName, sessionOf, type WindowView } from '../views/window';
 
 /** Hours on the ribbon, hours before now where it begins, and how far it can be leafed. */
 const SHOWN_H = 84;
@@ -76,7 +76,7 @@ function SessionPicks({ view, onSession }: Omit<WeekProps, 'onShift'>) {
         aria-pressed={isShown}
         onClick={() => onSession(id)}
       >
-        {sessionName(plan, layerIdsOf(plan, id))}
+        {sessionName(plan, sessionOf(plan, id))}
         {session ? `, ${f.day(session.startsAt)}` : ''}
       </Button>
     );

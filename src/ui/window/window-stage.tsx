@@ -83,8 +83,8 @@ function SpineNote({ session }: { session: Session | undefined }) {
   return (
     <>
       <p>
-        <b>{sessionName(plan, session.layerIds)}</b> go on in one stretch. Between sessions it may rest for
-        days; sand and degrease before going on.
+        <b>{sessionName(plan, session)}</b> go on in one stretch. Between sessions it may rest for days; sand
+        and degrease before going on.
       </p>
       <p style={{ marginTop: 8, display: 'flex', gap: 8 }}>
         <Anchor />

@@ -9,7 +9,8 @@ import { Clocks } from '../../drying/clocks';
 import { airForJob } from '../../job-air';
 import { uniform } from '../../numerics/random';
 import { DAY, HALF_HOUR } from '../../time/instant';
-import { draftsOf, workOf } from '../work/drafts';
+import { draftsOf } from '../work/drafts';
+import { workOf } from '../work/work';
 import { limitTable } from './limits';
 import { Runner } from './runner';
 import {

@@ -8,7 +8,8 @@ import { parseJob } from '@/formats/job-file';
 import type { SystemLayer } from '@/model/job';
 import { systemFor } from '../../coating/system';
 import { msOf } from '../../time/instant';
-import { draftsOf, workOf } from '../work/drafts';
+import { draftsOf } from '../work/drafts';
+import { workOf } from '../work/work';
 import { lateDaysOf, latePerDay } from './deadlines';
 
 const layers: SystemLayer[] = [

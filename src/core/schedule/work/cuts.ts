@@ -50,7 +50,7 @@ function oneMore(under: CoatStep): CoatStep {
   const coat = under.coats + 1;
   return {
     ...under,
-    id: `${under.layerId}.c${coat}`,
+    id: under.id.replace(/\.c\d+/, `.c${coat}`),
     coat,
     coats: coat,
     firstOfLayer: false,

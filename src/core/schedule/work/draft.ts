@@ -77,8 +77,8 @@ export interface Film {
 export interface Rest {
   /** Reached by the films that the next session goes on, before its work begins. */
   readonly ready: Stage;
-  /** With a bond it has to be sprayed while that lasts; the others may wait for any time. */
-  readonly why: 'sanded' | 'bond' | 'scuffed' | 'again';
+  /** With a bond it has to be sprayed while that lasts; the others may wait; apart are other parts, it is done. */
+  readonly why: 'sanded' | 'bond' | 'scuffed' | 'again' | 'apart';
   /** The parts whose films count. */
   readonly partIds: readonly string[];
 }

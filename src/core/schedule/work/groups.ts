@@ -7,6 +7,7 @@ import type { Product } from '@/model/product';
 import { itselfLatestMin } from '../../drying/rate';
 import { coatsOf, type CoatFrame } from './coats';
 import type { CoatStep } from './draft';
+import { evenly } from './evenly';
 
 /** Share of the maximum that is planned with: heat shortens it, and a painter is not a clock. From memory. */
 const MAXIMUM_SHARE = 0.9;
@@ -27,16 +28,8 @@ const spanMin = (coats: readonly CoatStep[]): number =>
 
 /** Parts in order, cut into so many groups that are sprayed in about the same time. */
 function inGroups(step: CoatStep, count: number): string[][] {
-  const minutes = partsOf(step).map((part) => minutesOn(step, part));
-  const share = minutes.reduce((a, m) => a + m, 0) / count;
-  const groups: string[][] = Array.from({ length: count }, () => []);
-  let spent = 0;
-  step.partIds.forEach((id, i) => {
-    const middle = spent + minutes[i]! / 2;
-    groups[Math.min(count - 1, Math.floor(middle / share))]!.push(id);
-    spent += minutes[i]!;
-  });
-  return groups.filter((g) => g.length > 0);
+  const minutes = new Map(partsOf(step).map((part, i) => [step.partIds[i]!, minutesOn(step, part)]));
+  return evenly(step.partIds, (id) => minutes.get(id)!, count);
 }
 
 /** All but the last group are pieces of the round. */

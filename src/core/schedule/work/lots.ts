@@ -2,8 +2,14 @@
  * Parts that go on together. Where some are in the middle of a stretch whose films wait and others are not
  * there yet, those go on first and the others come later, in sessions of their own.
  */
+import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { productIn, type System } from '../../seams/seam';
+import { totalAreaM2 } from '../../surface/area';
+import { wholePartId } from '../../surface/zones';
 import type { Done } from './done';
+import { evenly } from './evenly';
 
 export type Lot = ReadonlySet<string>;
 
@@ -28,6 +34,24 @@ export function lotsOf(stretches: readonly (readonly PlanLayer[])[], done: Done)
   const behind = all.filter((id) => stretches.slice(0, at).some((layers) => !isDone(layers, done, id)));
   if (at < 1 || behind.length === 0 || behind.length === all.length) return [new Set(all)];
   return [new Set(all.filter((id) => !behind.includes(id))), new Set(behind)];
+}
+
+/** Colours whose flakes lie as they were sprayed: parts beside one another are sprayed together. Common practice. */
+const isEffect = ({ effect = 'none' }: Product): boolean => effect !== 'none' && effect !== 'solid';
+
+/**
+ * The parts in so many lots of about the same area, each through all its coats before the next; fewer than two
+ * where there is nothing to part, or where an effect colour wants them together. A part stays with its zones.
+ */
+export function evenLots(job: Job, { layers, products }: System, count: number): Lot[] {
+  if (layers.some((l) => isEffect(productIn(products, l.productId)))) return [];
+  const painted = new Set(layers.flatMap((l) => l.partIds));
+  const wholes = new Map<string, Part[]>();
+  for (const part of job.parts.filter((p) => painted.has(p.id)))
+    wholes.set(wholePartId(part.id), [...(wholes.get(wholePartId(part.id)) ?? []), part]);
+  if (wholes.size < count) return [];
+  const lots = evenly([...wholes.values()], totalAreaM2, count);
+  return lots.map((lot) => new Set(lot.flat().map((p) => p.id)));
 }
 
 /** The layers of a stretch on the parts of a lot; those with none of them left out. */

@@ -88,8 +88,11 @@ function sanding(
   stretch: Stretch,
   parts: ReadonlyMap<string, Part>,
 ): { keeps: PrepStep[]; last: PrepStep[] } {
-  const inside = new Set(stretch.layers.map((l) => l.id));
-  const seams = stretch.seams.filter((x) => inside.has(x.above) && isSanded(x));
+  const onWhat = new Map(stretch.layers.map((l) => [l.id, new Set(l.partIds)]));
+  const seams = stretch.seams.filter(isSanded).flatMap((seam) => {
+    const partIds = seam.partIds.filter((id) => onWhat.get(seam.above)?.has(id));
+    return partIds.length > 0 ? [{ ...seam, partIds }] : [];
+  });
   const all = seams.map((seam, i) => {
     const of = seam.partIds.map((id) => parts.get(id)!);
     const steps = sandingOf(`${stretch.id}.sand${i === 0 ? '' : i + 1}`, seam, of);

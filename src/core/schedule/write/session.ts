@@ -61,9 +61,10 @@ function roundsOf({ run, draft, iso }: Sheet): Session['rounds'] {
 const within = (air: AtPart, ms: number): number => (Number.isFinite(ms) ? ms : lastNodeMs(air));
 
 function restOf({ air, run, draft, iso }: Sheet): Session['rest'] {
-  if (!draft.rest) return null;
-  const until = draft.rest.why === 'bond' && Number.isFinite(run.latestMs) ? iso(run.latestMs) : null;
-  return { why: draft.rest.why, from: iso(within(air, run.readyMs)), until };
+  const why = draft.rest?.why ?? 'apart';
+  if (why === 'apart') return null;
+  const until = why === 'bond' && Number.isFinite(run.latestMs) ? iso(run.latestMs) : null;
+  return { why, from: iso(within(air, run.readyMs)), until };
 }
 
 /** Between which eight of ten futures that end well lie. @param atMs by member; what is not finite is lost */
@@ -90,6 +91,7 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
   const session: Session = {
     id: draft.id,
     layerIds: draft.layers.map((l) => l.id),
+    partIds: draft.partIds.filter((id) => draft.steps.some((s) => s.partIds.includes(id))),
     startsAt: iso(pick.startMs),
     endsAt: iso(endMs),
     sprayAt: iso(run.coats[0]!.startMs),

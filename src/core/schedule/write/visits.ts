@@ -113,7 +113,7 @@ function unmasking({ hours, request }: Shared, draft: Draft, lastMs: number): Wr
   return visitsOf(draft.id, 'unmask', [at], request.job.place.tz);
 }
 
-export function writeVisits(shared: Shared, { live, beginsMs }: Attempt, best: Chain): WrittenVisit[] {
+export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): WrittenVisit[] {
   const { tz } = shared.request.job.place;
   return live.flatMap(({ draft }, k) => {
     const { pieces } = placeWork(draft.visits, shared.hours, beginsMs(k, best.picks[k - 1] ?? null));
@@ -122,7 +122,9 @@ export function writeVisits(shared: Shared, { live, beginsMs }: Attempt, best: C
     return [
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
-      ...(draft.rest === null ? unmasking(shared, draft, best.picks[k]!.lastCoatMs) : []),
+      ...(draft.rest === null || draft.rest.why === 'apart'
+        ? unmasking(shared, draft, best.picks[k]!.lastCoatMs)
+        : []),
     ];
   });
 }

@@ -1,0 +1,125 @@
+/** What is on and what is left of a job, lot by lot and stretch by stretch, however it is cut into sessions. */
+import type { Job } from '@/model/job';
+import type { PlanLayer } from '@/model/plan';
+import { splitAtSeams } from '../../coating/sessions';
+import { productIn, spotsUnder, type System } from '../../seams/seam';
+import { coatsOf, type CoatFrame } from './coats';
+import { doneOf, type Done } from './done';
+import type { CoatStep, Film, OpenPot } from './draft';
+import { groupedCoats } from './groups';
+import { evenLots, layersOn, lotsOf, type Lot } from './lots';
+import { withTaping } from './taping';
+
+/** One stretch of the build-up: what is on, what is left. */
+export interface Stretch {
+  readonly layers: readonly PlanLayer[];
+  readonly left: readonly CoatStep[];
+  readonly films: ReadonlyMap<string, Film>;
+  readonly on: readonly CoatStep[];
+  readonly partIds: readonly string[];
+}
+
+/** The last film on each part from these layers. */
+function filmsOf(layers: readonly PlanLayer[], system: System, done: Done): Map<string, Film> {
+  const films = new Map<string, Film>();
+  for (const layer of layers)
+    for (const partId of layer.partIds) {
+      const ends = done.endsOf(layer.id, partId);
+      if (ends.length === 0) continue;
+      const product = productIn(system.products, layer.productId);
+      const under = films.get(partId);
+      const isOnSpot = under && spotsUnder(system.seams, layer.id).includes(under.layerId);
+      const firstEndedMs = isOnSpot ? under.firstEndedMs : ends[0]!;
+      const film = { product, layerId: layer.id, endedMs: ends.at(-1)!, firstEndedMs };
+      films.set(partId, film);
+    }
+  return films;
+}
+
+/** Coats of all but the last lot are pieces of their rounds: ticked they count for their own parts. */
+const named = (steps: readonly CoatStep[], mark: string): CoatStep[] =>
+  steps.map((s) => ({ ...s, id: `${s.id}${mark}` }));
+
+/** @param mark of its lot, put after the ids of its coats */
+function stretchOf({ job, system, done }: Asked, layers: readonly PlanLayer[], mark: string): Stretch {
+  const partIds = [...new Set(layers.flatMap((l) => l.partIds))];
+  const frame: CoatFrame = {
+    job,
+    parts: new Map(job.parts.map((p) => [p.id, p])),
+    numbers: new Map(partIds.map((id, i) => [id, i])),
+    system,
+  };
+  const coatsBy = (coats: typeof coatsOf, isOn: boolean): CoatStep[] =>
+    layers.flatMap((layer) =>
+      coats(
+        frame,
+        layer,
+        productIn(system.products, layer.productId),
+        (coat, partId) => done.isOn(layer.id, coat, partId) === isOn,
+      ),
+    );
+  const left = withTaping(named(coatsBy(groupedCoats, false), mark), layers);
+  return { layers, left, films: filmsOf(layers, system, done), on: coatsBy(coatsOf, true), partIds };
+}
+
+/** What was opened before, less what the coats since took out of it. */
+function openLeft(done: Done, stretches: readonly Stretch[]): Map<string, OpenPot> {
+  const sprayed = (productId: string, sinceMs: number): number =>
+    stretches
+      .flatMap((s) => s.on)
+      .filter((c) => c.product.id === productId)
+      .filter((c) => done.endedMs(c.layerId, c.coat, c.partIds[0]!) > sinceMs)
+      .reduce((a, c) => a + c.ml, 0);
+  return new Map(
+    [...done.open].map(([id, pot]): [string, OpenPot] => {
+      return [id, { ...pot, ml: Math.max(0, pot.ml - sprayed(id, pot.atMs)) }];
+    }),
+  );
+}
+
+/** What is on and what is left of a job, lot by lot and stretch by stretch; the same however it is cut. */
+export interface Work {
+  readonly job: Job;
+  readonly system: System;
+  readonly done: Done;
+  readonly lots: readonly (readonly Stretch[])[];
+  readonly open: ReadonlyMap<string, OpenPot>;
+}
+
+type Asked = Pick<Work, 'job' | 'system' | 'done'>;
+
+/** Of lot k: none for the last, a, b and so on for those before it. */
+const markOf = (k: number, of: number): string => (k === of - 1 ? '' : `~${String.fromCharCode(97 + k)}`);
+
+function workIn(asked: Asked, stretches: readonly (readonly PlanLayer[])[], lots: readonly Lot[]): Work {
+  const ofLots = lots.map((lot, k) =>
+    stretches
+      .map((layers) => layersOn(layers, lot))
+      .filter((layers) => layers.length > 0)
+      .map((layers) => stretchOf(asked, layers, markOf(k, lots.length))),
+  );
+  return { ...asked, lots: ofLots, open: openLeft(asked.done, ofLots.flat()) };
+}
+
+export function workOf(job: Job, system: System): Work {
+  const done = doneOf(job, system);
+  const stretches = splitAtSeams(system);
+  return workIn({ job, system, done }, stretches, lotsOf(stretches, done));
+}
+
+/** No film of it waits for the next: every part may go on whenever it likes. */
+const isAtRest = ({ lots }: Work): boolean =>
+  lots.length === 1 && lots[0]!.every((s) => s.films.size === 0 || s.left.length === 0);
+
+/** The same work, its parts in lots that go on one after the other; null where they may not be parted. */
+export function inLots(work: Work, count: number): Work | null {
+  const lots = isAtRest(work) ? evenLots(work.job, work.system, count) : [];
+  return lots.length < 2 ? null : workIn(work, splitAtSeams(work.system), lots);
+}
+
+/** The coats of every stretch that are left, on the one that is there, for the ways to part them. */
+export const coatsLeft = ({ lots }: Work): (readonly CoatStep[])[] =>
+  lots.flat().map(({ left, on }) => {
+    const under = on.at(-1);
+    return under !== undefined && left.length > 0 ? [under, ...left] : left;
+  });
