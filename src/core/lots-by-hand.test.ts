@@ -4,8 +4,8 @@ import { allTasks, ms } from '@/demo/test-kit';
 import { coatsOf, hours, job, panel, planned } from '@/demo/work-kit';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Plan } from '@/model/plan';
-import { withTick } from './schedule/work/tick';
-import { HALF_HOUR } from './time/instant';
+import { withTick, withoutTick } from './schedule/work/tick';
+import { HALF_HOUR, HOUR } from './time/instant';
 
 const layers: SystemLayer[] = [{ role: 'base', productId: 'orrin-base', coats: 3 }];
 const lids = Array.from({ length: 4 }, (_, i) => panel(`lid${i}`, { lengthMm: 1200, widthMm: 900 }));
@@ -70,6 +70,16 @@ describe('parts in lots', () => {
     const after = planned(ticked);
     expect(partsOf(after)).toEqual([['lid2', 'lid3']]);
     expect(coatsOf(after.sessions[0]!)).toHaveLength(3);
+    // What is taken back of the second lot leaves the first.
+    const second = coatsOf(after.sessions[0]!)[0]!;
+    const both = withTick(ticked, {
+      task: second,
+      atMs: ms(second.endsAt) + 24 * HOUR,
+      productId: null,
+      cans: 0,
+    });
+    expect(both.state!.coats.filter((c) => c.coat === 1)).toHaveLength(2);
+    expect(withoutTick(both, 'base.c1', null).state!.coats).toEqual(ticked.state!.coats);
     // Half of the paint is out.
     expect(after.materials[0]!.sprayMl / planned(j).materials[0]!.sprayMl).toBeCloseTo(0.5, 1);
   });

@@ -70,7 +70,8 @@ export function rhythmLines(plan: Plan, session: Session, products: readonly Pro
   });
 }
 
-const coatNo = (coatId: string): string => coatId.split('.c')[1]?.split('~')[0] ?? '';
+/** Of a coat's id its number: base.c2~a is coat 2. */
+export const coatNo = (coatId: string): string => coatId.split('.c')[1]?.split('~')[0] ?? '';
 
 /** One cup: how much, for what, which grade, until when. */
 export function mixLine(mix: Mix, name: string, f: Format): string {

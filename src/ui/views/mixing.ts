@@ -11,6 +11,7 @@ import type { Job } from '@/model/job';
 import type { Mix, Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { GRADE_WORDS } from '@/words/names';
+import { coatNo } from './agenda';
 import { needsMixing } from './materials';
 
 /** Where no start is known yet, °C. */
@@ -45,12 +46,11 @@ export interface MixView {
   readonly pours: readonly PourView[];
 }
 
-const coatOf = (coatId: string): string => coatId.split('.c')[1] ?? '';
-const coatsText = (coats: readonly string[]): string => `coat ${coats.map(coatOf).join(' and ')}`;
+const coatsText = (coats: readonly string[]): string => `coat ${coats.map(coatNo).join(' and ')}`;
 
 /** @param nth of so many pours of this one coat, which */
 const partText = (coatId: string, nth: number, of: number): string =>
-  of > 1 ? `part ${nth} of ${of} of coat ${coatOf(coatId)}` : coatsText([coatId]);
+  of > 1 ? `part ${nth} of ${of} of coat ${coatNo(coatId)}` : coatsText([coatId]);
 
 /** What a cup is for, beside the others of its product. */
 function mixText(mix: Mix, all: readonly Mix[]): string {

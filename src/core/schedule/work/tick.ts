@@ -1,7 +1,7 @@
 /** The checklist: a task ticked off with its actual time goes into the job's state, and can be taken back. */
 import type { Job, JobState } from '@/model/job';
 import type { Task } from '@/model/plan';
-import { isoOf } from '../../time/instant';
+import { HOUR, isoOf, msOf } from '../../time/instant';
 
 const EMPTY: JobState = { coats: [], tasks: [], activations: [] };
 type Coat = JobState['coats'][number];
@@ -85,17 +85,25 @@ const isActivation = (
 
 const coatTaskOf = (c: Coat): string => `${c.layerId}.c${c.coat}`;
 
-/** The job with the tick of one task taken back; of a coat, on all its parts. */
+/** Entries of one coat that lie further apart are of lots of their own, ms. */
+const ONE_ROUND_MS = 12 * HOUR;
+
+/** The job with the tick of one task taken back; of a coat, on all the parts of the round that came last. */
 export function withoutTick(job: Job, taskId: string, productId: string | null): Job {
   const s = job.state;
   if (!s) return job;
-  const isCoat = s.coats.some((c) => coatTaskOf(c) === taskId);
+  const ms = (iso: string): number => msOf(iso, job.place.tz);
+  const coats = s.coats.filter((c) => coatTaskOf(c) === taskId);
+  const fromMs = Math.max(-Infinity, ...coats.map((c) => ms(c.endedAt))) - ONE_ROUND_MS;
+  const isBack = (c: Coat): boolean => coatTaskOf(c) === taskId && ms(c.endedAt) >= fromMs;
+  const isBackTask = (t: TickedTask): boolean =>
+    t.taskId === taskId || (coats.length > 0 && ofCoat(t.taskId) === taskId && ms(t.endedAt) >= fromMs);
   return {
     ...job,
     state: {
       ...s,
-      tasks: (s.tasks ?? []).filter((t) => t.taskId !== taskId && !(isCoat && ofCoat(t.taskId) === taskId)),
-      coats: s.coats.filter((c) => coatTaskOf(c) !== taskId),
+      tasks: (s.tasks ?? []).filter((t) => !isBackTask(t)),
+      coats: s.coats.filter((c) => !isBack(c)),
       activations:
         productId === null ? s.activations : s.activations.filter((a) => !isActivation(a, taskId, productId)),
     },
