@@ -1,6 +1,6 @@
 /** Parts in lots, worked by hand: what no stretch of free hours holds at once goes on lot by lot. */
 import { describe, expect, it } from 'vitest';
-import { allTasks, ms } from '@/demo/test-kit';
+import { allTasks, keepsHands, ms } from '@/demo/test-kit';
 import { coatsOf, hours, job, panel, planned } from '@/demo/work-kit';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Plan } from '@/model/plan';
@@ -56,6 +56,7 @@ describe('parts in lots', () => {
       's-base',
       's-base-later',
     ]);
+    expect(keepsHands(p)).toBeGreaterThan(10);
     const ids = allTasks(p).map((t) => t.id);
     expect(new Set(ids).size).toBe(ids.length);
   });

@@ -2,15 +2,14 @@
  * Visits: what is done with hands on other days or before a session. Preparation in free hours, tape off in
  * its window, each as tasks with what is left after it.
  */
-import type { Notice } from '@/model/marks';
 import type { Task, Visit } from '@/model/plan';
-import { isoOf, MINUTE } from '../../time/instant';
+import { isoOf, MINUTE, type Span } from '../../time/instant';
 import type { Attempt, Shared } from '../attempt';
 import type { Chain } from '../search/chains';
 import { UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
-import { placeWork, type Piece } from '../work/hands';
+import { placeWork, type HandHours, type Piece } from '../work/hands';
+import { unmaskStep } from '../work/unmask';
 import { prepCard } from './preparation';
-import { notice } from './sheet';
 
 export interface WrittenVisit {
   readonly visit: Visit;
@@ -19,8 +18,6 @@ export interface WrittenVisit {
 
 /** Tape left longer than this comes off hard, minutes. Common practice: within the day. */
 const UNMASK_LATEST_MIN = 24 * 60;
-/** Pulled within the hour after that it comes off clean, ms. */
-const SOON_MS = 60 * MINUTE;
 /** Work goes on in one visit over a pause as short as this, ms. */
 const PAUSE_MS = MINUTE;
 
@@ -89,42 +86,49 @@ function visitsOf(
   });
 }
 
-function unmaskStep(draft: Draft, detail: Notice): PrepStep {
-  const partIds = [...new Set(draft.steps.flatMap((s) => s.partIds))];
-  return {
-    id: `${draft.id}.unmask`,
-    kind: 'unmask',
-    minutes: UNMASK_MIN,
-    detail,
-    partIds,
-    needs: 'hands',
-    canSplit: false,
-  };
+/** The first instant from which hands have so long, and none of what is busy; null where there is none in time. */
+function firstHands(step: PrepStep, hours: HandHours, busy: readonly Span[], within: Span): number | null {
+  for (let t = within.startMs; t <= within.endMs;) {
+    const [piece] = placeWork([step], hours, t).pieces;
+    if (!piece || piece.startMs > within.endMs) return null;
+    const clash = busy.find((b) => b.startMs < piece.endMs && piece.startMs < b.endMs);
+    if (!clash) return piece.startMs;
+    t = clash.endMs;
+  }
+  return null;
 }
 
 /** Tape off, in the first free minutes of its window; where there are none, at its beginning all the same. */
-function unmasking({ hours, request }: Shared, draft: Draft, lastMs: number): WrittenVisit[] {
-  const fromMs = lastMs + UNMASK_AFTER_MIN * MINUTE;
-  const soon = unmaskStep(draft, notice('unmask', { minutes: UNMASK_AFTER_MIN }));
-  const [piece] = placeWork([soon], hours, fromMs).pieces;
-  const startMs = piece && piece.startMs <= lastMs + UNMASK_LATEST_MIN * MINUTE ? piece.startMs : fromMs;
-  const step = piece && piece.startMs <= fromMs + SOON_MS ? soon : unmaskStep(draft, notice('unmask-cut'));
-  const at: Piece = { step, startMs, endMs: startMs + UNMASK_MIN * MINUTE, leftMin: 0 };
-  return visitsOf(draft.id, 'unmask', [at], request.job.place.tz);
+function unmasking(
+  { hours, request }: Shared,
+  draft: Draft,
+  lastMs: number,
+  busy: readonly Span[],
+): WrittenVisit[] {
+  const within = { startMs: lastMs + UNMASK_AFTER_MIN * MINUTE, endMs: lastMs + UNMASK_LATEST_MIN * MINUTE };
+  const startMs = firstHands(unmaskStep(draft, UNMASK_AFTER_MIN), hours, busy, within) ?? within.startMs;
+  const step = unmaskStep(draft, (startMs - lastMs) / MINUTE);
+  const piece = { step, startMs, endMs: startMs + UNMASK_MIN * MINUTE, leftMin: 0 };
+  return visitsOf(draft.id, 'unmask', [piece], request.job.place.tz);
 }
+
+/** No more coats go on its parts. */
+const isLast = ({ rest }: Draft): boolean => rest === null || rest.why === 'apart';
 
 export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): WrittenVisit[] {
   const { tz } = shared.request.job.place;
+  const placed = live.map(
+    ({ draft }, k) => placeWork(draft.visits, shared.hours, beginsMs(k, best.picks[k - 1] ?? null)).pieces,
+  );
+  const sprayed = best.picks.map((p) => ({ startMs: p.startMs, endMs: p.handsOffMs }));
+  const busy = [...sprayed, ...placed.flat()];
   return live.flatMap(({ draft }, k) => {
-    const { pieces } = placeWork(draft.visits, shared.hours, beginsMs(k, best.picks[k - 1] ?? null));
-    const shop = pieces.filter((p) => p.step.kind === 'shop');
-    const work = pieces.filter((p) => p.step.kind !== 'shop');
+    const shop = placed[k]!.filter((p) => p.step.kind === 'shop');
+    const work = placed[k]!.filter((p) => p.step.kind !== 'shop');
     return [
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
-      ...(draft.rest === null || draft.rest.why === 'apart'
-        ? unmasking(shared, draft, best.picks[k]!.lastCoatMs)
-        : []),
+      ...(isLast(draft) ? unmasking(shared, draft, best.picks[k]!.lastCoatMs, busy) : []),
     ];
   });
 }
