@@ -42,6 +42,12 @@ export function restLine({ rest }: Pick<Session, 'rest'>, f: Format): string | n
   return rest && RESTS[rest.why](rest.until === null ? null : f.dayTime(rest.until));
 }
 
+/** What comes after a session that is the last on its parts. */
+export const lastLine = (plan: Pick<Plan, 'sessions'>, session: Session): string =>
+  plan.sessions.at(-1)?.id === session.id
+    ? 'It is the last.'
+    : 'These parts are done then; the others have a session of their own.';
+
 /** What a round takes against a flash; null where there is nothing to tell. @param parts in a round */
 export function rhythmLine(
   { roundMin, flashMin, cycleMin, binds, groups }: Session['rhythm'][number],

@@ -14,6 +14,7 @@ import { Spine } from '../shell/spine';
 import { Columns, SaveLine } from '../shell/stage-shell';
 import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
+import { lastLine, restLine } from '../views/agenda';
 import { sessionName } from '../views/session-name';
 import { windowView } from '../views/window';
 import { Decision } from './decision';
@@ -83,8 +84,7 @@ function SpineNote({ session }: { session: Session | undefined }) {
   return (
     <>
       <p>
-        <b>{sessionName(plan, session)}</b> go on in one stretch. Between sessions it may rest for days; sand
-        and degrease before going on.
+        <b>{sessionName(plan, session)}:</b> in one stretch. {restLine(session, f) ?? lastLine(plan, session)}
       </p>
       <p style={{ marginTop: 8, display: 'flex', gap: 8 }}>
         <Anchor />
