@@ -71,7 +71,7 @@ describe('an enamel has one hour for all its coats', () => {
 
 describe('cups', () => {
   it('a surfacer of 45 min over 2.5 m² in two coats: three cups, split between faces, none used past four fifths of its life', () => {
-    const parts = ['a', 'b'].map((id) => panel(id, { lengthMm: 1250, widthMm: 1000 }));
+    const parts = ['a', 'b', 'c', 'd'].map((id) => panel(id, { lengthMm: 1000, widthMm: 625 }));
     const layers: SystemLayer[] = [
       { role: 'surfacer', productId: 'tamsel-surfacer', coats: 2 },
       { role: 'base', productId: 'orrin-base', coats: 2 },
@@ -79,12 +79,17 @@ describe('cups', () => {
     ];
     const s = planned(job(layers, { parts })).sessions[0]!;
     expect(s.mixes).toHaveLength(3);
-    expect(s.mixes.map((m) => m.coats)).toEqual([['surfacer.c1'], ['surfacer.c2'], ['surfacer.c2']]);
-    // The second coat is broken off between the two panels, where its second cup is mixed.
+    expect(s.mixes.map((m) => m.coats)).toEqual([
+      ['surfacer.c1'],
+      ['surfacer.c1', 'surfacer.c2'],
+      ['surfacer.c2'],
+    ]);
+    // Each coat is broken off between two panels, where the next cup is mixed.
     expect(coatsOf(s).map((t) => [t.id, t.partIds])).toEqual([
-      ['surfacer.c1', ['a', 'b']],
-      ['surfacer.c2~1', ['a']],
-      ['surfacer.c2', ['a', 'b']],
+      ['surfacer.c1~1', ['a', 'b', 'c']],
+      ['surfacer.c1', ['a', 'b', 'c', 'd']],
+      ['surfacer.c2~1', ['a', 'b']],
+      ['surfacer.c2', ['a', 'b', 'c', 'd']],
     ]);
     for (const m of s.mixes) {
       expect(m.cups).toBe(1);
@@ -96,7 +101,7 @@ describe('cups', () => {
     // By hand: 2.5 m² of two coats of 50 µm at 45 % solids and 57.5 % transfer, and what goes past the edges.
     const dryMl = 2.5 * 50 * 2;
     const landedMl = dryMl / 0.45 / 0.575;
-    const overrun = ((1250 + 130) * (1000 + 130)) / (1250 * 1000);
+    const overrun = ((1000 + 130) * (625 + 130)) / (1000 * 625);
     const sprayedMl = landedMl * overrun;
     const mixedMl = s.mixes.reduce((a, m) => a + m.ml, 0);
     expect(mixedMl).toBeGreaterThan(sprayedMl);

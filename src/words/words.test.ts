@@ -60,6 +60,7 @@ describe('sentences', () => {
     ['no-chain', ''],
     ['fuel-dissolves-one-pack', 'petrol'],
     ['heat-needs-rated', '90 °C'],
+    ['candy-uneven', 'same number'],
     ['stack-ends-in-primer', 'primer'],
   ])('what is in the way is said by the pages that know blockers only: %s', (code, part) => {
     const text = sayBlocker({ code, params: {} }, metric);

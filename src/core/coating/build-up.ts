@@ -106,7 +106,23 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
     job,
     planned.map((l) => productIn(products, l.productId)),
   );
-  return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack] };
+  const uneven = unevenCandy(job, planned, products);
+  return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack, ...uneven] };
+}
+
+/** Every coat of candy deepens it: parts of one object with more and fewer of them never match. */
+function unevenCandy(job: Job, planned: readonly PlanLayer[], products: Products): Notice[] {
+  const candies = planned.filter((l) => productIn(products, l.productId).effect === 'candy');
+  const coatsOn = (partId: string): number =>
+    candies.reduce((a, l) => a + (l.partIds.includes(partId) ? l.coats : 0), 0);
+  const counts = job.parts
+    .map((p) => ({ name: p.name ?? p.id, coats: coatsOn(p.id) }))
+    .filter((x) => x.coats > 0);
+  const [first] = counts;
+  const other = counts.find((x) => x.coats !== first!.coats);
+  if (!first || !other) return [];
+  const params = { part: first.name, coats: first.coats, other: other.name, otherCoats: other.coats };
+  return [notice('candy-uneven', params)];
 }
 
 const PRIMERS: ReadonlySet<Product['kind']> = new Set([

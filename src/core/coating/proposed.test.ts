@@ -304,6 +304,16 @@ describe('layers, parts and the stack as a whole', () => {
       expect(codes([id])).toContain('stack-ends-in-primer');
     expect(codes([])).toEqual(['part-without-layer']);
   });
+  it('candy deepens with every coat: parts with unequal numbers of it are refused by name, parts without are not', () => {
+    const candy = (...layers: SystemLayer[]): string[] =>
+      buildUp(job, [layer('orrin-metallic'), ...layers, layer('halden-2k-gloss')], products)
+        .blockers.filter((b) => b.code === 'candy-uneven')
+        .map((b) => `${b.params.part} ${b.params.coats}, ${b.params.other} ${b.params.otherCoats}`);
+    expect(candy(layer('orrin-candy', { coats: 4 }))).toEqual([]);
+    expect(candy(layer('orrin-candy', { coats: 4, only: ['p1', 'p2'] }))).toEqual([]);
+    const more = layer('orrin-candy', { coats: 1, only: ['p2'] });
+    expect(candy(layer('orrin-candy', { coats: 3 }), more)).toEqual(['p1 3, p2 4']);
+  });
 });
 
 describe('schools', () => {

@@ -176,12 +176,24 @@ describe('the manner of each coat', () => {
     expect(manner('orrin-base', 3)).toEqual(['mist', 'medium', 'medium']);
     expect(manner('orrin-metallic', 4)).toEqual(['mist', 'medium', 'medium', 'drop']);
     expect(manner('halden-2k-gloss', 3)).toEqual(['tack', 'full', 'full']);
-    expect(manner('halden-2k-matte', 2)).toEqual(['tack', 'even']);
+    expect(manner('halden-2k-matte', 2)).toEqual(['even', 'even']);
+    expect(manner('orrin-pearl', 3)).toEqual(['mist', 'medium', 'drop']);
     expect(manner('halden-2k-gloss', 2, 'medium')).toEqual(['medium', 'full']);
     expect(manner('tamsel-promoter', 1)).toEqual(['thin']);
     expect(manner('tamsel-etch', 2)).toEqual(['thin', 'thin']);
-    expect(manner('tamsel-filler', 2)).toEqual(['mist', 'medium']);
-    expect(manner('orrin-metallic', 1)).toEqual(['mist']);
+    expect(manner('tamsel-filler', 2)).toEqual(['medium', 'medium']);
+  });
+  it('what isolates and what is alone is closed; candy is like itself each time, flake has a manner of its own', () => {
+    expect(manner('tamsel-epoxy', 2)).toEqual(['closed', 'closed']);
+    expect(manner('orrin-sealer', 1)).toEqual(['closed']);
+    expect(manner('skerry-wood-sealer', 2)).toEqual(['closed', 'closed']);
+    for (const alone of ['orrin-base', 'orrin-metallic', 'halden-2k-gloss', 'skerry-enamel', 'skerry-single'])
+      expect(manner(alone, 1)).toEqual(['closed']);
+    expect(manner('halden-2k-gloss', 1, 'medium')).toEqual(['medium']);
+    expect(manner('orrin-candy', 4)).toEqual(['candy', 'candy', 'candy', 'candy']);
+    expect(manner('orrin-flake', 3)).toEqual(['flake', 'flake', 'flake']);
+    expect(manner('skerry-single', 2)).toEqual(['mist', 'full']);
+    expect(manner('skerry-heat', 2)).toEqual(['thin', 'thin']);
   });
   it('mist 0.7, drop 0.6, full 1.2 of a medium coat (from memory), adding up to the sheet’s film', () => {
     const weights = coatWeights(product('orrin-metallic'), 4, 'tack');

@@ -176,7 +176,6 @@ describe('consumption', () => {
       'tack',
       'full',
     ]);
-    expect(characterOf(product('halden-2k-matte'), 2, 2, 'tack')).toBe('even');
     for (const p of CATALOGUE)
       for (let n = 1; n <= 8; n++)
         expect(coatWeights(p, n, 'tack').reduce((a, b) => a + b, 0)).toBeCloseTo(n, 9);

@@ -23,6 +23,7 @@ const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
   'part-without-layer',
   'fuel-dissolves-one-pack',
   'heat-needs-rated',
+  'candy-uneven',
   'stack-ends-in-primer',
   'no-system',
 ]);

@@ -9,6 +9,8 @@ export const BLOCKERS: Sentences = {
   'part-without-layer': (p) => `${p.s('part')} gets no layer at all. Give it one, or take the part out.`,
   'seam-no': (p) => `${groundName(p.s('below'))} under ${p.s('above')} does not hold. Change one of the two.`,
   'fuel-dissolves-one-pack': (p) => `${p.s('product')} dissolves in petrol. Take a 2K clear, or untick fuel.`,
+  'candy-uneven': (p) =>
+    `${p.s('part')} would get ${p.s('coats')} coats of candy and ${p.s('other')} ${p.s('otherCoats')}: each coat deepens it, so they would not match. Give both the same number.`,
   'heat-needs-rated': (p) =>
     `${p.s('product')} is not rated for heat over 90 °C. Take a heat paint on bare metal.`,
   'stack-ends-in-primer': (p) =>

@@ -71,6 +71,12 @@ export const TASKS: Sentences = {
     `Coat ${p.s('coat')} of ${p.s('coats')}: full wet, half overlap, wet edge alive. About ${f.volume(p.n('ml'))}.`,
   'manner-even': (p, f) =>
     `Coat ${p.s('coat')} of ${p.s('coats')}: even, same speed and distance; matte cannot be polished. About ${f.volume(p.n('ml'))}.`,
+  'manner-closed': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: closed and even all over, edges first; no mist before it. About ${f.volume(p.n('ml'))}.`,
+  'manner-candy': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: light and even, the same speed and distance as every other on all parts; no stop inside a face. About ${f.volume(p.n('ml'))}.`,
+  'manner-flake': (p, f) =>
+    `Coat ${p.s('coat')} of ${p.s('coats')}: from about ${f.length(300)}, all passes in one direction, stirred each time${p.n('tipMm') > 0 ? `, tip ${p.s('tipMm')} mm` : ''}. About ${f.volume(p.n('ml'))}.`,
   'manner-thin': (p, f) =>
     `Coat ${p.s('coat')} of ${p.s('coats')}: thin and closed, not wet. About ${f.volume(p.n('ml'))}.`,
 };
