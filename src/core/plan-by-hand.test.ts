@@ -31,13 +31,15 @@ describe('a session worked by hand', () => {
     const t = s.tasks.find((x) => x.id === id)!;
     return (ms(t.startsAt) - ms(s.startsAt)) / MINUTE;
   };
-  it('before it: an hour at the shops, 0.12 m² to sand at 30 min/m² makes 5 min, then 10 to degrease, 15 to mask', () => {
+  it('before it: an hour at the shops, washed (10 min and 10 a m²) and degreased (5 and 8) before the first paper, 0.12 m² to sand at 30 min/m² makes 5 min, then 10 to degrease, 15 to mask', () => {
     const before = p.visits
       .filter((v) => v.kind !== 'unmask')
       .flatMap((v) => v.tasks)
       .map((t) => [t.id, (ms(t.endsAt) - ms(t.startsAt)) / MINUTE]);
     expect(before).toEqual([
       ['shop', 60],
+      ['s-base.wash', 15],
+      ['s-base.degrease', 10],
       ['s-base.sand', 5],
       ['s-base.clean', 10],
       ['s-base.mask', 15],

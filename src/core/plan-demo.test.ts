@@ -193,7 +193,13 @@ describe('preparation as tasks', () => {
     .map((t) => t.id);
   it('off, filled in two rounds, every rung of the ladder its own task, degreased, masked; in the session wiped and tacked', () => {
     // 0.7 m² of failing clear: P120, P180, P240, P320 by the ratio rule.
-    expect(prep.slice(0, 3)).toEqual(['s-filler.strip-down', 's-filler.fill', 's-filler.fill2']);
+    expect(prep.slice(0, 5)).toEqual([
+      's-filler.strip-down',
+      's-filler.wash',
+      's-filler.degrease',
+      's-filler.fill',
+      's-filler.fill2',
+    ]);
     expect(prep.filter((x) => x.includes('.sand'))[0]).toBe('s-filler.sand-p120');
     expect(prep.filter((x) => x.includes('.sand')).at(-1)).toBe('s-filler.sand-p320');
     const after = prep.slice(prep.findIndex((x) => x.endsWith('sand-p320')) + 1);
@@ -218,9 +224,12 @@ describe('preparation as tasks', () => {
       (ms(t.endsAt) - ms(t.startsAt)) / MINUTE;
     const own = tasksOf({ ...door, minutes: { 's-filler.mask': 44 } });
     expect(long(own.find((t) => t.id === 's-filler.mask')!)).toBe(44);
-    const clean = (job: Job) => tasksOf(job).find((t) => t.kind === 'clean')!;
+    const clean = (job: Job) => tasksOf(job).find((t) => t.id === 's-filler.clean')!;
     const feared: Job = { ...door, parts: door.parts.map((p) => ({ ...p, silicone: true })) };
     expect(long(clean(feared))).toBe(2 * long(clean(door)));
+    const first = (job: Job) => tasksOf(job).find((t) => t.id === 's-filler.degrease')!;
+    expect(first(feared).detail.code).toBe('clean-twice');
+    expect(long(first(feared))).toBeGreaterThanOrEqual(2 * long(first(door)) - 5);
     expect(plan({ job: feared, forecast: steady(20), nowMs: NOW }).cautions.map((c) => c.code)).toContain(
       'silicone',
     );

@@ -50,6 +50,8 @@ describe('where it may rest', () => {
     expect(coatsOf(later).map((t) => t.id)).toEqual(['base.c6', 'clear.c1', 'clear.c2']);
     const scuff = p.visits.flatMap((v) => v.tasks).find((t) => t.detail.code === 'scuff-late')!;
     expect(ms(scuff.startsAt)).toBeGreaterThan(ms(p.sessions[0]!.endsAt));
+    // Its own surface was sanded once, for the first coat.
+    expect(p.visits.flatMap((v) => v.tasks).filter((t) => t.id.includes('.sand'))).toEqual([]);
     // The sixth coat is bought with the five: a fifth more of base, none of clear.
     const atOnce = planned(job(layers, { parts: large, state: done! }));
     expect(p.layers[0]!.oneMore).toEqual(['p0', 'p1', 'p2']);

@@ -273,6 +273,7 @@ export const jobSchema = z.strictObject({
       .max(100)
       .optional()
       .describe('jobs over which bought kit is spread; left out means this one alone'),
+    sander: z.boolean().optional().describe('a random orbital sander is at hand'),
     cupMl: z.number().min(20).max(2000).optional().describe('cup of the gun, ml; left out means 600'),
   }),
   parts: z.array(partSchema).min(1).max(40),

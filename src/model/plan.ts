@@ -9,6 +9,7 @@ import { ROLES } from './product';
 export const TASK_KINDS = [
   'shop',
   'strip-down',
+  'fit',
   'fill',
   'sand',
   'clean',
@@ -51,6 +52,7 @@ export const seamRecordSchema = z.strictObject({
   mark: markSchema,
   gritP: z.number().int().nullable().describe('last grit before the upper layer, FEPA P'),
   wet: z.boolean().describe('sanded wet'),
+  block: z.boolean().describe('levelled with a guide coat and a block; else even dullness only'),
   window: z
     .strictObject({ minMin: z.number(), wetMaxMin: z.number().nullable(), bondMaxMin: z.number().nullable() })
     .nullable()

@@ -47,6 +47,7 @@ const LEAVES: Readonly<Record<string, string>> = {
   kind: 'the kind of colour',
   exposure: 'what it meets',
   suppliedAir: 'the air-fed mask',
+  sander: 'the sander',
   coats: 'the coats',
   productId: 'the product',
   amount: 'the amount',

@@ -113,6 +113,7 @@ export const KIND_NAMES: Readonly<Record<ProductKind, string>> = {
 export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
   shop: 'Shop',
   'strip-down': 'Strip down',
+  fit: 'Test fit',
   fill: 'Fill',
   sand: 'Sand',
   clean: 'Degrease',

@@ -26,6 +26,11 @@ export interface Pair {
 const UNKNOWN_GRIT_P = 600;
 const TAKEN_GRIT_P = 400;
 
+/** Made to be blocked. Anything else is thin, or not known, or has no more to lose: it is only dulled. */
+const LEVELLERS: ReadonlySet<Product['kind']> = new Set(['filler-primer', 'surfacer', 'spray-filler']);
+const isLevelled = (below: Below): boolean =>
+  'product' in below ? LEVELLERS.has(below.product.kind) : below.surface.condition === 'filled';
+
 const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
 
 /** The last grit a card asks for; by the school where it hangs on the colour. */
@@ -64,6 +69,7 @@ function withCare(pair: Pair, partId: string, said: Pick<Seam, 'reason' | 'mark'
     mark: said.mark,
     gritP: said.gritP,
     wet: false,
+    block: false,
     window: null,
     partIds: [partId],
   };
@@ -98,6 +104,7 @@ function overSpot(pair: Pair, partId: string): Seam {
     mark: 'CP',
     gritP: null,
     wet: false,
+    block: false,
     window: { minMin: flashMin, wetMaxMin: null, bondMaxMin: latestMin },
     partIds: [partId],
   };
@@ -120,6 +127,7 @@ export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
     mark: card.mark ?? 'CP',
     gritP: gritOf(job, card, pair.above),
     wet: card.wet ?? false,
+    block: card.join === 'sanded' && isLevelled(pair.below),
     window: windowOf(pair.below, card.join),
     partIds: [partId],
   };

@@ -88,7 +88,11 @@ describe('three coats of base from a can', () => {
     const filler = layerOf('tamsel-filler', 2);
     const again = layerOf('tamsel-filler', 2, { id: 'filler-2' });
     const one = lineOf(jobOf(), [filler, again], [seam('filler', 'filler-2')]);
-    const two = lineOf(jobOf(), [filler, again], [seam('filler', 'filler-2', { join: 'sanded' })]);
+    const two = lineOf(
+      jobOf(),
+      [filler, again],
+      [seam('filler', 'filler-2', { join: 'sanded', block: true })],
+    );
     expect([causes(one).nozzle, causes(one).purge]).toEqual([5, 2]);
     expect([causes(two).nozzle, causes(two).purge]).toEqual([10, 4]);
     // Blocking takes a quarter of 50 µm over 0.5 m² off the first of them: 6.25 ml of its film.

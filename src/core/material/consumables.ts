@@ -1,6 +1,6 @@
 /** What a job uses up beside paint: paper, cleaner, tape, protection, filler; with packs and prices. */
 import type { Job } from '@/model/job';
-import { liesOnSurface, type Seam } from '../seams/seam';
+import type { Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { cleaningPlan } from '../prep/cleaning';
 import { fillerPlan } from '../prep/filler';
@@ -79,7 +79,7 @@ function sandingStuff(job: Job, context: ConsumableContext, areaM2: number): Wan
     job.parts.flatMap((p) => p.dents ?? []),
     20,
   );
-  const blocked = context.seams.some((s) => s.join === 'sanded' && !liesOnSurface(s));
+  const blocked = context.seams.some((s) => s.block);
   const paper = paperNeeds(job.parts, context.seams).map((n): Wanted => ({
     id: `paper-p${n.gritP}${n.wet ? '-wet' : ''}`,
     kind: 'paper',

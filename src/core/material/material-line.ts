@@ -100,7 +100,7 @@ const layerAreaM2 = ({ parts }: Line, layer: PlanLayer): number =>
 /** What blocking takes off is film like the rest, laid on to be lost; ml. */
 function sandedMl(line: Line, filmMl: number): number {
   const taken = line.layers.reduce((a, l) => {
-    const blocked = line.system.seams.some((s) => liesOn(s, l.id) && s.join === 'sanded');
+    const blocked = line.system.seams.some((s) => liesOn(s, l.id) && s.block);
     const awayUm = blocked ? sandAwayUm(l.coats * l.filmUmPerCoat) : 0;
     return a + awayUm * layerAreaM2(line, l) * (isOpen(line, l) ? 1 : 0);
   }, 0);

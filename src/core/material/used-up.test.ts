@@ -73,7 +73,7 @@ describe('what is used up beside paint', () => {
     expect(thing(list, 'suit')).toMatchObject({ need: 1, group: 'protect', unit: 'piece' });
   });
   it('blocking wants a guide coat, scuffing the surface none; a dent its filler', () => {
-    const sanded = seam('filler', 'base', { join: 'sanded', gritP: 800, ladder: [] } as never);
+    const sanded = seam('filler', 'base', { join: 'sanded', gritP: 800, block: true });
     const own = seam('x', 'filler', {
       below: { kind: 'surface', substrate: 'steel', condition: 'e-coat' },
       join: 'sanded',

@@ -63,7 +63,6 @@ const START: Partial<Record<Part['condition'], number>> = {
   chipped: 180,
   filled: 80,
   rust: 80,
-  'unknown-paint': 240,
 };
 const BARE_START: Partial<Record<Part['substrate'], number>> = { wood: 150, fibreglass: 120 };
 
@@ -76,10 +75,21 @@ export function startGrit(part: Pick<Part, 'substrate' | 'condition'>, endP: num
 /** Minutes per m² of the last rung, and what each coarser one adds. From memory. */
 const LAST_MIN = { sanded: 30, scuffed: 18 } as const;
 const EARLIER_MIN = 15;
+/** Failing clear or loose paint taken off by hand, minutes per m²: 60 to 120. From memory. */
+const STRIP_MIN = 90;
+/** A sander takes about a third of what dry paper takes by hand. From memory. */
+const BY_MACHINE = 1 / 3;
 
 /** A levelled ground is blocked with a guide coat first, one or two grades coarser, then finished. */
-function blockingGrit(join: Seam['join'], endP: number): number {
-  return join === 'sanded' && endP >= 600 ? 400 : endP;
+const blockingGrit = ({ block = false }: Sanded, endP: number): number => (block && endP >= 600 ? 400 : endP);
+
+type Sanded = Pick<Seam, 'below' | 'join' | 'gritP' | 'wet'> & Partial<Pick<Seam, 'block'>>;
+
+/** By hand, of rung i of n: stripping costs most on the coarse paper, least on the last. */
+function handMin(seam: Sanded, last: number, i: number, n: number): number {
+  if (seam.below.kind !== 'surface') return last / n;
+  if (seam.below.condition === 'failing-clear') return (STRIP_MIN * (n - i)) / ((n * (n + 1)) / 2);
+  return i === n - 1 ? last : EARLIER_MIN;
 }
 
 /** Square metres a sheet or disc lasts. From memory, as `paperM2` says. */
@@ -88,28 +98,34 @@ function paperLife(gritP: number, onSurface: boolean, wet: boolean): number {
   return wet && gritP >= 400 ? 0.5 : 1;
 }
 
+/** What the paper is held with. */
+export interface Held {
+  readonly sander?: boolean | undefined;
+}
+
 /** The ladder of a seam that is sanded or scuffed; empty for one that is not. */
-export function ladderOf(seam: Pick<Seam, 'below' | 'join' | 'gritP' | 'wet'>): Rung[] {
+export function ladderOf(seam: Sanded, { sander = false }: Held = {}): Rung[] {
   if ((seam.join !== 'sanded' && seam.join !== 'scuffed') || seam.gritP === null) return [];
+  const { join } = seam;
   const surface = seam.below.kind === 'surface' ? seam.below : null;
   const end = seam.gritP;
-  const last = LAST_MIN[seam.join];
-  const list = grits(surface ? startGrit(surface, end) : blockingGrit(seam.join, end), end);
+  const list = grits(surface ? startGrit(surface, end) : blockingGrit(seam, end), end);
   return list.map((gritP, i) => {
-    const surfaceMin = i === list.length - 1 ? last : EARLIER_MIN;
+    const wet = seam.wet && gritP >= 400;
+    const byHand = handMin(seam, LAST_MIN[join], i, list.length);
     return {
       gritP,
       um: FEPA_UM[gritP]!,
       ratio: i === 0 ? null : FEPA_UM[list[i - 1]!]! / FEPA_UM[gritP]!,
-      wet: seam.wet && gritP >= 400,
-      // Blocking and finishing a primer share its half hour; stripping takes its own.
-      minPerM2: surface ? surfaceMin : last / list.length,
+      wet,
+      // Edges, wet paper and what is only dulled are done by hand whatever is at hand.
+      minPerM2: sander && join === 'sanded' && !wet ? byHand * BY_MACHINE : byHand,
       paperM2: paperLife(gritP, surface !== null, seam.wet),
     };
   });
 }
 
-/** Hand minutes a square metre of the seam takes, all rungs. */
-export function ladderMinPerM2(seam: Parameters<typeof ladderOf>[0]): number {
-  return ladderOf(seam).reduce((a, r) => a + r.minPerM2, 0);
+/** Minutes a square metre of the seam takes, all rungs. */
+export function ladderMinPerM2(seam: Sanded, held: Held = {}): number {
+  return ladderOf(seam, held).reduce((a, r) => a + r.minPerM2, 0);
 }

@@ -72,17 +72,20 @@ describe('grit ladders', () => {
   });
   it('a wet-on-wet seam has no ladder; blocking a primer to P600 starts with P400 and takes its half hour in all', () => {
     expect(ladderOf({ below: groundOf('base'), join: 'wet-on-wet', gritP: null, wet: false })).toEqual([]);
-    const l = ladderOf({ below: groundOf('filler'), join: 'sanded', gritP: 600, wet: true });
+    const seam = { below: groundOf('filler'), join: 'sanded' as const, gritP: 600, wet: true };
+    const l = ladderOf({ ...seam, block: true });
     expect(l.map((r) => [r.gritP, r.wet])).toEqual([
       [400, true],
       [600, true],
     ]);
-    expect(ladderMinPerM2({ below: groundOf('filler'), join: 'sanded', gritP: 600, wet: true })).toBe(30);
+    expect(ladderMinPerM2({ ...seam, block: true })).toBe(30);
+    // What is not made to be blocked is only dulled, with the one paper.
+    expect(ladderOf({ ...seam, block: false }).map((r) => r.gritP)).toEqual([600]);
   });
 });
 
 describe('stripping', () => {
-  it('a failing clear is stripped from P120 on, a quarter of an hour a paper and square metre, the last one half an hour', () => {
+  it('a failing clear is stripped from P120 on, 90 min a square metre by hand (60 to 120 from memory), most on the coarse paper, a third of it with a sander', () => {
     const below = {
       kind: 'surface' as const,
       substrate: 'steel' as const,
@@ -90,13 +93,17 @@ describe('stripping', () => {
     };
     const seam = { below, join: 'sanded' as const, gritP: 600, wet: true };
     expect(ladderOf(seam).map((r) => [r.gritP, r.minPerM2])).toEqual([
-      [120, 15],
-      [220, 15],
-      [360, 15],
-      [600, 30],
+      [120, 36],
+      [220, 27],
+      [360, 18],
+      [600, 9],
     ]);
-    expect(ladderMinPerM2(seam)).toBe(75);
-    expect(ladderMinPerM2({ ...seam, join: 'scuffed' })).toBeLessThan(75);
+    expect(ladderMinPerM2(seam)).toBe(90);
+    // The last paper is wet, so by hand all the same: 27 + 9.
+    expect(ladderMinPerM2(seam, { sander: true })).toBeCloseTo(36, 9);
+    expect(ladderMinPerM2({ ...seam, wet: false }, { sander: true })).toBeCloseTo(30, 9);
+    const sound = { ...seam, below: { ...below, condition: 'sound-paint' as const } };
+    expect(ladderMinPerM2({ ...sound, join: 'scuffed' }, { sander: true })).toBe(18);
   });
 });
 
@@ -135,6 +142,7 @@ describe('paper', () => {
     mark: 'CP',
     gritP,
     wet,
+    block: below === 'filler',
     window: null,
     partIds: ['p'],
   });

@@ -33,7 +33,7 @@ export function PrepPanel({ job, system, sessions, panelC }: PrepPanelProps) {
         Preparation{' '}
         <small>a step at most twice as fine as the one before; the last is what the next layer hides</small>
       </div>
-      <LadderList system={system} />
+      <LadderList job={job} system={system} />
       <p className="cap">
         Blue-grey is wet. A light dusting of another colour before the last blocking shows what is still low.
         By hand on edges, never a block
@@ -52,8 +52,8 @@ export function PrepPanel({ job, system, sessions, panelC }: PrepPanelProps) {
   );
 }
 
-function LadderList({ system }: Pick<PrepPanelProps, 'system'>) {
-  const { list, coarseUm, fineUm } = laddersOf(system);
+function LadderList({ job, system }: Pick<PrepPanelProps, 'job' | 'system'>) {
+  const { list, coarseUm, fineUm } = laddersOf(system, job.equipment);
   return (
     <ul className="ladders">
       {list.map((ladderView) => (

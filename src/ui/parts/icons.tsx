@@ -57,6 +57,7 @@ const TASK_PATHS: Readonly<Record<string, string>> = {
   tape: 'M12 4a8 8 0 1 0 8 8M12 9a3 3 0 1 0 .01 0M12 4h9v5h-6',
   untape: 'M4 6h16v4H4zM4 10c4 2 4 8 9 9l7-3',
   rinse: 'M6 4h9v5H6zM15 5l5-2M9 9v4M8 17c1-2 1-2 2-4 1 2 1 2 2 4a2 2 0 1 1-4 0zM15 13l4 7',
+  fit: 'M4 12l5 5L20 6M4 6h6M4 20h16',
   'strip-down': 'M5 8h14l-1 13H6zM9 8V5a3 3 0 0 1 6 0v3M12 12v5',
   fill: 'M4 19c4-1 7-4 9-8l5-7 2 2-6 7c-3 4-6 6-10 6zM13 11l2 2',
   sand: 'M3 15h18v5H3zM5 15l2-7h10l2 7M8 11h8',

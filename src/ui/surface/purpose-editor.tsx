@@ -71,6 +71,7 @@ export function PurposeEditor() {
       </Line>
       <Line label="Kit" follows={follows.kit}>
         <AirFedBox />
+        <SanderBox />
       </Line>
       <Line label="Ready by" follows={follows.deadline}>
         <DeadlineField />
@@ -194,6 +195,23 @@ function AirFedBox() {
           size="small"
           checked={job.equipment.suppliedAir}
           onChange={(_x, on) => set({ suppliedAir: on })}
+        />
+      }
+    />
+  );
+}
+
+function SanderBox() {
+  const { job } = useDesk();
+  const set = useEquipment();
+  return (
+    <FormControlLabel
+      label="random orbital sander"
+      control={
+        <Checkbox
+          size="small"
+          checked={job.equipment.sander ?? false}
+          onChange={(_x, sander) => set({ sander })}
         />
       }
     />

@@ -12,6 +12,7 @@ const LEAST_H = 3;
 
 export const PREP: ReadonlySet<Task['kind']> = new Set([
   'strip-down',
+  'fit',
   'fill',
   'sand',
   'clean',

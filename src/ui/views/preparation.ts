@@ -1,7 +1,7 @@
 /** What the preparation panel shows: ladders on one scale, filler, wipes and paper in words. */
 import { cleaningPlan } from '@/core/prep/cleaning';
 import { fillerPlan, HARDENER_FRAC, type FillerPlan } from '@/core/prep/filler';
-import { ladderOf, type Rung } from '@/core/prep/ladder';
+import { ladderOf, type Held, type Rung } from '@/core/prep/ladder';
 import type { Seam, System } from '@/core/seams/seam';
 import { groundOf } from '@/model/ground';
 import type { Job } from '@/model/job';
@@ -26,12 +26,12 @@ export interface Ladders {
   readonly fineUm: number;
 }
 
-export function laddersOf(system: System): Ladders {
+export function laddersOf(system: System, held: Held): Ladders {
   const view = (seam: Seam): LadderView => ({
     id: seamId(seam),
     from: groundTitle(system, seam.below),
     to: layerName(system, seam.above),
-    rungs: ladderOf(seam),
+    rungs: ladderOf(seam, held),
   });
   const list = system.seams.map(view).filter((l) => l.rungs.length > 0);
   const sizes = list.flatMap((l) => l.rungs.map((r) => r.um));

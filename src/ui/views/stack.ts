@@ -42,7 +42,7 @@ export interface Stack {
 /** A seam as far as it is drawn: of a plan, whose ground is a text, or of a system. */
 export interface DrawnSeam extends Pick<
   SeamRecord,
-  'above' | 'join' | 'verdict' | 'window' | 'gritP' | 'wet'
+  'above' | 'join' | 'verdict' | 'window' | 'gritP' | 'wet' | 'block'
 > {
   readonly below: string | Ground;
 }
@@ -92,8 +92,7 @@ export interface DrawnSystem {
 
 export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: readonly Product[]): Stack {
   const done = new Set((job.state?.coats ?? []).map((c) => `${c.layerId}.${c.coat}`));
-  const isBlocked = (l: PlanLayer): boolean =>
-    seams.some((s) => belowText(s) === l.id && s.join === 'sanded');
+  const isBlocked = (l: PlanLayer): boolean => seams.some((s) => belowText(s) === l.id && s.block);
   const bands = layers.map((layer): Band => {
     const product = products.find((x) => x.id === layer.productId);
     const coatIds = Array.from({ length: layer.coats }, (_, i) => `${layer.id}.${i + 1}`);

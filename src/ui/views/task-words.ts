@@ -75,6 +75,7 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
   if (!s) return [];
   const kinds: Readonly<Record<string, string>> = {
     'strip-down': 'Stripped down',
+    fit: 'Fitted',
     fill: 'Filled',
     sand: 'Sanded',
     clean: 'Degreased',

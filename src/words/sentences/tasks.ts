@@ -6,6 +6,10 @@ export const TASKS: Sentences = {
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
   'sand-wet': (p, f) =>
     `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, block the flats, fingers off the edges.`,
+  'sand-block': (p, f) =>
+    `Sand ${p.s('ladder')} dry, ${f.area(p.n('areaM2'))}; guide coat, block the flats, fingers off the edges.`,
+  'dull-wet': (p, f) =>
+    `Sand ${p.s('ladder')} wet, ${f.area(p.n('areaM2'))}: even dullness only, no block and no guide coat; stop before it is thin.`,
   'sand-dry': (p, f) => `Sand dry ${p.s('ladder')}, ${f.area(p.n('areaM2'))}, no shine left.`,
   'rung-strip': (p, f) =>
     `P${p.s('grit')}: take the failing clear off wholly, ${f.area(p.n('areaM2'))}, until no edge is felt.`,
@@ -16,6 +20,27 @@ export const TASKS: Sentences = {
     `P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, across the P${p.s('before')} marks until they are gone.`,
   'rung-last': (p, f) =>
     `P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}: the P${p.s('before')} marks gone, no shine left, then stop.`,
+  'test-fit': (p) =>
+    `Test fit ${p.n('parts') === 1 ? 'the part' : 'every part'} where it goes, with its fittings, before any paint; mark what rubs.`,
+  vacuum: (p, f) => `Brush and vacuum ${f.area(p.n('areaM2'))}; no water, no solvent on raw wood.`,
+  wash: (p, f) =>
+    `Wash ${f.area(p.n('areaM2'))} with detergent and water, edges and crevices too; rinse, dry wholly.`,
+  'release-wax': (p, f) =>
+    `Release wax off ${f.area(p.n('areaM2'))}, twice, a fresh cloth each time, until water sheets: paper would drive it in.`,
+  'degrease-first': (p, f) =>
+    `Degrease ${f.area(p.n('areaM2'))} before the first paper, or grease is sanded in: one wet cloth on, one dry cloth off.`,
+  'rust-convert': () =>
+    'Converter into the pits only, as its sheet says; let it work. Gloves and goggles: acid.',
+  'rust-rinse': () => 'Rinse the acid off wholly, twice: what is left stops epoxy and polyester curing.',
+  'rust-dry': () =>
+    'Dry it now, cloth and warm air, seams and edges too: bright steel rusts again in minutes.',
+  'rung-bright': (p, f) =>
+    `P${p.s('grit')}, ${f.area(p.n('areaM2'))}: to bright metal, no brown left but in the pits.`,
+  'tack-and-card': () =>
+    'Tack off without pressure. Test card with the gun at the tilt you will use: an even ellipse.',
+  'tack-between': () => 'Blow off, crevices too, and tack lightly: no solvent on a fresh film, it drags.',
+  'blow-off': () => 'Blow off only: clear is never tacked.',
+  'blow-only': () => 'Blow off only: clear is never tacked, nor wiped while it bonds. Test card.',
   'strip-down': (p) =>
     `${p.s('count')} ${p.n('count') === 1 ? 'fitting' : 'fittings'} off, each into its lettered bag.`,
   fill: (p) =>

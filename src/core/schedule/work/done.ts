@@ -58,6 +58,12 @@ function leftOf(done: Done, p: Pick<PrepStep, 'id' | 'minutes'>): number {
   return Math.max(0, p.minutes - Math.max(0, ...ticked));
 }
 
+const isTooLate = (done: Done, { onlyBefore }: PrepStep): boolean =>
+  onlyBefore !== undefined && [...done.tasks.keys()].some((id) => id.startsWith(onlyBefore));
+
 /** What is left of preparation, task by task. */
 export const leftToDo = (done: Done, steps: readonly PrepStep[]): PrepStep[] =>
-  steps.map((p) => ({ ...p, minutes: leftOf(done, p) })).filter((p) => p.minutes > 0);
+  steps
+    .filter((p) => !isTooLate(done, p))
+    .map((p) => ({ ...p, minutes: leftOf(done, p) }))
+    .filter((p) => p.minutes > 0);

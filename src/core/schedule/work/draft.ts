@@ -8,7 +8,7 @@ import type { Product } from '@/model/product';
 import type { Stage } from '../../drying/rate';
 
 /** What hands-on work asks for beside free hours and light. */
-export type WorkNeeds = 'hands' | 'warm-dry' | 'shop';
+export type WorkNeeds = 'hands' | 'warm-dry' | 'mild-dry' | 'shop';
 
 export interface PrepStep {
   readonly id: string;
@@ -19,6 +19,8 @@ export interface PrepStep {
   readonly needs: WorkNeeds;
   /** It may be broken off and gone on with another day. */
   readonly canSplit: boolean;
+  /** Once a task whose id begins so is done it comes too late to be asked for. */
+  readonly onlyBefore?: string;
 }
 
 /** A face, or several that are sprayed in one go: paint is never mixed and a can never changed inside one. */

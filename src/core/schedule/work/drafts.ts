@@ -29,6 +29,14 @@ function restBefore({ rested, steps, isOverItself }: Segment): Rest {
 /** What the ids of the sessions of a lot end on. */
 const laterOf = (lot: number): string => ['', '-later'][lot] ?? `-later-${lot}`;
 
+/** The parts that get the first coat of a layer here, by layer. */
+function begunBy(steps: readonly CoatStep[]): Map<string, Set<string>> {
+  const begun = new Map<string, Set<string>>();
+  for (const { layerId, partIds } of steps.filter((s) => s.firstOfLayer))
+    begun.set(layerId, new Set([...(begun.get(layerId) ?? []), ...partIds]));
+  return begun;
+}
+
 /** A segment as a session, its rest not yet known. */
 function draftOf(
   work: Work,
@@ -45,7 +53,16 @@ function draftOf(
   const layers = group.layers.filter((l) => inside.has(l.id));
   // Films whose wait still runs carry the first coats; after a rest they are ground.
   const carry = isFirst && rested === null ? group.films : new Map<string, Film>();
-  const stretch = { id, layers, seams: system.seams, first: at.first, rested };
+  const stretch = {
+    id,
+    layers,
+    seams: system.seams,
+    first: at.first,
+    rested,
+    begins: begunBy(steps),
+    isOnFreshClear: segment.isOverItself && steps[0]!.product.kind === 'clear',
+    hasCans: steps.some((s) => s.product.carrier === 'aerosol'),
+  };
   const { visits, prep } = preparationOf(job, stretch);
   const left = carry.size > 0 ? [] : leftToDo(done, prep);
   return {

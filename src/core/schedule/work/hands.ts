@@ -11,6 +11,8 @@ import type { PrepStep, WorkNeeds } from './draft';
 
 /** Filler and its cream want this at least, °C of air. From memory; the tin says. */
 const FILLER_MIN_C = 10;
+/** Wash water dries off in this at least, °C of air. From memory. */
+const WASH_MIN_C = 5;
 /** A shorter piece of a longer task is not begun, minutes. From memory. */
 const LEAST_PIECE_MIN = 15;
 /** When a shop for paint and tools is open. From memory. */
@@ -75,8 +77,17 @@ export function handHours(air: AtPart, place: Place, free: readonly Span[]): Han
   const row = (air.rows - 1) * air.nodes;
   const light = spansWhere(air, (i) => place.lamp === true || !isDark(air.sunDeg[i]!));
   const hands = overlap(free, light);
-  const kind = spansWhere(air, (i) => air.airC[row + i]! >= FILLER_MIN_C && air.rain[row + i] === 0);
-  return { hands, 'warm-dry': overlap(hands, kind), shop: within(free, SHOP_HOURS, place.tz) };
+  const dryFrom = (minC: number): Span[] =>
+    overlap(
+      hands,
+      spansWhere(air, (i) => air.airC[row + i]! >= minC && air.rain[row + i] === 0),
+    );
+  return {
+    hands,
+    'warm-dry': dryFrom(FILLER_MIN_C),
+    'mild-dry': dryFrom(WASH_MIN_C),
+    shop: within(free, SHOP_HOURS, place.tz),
+  };
 }
 
 /** One task from an instant on. @returns null when it does not fit any more */

@@ -6,10 +6,12 @@
 import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { fillerPlan } from '../../prep/filler';
-import { isSanded, type Seam } from '../../seams/seam';
+import type { Held } from '../../prep/ladder';
+import { isSanded, liesOnSurface, type Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import { TACK_MIN, type PrepStep, type Rest } from './draft';
 import { inFives } from './minutes';
+import { afterRust, beforePaper, isRawWood } from './opening';
 import { sandingOf } from './sanding';
 
 /**
@@ -28,6 +30,12 @@ export interface Stretch {
   readonly first: boolean;
   /** How the work rested before it; null where nothing lies below yet. */
   readonly rested: Rest['why'] | null;
+  /** Layers that begin in it, with the parts they begin on: what lies below is worked on for these. */
+  readonly begins: ReadonlyMap<string, ReadonlySet<string>>;
+  /** It begins on clear that is still fresh: that is never tacked. */
+  readonly isOnFreshClear: boolean;
+  /** Something of it comes out of cans. */
+  readonly hasCans: boolean;
 }
 
 /** In order, what keeps and what belongs to the session. */
@@ -83,19 +91,24 @@ const keepsBadly = (g: Pick<Part, 'substrate' | 'condition'>): boolean =>
   (g.substrate === 'steel' || g.substrate === 'aluminium') &&
   (g.condition === 'bare' || g.condition === 'rust');
 
-/** The papers of every sanded seam in order; of bare metal the last one apart. */
-function sanding(
-  stretch: Stretch,
-  parts: ReadonlyMap<string, Part>,
-): { keeps: PrepStep[]; last: PrepStep[] } {
-  const onWhat = new Map(stretch.layers.map((l) => [l.id, new Set(l.partIds)]));
-  const seams = stretch.seams.filter(isSanded).flatMap((seam) => {
-    const partIds = seam.partIds.filter((id) => onWhat.get(seam.above)?.has(id));
+/** The seams under what begins in the stretch, on the parts it begins on. */
+function seamsIn({ seams, begins }: Stretch): Seam[] {
+  return seams.flatMap((seam) => {
+    const partIds = seam.partIds.filter((id) => begins.get(seam.above)?.has(id));
     return partIds.length > 0 ? [{ ...seam, partIds }] : [];
   });
-  const all = seams.map((seam, i) => {
-    const of = seam.partIds.map((id) => parts.get(id)!);
-    const steps = sandingOf(`${stretch.id}.sand${i === 0 ? '' : i + 1}`, seam, of);
+}
+
+/** The papers of every sanded seam in order; of bare metal the last one apart. */
+function sanding(
+  id: string,
+  seams: readonly Seam[],
+  parts: Parts,
+  held: Held,
+): { keeps: PrepStep[]; last: PrepStep[] } {
+  const all = seams.filter(isSanded).map((seam, i) => {
+    const of = seam.partIds.map((partId) => parts.get(partId)!);
+    const steps = sandingOf(`${id}.sand${i === 0 ? '' : i + 1}`, seam, of, held);
     return { steps, bare: seam.below.kind === 'surface' && keepsBadly(seam.below) };
   });
   return {
@@ -103,6 +116,8 @@ function sanding(
     last: all.flatMap(({ steps, bare }) => (bare ? steps.slice(-1) : [])),
   };
 }
+
+type Parts = ReadonlyMap<string, Part>;
 
 /** What a stretch sprays. */
 interface Sprayed {
@@ -112,7 +127,7 @@ interface Sprayed {
   readonly feared: boolean;
 }
 
-function sprayedBy({ layers }: Stretch, parts: ReadonlyMap<string, Part>): Sprayed {
+function sprayedBy({ layers }: Stretch, parts: Parts): Sprayed {
   const partIds = [...new Set(layers.flatMap((l) => l.partIds))];
   const of = partIds.map((id) => parts.get(id)!);
   return { partIds, areaM2: totalAreaM2(of), feared: of.some((p) => p.silicone) };
@@ -136,7 +151,7 @@ function wiping(stretch: Stretch, { partIds, areaM2, feared }: Sprayed): Readonl
     clean: step('clean', feared ? 2 * wipeMin : wipeMin, feared ? 'clean-twice' : 'clean', { areaM2 }),
     wipe: step('wipe', inFives(2 + 4 * areaM2), 'clean-last', { areaM2 }),
     mask: step('mask', stretch.first ? 15 : 10, stretch.first ? 'mask' : 'mask-again'),
-    tack: step('tack', TACK_MIN + 2, 'tack-and-warm'),
+    tack: step('tack', TACK_MIN + 2, stretch.hasCans ? 'tack-and-warm' : 'tack-and-card'),
   };
 }
 
@@ -150,20 +165,41 @@ function scuffing({ id, rested }: Stretch, { partIds, areaM2 }: Sprayed): PrepSt
   return [{ id: `${id}.scuff`, kind: 'sand', minutes, partIds, detail, ...byHand }];
 }
 
+/** Parts whose own surface is worked on, in the order of the job. */
+function surfacesOf(seams: readonly Seam[], parts: Parts): Part[] {
+  const ids = new Set(seams.filter(liesOnSurface).flatMap((s) => s.partIds));
+  return [...parts.values()].filter((p) => ids.has(p.id));
+}
+
+/** A film that still bonds is only blown off and tacked: solvent would drag it; clear is not even tacked. */
+function fresh(tack: PrepStep, { isOnFreshClear }: Stretch): PrepStep {
+  return { ...tack, detail: { code: isOnFreshClear ? 'blow-only' : 'tack-fresh', params: {} } };
+}
+
+/** Raw wood is never wiped wet: its dust is vacuumed off. */
+function dustOff(clean: PrepStep, areaM2: number, own: readonly Part[]): PrepStep {
+  const isDry = own.length > 0 && own.every(isRawWood);
+  return isDry ? { ...clean, detail: { code: 'vacuum', params: { areaM2 } } } : clean;
+}
+
 /** Everything in order, with the minutes the owner set where he knows better. */
 export function preparationOf(job: Job, s: Stretch): Preparation {
-  const parts = new Map(job.parts.map((p) => [p.id, p]));
+  const parts: Parts = new Map(job.parts.map((p) => [p.id, p]));
   const own = (list: readonly PrepStep[]): PrepStep[] =>
     list.map((p) => ({ ...p, minutes: job.minutes?.[p.id] ?? p.minutes }));
   const sprayed = sprayedBy(s, parts);
   const { clean, wipe, mask, tack } = wiping(s, sprayed);
-  // A film that still bonds is only blown off and tacked: solvent would drag it. Common practice.
-  if (s.rested === 'bond')
-    return { visits: [], prep: own([{ ...tack, detail: { code: 'tack-fresh', params: {} } }]) };
+  if (s.rested === 'bond') return { visits: [], prep: own([fresh(tack, s)]) };
   if (s.rested === 'again') return { visits: [], prep: own([wipe, tack]) };
-  const opening = s.first ? [...stripDown(job, s.id), ...filling(job, s.id)] : [];
-  const { keeps, last } = sanding(s, parts);
-  const rungs = [...keeps, ...scuffing(s, sprayed)];
-  if (last.length === 0) return { visits: own([...opening, ...rungs, clean, mask]), prep: own([wipe, tack]) };
-  return { visits: own([...opening, ...rungs, mask]), prep: own([...last, clean, tack]) };
+  const seams = seamsIn(s);
+  const surfaces = surfacesOf(seams, parts);
+  const opening = s.first ? stripDown(job, s.id) : [];
+  const filled = s.first ? filling(job, s.id) : [];
+  const { keeps, last } = sanding(s.id, seams, parts, job.equipment);
+  const before = [...opening, ...beforePaper(s.id, surfaces), ...filled, ...keeps, ...scuffing(s, sprayed)];
+  const dusted = dustOff(clean, sprayed.areaM2, surfaces);
+  const lastWipe = surfaces.some(isRawWood) ? [] : [wipe];
+  if (last.length === 0) return { visits: own([...before, dusted, mask]), prep: own([...lastWipe, tack]) };
+  const rusty = afterRust(s.id, surfaces);
+  return { visits: own([...before, mask]), prep: own([...last, ...rusty, clean, tack]) };
 }

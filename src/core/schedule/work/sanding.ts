@@ -1,8 +1,8 @@
 /** The sanding of one seam as tasks: a single paper, or every rung of its ladder. */
 import { groundText } from '@/model/ground';
 import type { Part } from '@/model/job';
-import { ladderMinPerM2, ladderOf, type Rung } from '../../prep/ladder';
-import { liesOnSurface, type Seam } from '../../seams/seam';
+import { ladderMinPerM2, ladderOf, type Held, type Rung } from '../../prep/ladder';
+import type { Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import type { PrepStep } from './draft';
 import { inFives } from './minutes';
@@ -11,13 +11,15 @@ const isStripped = (s: Seam): boolean => s.below.kind === 'surface' && s.below.c
 
 function singleCode(s: Seam): string {
   if (isStripped(s)) return 'sand-strip';
-  if (s.wet) return 'sand-wet';
-  return s.join === 'scuffed' ? 'scuff' : 'sand-dry';
+  if (s.block) return s.wet ? 'sand-wet' : 'sand-block';
+  if (s.join === 'scuffed') return 'scuff';
+  return s.wet ? 'dull-wet' : 'sand-dry';
 }
 
 function firstRungCode(s: Seam): string {
   if (isStripped(s)) return 'rung-strip';
-  return s.join === 'sanded' && !liesOnSurface(s) ? 'rung-guide' : 'rung-first';
+  if (s.below.kind === 'surface' && s.below.condition === 'rust') return 'rung-bright';
+  return s.block ? 'rung-guide' : 'rung-first';
 }
 
 function rungCode(s: Seam, i: number, rungs: readonly Rung[]): string {
@@ -37,10 +39,10 @@ function rungMinutes(rungs: readonly Rung[], totalMin: number): number[] {
 }
 
 /** The rungs of one seam as tasks; together they take the seam's time in fives. @param of the parts it is on */
-export function sandingOf(id: string, seam: Seam, of: readonly Part[]): PrepStep[] {
-  const rungs = ladderOf(seam);
+export function sandingOf(id: string, seam: Seam, of: readonly Part[], held: Held): PrepStep[] {
+  const rungs = ladderOf(seam, held);
   const areaM2 = totalAreaM2(of);
-  const total = inFives(areaM2 * ladderMinPerM2(seam));
+  const total = inFives(areaM2 * ladderMinPerM2(seam, held));
   const below = groundText(seam.below);
   const grit = seam.gritP ?? 0;
   const common = { kind: 'sand', partIds: seam.partIds, needs: 'hands', canSplit: true } as const;

@@ -4,7 +4,7 @@ import type { Task } from '@/model/plan';
 import { characterOf, type Character } from '../../coating/character';
 import { MINUTE } from '../../time/instant';
 import type { RunPart } from '../judge/run';
-import type { Film } from '../work/draft';
+import { TACK_MIN, type Film } from '../work/draft';
 import { writePot } from './activation';
 import { prepCard } from './preparation';
 import { airAt, notice, put, round1, type Sheet } from './sheet';
@@ -146,7 +146,27 @@ function writeHands(sheet: Sheet, k: number, onWetFilm: boolean): number {
     writePot(sheet, step, pot, onWetFilm);
     firstMs = Math.min(firstMs, pot.fromMs);
   }
-  return firstMs;
+  return onWetFilm && step.firstOfLayer ? writeTack(sheet, k, firstMs) : firstMs;
+}
+
+/** Before another paint goes on a film that is still fresh; clear is only blown off. @returns when it begins, ms */
+function writeTack(sheet: Sheet, k: number, toMs: number): number {
+  const { layerId, partIds } = sheet.draft.steps[k]!;
+  const isClear = underOf(sheet, k)?.product.kind === 'clear';
+  const fromMs = toMs - TACK_MIN * MINUTE;
+  const detail = notice(isClear ? 'blow-off' : 'tack-between');
+  const id = `${sheet.draft.steps[k]!.id}.tack`;
+  const task = {
+    id,
+    kind: 'tack' as const,
+    layerId,
+    handsOn: true,
+    detail,
+    partIds: [...partIds],
+    checks: [],
+  };
+  put(sheet, task, fromMs, toMs);
+  return fromMs;
 }
 
 function writeRinses(sheet: Sheet): void {

@@ -5,7 +5,13 @@ import type { PrepStep } from '../work/draft';
 import { minutesLater, notice, put, type Sheet } from './sheet';
 
 /** Rungs that others follow: what is checked is checked after the last. */
-const BEFORE_LAST: ReadonlySet<string> = new Set(['rung-strip', 'rung-guide', 'rung-first', 'rung-next']);
+const BEFORE_LAST: ReadonlySet<string> = new Set([
+  'rung-strip',
+  'rung-bright',
+  'rung-guide',
+  'rung-first',
+  'rung-next',
+]);
 
 interface PrepCard {
   readonly checks: readonly string[];
@@ -22,12 +28,23 @@ const PREP_CARDS: Partial<Record<TaskKind, PrepCard>> = {
   tape: { checks: ['check-tape-edge'], cautions: [] },
 };
 
+/** What asks for other things than its kind. */
+const BY_CODE: Readonly<Record<string, PrepCard>> = {
+  vacuum: { checks: [], cautions: [] },
+  wash: { checks: ['check-water-sheets'], cautions: [] },
+  'rust-convert': { checks: [], cautions: ['etch-acid'] },
+  'rust-rinse': { checks: [], cautions: ['etch-acid'] },
+  'rust-dry': { checks: ['check-dry-now'], cautions: [] },
+  'tack-and-card': { checks: ['check-test-card'], cautions: [] },
+  'blow-only': { checks: ['check-test-card'], cautions: [] },
+};
+
 /** What is checked after a preparation task, and what is careful at it. */
 export function prepCard({ kind, detail }: Pick<PrepStep, 'kind' | 'detail'>): {
   checks: Notice[];
   cautions: string[];
 } {
-  const card = PREP_CARDS[kind] ?? NOTHING;
+  const card = BY_CODE[detail.code] ?? PREP_CARDS[kind] ?? NOTHING;
   return {
     checks: BEFORE_LAST.has(detail.code) ? [] : card.checks.map((c) => notice(c)),
     cautions: [...card.cautions],

@@ -1,0 +1,80 @@
+/**
+ * What a surface asks for before any paper touches it, as cards: fitted, washed, degreased; and what rust asks
+ * for before its primer. Wax and silicone must not be sanded in. Common practice, no source; minutes from memory.
+ */
+import type { Part } from '@/model/job';
+import type { TaskKind } from '@/model/plan';
+import { totalAreaM2 } from '../../surface/area';
+import type { PrepStep, WorkNeeds } from './draft';
+import { inFives } from './minutes';
+
+type Ground = Pick<Part, 'substrate' | 'condition'>;
+
+const isBare = (p: Ground, substrate: Part['substrate']): boolean =>
+  p.substrate === substrate && p.condition === 'bare';
+/** Water raises its grain. */
+export const isRawWood = (p: Ground): boolean => isBare(p, 'wood');
+/** Out of its mould: release wax on it. */
+const isGelcoat = (p: Ground): boolean => isBare(p, 'fibreglass');
+/** Never on the thing before, or shaped by hand: it is not known to fit. */
+const isUnfitted = (p: Ground): boolean =>
+  p.condition === 'e-coat' || p.condition === 'filled' || isGelcoat(p);
+const isRusty = (p: Ground): boolean => p.condition === 'rust';
+
+interface GroundCard {
+  readonly name: string;
+  readonly code: string;
+  readonly kind: TaskKind;
+  readonly needs: WorkNeeds;
+  readonly on: (p: Part) => boolean;
+  /** Minutes to begin with and for each square metre. */
+  readonly minutes: readonly [number, number];
+}
+
+const BEFORE_PAPER: readonly GroundCard[] = [
+  { name: 'fit', code: 'test-fit', kind: 'fit', needs: 'hands', on: isUnfitted, minutes: [10, 0] },
+  { name: 'vacuum', code: 'vacuum', kind: 'clean', needs: 'hands', on: isRawWood, minutes: [3, 4] },
+  {
+    name: 'wash',
+    code: 'wash',
+    kind: 'clean',
+    needs: 'mild-dry',
+    on: (p) => !isRawWood(p),
+    minutes: [10, 10],
+  },
+  { name: 'dewax', code: 'release-wax', kind: 'clean', needs: 'hands', on: isGelcoat, minutes: [5, 16] },
+  {
+    name: 'degrease',
+    code: 'degrease-first',
+    kind: 'clean',
+    needs: 'hands',
+    on: (p) => !isRawWood(p) && !isGelcoat(p),
+    minutes: [5, 8],
+  },
+];
+
+/** After the last paper, before its primer the same day. */
+const AFTER_RUST: readonly GroundCard[] = [
+  { name: 'convert', code: 'rust-convert', kind: 'clean', needs: 'warm-dry', on: isRusty, minutes: [20, 5] },
+  { name: 'rinse-acid', code: 'rust-rinse', kind: 'clean', needs: 'mild-dry', on: isRusty, minutes: [5, 5] },
+  { name: 'dry-now', code: 'rust-dry', kind: 'clean', needs: 'hands', on: isRusty, minutes: [10, 5] },
+];
+
+function stepsOf(cards: readonly GroundCard[], id: string, parts: readonly Part[]): PrepStep[] {
+  return cards.flatMap(({ name, code, kind, needs, on, minutes: [fixed, perM2] }): PrepStep[] => {
+    const mine = parts.filter(on);
+    if (mine.length === 0) return [];
+    const areaM2 = totalAreaM2(mine);
+    const feared = code === 'degrease-first' && mine.some((p) => p.silicone);
+    const minutes = inFives((fixed + perM2 * areaM2) * (feared ? 2 : 1));
+    const detail = { code: feared ? 'clean-twice' : code, params: { areaM2, parts: mine.length } };
+    const partIds = mine.map((p) => p.id);
+    return [{ id: `${id}.${name}`, kind, minutes, detail, partIds, needs, canSplit: true }];
+  });
+}
+
+/** @param parts whose own surface is worked on now @param id of the session it is for */
+export const beforePaper = (id: string, parts: readonly Part[]): PrepStep[] =>
+  stepsOf(BEFORE_PAPER, id, parts).map((step) => ({ ...step, onlyBefore: `${id}.sand` }));
+
+export const afterRust = (id: string, parts: readonly Part[]): PrepStep[] => stepsOf(AFTER_RUST, id, parts);
