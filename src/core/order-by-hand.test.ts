@@ -1,0 +1,164 @@
+/** The order and manner of preparation, as facts of the trade: common practice, no source. */
+import { describe, expect, it } from 'vitest';
+import { allTasks, demo, ms } from '@/demo/test-kit';
+import { job, long, panel, planned } from '@/demo/work-kit';
+import type { Job, Part, SystemLayer } from '@/model/job';
+import type { Plan, Task } from '@/model/plan';
+import { systemFor } from './coating/system';
+import { draftsOf } from './schedule/work/drafts';
+import { workOf } from './schedule/work/work';
+
+const layer = (role: SystemLayer['role'], productId: string, coats = 2): SystemLayer => ({
+  role,
+  productId,
+  coats,
+});
+const base = layer('base', 'orrin-base');
+const clear = layer('clear', 'halden-1k-gloss');
+const on = (substrate: Part['substrate'], condition: Part['condition'], over: Partial<Part> = {}): Part =>
+  panel('p', { substrate, condition, ...over });
+const tasksIn = (p: Plan): Task[] => allTasks(p).sort((a, b) => ms(a.startsAt) - ms(b.startsAt));
+const codes = (j: Job): string[] =>
+  tasksIn(planned(j))
+    .filter((t) => t.handsOn && t.kind !== 'coat' && t.kind !== 'shop')
+    .map((t) => t.detail.code);
+const before = (list: readonly string[], a: string, b: RegExp): void => {
+  expect(list, a).toContain(a);
+  expect(list.indexOf(a)).toBeLessThan(list.findIndex((c) => b.test(c)));
+};
+
+describe('before the first paper', () => {
+  it.each([
+    ['steel', 'sound-paint'],
+    ['steel', 'chipped'],
+    ['steel', 'unknown-paint'],
+    ['steel', 'failing-clear'],
+  ] as const)(
+    '%s, %s is washed, then degreased, then sanded, and degreased again',
+    (substrate, condition) => {
+      const list = codes(
+        job([layer('epoxy', 'tamsel-epoxy'), base, clear], { parts: [on(substrate, condition)] }),
+      );
+      before(list, 'wash', /^degrease-first$/);
+      before(list, 'degrease-first', /^(sand|rung|scuff|dull)/);
+      expect(list.lastIndexOf('clean')).toBeGreaterThan(
+        list.findIndex((c) => /^(sand|rung|scuff|dull)/.test(c)),
+      );
+    },
+  );
+  it('raw wood is vacuumed before and after the paper, and never wet', () => {
+    const wood = codes(
+      job([layer('seal', 'skerry-wood-sealer'), layer('filler', 'tamsel-filler'), base, clear], {
+        parts: [on('wood', 'bare')],
+      }),
+    );
+    const sealed = wood.indexOf('tack-and-warm');
+    const first = wood.slice(0, sealed);
+    expect(first.filter((c) => c === 'vacuum')).toHaveLength(2);
+    expect(first).not.toContain('wash');
+    expect(first.some((c) => c.startsWith('clean') || c.startsWith('degrease'))).toBe(false);
+    // Once it is sealed and sanded it is wiped like the rest.
+    expect(wood.slice(sealed)).toContain('clean');
+  });
+  it('release wax comes off gelcoat before the paper; a new or hand-shaped part is fitted first of all', () => {
+    const gelcoat = codes(
+      job([layer('surfacer', 'tamsel-surfacer'), base, clear], { parts: [on('fibreglass', 'bare')] }),
+    );
+    expect(gelcoat[0]).toBe('test-fit');
+    before(gelcoat, 'release-wax', /^(sand|rung)/);
+    const wing = codes(
+      job([layer('filler', 'tamsel-filler'), base, clear], { parts: [on('steel', 'e-coat')] }),
+    );
+    expect(wing[0]).toBe('test-fit');
+    expect(codes(job([base, clear]))).not.toContain('test-fit');
+  });
+  it('what was sanded already is not asked to be washed', () => {
+    const state = {
+      coats: [],
+      activations: [],
+      tasks: [{ taskId: 's-base.sand', endedAt: '2026-05-16T07:00' }],
+    };
+    const list = codes(job([base, clear], { state }));
+    expect(list).not.toContain('wash');
+    expect(list).toContain('clean');
+  });
+});
+
+describe('rust', () => {
+  const p = planned(
+    job([layer('epoxy', 'tamsel-epoxy'), layer('filler', 'tamsel-filler'), base, clear], {
+      parts: [on('steel', 'rust')],
+    }),
+  );
+  it('bright, converted in the pits, rinsed, dried now, degreased, primed the same day', () => {
+    const first = p.sessions[0]!;
+    const list = first.tasks.filter((t) => t.handsOn).map((t) => t.detail.code);
+    const order = ['rust-convert', 'rust-rinse', 'rust-dry', 'clean', 'tack-and-warm', 'manner-closed'];
+    expect(order.map((c) => list.indexOf(c))).toEqual(
+      [...order.map((c) => list.indexOf(c))].sort((a, b) => a - b),
+    );
+    expect(list.indexOf('rust-convert')).toBeGreaterThan(list.findIndex((c) => c.startsWith('rung-last')));
+    expect(codesOf(p)).toContain('rung-bright');
+    const dried = first.tasks.find((t) => t.detail.code === 'rust-dry')!;
+    const coat = first.tasks.find((t) => t.kind === 'coat')!;
+    expect((ms(coat.startsAt) - ms(dried.endsAt)) / 3_600_000).toBeLessThan(2);
+  });
+  const codesOf = (plan: Plan): string[] => allTasks(plan).map((t) => t.detail.code);
+});
+
+describe('dulled or blocked', () => {
+  const paper = (below: Part, layers: SystemLayer[]): string[] =>
+    codes(job(layers, { parts: [below] })).filter((c) => /^(sand|rung|scuff|dull)/.test(c));
+  it('no guide coat and no block on electro-coat, on sound or unknown paint; a filler primer gets both', () => {
+    const layers = [layer('filler', 'tamsel-filler'), base, clear];
+    for (const condition of ['e-coat', 'sound-paint'] as const) {
+      const [own, primer] = paper(on('steel', condition), layers);
+      expect(own, condition).toMatch(/^(scuff|dull-wet|sand-dry)$/);
+      expect(primer).toMatch(/^(sand-wet|sand-block|rung-guide)$/);
+    }
+    const unknown = paper(on('steel', 'unknown-paint'), [layer('epoxy', 'tamsel-epoxy'), base, clear]);
+    expect(unknown.some((c) => c.includes('guide') || c === 'sand-wet' || c === 'sand-block')).toBe(false);
+  });
+  it('a sander takes a third of what dry paper takes by hand, of stripping too', () => {
+    const stripping = (sander: boolean): number =>
+      tasksIn(
+        planned(
+          job([layer('filler', 'tamsel-filler'), base, clear], {
+            parts: [on('steel', 'failing-clear', { lengthMm: 2000, widthMm: 1000 })],
+            equipment: { ...demo('cargo-bike').equipment, sander },
+          }),
+        ),
+      )
+        .filter((t) => t.id.startsWith('s-filler.sand'))
+        .reduce((a, t) => a + long(t), 0);
+    // 2 m² at 90 min/m².
+    expect(stripping(false)).toBe(180);
+    expect(stripping(true)).toBe(60);
+  });
+});
+
+describe('between coats', () => {
+  it('a fresh base is blown off and tacked before the clear, never wiped; clear that rests overnight is only blown off', () => {
+    const p = planned(job([base, clear]));
+    const between = p.sessions[0]!.tasks.filter((t) => t.detail.code === 'tack-between');
+    expect(between.map((t) => t.layerId)).toEqual(['clear']);
+    const coats = p.sessions[0]!.tasks.filter((t) => t.kind === 'coat');
+    expect(ms(between[0]!.startsAt)).toBeGreaterThanOrEqual(ms(coats[1]!.endsAt));
+    expect(ms(between[0]!.endsAt)).toBeLessThanOrEqual(ms(coats[2]!.startsAt));
+    const j = job([base, clear]);
+    const rested = (coat: string): string[] =>
+      draftsOf(workOf(j, systemFor(j)), new Map([[coat, 'bond']]))
+        .sessions.at(-1)!
+        .prep.map((x) => x.detail.code);
+    expect(rested('clear.c1')).toEqual(['tack-fresh']);
+    expect(rested('clear.c2')).toEqual(['blow-only']);
+  });
+  it('cans are warmed by hand, a gun is not', () => {
+    expect(codes(job([base, clear]))).toContain('tack-and-warm');
+    const gun = codes(
+      job([layer('base', 'orrin-base-gun'), layer('clear', 'halden-gun-gloss')], { parts: [panel('p')] }),
+    );
+    expect(gun).toContain('tack-and-card');
+    expect(gun).not.toContain('tack-and-warm');
+  });
+});
