@@ -100,7 +100,7 @@ function sandingStuff(job: Job, context: ConsumableContext, areaM2: number): Wan
 export function consumablesFor(job: Job, context: ConsumableContext): Consumable[] {
   const sessions = Math.max(1, context.sessions);
   const areaM2 = totalAreaM2(job.parts);
-  const clean = cleaningPlan(job.parts, context.seams, sessions);
+  const clean = cleaningPlan(job.parts, sessions);
   // One on, one off, for every half square metre of each wipe.
   const cloths = Math.ceil(2 * Math.max(1, areaM2 / 0.5)) * (sessions + 1);
   const suits = context.products.some((p) => p.isocyanate) ? 1 : 0;

@@ -18,7 +18,7 @@ describe('what is used up beside paint', () => {
   const context = { seams: [], products: [product('orrin-base')], sessions: 1, pours: 0, cleans: 0 };
   const thing = (list: readonly Consumable[], id: string): Consumable | undefined =>
     list.find((c) => c.id === id);
-  it('0.5 m² in one session: 75 ml of degreaser, four cloths, tape over 3 m of edge, two pairs of gloves and one', () => {
+  it('0.5 m² in one session: three wipes of 37.5 ml of degreaser, four cloths, tape over 3 m of edge, two pairs of gloves and one', () => {
     const list = consumablesFor(jobOf(), context);
     expect(list.map((c) => c.id)).toEqual([
       'degreaser',
@@ -32,7 +32,7 @@ describe('what is used up beside paint', () => {
       'goggles',
     ]);
     expect(thing(list, 'degreaser')).toMatchObject({
-      need: 75,
+      need: 112.5,
       packSize: 500,
       packs: 1,
       price: 6.9,
@@ -51,7 +51,7 @@ describe('what is used up beside paint', () => {
   it('three sessions: more wipes, cloths, tack and gloves', () => {
     const list = consumablesFor(jobOf(), { ...context, sessions: 3 });
     expect(['degreaser', 'cloths', 'tack-cloths', 'gloves'].map((id) => thing(list, id)!.need)).toEqual([
-      150, 8, 3, 7,
+      262.5, 8, 3, 7,
     ]);
   });
   it('a gun: a strainer and a cup for each pour, 150 ml to wash it each time, a suit with isocyanate', () => {

@@ -1,8 +1,7 @@
 /** What is wiped and masked, how much of it, and which tests a job needs before the day. */
-import { groundText } from '@/model/ground';
 import type { Part } from '@/model/job';
 import type { Notice } from '@/model/marks';
-import { isSanded, type Seam } from '../seams/seam';
+import type { Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { totalAreaM2 } from '../surface/area';
 import { facesOf, sumOverFaces, type Face } from '../surface/shape';
@@ -15,7 +14,6 @@ export const TAPE_FACTOR = 1.3;
 const COVER_M = 0.6;
 
 export interface CleaningPlan {
-  readonly wipes: readonly Notice[];
   readonly degreaserMl: number;
   readonly tapeM: number;
   readonly coverM2: number;
@@ -37,29 +35,21 @@ function outlineOfMm(f: Face): number {
   return 2 * (f.lengthMm + f.widthMm);
 }
 
-/** @param sessions number of sessions; each is degreased anew before its first layer */
-export function cleaningPlan(parts: readonly Part[], seams: readonly Seam[], sessions: number): CleaningPlan {
-  const areaM2 = totalAreaM2(parts);
-  const sanded = seams.filter(isSanded);
-  const wet = seams.filter((s) => s.join === 'wet-on-wet');
-  // Where silicone is feared everything is wiped once more, with fresh cloths.
-  const fearedM2 = totalAreaM2(parts.filter((p) => p.silicone)) * (1 + Math.max(1, sessions));
-  const wipes: Notice[] = [
-    ...(fearedM2 > 0 ? [{ code: 'wipe-silicone', params: {} }] : []),
-    { code: 'wipe-before-sanding', params: { areaM2 } },
-    ...sanded.map((s): Notice => ({ code: 'wipe-after-sanding', params: { above: s.above } })),
-    ...wet.map((s): Notice => ({
-      code: 'blow-and-tack',
-      params: { below: groundText(s.below), above: s.above },
-    })),
-  ];
+/** Degreased once before the first paper, and in each session after its last and just before the coat. */
+const WIPES = { first: 1, session: 2 } as const;
+
+/** How much it all takes; what is done when stands on the run sheet. @param sessions that begin on sanded ground */
+export function cleaningPlan(parts: readonly Part[], sessions: number): CleaningPlan {
+  const times = Math.max(1, sessions);
+  const wipes = WIPES.first + WIPES.session * times;
+  // Where silicone is feared the great wipes are done twice, with fresh cloths.
+  const fearedM2 = totalAreaM2(parts.filter((p) => p.silicone)) * (WIPES.first + times);
   const perimeter = perimeterM(parts);
   return {
-    wipes,
-    degreaserMl: WIPE_ML_PER_M2 * (areaM2 * (1 + Math.max(1, sessions)) + fearedM2),
+    degreaserMl: WIPE_ML_PER_M2 * (totalAreaM2(parts) * wipes + fearedM2),
     tapeM: perimeter * TAPE_FACTOR,
     coverM2: perimeter * COVER_M,
-    tackCloths: Math.max(1, sessions),
+    tackCloths: times,
   };
 }
 

@@ -103,11 +103,18 @@ function Filler({ job, panelC }: Pick<PrepPanelProps, 'job' | 'panelC'>) {
 
 function Cleaning({ job, system, sessions }: Omit<PrepPanelProps, 'panelC'>) {
   const f = useFormat();
-  const { wipes, amounts } = cleaningLines(job, system, sessions, f);
+  const { steps, amounts } = cleaningLines(job, system, sessions, f);
   return (
     <Column title="Cleaning and masking">
-      {wipes.map((w, i) => (
-        <li key={i}>{w}</li>
+      {steps.map(({ before, lines }) => (
+        <li key={before}>
+          Before {before}:
+          <ol>
+            {lines.map((line, i) => (
+              <li key={i}>{line}</li>
+            ))}
+          </ol>
+        </li>
       ))}
       <li>
         {amounts}

@@ -2,12 +2,14 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
 import { systemFor } from '@/core/coating/system';
+import { plan as planned } from '@/core/plan';
 import type { Seam } from '@/core/seams/seam';
-import { demo, product, simulated } from '@/demo/test-kit';
+import { allTasks, demo, NOW, product, simulated, steady } from '@/demo/test-kit';
 import { flatPart } from '@/demo/test-part';
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { formatFor } from '@/words/format';
+import { sayTask } from '@/words/sentences/tasks';
 import {
   drawingName,
   groundTitle,
@@ -134,15 +136,21 @@ describe('preparation', () => {
     const shallow = { ...dented, parts: [flatPart({ dents: [{ lengthMm: 9, widthMm: 9, depthMm: 2.5 }] })] };
     expect(fillerLines(shallow, 20, f)!.lines[1]).toMatch(/^One layer/);
   });
-  it('wipes name what they are between; degreaser grows with the sessions, a cloth each', () => {
-    const { wipes, amounts } = cleaningLines(bonnet, system, 1, f);
-    expect(wipes[0]).toContain('0.93 m²');
-    expect(wipes[0]).toContain('before the first paper');
-    expect(wipes.at(-1)).toMatch(/^Between Orrin base and Halden 2K clear only blow off and tack/);
+  it('what is wiped when is what the run sheet has; degreaser grows with the sessions, a cloth each', () => {
+    const { state: _state, ...bare } = bonnet;
+    const { steps, amounts } = cleaningLines(bare, system, 1, f);
+    const [first] = steps;
+    expect(first!.lines[0]).toMatch(/^Wash .* with detergent and water/);
+    expect(first!.lines[1]).toContain('before the first paper');
+    const sheet = planned({ job: bare, forecast: steady(20), nowMs: NOW });
+    const onSheet = allTasks(sheet)
+      .filter((t) => (t.kind === 'clean' || t.kind === 'tack') && t.detail.code !== 'tack-between')
+      .map((t) => sayTask(t.detail, f));
+    expect(steps.flatMap((x) => x.lines).sort()).toEqual([...onSheet].sort());
     expect(amounts).toContain('1 tack cloth,');
-    // 75 ml a square metre and wipe: 0.93 m², once before and once for each session.
-    expect(amounts).toContain('140 ml');
-    expect(cleaningLines(bonnet, system, 2, f).amounts).toMatch(/210 ml of degreaser, 2 tack cloths/);
+    // 75 ml a square metre and wipe: 0.93 m², once before the paper and twice for each session.
+    expect(amounts).toContain('210 ml');
+    expect(cleaningLines(bare, system, 2, f).amounts).toMatch(/350 ml of degreaser, 2 tack cloths/);
   });
   it('bags go back in the other order', () => {
     expect(bagLetter(0)).toBe('A');

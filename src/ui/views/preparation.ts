@@ -2,12 +2,13 @@
 import { cleaningPlan } from '@/core/prep/cleaning';
 import { fillerPlan, HARDENER_FRAC, type FillerPlan } from '@/core/prep/filler';
 import { ladderOf, type Held, type Rung } from '@/core/prep/ladder';
+import { draftsOf } from '@/core/schedule/work/drafts';
+import { workOf } from '@/core/schedule/work/work';
 import type { Seam, System } from '@/core/seams/seam';
-import { groundOf } from '@/model/ground';
 import type { Job } from '@/model/job';
-import type { Notice } from '@/model/marks';
+import type { Task } from '@/model/plan';
 import type { Format } from '@/words/format';
-import { sayPreparation } from '@/words/sentences/preparation';
+import { sayTask } from '@/words/sentences/tasks';
 import { groundTitle, layerName, seamId } from './build-up';
 
 /** 12.0 is said as 12. */
@@ -65,21 +66,24 @@ function hardenerLine({ hardenerG: [least, usual, most], hardenerMl }: FillerPla
   return `Cream hardener ${one(usual)} g (${one(hardenerMl)} ml), ${pct} % by mass; the tin may say ${one(least)}–${one(most)} g`;
 }
 
-/** Wipes in words, layers by name, and how much it all takes. */
-export function cleaningLines(
-  job: Job,
-  system: System,
-  sessions: number,
-  f: Format,
-): { wipes: string[]; amounts: string } {
-  const plan = cleaningPlan(job.parts, system.seams, sessions);
-  const named = (n: Notice): Notice => {
-    const name = (key: string): string => groundTitle(system, groundOf(String(n.params[key] ?? '')));
-    return { code: n.code, params: { ...n.params, above: name('above'), below: name('below') } };
-  };
+const WIPED: ReadonlySet<Task['kind']> = new Set(['clean', 'tack']);
+
+/** What is cleaned when, session by session, as the run sheet has it; and how much it all takes. */
+export function cleaningLines(job: Job, system: System, sessions: number, f: Format): CleaningView {
+  const plan = cleaningPlan(job.parts, sessions);
   const cloths = `${plan.tackCloths} tack ${plan.tackCloths === 1 ? 'cloth' : 'cloths'}`;
   const amounts = `About ${f.volume(plan.degreaserMl)} of degreaser, ${cloths}, ${one(plan.tapeM)} m of tape, ${one(plan.coverM2)} m² of paper or sheet`;
-  return { wipes: plan.wipes.map((w) => sayPreparation(named(w), f)), amounts };
+  const steps = draftsOf(workOf(job, system)).sessions.map(({ layers, visits, prep }) => {
+    const wipes = [...visits, ...prep].filter((p) => WIPED.has(p.kind));
+    return { before: layerName(system, layers[0]!.id), lines: wipes.map((p) => sayTask(p.detail, f)) };
+  });
+  return { steps: steps.filter((s) => s.lines.length > 0), amounts };
+}
+
+export interface CleaningView {
+  /** Before each session's first layer. */
+  readonly steps: readonly { readonly before: string; readonly lines: readonly string[] }[];
+  readonly amounts: string;
 }
 
 /** The letter of a bag. */
