@@ -4,6 +4,9 @@ import { allTasks, demo, ms } from '@/demo/test-kit';
 import { job, long, panel, planned } from '@/demo/work-kit';
 import type { Job, Part, SystemLayer } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
+import { formatFor } from '@/words/format';
+import { planText } from '@/words/plan-text';
+import { sayTask } from '@/words/sentences/tasks';
 import { systemFor } from './coating/system';
 import { draftsOf } from './schedule/work/drafts';
 import { workOf } from './schedule/work/work';
@@ -13,6 +16,7 @@ const layer = (role: SystemLayer['role'], productId: string, coats = 2): SystemL
   productId,
   coats,
 });
+const f = formatFor('metric');
 const base = layer('base', 'orrin-base');
 const clear = layer('clear', 'halden-1k-gloss');
 const on = (substrate: Part['substrate'], condition: Part['condition'], over: Partial<Part> = {}): Part =>
@@ -160,5 +164,46 @@ describe('between coats', () => {
     );
     expect(gun).toContain('tack-and-card');
     expect(gun).not.toContain('tack-and-warm');
+  });
+});
+
+describe('gun work', () => {
+  const gun: Job['equipment'] = { sprayer: 'hvlp', suppliedAir: true };
+  const p = planned(
+    job(
+      [
+        layer('epoxy', 'tamsel-epoxy-gun'),
+        layer('base', 'orrin-base-gun'),
+        layer('clear', 'halden-gun-gloss'),
+      ],
+      { parts: [on('steel', 'bare', { lengthMm: 900, widthMm: 600 })], equipment: gun },
+    ),
+  );
+  const all = tasksIn(p);
+  it('what has to stand stands before it is sprayed; every pour is strained, every paint flushed out of the gun', () => {
+    const mixed = all.find((t) => t.id.includes('activate-tamsel-epoxy-gun'))!;
+    expect(sayTask(mixed.detail, f)).toMatch(/let it stand 15 min, strain/);
+    expect(sayTask(mixed.detail, f)).toContain('Hardener off the rims');
+    for (const t of all.filter((x) => x.kind === 'activate'))
+      expect(sayTask(t.detail, f)).toContain('strain');
+    const flushed = all.filter((t) => t.kind === 'rinse').map((t) => t.detail.params.product);
+    expect(flushed).toEqual(['Tamsel 2K epoxy, gun', 'Orrin base, gun', 'Halden 2K clear, gun']);
+    for (const t of all.filter((x) => x.kind === 'rinse')) expect(sayTask(t.detail, f)).toContain('150 ml');
+    // What sets is out of the gun inside its pot life.
+    for (const s of p.sessions)
+      for (const m of s.mixes.filter((x) => x.usableUntil !== null)) {
+        const after = s.tasks.find((t) => t.kind === 'rinse' && ms(t.startsAt) >= ms(m.usedBy))!;
+        expect(ms(after.endsAt)).toBeLessThanOrEqual(ms(m.usableUntil!));
+      }
+  });
+  it('plain text has marks, grades and consumables, and no sum beside a hardener', () => {
+    const j = job([layer('base', 'orrin-base-gun'), layer('clear', 'halden-gun-gloss')], { equipment: gun });
+    const text = planText(j, planned(j), f);
+    expect(text).toMatch(/halden-gun-gloss, base to \d+ ml, standard hardener to \d+ ml; for coat 1/);
+    expect(text).toMatch(
+      /halden-gun-gloss, mixed \(give or take \d+ ml in all\):\n {4}base: \d+ ml; .*\n {4}hardener: \d+ ml/,
+    );
+    expect(text).toMatch(/Paper P\d+, wet: \d+ × pack of 5/);
+    expect(text).toMatch(/Strainers: \d+ × pack of 10/);
   });
 });

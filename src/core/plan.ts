@@ -81,7 +81,8 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
   const materials = system === proposed ? asBuilt : materialsOf(job, system);
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
-  const { paint, prep, tax, total } = totalsOf(job, materials, jobConsumables(job, system));
+  const consumables = jobConsumables(job, system);
+  const { paint, prep, tax, total } = totalsOf(job, materials, consumables);
   const { currency, amount: budget } = job.budget;
   return {
     kind: blockers.length > 0 ? 'blocked' : 'planned',
@@ -99,6 +100,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     alternatives: [...scheduled.alternatives],
     blockers,
     cautions: cautionsOf(cautionContext(job, system, scheduled.sessions, total)),
+    consumables: consumables.map((c) => ({ ...c, params: { ...c.params } })),
     cost: { currency, paint, prep, tax, total, budget },
     handsOnH: scheduled.handsOnH,
     assumptions: assumptionsOf(job, system, forecast),

@@ -12,6 +12,7 @@ const SHEET_WORDS: Readonly<Record<string, (p: Record<string, string | number>) 
   'ratio-without-hardener': () =>
     'a share of hardener above 0: a two-component product does not harden without it',
   'hardener-in-one-part': () => 'no hardener: a one-component product takes none',
+  'induction-outlives-pot': () => 'a time to stand that is shorter than the pot life',
   'no-pot-life': () => 'a pot life: a two-component product dies once activated',
 };
 

@@ -169,6 +169,11 @@ export const mixSchema = z.strictObject({
   at: iso,
   ml: z.number().describe('to mix, test card and what stays in the gun included'),
   cups: z.number().int().describe('fillings of the cup it comes to'),
+  marks: z
+    .array(
+      z.strictObject({ part: z.enum(['base', 'hardener', 'reducer']), ml: z.number(), toMl: z.number() }),
+    )
+    .describe('each part, and the mark of the cup it is filled to'),
   coats: z.array(z.string()).describe('ids of the coats it is for'),
   grade: z.enum(['fast', 'standard', 'slow', 'very-slow']).nullable().describe('of hardener and reducer'),
   usedBy: iso.describe('the last of it is out'),
@@ -299,6 +304,22 @@ export const planSchema = z.strictObject({
   alternatives: z.array(alternativeSchema),
   blockers: z.array(noticeSchema),
   cautions: z.array(cautionSchema),
+  consumables: z
+    .array(
+      z.strictObject({
+        id: z.string(),
+        group: z.string(),
+        unit: z.enum(['piece', 'ml', 'm', 'm2', 'pair']),
+        params: z.record(z.string(), z.number()),
+        need: z.number(),
+        packSize: z.number(),
+        packs: z.number().int(),
+        price: z.number(),
+        cost: z.number(),
+        have: z.boolean(),
+      }),
+    )
+    .describe('what is used up beside paint'),
   cost: z.strictObject({
     currency: z.string(),
     paint: z.number(),

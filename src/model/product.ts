@@ -101,6 +101,12 @@ export const productSchema = z.strictObject({
   touchDryMin: minutes,
   handleMin: minutes,
   sandMin: minutes.optional().describe('earliest for sanding; left out means never sanded'),
+  inductionMin: z
+    .number()
+    .min(1)
+    .max(120)
+    .optional()
+    .describe('to stand after mixing before it is sprayed; left out means none'),
   potLifeMin: minutes.optional().describe('life once activated, minutes; left out means one component'),
   tempMinC: z.number().min(-10).max(40),
   tempMinOf: z

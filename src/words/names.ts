@@ -258,6 +258,7 @@ export const LABEL_FIELDS: Readonly<Record<string, string>> = {
   sandMin: 'sand',
   cureMin: 'cured',
   potLifeMin: 'pot life',
+  inductionMin: 'stand after mixing',
   coats: 'coats',
   filmUmPerCoat: 'film a coat',
   solidsFrac: 'solids',

@@ -5,7 +5,9 @@ import type { Job } from '@/model/job';
 import type { Material, Plan, SeamRecord, Session, Visit } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
 import { durationOf, percentOf, type Format } from './format';
+import { mixLine } from './mix-line';
 import { say } from './say';
+import { lineName, packName } from './shopping';
 import { sayCaution } from './sentences/cautions';
 
 const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = { ok: 'ok  ', care: 'care', no: 'NO  ' };
@@ -34,24 +36,35 @@ function buildUpLines(plan: Plan, f: Format): string[] {
   ];
 }
 
+/** What is poured from several tins is told tin by tin: a sum beside a hardener would read as a ratio. */
 function materialLines(material: Material, f: Format): string[] {
   const packs = (list: Material['packs']): string =>
-    list.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ');
+    list.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ') || 'on the shelf';
   const name = `${material.productId}${material.colour ? `, ${material.colour.name}` : ''}`;
-  const need = `${f.volume(material.needMl)} (give or take ${f.volume(material.spreadMl)})`;
-  const beside = material.ingredients.slice(1).filter((g) => g.packs.length > 0);
+  const spread = `give or take ${f.volume(material.spreadMl)}`;
+  if (material.ingredients.length === 1)
+    return [`  ${name}: ${f.volume(material.needMl)} (${spread}); ${packs(material.packs)}`];
   return [
-    `  ${name}: ${need}; ${packs(material.packs) || 'on the shelf'}`,
-    ...beside.map((g) => `    ${g.part}: ${f.volume(g.needMl)}; ${packs(g.packs)}`),
+    `  ${name}, mixed (${spread} in all):`,
+    ...material.ingredients.map((g) => `    ${g.part}: ${f.volume(g.needMl)}; ${packs(g.packs)}`),
   ];
 }
 
-function buyingLines({ cost, materials }: Plan, f: Format): string[] {
+function consumableLine(
+  { id, params, packs, have, packSize, unit }: Plan['consumables'][number],
+  f: Format,
+): string {
+  const name = lineName({ key: id, name: null, part: null, params });
+  return `  ${name}: ${have ? 'here' : `${packs} × ${packName({ packSize, unit }, f)}`}`;
+}
+
+function buyingLines({ cost, materials, consumables }: Plan, f: Format): string[] {
   const money = (x: number): string => f.money(x, cost.currency);
   return [
     `To buy: ${money(cost.total)} of ${money(cost.budget)}`,
     ...materials.flatMap((m) => materialLines(m, f)),
-    ...(cost.prep > 0 ? [`  paper, cleaner, tape, protection: ${money(cost.prep)}`] : []),
+    ...consumables.map((c) => consumableLine(c, f)),
+    ...(cost.prep > 0 ? [`  paper, cleaner, tape, protection together: ${money(cost.prep)}`] : []),
   ];
 }
 
@@ -64,6 +77,7 @@ function sessionLines(session: Session, f: Format): string[] {
     ...session.tasks.map(
       (t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`,
     ),
+    ...session.mixes.map((m) => `         ${mixLine(m, m.productId, f)}`),
     ...session.activations.map(
       (a) =>
         `         ${a.productId}: prudent until ${f.dayTime(a.prudentUntil)}, dead at ${f.dayTime(a.usableUntil)}`,

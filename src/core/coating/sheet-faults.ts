@@ -58,6 +58,11 @@ function mixFaults(product: Product): SheetFault[] {
     ],
     [!twoPart && product.potLifeMin !== undefined, 'potLifeMin', 'pot-life-of-one-part'],
     [twoPart && product.potLifeMin === undefined, 'potLifeMin', 'no-pot-life'],
+    [
+      (product.inductionMin ?? 0) > 0 && (product.inductionMin ?? 0) >= (product.potLifeMin ?? 0),
+      'inductionMin',
+      'induction-outlives-pot',
+    ],
   ];
   return found.flatMap(([is, field, code]) => (is ? [{ field, code, params: {} }] : []));
 }

@@ -3,10 +3,11 @@
 import Button from '@mui/material/Button';
 import type { Session, Task } from '@/model/plan';
 import { percentOf } from '@/words/format';
+import { mixLine } from '@/words/mix-line';
 import { useDesk } from '../desk/job-desk';
 import { Anchor } from '../parts/icons';
 import { useFormat } from '../theme/providers';
-import { mixLine, partsOf, restLine, rhythmLines } from '../views/agenda';
+import { partsOf, restLine, rhythmLines } from '../views/agenda';
 import { sessionName } from '../views/session-name';
 import { activationLine, handleLine } from '../views/spray-day';
 import { TaskRow } from './task-row';

@@ -7,7 +7,8 @@ import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
 import type { Session } from '@/model/plan';
 import { formatFor } from '@/words/format';
-import { mixLine, nextWork, partsOf, restLine, rhythmLines, visitLine, visitTitle } from './agenda';
+import { mixLine } from '@/words/mix-line';
+import { nextWork, partsOf, restLine, rhythmLines, visitLine, visitTitle } from './agenda';
 import { activationLine, activationOf, mixedBy, tickOf } from './spray-day';
 
 const f = formatFor('metric');
@@ -91,8 +92,16 @@ describe('a round over several parts', () => {
     expect(said.map((t) => t.detail.params.ratio)).toEqual(said.map(() => '1 : 1'));
     expect(said.length).toBeGreaterThan(0);
     expect(s.mixes.length).toBeGreaterThan(0);
-    expect(mixLine(s.mixes[0]!, 'Tamsel 2K surfacer', f)).toMatch(
-      /standard hardener and reducer; out by .*dead \d\d:\d\d/,
+    // 4 : 1 : 0.5, as marks of the cup; never a total beside the hardener.
+    const [cup] = s.mixes;
+    expect(cup!.marks.map((m) => m.part)).toEqual(['base', 'hardener', 'reducer']);
+    expect(cup!.marks.map((m) => m.toMl / cup!.ml)).toEqual([
+      expect.closeTo(4 / 5.5, 2),
+      expect.closeTo(5 / 5.5, 2),
+      1,
+    ]);
+    expect(mixLine(cup!, 'Tamsel 2K surfacer', f)).toMatch(
+      /: Tamsel 2K surfacer, base to \d+ ml, standard hardener to \d+ ml, standard reducer to \d+ ml; for coat 1.*out by .*dead \d\d:\d\d/,
     );
     const tick = tickOf(
       p,

@@ -1,9 +1,8 @@
 /** What is done when, over visits and sessions: the next thing to do, and each in words. */
 import { agendaOf, type Entry } from '@/core/schedule/agenda';
-import type { Mix, Plan, Session, Task, Visit } from '@/model/plan';
+import type { Plan, Session, Task, Visit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
-import { GRADE_WORDS } from '@/words/names';
 import { sessionName, uncapital } from './session-name';
 
 /** The next thing that hands do, and what it belongs to. */
@@ -74,18 +73,6 @@ export function rhythmLines(plan: Plan, session: Session, products: readonly Pro
     );
     return rhythmLine(r, name, parts) ?? [];
   });
-}
-
-/** Of a coat's id its number: base.c2~a is coat 2. */
-export const coatNo = (coatId: string): string => coatId.split('.c')[1]?.split('~')[0] ?? '';
-
-/** One cup: how much, for what, which grade, until when. */
-export function mixLine(mix: Mix, name: string, f: Format): string {
-  const coats = [...new Set(mix.coats.map(coatNo))].join(' and ');
-  const grade = mix.grade === null ? '' : `, ${GRADE_WORDS[mix.grade]} hardener and reducer`;
-  const cups = mix.cups > 1 ? `, ${mix.cups} fillings of the cup` : '';
-  const dead = mix.usableUntil === null ? '' : `, dead ${f.time(mix.usableUntil)}`;
-  return `${f.time(mix.at)}: ${f.volume(mix.ml)} of ${name}${cups}, coat ${coats}${grade}; out by ${f.time(mix.usedBy)}${dead}.`;
 }
 
 /** The parts of a coat that may be ticked by themselves; none where there is one. */

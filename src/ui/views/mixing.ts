@@ -10,8 +10,8 @@ import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Mix, Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { coatNo } from '@/words/mix-line';
 import { GRADE_WORDS } from '@/words/names';
-import { coatNo } from './agenda';
 import { needsMixing } from './materials';
 
 /** Where no start is known yet, °C. */

@@ -31,6 +31,7 @@ const FIGURES: readonly FigureOfSheet[] = [
   wait('handleMin'),
   wait('sandMin'),
   wait('potLifeMin'),
+  figure('inductionMin', 'min', 1, 120),
   figure('tempMinC', '°C', -10, 40),
   figure('tempMaxC', '°C', 5, 60),
   figure('rhMaxFrac', '0–1', 0.05, 1),

@@ -1,6 +1,10 @@
 /** What to do. */
 import { teller, type Sentences } from './reader';
 
+/** What is done with a cup before it is sprayed. @param standMin minutes it has to stand, 0 for none */
+const stirred = (standMin: number): string =>
+  `stir to the bottom, ${standMin > 0 ? `let it stand ${standMin} min, ` : ''}strain, write the time on the cup. Hardener off the rims, tins shut at once.`;
+
 export const TASKS: Sentences = {
   'sand-strip': (p, f) =>
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
@@ -63,16 +67,17 @@ export const TASKS: Sentences = {
   tape: () => 'Tape the pattern; press the edge down, cover the rest.',
   untape: () => 'Pull the tape, slowly, back over itself, before the next film bridges it.',
   'mix-keeps': (p, f) =>
-    `Pour ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; stir to the bottom, strain.`,
+    `Pour ${p.s('product')}, ${p.s('ratio')} by volume, ${f.volume(p.n('ml'))} in all; stir to the bottom, strain.`,
   'mix-anew': (p, f) =>
-    `The last cup is dead: rinse the gun, then mix ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; strain, write the time on the cup.`,
+    `The last cup is dead: rinse the gun, then mix ${p.s('product')} anew, ${p.s('ratio')} by volume, ${f.volume(p.n('ml'))} in all; ${stirred(p.n('standMin'))}`,
   'activate-next': (p) =>
     `Can ${p.s('nth')} of ${p.s('product')}, now that the last runs low: pin in twice, shake 2 min, write the time on it.`,
-  rinse: (p) => `Rinse the gun of ${p.s('product')}: cup, needle, cap, until the wash comes clear.`,
-  'rinse-now': (p) =>
-    `Rinse the gun of ${p.s('product')} now: what is left in it sets. Cup, needle, cap, until the wash comes clear.`,
+  rinse: (p, f) =>
+    `Flush the gun of ${p.s('product')} with about ${f.volume(p.n('ml'))} of wash: cup, needle, cap, until it comes clear.`,
+  'rinse-now': (p, f) =>
+    `Flush the gun of ${p.s('product')} now, what is left in it sets: about ${f.volume(p.n('ml'))} of wash through cup, needle, cap, until it comes clear.`,
   mix: (p, f) =>
-    `Mix ${f.volume(p.n('ml'))} of ${p.s('product')}, ${p.s('ratio')}; stir to the bottom, strain, write the time on the cup.`,
+    `Mix ${p.s('product')}, ${p.s('ratio')} by volume, ${f.volume(p.n('ml'))} in all; ${stirred(p.n('standMin'))}`,
   activate: (p) =>
     `Activate ${p.n('cans') === 1 ? 'one can' : `${p.s('cans')} cans, the second only when the first runs low,`} of ${p.s('product')}: pin in twice, shake 2 min, write the time on it.`,
   flash: (p, f) =>

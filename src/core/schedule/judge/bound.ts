@@ -61,7 +61,7 @@ function potOf(product: Product, clock: ProductClock, index: number, cupMl: numb
     index,
     clock,
     givesMl: packGivesMl(product, cupMl),
-    prepareMs: (isGun ? MIX_MIN : ACTIVATE_MIN) * MINUTE,
+    prepareMs: ((isGun ? MIX_MIN : ACTIVATE_MIN) + (product.inductionMin ?? 0)) * MINUTE,
     share: isGun ? POT_SHARE : 1,
     besideMl: isGun ? BESIDE_FIRST_ML : 0,
   };

@@ -2,7 +2,7 @@
 import type { Notice } from '@/model/marks';
 import type { Mix } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { gradeFor, ratioText } from '../../material/mixing';
+import { gradeFor, mixMarks, ratioText } from '../../material/mixing';
 import { HOUR, instantOf } from '../../time/instant';
 import type { RunPot } from '../judge/run';
 import { ACTIVATE_MIN, type CoatStep } from '../work/draft';
@@ -15,7 +15,7 @@ const PRUDENT_MS = 24 * HOUR;
 const nthOf = (sheet: Sheet, pot: RunPot): number =>
   sheet.run.trace!.pots.filter((p) => p.productId === pot.productId).indexOf(pot) + 1;
 
-function detailOf(product: Product, pot: RunPot, nth: number, grade: Mix['grade']): Notice {
+function detailOf(product: Product, pot: RunPot, nth: number): Notice {
   if (product.carrier !== 'gun') {
     const lifeH = (product.potLifeMin ?? 0) / 60;
     return notice(nth === 1 ? 'activate' : 'activate-next', { product: product.name, cans: 1, nth, lifeH });
@@ -24,7 +24,7 @@ function detailOf(product: Product, pot: RunPot, nth: number, grade: Mix['grade'
     product: product.name,
     ml: Math.ceil(pot.ml),
     ratio: product.mix ? ratioText(product.mix) : 'as its sheet says',
-    grade: grade ?? '',
+    standMin: product.inductionMin ?? 0,
   };
   if (product.potLifeMin === undefined) return notice('mix-keeps', params);
   return notice(pot.isAfterDead ? 'mix-anew' : 'mix', params);
@@ -70,12 +70,12 @@ export function writePot(sheet: Sheet, step: CoatStep, pot: RunPot, onWetFilm: b
     layerId: step.layerId,
     partIds: [...step.partIds],
     handsOn: true,
-    detail: detailOf(product, pot, nth, grade),
+    detail: detailOf(product, pot, nth),
     checks: checksOf(product, nth, onWetFilm),
     cautions: cautionsOf(product),
   };
   put(sheet, task, pot.fromMs, pot.toMs);
-  if (product.carrier === 'gun') sheet.mixes.push(mixOf(sheet, { id, grade }, pot));
+  if (product.carrier === 'gun') sheet.mixes.push(mixOf(sheet, { id, grade, product }, pot));
   if (!Number.isFinite(pot.endsMs)) return;
   sheet.activations.push({
     productId: product.id,
@@ -86,13 +86,26 @@ export function writePot(sheet: Sheet, step: CoatStep, pot: RunPot, onWetFilm: b
   });
 }
 
-function mixOf(sheet: Sheet, { id, grade }: { id: string; grade: Mix['grade'] }, pot: RunPot): Mix {
+/** What goes into the cup, rounded to what a cup shows, ml. */
+function marksOf({ mix }: Product, ml: number): Mix['marks'] {
+  const marks = mix ? mixMarks(mix, ml) : [];
+  return marks.map((m) => ({ part: m.part, ml: Math.round(m.ml), toMl: Math.round(m.toMl) }));
+}
+
+interface Mixed {
+  readonly id: string;
+  readonly grade: Mix['grade'];
+  readonly product: Product;
+}
+
+function mixOf(sheet: Sheet, { id, grade, product }: Mixed, pot: RunPot): Mix {
   return {
     taskId: id,
     productId: pot.productId,
     at: sheet.iso(pot.fromMs),
     ml: Math.ceil(pot.ml),
     cups: Math.max(1, Math.ceil(pot.ml / sheet.draft.cupMl - 1e-6)),
+    marks: marksOf(product, Math.ceil(pot.ml)),
     coats: [...pot.coats],
     grade,
     usedBy: sheet.iso(pot.lastMs),
