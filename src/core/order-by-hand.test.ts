@@ -1,6 +1,6 @@
 /** The order and manner of preparation, as facts of the trade: common practice, no source. */
 import { describe, expect, it } from 'vitest';
-import { allTasks, demo, ms } from '@/demo/test-kit';
+import { allTasks, demo, ms, steady } from '@/demo/test-kit';
 import { job, long, panel, planned } from '@/demo/work-kit';
 import type { Job, Part, SystemLayer } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
@@ -205,5 +205,27 @@ describe('gun work', () => {
     );
     expect(text).toMatch(/Paper P\d+, wet: \d+ × pack of 5/);
     expect(text).toMatch(/Strainers: \d+ × pack of 10/);
+  });
+});
+
+describe('said where it matters', () => {
+  const cautions = (
+    part: Part,
+    layers: SystemLayer[] = [layer('epoxy', 'tamsel-epoxy'), base, clear],
+  ): string[] => planned(job(layers, { parts: [part] })).cautions.map((c) => c.code);
+  it('lead and chromate in the dust of any old paint and of painted rust; on plastic or bare metal not', () => {
+    for (const condition of ['sound-paint', 'unknown-paint', 'chipped', 'failing-clear', 'rust'] as const)
+      expect(cautions(on('steel', condition)), condition).toContain('old-paint-lead');
+    expect(cautions(on('steel', 'bare'))).not.toContain('old-paint-lead');
+    expect(cautions(on('abs', 'sound-paint'))).not.toContain('old-paint-lead');
+  });
+  it('two-part paint under 15 °C gets a note with its temperature, one-part paint none', () => {
+    const at = (productId: string, tempC: number): unknown[] =>
+      planned(job([layer('base', 'orrin-base'), layer('clear', productId)]), steady(tempC))
+        .cautions.filter((c) => c.code === 'two-part-cold')
+        .map((c) => c.params.panelC);
+    expect(at('halden-2k-gloss', 14)).toEqual([14]);
+    expect(at('halden-2k-gloss', 16)).toEqual([]);
+    expect(at('halden-1k-gloss', 12)).toEqual([]);
   });
 });

@@ -7,7 +7,7 @@ import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import { COLOURED } from '../coating/tint';
 import { schoolOf } from '../coating/schools';
 import { totalAreaM2 } from '../surface/area';
-import { hasOldPaint, isFlexed, lostToNight, type CautionContext } from './context';
+import { coldTwoPart, hasLeadDust, hasOldPaint, isFlexed, lostToNight, type CautionContext } from './context';
 import { poorlyHidden } from './primer-shade';
 import { severityOf, type CautionCode } from './shown';
 
@@ -47,7 +47,7 @@ const session = (when: SessionCaution['when']): SessionCaution => ({ of: 'sessio
 const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   isocyanate: job((c) => (c.job.equipment.suppliedAir ? isoOf(c) : [])),
   'isocyanate-no-air': job((c) => (c.job.equipment.suppliedAir ? [] : isoOf(c))),
-  'old-paint-lead': job((c) => once(hasOldPaint(c.job))),
+  'old-paint-lead': job((c) => once(hasLeadDust(c.job))),
   'rub-test': job((c) => once(hasOldPaint(c.job))),
   'skin-sensitiser': job((c) =>
     once(c.stack.some((p) => CHEMISTRY_CARDS[p.chemistry].hazards.includes('skin-sensitiser'))),
@@ -114,6 +114,7 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   'cold-cure': session((s) =>
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],
   ),
+  'two-part-cold': job(coldTwoPart),
   'can-pressure': { of: 'task' },
   'sanding-dust': { of: 'task' },
 };

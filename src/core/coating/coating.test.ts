@@ -259,16 +259,43 @@ describe('the proposed system', () => {
 });
 
 describe('grit and colour', () => {
-  const purpose = (grade: Job['purpose']['grade'], kind: 'solid' | 'metallic') => ({
-    grade,
-    colour: { ...base.purpose.colour, kind },
+  const grit = (
+    grade: Job['purpose']['grade'],
+    lightnessFrac: number,
+    isAerosol: boolean,
+    isEffect = false,
+  ) => gritBeforeColour(grade, { lightnessFrac, isAerosol, isEffect });
+  it('solid workhorse P400 under a gun, P500 under a can; show P600; metallic, pearl and dark at least P600', () => {
+    expect(grit('workhorse', 0.6, false)).toBe(400);
+    expect(grit('workhorse', 0.6, true)).toBe(500);
+    expect(grit('show', 0.6, true)).toBe(600);
+    expect(grit('workhorse', 0.8, true, true)).toBe(600);
+    expect(grit('workhorse', 0.1, true)).toBe(600);
   });
-  it('solid workhorse P400 under a gun, P500 under a can; show P600; metallic and dark at least P600', () => {
-    expect(gritBeforeColour(purpose('workhorse', 'solid'), 0.6, false)).toBe(400);
-    expect(gritBeforeColour(purpose('workhorse', 'solid'), 0.6, true)).toBe(500);
-    expect(gritBeforeColour(purpose('show', 'solid'), 0.6, true)).toBe(600);
-    expect(gritBeforeColour(purpose('workhorse', 'metallic'), 0.8, true)).toBe(600);
-    expect(gritBeforeColour(purpose('workhorse', 'solid'), 0.1, true)).toBe(600);
+  it('follows the layer that goes on it, not the job: a black stripe and a pearl want P600 on a white job', () => {
+    const white: Job = {
+      ...base,
+      purpose: {
+        ...base.purpose,
+        grade: 'workhorse',
+        colour: { name: 'White', hex: '#FFFFFF', kind: 'solid' },
+      },
+      parts: [{ ...base.parts[0]!, substrate: 'steel', condition: 'e-coat' }],
+    };
+    const before = (productId: string, hex?: string): number =>
+      systemFor({
+        ...white,
+        system: {
+          layers: [
+            { role: 'filler', productId: 'tamsel-filler', coats: 2 },
+            { role: 'base', productId, coats: 3, ...(hex ? { hex } : {}) },
+          ],
+        },
+      }).seams.find((x) => x.above === 'base')!.gritP!;
+    expect(before('orrin-base')).toBe(500);
+    expect(before('orrin-base', '#000000')).toBe(600);
+    expect(before('orrin-pearl')).toBe(600);
+    expect(before('orrin-metallic')).toBe(600);
   });
   it('lightness of white is 1, of black 0, and of mid grey #777777 0.57 (Oklab, Ottosson 2020)', () => {
     expect(lightnessOf('#ffffff')).toBeCloseTo(1, 3);

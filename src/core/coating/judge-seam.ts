@@ -10,6 +10,7 @@ import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
 import { SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
+import { tintOf } from './tint';
 import { ruleFor, type Below, type RuleCard } from './rules';
 import { schoolOf } from './schools';
 
@@ -34,11 +35,16 @@ const isLevelled = (below: Below): boolean =>
 const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
 
 /** The last grit a card asks for; by the school where it hangs on the colour. */
-function gritOf(job: Job, card: RuleCard, above: Product): number | null {
+function gritOf(job: Job, card: RuleCard, { above, layer }: Pair): number | null {
   if (card.grit !== 'colour') return card.grit ?? null;
   const school = schoolOf(job, 'lastGrit');
   if (school !== 'by-colour') return Number(school);
-  return gritBeforeColour(job.purpose, lightnessOf(job.purpose.colour.hex), above.carrier === 'aerosol');
+  const hex = tintOf(job, above, layer)?.hex ?? job.purpose.colour.hex;
+  return gritBeforeColour(job.purpose.grade, {
+    lightnessFrac: lightnessOf(hex),
+    isEffect: (above.effect ?? 'solid') !== 'solid' && above.effect !== 'none',
+    isAerosol: above.carrier === 'aerosol',
+  });
 }
 
 /** Waits of the film below, where the next goes on wet. */
@@ -125,7 +131,7 @@ export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
     reason: notice(card.code, params),
     wayOut: card.wayOut ? notice(card.wayOut, params) : null,
     mark: card.mark ?? 'CP',
-    gritP: gritOf(job, card, pair.above),
+    gritP: gritOf(job, card, pair),
     wet: card.wet ?? false,
     block: card.join === 'sanded' && isLevelled(pair.below),
     window: windowOf(pair.below, card.join),

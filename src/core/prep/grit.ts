@@ -30,18 +30,22 @@ export const FEPA_UM: Readonly<Record<number, number>> = {
 /** How many papers finer than the coarsest a grade wants. */
 const GRADE_STEP: Readonly<Record<Purpose['grade'], number>> = { workhorse: 0, tidy: 1, show: 2 };
 
+/** What is going to show on it. */
+export interface Shown {
+  /** 0 black … 1 white. */
+  readonly lightnessFrac: number;
+  /** Flakes or pearl: they lie along every scratch. */
+  readonly isEffect: boolean;
+  readonly isAerosol: boolean;
+}
+
 /**
- * Last grit before the colour, FEPA P. Common practice; practitioners differ: solid workhorse 400,
- * metallic, dark or show 600–800; under an aerosol film one step finer.
- * @param lightnessFrac lightness of the colour, 0 black … 1 white
+ * Last grit before a colour, by the colour of that layer, FEPA P. Common practice; practitioners differ: solid
+ * workhorse 400, metallic, pearl, dark or show 600–800; under an aerosol film one step finer.
  */
-export function gritBeforeColour(
-  purpose: Pick<Purpose, 'grade' | 'colour'>,
-  lightnessFrac: number,
-  aerosol: boolean,
-): number {
+export function gritBeforeColour(grade: Purpose['grade'], shown: Shown): number {
   const ladder = [400, 500, 600, 800, 1000];
-  let step = GRADE_STEP[purpose.grade];
-  if (purpose.colour.kind === 'metallic' || lightnessFrac < 0.3) step = Math.max(step, 2);
-  return ladder[Math.min(ladder.length - 1, step + (aerosol && step < 2 ? 1 : 0))]!;
+  let step = GRADE_STEP[grade];
+  if (shown.isEffect || shown.lightnessFrac < 0.3) step = Math.max(step, 2);
+  return ladder[Math.min(ladder.length - 1, step + (shown.isAerosol && step < 2 ? 1 : 0))]!;
 }
