@@ -127,11 +127,11 @@ test('the keyboard alone: skip link, stages, a start moved, focus always to be s
   expect(seen).toBeGreaterThan(20);
   await page.getByRole('button', { name: 'Start half an hour later' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 09:45');
+  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 10:15');
   await page.keyboard.press('Escape');
   await page.locator('body').click({ position: { x: 5, y: 400 } });
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 09:15');
+  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 09:45');
   await saved(page);
 });
 

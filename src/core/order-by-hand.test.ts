@@ -229,3 +229,52 @@ describe('said where it matters', () => {
     expect(at('halden-1k-gloss', 12)).toEqual([]);
   });
 });
+
+describe('dents', () => {
+  const dents = [{ lengthMm: 100, widthMm: 80, depthMm: 2 }];
+  const stack = [layer('epoxy', 'tamsel-epoxy'), layer('filler', 'tamsel-filler'), base, clear];
+  const dented = (substrate: Part['substrate'], condition: Part['condition'], layers = stack): Plan =>
+    planned(job(layers, { parts: [on(substrate, condition, { dents, lengthMm: 1000, widthMm: 800 })] }));
+  const texts = (p: Plan): string[] => tasksIn(p).map((t) => t.detail.code);
+  it('on paint it is ground to metal, filled, papered from P80 and feathered, on the dent and its surround alone', () => {
+    const p = dented('steel', 'sound-paint');
+    const list = texts(p);
+    const order = ['degrease-first', 'dent-key-metal', 'fill', 'dent-feather', 'clean'].map((c) =>
+      list.indexOf(c),
+    );
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    expect(order[0]).toBeGreaterThanOrEqual(0);
+    // 100 × 80 mm, feathered half as far again each way: 0.018 m² of the panel's 0.8.
+    const papers = tasksIn(p).filter((t) => t.partIds.join() === 'p--z1' && t.kind === 'sand');
+    expect(papers.some((t) => t.detail.params.grit === 80)).toBe(true);
+    for (const t of papers.filter((x) => 'areaM2' in x.detail.params))
+      expect(Number(t.detail.params.areaM2)).toBeCloseTo(0.018, 6);
+    expect(p.layers.find((l) => l.id === 'epoxy')!.partIds).toEqual(['p', 'p--z1']);
+  });
+  it('obeys the rule cards like any layer: base straight on filler is refused, and sealed it is not', () => {
+    expect(dented('steel', 'sound-paint', [base, clear]).blockers.map((b) => b.params.reason)).toContain(
+      'filler-needs-seal',
+    );
+    expect(dented('steel', 'sound-paint').kind).toBe('planned');
+    // What is proposed for it seals it by itself.
+    const { system: _system, ...open } = job([base]);
+    const proposed = planned({ ...open, parts: [on('steel', 'sound-paint', { dents })] });
+    expect(proposed.kind).toBe('planned');
+  });
+  it('zinc is never ground through: scuffed, epoxy, the filler over the scuffed epoxy, then sealed', () => {
+    const p = dented('galvanised', 'bare');
+    expect(p.kind).toBe('planned');
+    const list = texts(p);
+    expect(list).not.toContain('dent-key-metal');
+    expect(list.indexOf('manner-closed')).toBeGreaterThanOrEqual(0);
+    expect(list.indexOf('manner-closed')).toBeLessThan(list.indexOf('dent-key-epoxy'));
+    expect(list.indexOf('dent-key-epoxy')).toBeLessThan(list.indexOf('fill'));
+    expect(p.seams.find((s) => s.below === 'epoxy')!.reason.code).toBe('filler-over-epoxy');
+  });
+  it('plastic takes its own filler alone', () => {
+    const list = texts(dented('abs', 'sound-paint'));
+    expect(list).toContain('dent-key-plastic');
+    expect(list).toContain('fill-plastic');
+    expect(list).not.toContain('fill');
+  });
+});

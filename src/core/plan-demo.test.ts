@@ -194,22 +194,31 @@ describe('preparation as tasks', () => {
     .map((t) => t.id);
   it('off, filled in two rounds, every rung of the ladder its own task, degreased, masked; in the session wiped and tacked', () => {
     // 0.7 m² of failing clear: P120, P180, P240, P320 by the ratio rule.
-    expect(prep.slice(0, 5)).toEqual([
+    expect(prep.slice(0, 6)).toEqual([
       's-filler.strip-down',
       's-filler.wash',
       's-filler.degrease',
+      's-filler.key',
       's-filler.fill',
       's-filler.fill2',
     ]);
-    expect(prep.filter((x) => x.includes('.sand'))[0]).toBe('s-filler.sand-p120');
-    expect(prep.filter((x) => x.includes('.sand')).at(-1)).toBe('s-filler.sand-p320');
-    const after = prep.slice(prep.findIndex((x) => x.endsWith('sand-p320')) + 1);
-    expect(after).toEqual(['s-filler.clean', 's-filler.mask', 's-filler.wipe', 's-filler.tack']);
+    const papers = (of: string): string[] => prep.filter((x) => x.startsWith(`s-filler.${of}-`));
+    expect([papers('sand')[0], papers('sand').at(-1)]).toEqual(['s-filler.sand-p120', 's-filler.sand-p320']);
+    // The dent and its surround alone: P80 on; the filler's edge is feathered after its papers.
+    expect(papers('sand2')[0]).toBe('s-filler.sand2-p80');
+    const after = prep.slice(prep.indexOf(papers('sand2').at(-1)!) + 1);
+    expect(after).toEqual([
+      's-filler.feather',
+      's-filler.clean',
+      's-filler.mask',
+      's-filler.wipe',
+      's-filler.tack',
+    ]);
   });
   it('the rungs take the seam’s time together, a rung ticked is gone, a ladder ticked as one counts for all', () => {
     const min = (job: Job): number =>
       tasksOf(job)
-        .filter((t) => t.kind === 'sand')
+        .filter((t) => t.id.startsWith('s-filler.sand-'))
         .reduce((a, t) => a + (ms(t.endsAt) - ms(t.startsAt)) / MINUTE, 0);
     const whole = min(door);
     expect(whole % 5).toBe(0);

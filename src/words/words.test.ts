@@ -85,6 +85,7 @@ describe('sentences', () => {
       cause: 'wind',
       share: 40,
       cans: 2,
+      count: 2,
       chance: 0.5,
       members: 3,
       of: 50,

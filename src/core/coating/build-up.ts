@@ -1,11 +1,12 @@
 /** The build-up: layers with their parts, and the verdict on every seam and on the stack as a whole. */
-import type { Job, SystemLayer } from '@/model/job';
+import type { Job, Part, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import { judgeSeam, type Pair } from './judge-seam';
+import type { Below } from './rules';
 import { productIn, type Seam } from '../seams/seam';
 
 export interface BuildUp {
@@ -70,6 +71,13 @@ function isSpotOf(below: PlanLayer, layer: PlanLayer): boolean {
   );
 }
 
+/** A dent in zinc is filled over its epoxy, once that is scuffed. */
+const isFilledOver = (part: Part, below: Below): boolean =>
+  part.substrate === 'galvanised' &&
+  (part.dents?.length ?? 0) > 0 &&
+  'product' in below &&
+  below.product.kind === 'epoxy-primer';
+
 /** The seams of every part, bottom first; parts that share one are named in it together. */
 function seamsOver(
   job: Job,
@@ -85,10 +93,18 @@ function seamsOver(
     for (const [i, layer] of mine.entries()) {
       const above = productIn(products, layer.productId);
       const isSpot = i > 0 && isSpotOf(mine[i - 1]!, layer);
-      const key = `${JSON.stringify(below.ground)} ${layer.id}`;
+      const key = `${JSON.stringify(below.ground)} ${layer.id} ${isFilledOver(part, below.below)}`;
       const known = seams.get(key);
       if (known) known.partIds.push(part.id);
-      else seams.set(key, judgeSeam(job, { ...below, layer, above, isSpot }, part.id));
+      else
+        seams.set(
+          key,
+          judgeSeam(
+            job,
+            { ...below, layer, above, isSpot, isFilledOver: isFilledOver(part, below.below) },
+            part.id,
+          ),
+        );
       below = { ground: { kind: 'layer', layerId: layer.id }, below: { product: above } };
     }
   }

@@ -21,6 +21,8 @@ export interface Pair {
   readonly above: Product;
   /** A spot coat of the same product lies below. */
   readonly isSpot: boolean;
+  /** Filler goes on it before the layer does. */
+  readonly isFilledOver?: boolean;
 }
 
 /** Paper for a pair no card knows, and for a refused one that was taken on, FEPA P. Common practice. */
@@ -116,9 +118,30 @@ function overSpot(pair: Pair, partId: string): Seam {
   };
 }
 
+/** Filler for the last paper of a filled ground, FEPA P. Common practice. */
+const FILLED_GRIT_P = 180;
+
+/** Over the scuffed epoxy on zinc lies filler: what goes on has to seal it. */
+function overFilled(job: Job, pair: Pair, partId: string): Seam {
+  const surface = { substrate: 'galvanised' as const, condition: 'filled' as const };
+  const sealed = judgeSeam(job, { ...pair, below: { surface }, isFilledOver: false }, partId);
+  if (sealed.verdict === 'no') return { ...sealed, below: pair.ground };
+  const reason = notice('filler-over-epoxy', paramsOf(pair));
+  return {
+    ...sealed,
+    below: pair.ground,
+    join: 'sanded',
+    reason,
+    gritP: FILLED_GRIT_P,
+    block: true,
+    window: null,
+  };
+}
+
 /** @param partId the first part that has this seam */
 export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
   if (pair.isSpot) return overSpot(pair, partId);
+  if (pair.isFilledOver) return overFilled(job, pair, partId);
   const card = ruleFor(pair.below, pair.above);
   if (!card) return unknownPair(pair, partId);
   if (card.verdict === 'no' && isTakenOn(job, pair)) return takenOn(pair, card.code, partId);

@@ -1,4 +1,5 @@
 /** Body filler for dents: volume, hardener, layers, working time. */
+import { dentAreaM2 } from '../surface/dents';
 
 /** Paste, g/ml: a golf ball of 41 cm³ weighs 45–75 g by make. From memory; the tin says. */
 export const FILLER_G_PER_ML = 1.5;
@@ -50,7 +51,6 @@ export function fillerPlan(dents: readonly Dent[], tempC: number): FillerPlan | 
     hardenerMl: (pasteG * HARDENER_FRAC) / CREAM_G_PER_ML,
     layers: Math.max(...dents.map((d) => Math.ceil(d.depthMm / LAYER_MM - 1e-9))),
     workMin: [3 * pace, 6 * pace],
-    // Filler is feathered out about as far again as the dent is wide.
-    areaM2: dents.reduce((a, d) => a + (d.lengthMm * d.widthMm * 2.25) / 1e6, 0),
+    areaM2: dentAreaM2(dents),
   };
 }

@@ -1,10 +1,11 @@
 /**
- * Zones of a part: a share of its area with a condition of its own (a rusty corner, a filled dent).
- * For the plan each zone is a part of its own with the faces of its part and that share of them, so
+ * Zones of a part: a share of its area with a condition of its own (a rusty corner), and its dents, which are
+ * filled. For the plan each zone is a part of its own with the faces of its part and that share of them, so
  * that every seam, layer and minute counts where it belongs. What goes on the whole part goes on
  * all its zones.
  */
 import type { Job, Part, SystemLayer } from '@/model/job';
+import { dentFrac } from './dents';
 
 export const zoneId = (partId: string, i: number): string => `${partId}--z${i + 1}`;
 /** The part that a zone belongs to; a part's own id stays as it is. */
@@ -14,31 +15,55 @@ const made = new WeakMap<Job, Job>();
 /** A share of the area under this is nothing left. */
 const NOTHING = 1e-9;
 
-/** A part as what is left of it and its zones. A dent lies in one place: it stays with what is left. */
+/** Zinc is never ground through: its dents are filled over epoxy, and stay with the part. */
+const isOnZinc = (part: Part): boolean => part.substrate === 'galvanised';
+
+/** A part as what is left of it, its zones, and its dents with their surround: filled, and only there. */
 function split(part: Part): Part[] {
-  const { zones, ...rest } = part;
-  if (!zones || zones.length === 0) return [part];
-  const left = 1 - zones.reduce((a, z) => a + z.sharePct / 100, 0);
-  const { dents, ...bare } = rest;
+  const { zones = [], dents, ...bare } = part;
+  const dented = isOnZinc(part) ? 0 : dentFrac(part);
+  if (zones.length === 0 && dented === 0) return [part];
+  const left = 1 - dented - zones.reduce((a, z) => a + z.sharePct / 100, 0);
+  const named = (name: string): string => `${part.name ?? part.id}, ${name}`;
+  const kept = dents && dented === 0 ? { dents } : {};
   const own = zones.map((zone, i): Part => ({
     ...bare,
-    ...(i === 0 && left <= NOTHING && dents ? { dents } : {}),
+    ...(i === 0 && left <= NOTHING ? kept : {}),
     id: zoneId(part.id, i),
-    name: `${part.name ?? part.id}, ${zone.name ?? `zone ${i + 1}`}`,
+    name: named(zone.name ?? `zone ${i + 1}`),
     condition: zone.condition,
     areaFrac: zone.sharePct / 100,
   }));
-  return left > NOTHING ? [{ ...rest, areaFrac: left }, ...own] : own;
+  const filled: Part[] =
+    dents && dented > 0
+      ? [
+          {
+            ...bare,
+            dents,
+            id: zoneId(part.id, zones.length),
+            name: named(dents.length === 1 ? 'the dent' : 'the dents'),
+            condition: 'filled',
+            areaFrac: dented,
+          },
+        ]
+      : [];
+  const rest: Part[] = left > NOTHING ? [{ ...bare, ...kept, areaFrac: left }] : [];
+  return [...rest, ...own, ...filled];
 }
+
+const isSplit = (part: Part): boolean => split(part).length > 1;
 
 /**
  * The job with every zone as a part of its own; the job itself when it has none. The same job gives the same
  * answer.
  */
 export function withZones(job: Job): Job {
-  if (!job.parts.some((p) => p.zones && p.zones.length > 0)) return job;
   const known = made.get(job);
   if (known) return known;
+  if (!job.parts.some(isSplit)) {
+    made.set(job, job);
+    return job;
+  }
   const pieces = new Map(job.parts.map((p) => [p.id, split(p)]));
   const idsOf = (id: string): string[] => pieces.get(id)?.map((p) => p.id) ?? [id];
   const layers = job.system?.layers.map((l): SystemLayer =>

@@ -56,6 +56,8 @@ export const REASONS: Sentences = {
   'two-pack-clear-on-base': () =>
     '1K base under 2K clear holds well when thin, flashed and inside its window.',
   'clear-on-base': () => 'Clear on flashed base holds without sanding.',
+  'filler-over-epoxy': () =>
+    'The dent in zinc is filled over the scuffed epoxy, never over zinc; then blocked, and sealed by this.',
   'spot-then-full': () => 'A spot coat first; after one flash the whole gets its coats of the same paint.',
   'base-on-base': () => 'Base takes more base.',
   'enamel-over-lacquer': () => 'Enamel over cured lacquer, with care.',

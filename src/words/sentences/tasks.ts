@@ -1,6 +1,8 @@
 /** What to do. */
 import { teller, type Sentences } from './reader';
 
+const dentsOf = (count: number): string => (count === 1 ? 'the dent' : `the ${count} dents`);
+
 /** What is done with a cup before it is sprayed. @param standMin minutes it has to stand, 0 for none */
 const stirred = (standMin: number): string =>
   `stir to the bottom, ${standMin > 0 ? `let it stand ${standMin} min, ` : ''}strain, write the time on the cup. Hardener off the rims, tins shut at once.`;
@@ -47,6 +49,18 @@ export const TASKS: Sentences = {
   'blow-only': () => 'Blow off only: clear is never tacked, nor wiped while it bonds. Test card.',
   'strip-down': (p) =>
     `${p.s('count')} ${p.n('count') === 1 ? 'fitting' : 'fittings'} off, each into its lettered bag.`,
+  'dent-key': (p) =>
+    `P80 over ${dentsOf(p.n('count'))} and a hand's breadth round, nothing more of the panel.`,
+  'dent-key-metal': (p) =>
+    `Grind ${dentsOf(p.n('count'))} and a hand's breadth round with P80 to bare metal: filler holds on nothing else. Not the whole panel.`,
+  'dent-key-plastic': (p) =>
+    `Roughen ${dentsOf(p.n('count'))} with P80, no heat in it; its maker's promoter where its sheet asks for one.`,
+  'dent-key-epoxy': (p) =>
+    `Scuff the epoxy over ${dentsOf(p.n('count'))} with P180, never through to the zinc: filler goes on the epoxy.`,
+  'dent-feather': () =>
+    'Feather the edge of the filler with P180 and P320 until no step is felt; blow off. Only the surround.',
+  'fill-plastic': (p) =>
+    `Filler made for this plastic, no other, round ${p.s('round')} of ${p.s('rounds')}: ${p.s('pasteG')} g, mixed as its sheet says; ${p.s('hardMin')} min until it can be blocked.`,
   fill: (p) =>
     `Body filler, round ${p.s('round')} of ${p.s('rounds')}: ${p.s('pasteG')} g with about 2 % cream, pressed in thin; ${p.s('hardMin')} min until it can be blocked.`,
   'clean-twice': (p, f) =>

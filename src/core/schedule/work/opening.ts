@@ -16,9 +16,9 @@ const isBare = (p: Ground, substrate: Part['substrate']): boolean =>
 export const isRawWood = (p: Ground): boolean => isBare(p, 'wood');
 /** Out of its mould: release wax on it. */
 const isGelcoat = (p: Ground): boolean => isBare(p, 'fibreglass');
-/** Never on the thing before, or shaped by hand: it is not known to fit. */
-const isUnfitted = (p: Ground): boolean =>
-  p.condition === 'e-coat' || p.condition === 'filled' || isGelcoat(p);
+/** Never on the thing before, or shaped by hand and not just dented: it is not known to fit. */
+const isUnfitted = (p: Part): boolean =>
+  p.condition === 'e-coat' || isGelcoat(p) || (p.condition === 'filled' && !p.dents?.length);
 const isRusty = (p: Ground): boolean => p.condition === 'rust';
 
 interface GroundCard {

@@ -5,22 +5,17 @@
  */
 import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
-import { fillerPlan } from '../../prep/filler';
 import type { Held } from '../../prep/ladder';
 import { isSanded, liesOnSurface, type Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import { TACK_MIN, type PrepStep, type Rest } from './draft';
+import { dentedNow, feathering, filling } from './filling';
 import { inFives } from './minutes';
 import { afterRust, beforePaper, isRawWood } from './opening';
 import { sandingOf } from './sanding';
 
-/**
- * Minutes to take one fitting off and bag it; to mix and spread one round of body filler, and until it can be
- * blocked at 20 °C. From memory.
- */
+/** Minutes to take one fitting off and bag it. From memory. */
 const FITTING_MIN = 5;
-const SPREAD_MIN = 10;
-const FILLER_HARD_MIN = 20;
 
 export interface Stretch {
   readonly id: string;
@@ -60,30 +55,6 @@ function stripDown(job: Job, id: string): PrepStep[] {
       ...byHand,
     },
   ];
-}
-
-function filling(job: Job, id: string): PrepStep[] {
-  const dented = job.parts.filter((p) => p.dents?.length);
-  const filler = fillerPlan(
-    dented.flatMap((p) => p.dents ?? []),
-    20,
-  );
-  if (!filler) return [];
-  const rounds = filler.layers;
-  return Array.from({ length: rounds }, (_, i): PrepStep => {
-    const pasteG = Math.round(filler.pasteG / rounds);
-    const params = { round: i + 1, rounds, pasteG, hardMin: FILLER_HARD_MIN };
-    return {
-      id: `${id}.fill${i === 0 ? '' : i + 1}`,
-      kind: 'fill',
-      minutes: SPREAD_MIN + FILLER_HARD_MIN,
-      partIds: dented.map((p) => p.id),
-      detail: { code: 'fill', params },
-      // What is mixed is spread and hardens: it is not broken off.
-      needs: 'warm-dry',
-      canSplit: false,
-    };
-  });
 }
 
 /** Bare metal does not keep. Common practice, no source. */
@@ -194,9 +165,16 @@ export function preparationOf(job: Job, s: Stretch): Preparation {
   const seams = seamsIn(s);
   const surfaces = surfacesOf(seams, parts);
   const opening = s.first ? stripDown(job, s.id) : [];
-  const filled = s.first ? filling(job, s.id) : [];
+  const filled = filling(s.id, dentedNow(seams, parts));
   const { keeps, last } = sanding(s.id, seams, parts, job.equipment);
-  const before = [...opening, ...beforePaper(s.id, surfaces), ...filled, ...keeps, ...scuffing(s, sprayed)];
+  const before = [
+    ...opening,
+    ...beforePaper(s.id, surfaces),
+    ...filled,
+    ...keeps,
+    ...feathering(s.id, filled),
+    ...scuffing(s, sprayed),
+  ];
   const dusted = dustOff(clean, sprayed.areaM2, surfaces);
   const lastWipe = surfaces.some(isRawWood) ? [] : [wipe];
   if (last.length === 0) return { visits: own([...before, dusted, mask]), prep: own([...lastWipe, tack]) };

@@ -31,6 +31,10 @@ const PREP_CARDS: Partial<Record<TaskKind, PrepCard>> = {
 /** What asks for other things than its kind. */
 const BY_CODE: Readonly<Record<string, PrepCard>> = {
   vacuum: { checks: [], cautions: [] },
+  'dent-key': { checks: [], cautions: ['sanding-dust'] },
+  'dent-key-metal': { checks: [], cautions: ['sanding-dust'] },
+  'dent-key-plastic': { checks: [], cautions: ['sanding-dust'] },
+  'dent-key-epoxy': { checks: [], cautions: ['sanding-dust'] },
   wash: { checks: ['check-water-sheets'], cautions: [] },
   'rust-convert': { checks: [], cautions: ['etch-acid'] },
   'rust-rinse': { checks: [], cautions: ['etch-acid'] },
