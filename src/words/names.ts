@@ -128,6 +128,34 @@ export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
   dry: 'Dry',
   unmask: 'Tape off',
 };
+/** Tasks of a kind that go by another name, by what they say. */
+const OTHER_NAMES: Readonly<Record<string, string>> = {
+  wash: 'Wash',
+  vacuum: 'Vacuum',
+  'release-wax': 'Dewax',
+  'rust-convert': 'Convert',
+  'rust-rinse': 'Rinse off',
+  'rust-dry': 'Dry off',
+  'dent-key': 'Key',
+  'dent-key-metal': 'Grind',
+  'dent-key-plastic': 'Key',
+  'dent-key-epoxy': 'Scuff',
+  'dent-feather': 'Feather',
+  scuff: 'Scuff',
+  'scuff-late': 'Scuff',
+  'blow-off': 'Blow off',
+  'blow-only': 'Blow off',
+};
+
+/** What a task is called. */
+export const taskName = ({
+  kind,
+  detail,
+}: {
+  kind: TaskKind;
+  detail?: { code: string } | undefined;
+}): string => OTHER_NAMES[detail?.code ?? ''] ?? TASK_NAMES[kind];
+
 export const COLOUR_KIND_NAMES: Readonly<Record<Purpose['colour']['kind'], string>> = {
   solid: 'solid',
   metallic: 'metallic',

@@ -3,7 +3,7 @@ import { coatsText } from './coats';
 import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
 import type { Material, Plan, SeamRecord, Session, Visit } from '@/model/plan';
-import { CAUSE_LIMITS, groundName, TASK_NAMES } from './names';
+import { CAUSE_LIMITS, groundName, taskName } from './names';
 import { durationOf, percentOf, type Format } from './format';
 import { mixLine } from './mix-line';
 import { say } from './say';
@@ -74,9 +74,7 @@ function sessionLines(session: Session, f: Format): string[] {
   return [
     '',
     `${f.dayTime(session.startsAt)} to ${f.time(session.endsAt)}  (${percentOf(session.chance)} %${risk})`,
-    ...session.tasks.map(
-      (t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`,
-    ),
+    ...session.tasks.map((t) => `  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`),
     ...session.mixes.map((m) => `         ${mixLine(m, m.productId, f)}`),
     ...session.activations.map(
       (a) =>
@@ -91,7 +89,7 @@ function visitLines(visit: Visit, f: Format): string[] {
   return [
     '',
     `${f.dayTime(visit.startsAt)} to ${f.time(visit.endsAt)}${left}`,
-    ...visit.tasks.map((t) => `  ${f.time(t.startsAt)}  ${TASK_NAMES[t.kind].padEnd(9)} ${say(t.detail, f)}`),
+    ...visit.tasks.map((t) => `  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`),
   ];
 }
 

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { isoOf } from '@/core/time/instant';
 import type { BenchJob } from '@/usecases/bench';
-import { TASK_NAMES } from '@/words/names';
+import { taskName } from '@/words/names';
 import { FilmSection } from '../drawings/film-section';
 import { AirTiles } from '../parts/air-tiles';
 import { LinkButton } from '../parts/link-button';
@@ -51,7 +51,7 @@ function NextCard({ job, nowMs, tz }: { job: BenchJob; nowMs: number; tz: string
       <section className="nextcard" aria-label="Next">
         <p>{inMin === null ? 'Next' : `Next, in ${f.duration(inMin)}`}</p>
         <h2>
-          {f.time(task.startsAt)} {TASK_NAMES[task.kind].toLowerCase()}, {name}
+          {f.time(task.startsAt)} {taskName(task).toLowerCase()}, {name}
         </h2>
         <p>
           {f.day(task.startsAt)}; first coat {f.dayTime(session.sprayAt)}, {oddsPct(job.plan)} %

@@ -8,7 +8,7 @@ import type { Product } from '@/model/product';
 import type { BenchJob } from '@/usecases/bench';
 import { shortName } from '@/words/cut';
 import { percentOf, type Format } from '@/words/format';
-import { LOG_MARKS, TASK_NAMES } from '@/words/names';
+import { LOG_MARKS, taskName } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { nextWork } from './agenda';
 import { over, paintOf } from './ink';
@@ -102,7 +102,7 @@ export function stepLine(j: BenchJob, long: boolean): string {
   const step = nextStep(j);
   if (!step) return 'All coats are on';
   const then = uncapital(sessionName(j.plan, step.session));
-  return `${TASK_NAMES[step.task.kind]}${long ? ' first' : ''}, then ${then}`;
+  return `${taskName(step.task)}${long ? ' first' : ''}, then ${then}`;
 }
 
 /** When, in how many sessions; or why not. The odds stand beside it. */

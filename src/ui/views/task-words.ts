@@ -3,7 +3,7 @@ import { msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { TASK_NAMES } from '@/words/names';
+import { taskName } from '@/words/names';
 import { uncapital } from './session-name';
 
 export interface Done {
@@ -37,12 +37,13 @@ export function taskTitle(
   t: Pick<Task, 'kind' | 'layerId' | 'coat'> & Partial<Pick<Task, 'id' | 'detail'>>,
 ): string {
   const l = plan.layers.find((x) => x.id === t.layerId);
-  const name = products.find((p) => p.id === l?.productId)?.name ?? '';
-  if (t.kind === 'coat') return `${name}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
-  if (t.kind === 'activate') return openingTitle(isMix(plan, products, t), name, nthOf(t.id));
+  const paint = products.find((p) => p.id === l?.productId)?.name ?? '';
+  if (t.kind === 'coat') return `${paint}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
+  if (t.kind === 'activate') return openingTitle(isMix(plan, products, t), paint, nthOf(t.id));
   if (t.kind === 'dry') return 'Dust-free';
   const grit = t.kind === 'sand' ? Number(t.detail?.params.grit ?? 0) : 0;
-  return grit > 0 ? `${TASK_NAMES.sand} P${grit}` : TASK_NAMES[t.kind];
+  const name = taskName(t);
+  return grit > 0 ? `${name} P${grit}` : name;
 }
 
 function openedLabel({ carrier, name }: Product, nth: number): string {
@@ -69,28 +70,39 @@ function doneCoats(job: Job, plan: Plan, products: readonly Product[]): Done[] {
   });
 }
 
+/** Tasks that are done, by the end of their ids. */
+const DONE_WORDS: Readonly<Record<string, string>> = {
+  'strip-down': 'Stripped down',
+  fit: 'Fitted',
+  wash: 'Washed',
+  vacuum: 'Vacuumed',
+  dewax: 'Wax off',
+  degrease: 'Degreased before the paper',
+  key: 'Dents keyed',
+  fill: 'Filled',
+  feather: 'Feathered',
+  convert: 'Rust converted',
+  'rinse-acid': 'Acid rinsed off',
+  'dry-now': 'Dried off',
+  sand: 'Sanded',
+  clean: 'Degreased',
+  mask: 'Masked',
+  tack: 'Tacked off',
+  dry: 'Dust-free',
+  unmask: 'Tape off',
+  shop: 'Bought',
+  wipe: 'Wiped once more',
+  scuff: 'Scuffed',
+  tape: 'Taped',
+  untape: 'Tape pulled',
+  rinse: 'Gun rinsed',
+  flash: 'Flashed',
+};
+
 /** What the state says is done, newest last, in words. */
 export function doneList(job: Job, plan: Plan, products: readonly Product[]): Done[] {
   const s = job.state;
   if (!s) return [];
-  const kinds: Readonly<Record<string, string>> = {
-    'strip-down': 'Stripped down',
-    fit: 'Fitted',
-    fill: 'Filled',
-    sand: 'Sanded',
-    clean: 'Degreased',
-    mask: 'Masked',
-    tack: 'Tacked off',
-    dry: 'Dust-free',
-    unmask: 'Tape off',
-    shop: 'Bought',
-    wipe: 'Wiped once more',
-    scuff: 'Scuffed',
-    tape: 'Taped',
-    untape: 'Tape pulled',
-    rinse: 'Gun rinsed',
-    flash: 'Flashed',
-  };
   const coats = doneCoats(job, plan, products);
   const known = new Set(coats.map((c) => c.id));
   const others = (s.tasks ?? [])
@@ -105,7 +117,7 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
         id: t.taskId,
         label: product
           ? openedLabel(product, nthOf(t.taskId))
-          : `${kinds[tail.replace(/\d+$/, '')] ?? tail}${part}`,
+          : `${DONE_WORDS[tail.replace(/\d+$/, '')] ?? tail}${part}`,
         at: t.endedAt,
       };
     });
