@@ -108,8 +108,8 @@ function Cleaning({ job, system, sessions }: Omit<PrepPanelProps, 'panelC'>) {
     <Column title="Cleaning and masking">
       {steps.map(({ before, lines }) => (
         <li key={before}>
-          Before {before}:
-          <ol>
+          <b style={{ fontWeight: 650 }}>Before {before}</b>
+          <ol style={{ listStyle: 'decimal', paddingLeft: 18, display: 'grid', gap: 3 }}>
             {lines.map((line, i) => (
               <li key={i}>{line}</li>
             ))}
