@@ -36,12 +36,19 @@ export function overrunFactor(lengthMm: number, widthMm: number, overrunMm: numb
   return ((lengthMm + 2 * overrunMm) * (widthMm + 2 * overrunMm)) / (lengthMm * widthMm);
 }
 
-/**
- * Area the fan passes over for one face, m²; a tube is passed from three sides, most of each fan missing it.
- * Never less than the face.
- */
+/** Round a tube the fan is turned along it, or the can held closer: it passes this much more, at least so wide, mm. */
+const TUBE_MORE_MM = 30;
+const TUBE_LEAST_MM = 60;
+
+/** Width of one pass, mm. From memory: nobody sends a full fan past a thin tube; a logged frame settles it. */
+function passMm({ rounds, widthMm }: Face, overrunMm: number): number {
+  if (rounds === 1) return widthMm + 2 * overrunMm;
+  return overrunMm === 0 ? widthMm : Math.max(widthMm + TUBE_MORE_MM, TUBE_LEAST_MM);
+}
+
+/** Area the fan passes over for one face, m²; a tube is passed from three sides. Never less than the face. */
 export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
-  return Math.max(f.areaM2, f.rounds * (f.lengthMm + 2 * overrunMm) * (f.widthMm + 2 * overrunMm) * 1e-6);
+  return Math.max(f.areaM2, f.rounds * (f.lengthMm + 2 * overrunMm) * passMm(f, overrunMm) * 1e-6);
 }
 
 /** Area swept over area painted for one part, 1 or more. */

@@ -178,10 +178,15 @@ describe('faces', () => {
       { numRuns: 300, seed: 9 },
     );
   });
-  it('a tube of 32 mm takes several times the paint of a flat panel of its area', () => {
-    expect(
-      partOverrun(flatPart({ lengthMm: 520, widthMm: 32, shape: { kind: 'tube', diameterMm: 32, ends: 0 } })),
-    ).toBeGreaterThan(4);
+  it('a tube is passed from three sides, each pass 30 mm wider than it and 60 at least: a bicycle frame is no 23 cans', () => {
+    const tube = (diameterMm: number, lengthMm = 520): number =>
+      partOverrun(flatPart({ lengthMm, widthMm: 32, shape: { kind: 'tube', diameterMm, ends: 0 } }));
+    // By hand: 3 · (520 + 2·65) · 62 mm² over π · 32 · 520 mm².
+    expect(tube(32)).toBeCloseTo((3 * 650 * 62) / (Math.PI * 32 * 520), 6);
+    // Thin ones still get 60 mm of fan: 3 · 650 · 60 over π · 10 · 520.
+    expect(tube(10)).toBeCloseTo((3 * 650 * 60) / (Math.PI * 10 * 520), 6);
+    expect(tube(28)).toBeGreaterThan(2);
+    expect(tube(28)).toBeLessThan(3);
   });
   it('equal tubes of a frame are one face with its number: fifty weigh as fifty, and cost as one', () => {
     const tube = { lengthMm: 400, diameterMm: 30 };
