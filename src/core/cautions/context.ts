@@ -2,7 +2,8 @@
 import type { Job, Part } from '@/model/job';
 import type { Caution, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { CHEMISTRY_CARDS, isTwoPart } from '../chemistry/cards';
+import { CHEMISTRY_CARDS, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
+import { isPlastic } from '../surface/substrate';
 import { productIn, type System } from '../seams/seam';
 import { instantOf } from '../time/instant';
 
@@ -46,17 +47,13 @@ const PAINTED: ReadonlySet<Part['condition']> = new Set([
   'chipped',
   'unknown-paint',
 ]);
-const PLASTICS: ReadonlySet<Part['substrate']> = new Set(['pp', 'abs', 'pe']);
 
 /** Paint of unknown age and make is going to be sanded. */
 export const hasOldPaint = (job: Job): boolean => job.parts.some((p) => PAINTED.has(p.condition));
 
 /** Lead or chromate may be in its dust: any old paint, and rust that was painted once; not on plastics. */
 export const hasLeadDust = (job: Job): boolean =>
-  job.parts.some((p) => !PLASTICS.has(p.substrate) && (PAINTED.has(p.condition) || p.condition === 'rust'));
-
-/** Two-part and epoxy under this cure slowly and dull, whatever their sheet allows, °C. Common practice. */
-export const TWO_PART_COMFORT_C = 15;
+  job.parts.some((p) => !isPlastic(p) && (PAINTED.has(p.condition) || p.condition === 'rust'));
 
 /** The coldest two-part coat of a session, where it is under that. */
 export function coldTwoPart({ sessions, system }: CautionContext): Caution['params'][] {
@@ -66,7 +63,7 @@ export function coldTwoPart({ sessions, system }: CautionContext): Caution['para
       const product = layer && productIn(system.products, layer.productId);
       const panelC = Number(t.checks.find((c) => c.code === 'check-panel')?.params.value ?? Infinity);
       const isCold = product !== undefined && isTwoPart(product) && panelC < TWO_PART_COMFORT_C;
-      return isCold ? [{ session: s.id, product: product.name, panelC }] : [];
+      return isCold ? [{ session: s.id, product: product.name, panelC, minC: TWO_PART_COMFORT_C }] : [];
     });
     return cold.sort((a, b) => a.panelC - b.panelC).slice(0, 1);
   });

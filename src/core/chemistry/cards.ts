@@ -67,3 +67,6 @@ export const CHEMISTRY_CARDS: Readonly<Record<Chemistry, ChemistryCard>> = {
 export function isTwoPart(product: Pick<Product, 'chemistry'>): boolean {
   return CHEMISTRY_CARDS[product.chemistry].parts === 2;
 }
+
+/** Two-part and epoxy under this cure slowly and dull, whatever their sheet allows, °C. Common practice. */
+export const TWO_PART_COMFORT_C = 15;

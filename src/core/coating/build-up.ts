@@ -92,19 +92,17 @@ function seamsOver(
     let below: Pick<Pair, 'ground' | 'below'> = { ground: surfaceGround(part), below: { surface: part } };
     for (const [i, layer] of mine.entries()) {
       const above = productIn(products, layer.productId);
-      const isSpot = i > 0 && isSpotOf(mine[i - 1]!, layer);
-      const key = `${JSON.stringify(below.ground)} ${layer.id} ${isFilledOver(part, below.below)}`;
+      const pair: Pair = {
+        ...below,
+        layer,
+        above,
+        isSpot: i > 0 && isSpotOf(mine[i - 1]!, layer),
+        isFilledOver: isFilledOver(part, below.below),
+      };
+      const key = `${JSON.stringify(below.ground)} ${layer.id} ${pair.isFilledOver}`;
       const known = seams.get(key);
       if (known) known.partIds.push(part.id);
-      else
-        seams.set(
-          key,
-          judgeSeam(
-            job,
-            { ...below, layer, above, isSpot, isFilledOver: isFilledOver(part, below.below) },
-            part.id,
-          ),
-        );
+      else seams.set(key, judgeSeam(job, pair, part.id));
       below = { ground: { kind: 'layer', layerId: layer.id }, below: { product: above } };
     }
   }

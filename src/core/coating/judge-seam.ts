@@ -10,7 +10,7 @@ import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
 import { SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
-import { tintOf } from './tint';
+import { isEffect, tintOf } from './tint';
 import { ruleFor, type Below, type RuleCard } from './rules';
 import { schoolOf } from './schools';
 
@@ -44,7 +44,7 @@ function gritOf(job: Job, card: RuleCard, { above, layer }: Pair): number | null
   const hex = tintOf(job, above, layer)?.hex ?? job.purpose.colour.hex;
   return gritBeforeColour(job.purpose.grade, {
     lightnessFrac: lightnessOf(hex),
-    isEffect: (above.effect ?? 'solid') !== 'solid' && above.effect !== 'none',
+    isEffect: isEffect(above),
     isAerosol: above.carrier === 'aerosol',
   });
 }

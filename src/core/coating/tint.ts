@@ -17,6 +17,10 @@ export const COLOURED: ReadonlySet<Product['kind']> = new Set([
   'single-stage',
   'heat-paint',
 ]);
+/** Flakes or pearl in it: they lie as they were sprayed, and along every scratch. */
+export const isEffect = ({ effect = 'none' }: Pick<Product, 'effect'>): boolean =>
+  effect !== 'none' && effect !== 'solid';
+
 /** The metallic ground a candy or a flake is judged over. Invented demo silver. */
 export const SILVER_HEX = '#C9CED0';
 

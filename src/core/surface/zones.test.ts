@@ -89,4 +89,19 @@ describe('zones of a part', () => {
       parseJob({ ...own, system: { layers: [{ ...own.system!.layers[0]!, only: ['bonnet--z7'] }] } }).ok,
     ).toBe(false);
   });
+  it('one zone over all of a part counts; its dents then lie in it, and no share is counted twice', () => {
+    const [part] = zoned.parts;
+    const dents = [{ lengthMm: 200, widthMm: 200, depthMm: 2 }];
+    const shares = (zones: { sharePct: number; condition: 'rust' }[]): (string | number | undefined)[][] =>
+      withZones({ ...zoned, parts: [{ ...part!, zones, dents }] }).parts.map((p) => [
+        p.condition,
+        p.areaFrac,
+        p.dents?.length,
+      ]);
+    expect(shares([{ sharePct: 100, condition: 'rust' }])).toEqual([['rust', 1, 1]]);
+    // 0.09 m² of dent and surround is more than the twentieth that the zone leaves.
+    const nearly = shares([{ sharePct: 95, condition: 'rust' }]);
+    expect(nearly.map(([condition]) => condition)).toEqual(['rust', 'filled']);
+    expect(nearly.reduce((a, [, frac]) => a + Number(frac), 0)).toBeCloseTo(1, 9);
+  });
 });

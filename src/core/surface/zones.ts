@@ -21,9 +21,11 @@ const isOnZinc = (part: Part): boolean => part.substrate === 'galvanised';
 /** A part as what is left of it, its zones, and its dents with their surround: filled, and only there. */
 function split(part: Part): Part[] {
   const { zones = [], dents, ...bare } = part;
-  const dented = isOnZinc(part) ? 0 : dentFrac(part);
+  const room = 1 - zones.reduce((a, z) => a + z.sharePct / 100, 0);
+  // Where zones take all of it the dents lie in them, and stay with the first.
+  const dented = isOnZinc(part) || room <= NOTHING ? 0 : Math.min(room, dentFrac(part));
   if (zones.length === 0 && dented === 0) return [part];
-  const left = 1 - dented - zones.reduce((a, z) => a + z.sharePct / 100, 0);
+  const left = room - dented;
   const named = (name: string): string => `${part.name ?? part.id}, ${name}`;
   const kept = dents && dented === 0 ? { dents } : {};
   const own = zones.map((zone, i): Part => ({
@@ -51,8 +53,6 @@ function split(part: Part): Part[] {
   return [...rest, ...own, ...filled];
 }
 
-const isSplit = (part: Part): boolean => split(part).length > 1;
-
 /**
  * The job with every zone as a part of its own; the job itself when it has none. The same job gives the same
  * answer.
@@ -60,11 +60,11 @@ const isSplit = (part: Part): boolean => split(part).length > 1;
 export function withZones(job: Job): Job {
   const known = made.get(job);
   if (known) return known;
-  if (!job.parts.some(isSplit)) {
+  const pieces = new Map(job.parts.map((p) => [p.id, split(p)]));
+  if (job.parts.every((p) => pieces.get(p.id)![0] === p)) {
     made.set(job, job);
     return job;
   }
-  const pieces = new Map(job.parts.map((p) => [p.id, split(p)]));
   const idsOf = (id: string): string[] => pieces.get(id)?.map((p) => p.id) ?? [id];
   const layers = job.system?.layers.map((l): SystemLayer =>
     l.only ? { ...l, only: [...new Set(l.only.flatMap(idsOf))] } : l,

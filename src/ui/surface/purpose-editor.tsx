@@ -70,8 +70,8 @@ export function PurposeEditor() {
         <SprayerChoice />
       </Line>
       <Line label="Kit" follows={follows.kit}>
-        <AirFedBox />
-        <SanderBox />
+        <KitBox field="suppliedAir" label="air-fed mask with breathing-grade air" />
+        <KitBox field="sander" label="random orbital sander" />
       </Line>
       <Line label="Ready by" follows={follows.deadline}>
         <DeadlineField />
@@ -184,34 +184,22 @@ function SprayerChoice() {
   );
 }
 
-function AirFedBox() {
-  const { job } = useDesk();
-  const set = useEquipment();
-  return (
-    <FormControlLabel
-      label="air-fed mask with breathing-grade air"
-      control={
-        <Checkbox
-          size="small"
-          checked={job.equipment.suppliedAir}
-          onChange={(_x, on) => set({ suppliedAir: on })}
-        />
-      }
-    />
-  );
+interface KitBoxProps {
+  readonly field: 'suppliedAir' | 'sander';
+  readonly label: string;
 }
 
-function SanderBox() {
+function KitBox({ field, label }: KitBoxProps) {
   const { job } = useDesk();
   const set = useEquipment();
   return (
     <FormControlLabel
-      label="random orbital sander"
+      label={label}
       control={
         <Checkbox
           size="small"
-          checked={job.equipment.sander ?? false}
-          onChange={(_x, sander) => set({ sander })}
+          checked={job.equipment[field] ?? false}
+          onChange={(_x, on) => set({ [field]: on })}
         />
       }
     />

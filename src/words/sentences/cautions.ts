@@ -47,7 +47,7 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'cold-cure': (p) =>
     `The cure stands still. ${p.s('hours')} h below its minimum in the two days after; it costs ${durationOf(p.n('lostMin'))} of cure: sand and polish so much later, or keep it warm.`,
   'two-part-cold': (p, f) =>
-    `Cool for two-part paint. ${p.s('product')} goes on at ${f.temp(p.n('panelC'))}, under ${f.temp(15)}: it cures slowly and may dull. Warm place, parts and tins first, heater off while spraying, and look at the night after.`,
+    `Cool for two-part paint. ${p.s('product')} goes on at ${f.temp(p.n('panelC'))}, under ${f.temp(p.n('minC'))}: it cures slowly and may dull. Warm place, parts and tins first, heater off while spraying, and look at the night after.`,
   'night-after': (p, f) =>
     `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };

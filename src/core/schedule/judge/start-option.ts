@@ -3,7 +3,7 @@
  * breaks the others, and from when until when the next session finds the film it needs.
  */
 import type { AtPart } from '../../air/at-part';
-import { isTwoPart } from '../../chemistry/cards';
+import { isTwoPart, TWO_PART_COMFORT_C } from '../../chemistry/cards';
 import { MINUTE, type Span } from '../../time/instant';
 import type { Draft } from '../work/draft';
 import type { Cause } from './limits';
@@ -54,7 +54,7 @@ export interface StartOption {
 }
 
 /** Comfort keeps this much of each limit in hand. Common practice, no source. */
-const COMFORT = { windShare: 0.85, rhFrac: 0.05, gapK: 1.5, twoPartC: 15, onePartK: 2 } as const;
+const COMFORT = { windShare: 0.85, rhFrac: 0.05, gapK: 1.5, onePartK: 2 } as const;
 
 /** Comfort on the central line: within the limits but near them is "just inside". */
 export function isComfortable(air: AtPart, draft: Draft, fromMs: number, toMs: number): boolean {
@@ -64,7 +64,7 @@ export function isComfortable(air: AtPart, draft: Draft, fromMs: number, toMs: n
   const product = draft.steps.at(-1)!.product;
   // Two-part paint wants 15 °C whatever its sheet allows; one-part wants a few degrees in hand.
   const comfortC = isTwoPart(product)
-    ? Math.max(COMFORT.twoPartC, product.tempMinC)
+    ? Math.max(TWO_PART_COMFORT_C, product.tempMinC)
     : product.tempMinC + COMFORT.onePartK;
   for (let k = row + from; k <= row + to; k++) {
     const cold = air.panelC[k]! < comfortC || air.gapK[k]! < product.dewGapMinK + COMFORT.gapK;

@@ -5,6 +5,7 @@
 import type { Part } from '@/model/job';
 import { fillerPlan } from '../../prep/filler';
 import { liesOnSurface, type Seam } from '../../seams/seam';
+import { isPlastic } from '../../surface/substrate';
 import type { PrepStep } from './draft';
 import { inFives } from './minutes';
 
@@ -29,13 +30,12 @@ export function dentedNow(seams: readonly Seam[], parts: Parts): Part[] {
 }
 
 /** By what lies there: plastic takes only its own filler, paint is ground off round a dent, zinc never. */
-function keyCode({ substrate }: Part): string {
+function keyCode(part: Part): string {
+  const { substrate } = part;
   if (substrate === 'galvanised') return 'dent-key-epoxy';
-  if (substrate === 'pp' || substrate === 'abs' || substrate === 'pe') return 'dent-key-plastic';
+  if (isPlastic(part)) return 'dent-key-plastic';
   return substrate === 'steel' || substrate === 'aluminium' ? 'dent-key-metal' : 'dent-key';
 }
-
-const isPlastic = (p: Part): boolean => keyCode(p) === 'dent-key-plastic';
 
 export function filling(id: string, dented: readonly Part[]): PrepStep[] {
   const dents = dented.flatMap((p) => p.dents ?? []);

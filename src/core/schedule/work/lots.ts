@@ -4,7 +4,7 @@
  */
 import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
-import type { Product } from '@/model/product';
+import { isEffect } from '../../coating/tint';
 import { productIn, type System } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import { wholePartId } from '../../surface/zones';
@@ -35,9 +35,6 @@ export function lotsOf(stretches: readonly (readonly PlanLayer[])[], done: Done)
   if (at < 1 || behind.length === 0 || behind.length === all.length) return [new Set(all)];
   return [new Set(all.filter((id) => !behind.includes(id))), new Set(behind)];
 }
-
-/** Colours whose flakes lie as they were sprayed: parts beside one another are sprayed together. Common practice. */
-const isEffect = ({ effect = 'none' }: Product): boolean => effect !== 'none' && effect !== 'solid';
 
 /**
  * The parts in so many lots of about the same area, each through all its coats before the next; fewer than two
