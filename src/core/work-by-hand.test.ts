@@ -131,8 +131,7 @@ describe('preparation is not the session', () => {
   const door = panel('door', { lengthMm: 2000, widthMm: 1666, condition: 'failing-clear' });
   const layers: SystemLayer[] = [
     { role: 'epoxy', productId: 'tamsel-epoxy-gun', coats: 2 },
-    { role: 'base', productId: 'orrin-base', coats: 2 },
-    { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
+    { role: 'colour', productId: 'skerry-single', coats: 2 },
   ];
   // Sat 16 May is now; the evenings are Monday's and Tuesday's, then comes the Saturday after.
   const evenings = hours({ mon: [['18:00', '20:00']], tue: [['18:00', '20:00']], sat: [['09:00', '18:00']] });

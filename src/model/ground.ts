@@ -3,24 +3,32 @@
  * record it is written as a text, `surface:<substrate>/<condition>` or the layer's id; it is put
  * together and read here and nowhere else.
  */
-import { CONDITIONS, SUBSTRATES } from './lists';
+import { CONDITIONS, FILMS, SUBSTRATES } from './lists';
+import { isPainted } from './substrates';
 
 export interface Surface {
   readonly substrate: (typeof SUBSTRATES)[number];
   readonly condition: (typeof CONDITIONS)[number];
+  /** What the old paint is; left out where none lies there or nobody knows. */
+  readonly film?: (typeof FILMS)[number] | undefined;
 }
 export type Ground =
   ({ readonly kind: 'surface' } & Surface) | { readonly kind: 'layer'; readonly layerId: string };
 
 const PREFIX = 'surface:';
 
-/** The surface of a part as the ground of its first layer. */
-export function surfaceGround(part: Surface): Ground {
-  return { kind: 'surface', substrate: part.substrate, condition: part.condition };
+/** The surface of a part: an old paint is of some kind only where there is one. */
+export function surfaceAt({ substrate, condition, film }: Surface): Surface {
+  const hasFilm = film !== undefined && (condition === 'e-coat' || isPainted({ condition }));
+  return { substrate, condition, ...(hasFilm ? { film } : {}) };
 }
 
-/** A surface without its prefix, as it stands in the params of a reason: steel/bare. */
-export const surfaceText = (s: Surface): string => `${s.substrate}/${s.condition}`;
+/** The surface of a part as the ground of its first layer. */
+export const surfaceGround = (part: Surface): Ground => ({ kind: 'surface', ...surfaceAt(part) });
+
+/** A surface without its prefix, as it stands in the params of a reason: steel/bare, steel/chipped/lacquer. */
+export const surfaceText = ({ substrate, condition, film }: Surface): string =>
+  [substrate, condition, ...(film ? [film] : [])].join('/');
 
 export function groundText(ground: Ground): string {
   return ground.kind === 'layer' ? ground.layerId : `${PREFIX}${surfaceText(ground)}`;
@@ -28,13 +36,19 @@ export function groundText(ground: Ground): string {
 
 /** Reads steel/bare; null for a text that names no surface. */
 export function surfaceOf(text: string): Surface | null {
-  const [substrate, condition, more] = text.split('/');
+  const [substrate, condition, film, more] = text.split('/');
   const known = {
     substrate: SUBSTRATES.find((s) => s === substrate),
     condition: CONDITIONS.find((c) => c === condition),
+    film: FILMS.find((x) => x === film),
   };
-  if (!known.substrate || !known.condition || more !== undefined) return null;
-  return { substrate: known.substrate, condition: known.condition };
+  const isFilmOdd = film !== undefined && !known.film;
+  if (!known.substrate || !known.condition || isFilmOdd || more !== undefined) return null;
+  return {
+    substrate: known.substrate,
+    condition: known.condition,
+    ...(known.film ? { film: known.film } : {}),
+  };
 }
 
 /** Reads what groundText wrote; a text that is no surface is a layer's id. */

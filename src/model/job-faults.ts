@@ -1,6 +1,7 @@
 /** Everything wrong with a job that single fields cannot show, as a path and what was expected there. */
 import type { Job, Part } from './job';
 import { WEEKDAYS } from './lists';
+import { isMetal } from './substrates';
 import { isZone } from './zone';
 
 export interface JobFault {
@@ -14,21 +15,22 @@ function usedTwice(ids: readonly string[], at: (i: number) => string, what: stri
   );
 }
 
-const isMetal = (p: Part): boolean => p.substrate === 'steel' || p.substrate === 'aluminium';
+/** Electro-coat and rust are found on metal only. */
+const ON_METAL = { 'e-coat': 'electro-coat', rust: 'rust' } as const;
 
-function eCoatFaults(part: Part, path: string): JobFault[] {
+function metalFaults(part: Part, path: string): JobFault[] {
   if (isMetal(part)) return [];
-  const only = `electro-coat is found on metal only (substrate is ${part.substrate})`;
-  const own =
-    part.condition === 'e-coat'
-      ? [{ path: `${path}.condition`, expected: `bare, sound-paint or failing-clear: ${only}` }]
-      : [];
-  const zones = (part.zones ?? []).flatMap((z, k) =>
-    z.condition === 'e-coat'
-      ? [{ path: `${path}.zones[${k}].condition`, expected: `another condition: ${only}` }]
-      : [],
-  );
-  return [...own, ...zones];
+  const fault = (condition: Part['condition'], at: string, instead: string): JobFault[] => {
+    const what = condition === 'e-coat' || condition === 'rust' ? ON_METAL[condition] : null;
+    const expected = `${instead}: ${what} is found on metal only (substrate is ${part.substrate})`;
+    return what ? [{ path: at, expected }] : [];
+  };
+  return [
+    ...fault(part.condition, `${path}.condition`, 'bare, sound-paint or failing-clear'),
+    ...(part.zones ?? []).flatMap((z, k) =>
+      fault(z.condition, `${path}.zones[${k}].condition`, 'another condition'),
+    ),
+  ];
 }
 
 function shapeFaults({ shape, widthMm }: Part, path: string): JobFault[] {
@@ -103,7 +105,7 @@ export function jobFaults(job: Job): JobFault[] {
       (i) => `products[${i}].id`,
       'a product id',
     ),
-    ...ofParts(eCoatFaults),
+    ...ofParts(metalFaults),
     ...ofParts(shapeFaults),
     ...ofParts(zoneFaults),
     ...layerFaults(job),

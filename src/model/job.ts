@@ -9,6 +9,7 @@ import {
   CONDITIONS,
   CONE_ENDS,
   EXPOSURES,
+  FILMS,
   FINISHES,
   GRADES,
   POSTURES,
@@ -95,6 +96,10 @@ export const partSchema = z.strictObject({
   hiddenEdgePct: z.number().min(0).max(100).describe('edges and hidden returns, per cent of the faces'),
   substrate: z.enum(SUBSTRATES),
   condition: z.enum(CONDITIONS),
+  film: z
+    .enum(FILMS)
+    .optional()
+    .describe('what the old paint is, by a rub with thinner or by its history; left out means not known'),
   shape: shapeSchema.optional().describe('left out means a flat rectangle'),
   zones: z
     .array(

@@ -3,12 +3,21 @@ export const SHELTERS = ['open', 'carport', 'lean-to', 'tent', 'garage'] as cons
 export const SUBSTRATES = [
   'steel',
   'galvanised',
+  'stainless',
+  'cast-iron',
   'aluminium',
+  'cast-aluminium',
+  'anodised',
+  'chrome',
   'abs',
   'pp',
+  'textured',
+  'polycarbonate',
   'pe',
+  'rubber',
   'fibreglass',
   'wood',
+  'mdf',
 ] as const;
 export const CONDITIONS = [
   'bare',
@@ -19,6 +28,18 @@ export const CONDITIONS = [
   'filled',
   'rust',
   'unknown-paint',
+] as const;
+/** What an old paint is, as far as a rub with thinner or its history tells. */
+export const FILMS = [
+  'baked',
+  'powder',
+  'lacquer',
+  'nitro',
+  'enamel',
+  'soft',
+  'varnish',
+  'shellac',
+  'waterborne',
 ] as const;
 export const POSTURES = ['flat', 'sloped', 'upright', 'underside'] as const;
 export const GRADES = ['workhorse', 'tidy', 'show'] as const;

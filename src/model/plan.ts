@@ -45,7 +45,7 @@ export type PlanLayer = z.infer<typeof planLayerSchema>;
 export const seamRecordSchema = z.strictObject({
   below: z.string().describe('a layer id, or surface:<substrate>/<condition>'),
   above: z.string(),
-  verdict: z.enum(['ok', 'care', 'no']),
+  verdict: z.enum(['ok', 'care', 'no', 'unknown']),
   join: z.enum(['sanded', 'wet-on-wet', 'scuffed', 'none']),
   reason: noticeSchema,
   wayOut: noticeSchema.nullable(),

@@ -24,6 +24,7 @@ export const PRODUCT_KINDS = [
 ] as const;
 export const CHEMISTRIES = [
   '1k-acrylic',
+  '1k-nitro',
   '1k-alkyd',
   '2k-urethane',
   '2k-epoxy',

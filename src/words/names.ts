@@ -1,5 +1,5 @@
 /** Names of the closed lists: surfaces, conditions, roles, tasks, causes. */
-import { groundOf, type Surface } from '@/model/ground';
+import { groundOf, surfaceAt, type Surface } from '@/model/ground';
 import type { Place, Part, Purpose } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
 import type { ProductKind, Role } from '@/model/product';
@@ -8,12 +8,44 @@ import type { Mark } from '@/model/marks';
 export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = {
   steel: 'Steel',
   galvanised: 'Galvanised steel',
+  stainless: 'Stainless steel',
+  'cast-iron': 'Cast iron',
   aluminium: 'Aluminium',
+  'cast-aluminium': 'Cast aluminium',
+  anodised: 'Anodised aluminium',
+  chrome: 'Chrome plating',
   abs: 'ABS plastic',
   pp: 'PP or TPO plastic',
+  textured: 'Textured plastic',
+  polycarbonate: 'Polycarbonate',
   pe: 'PE plastic',
+  rubber: 'Rubber',
   fibreglass: 'Fibreglass',
   wood: 'Wood',
+  mdf: 'MDF',
+};
+export const FILM_NAMES: Readonly<Record<NonNullable<Part['film']>, string>> = {
+  baked: 'baked or 2K, thinner does nothing',
+  powder: 'powder coat',
+  lacquer: 'lacquer, thinner dissolves it',
+  nitro: 'nitrocellulose lacquer',
+  enamel: 'oil or alkyd enamel, long hard',
+  soft: 'softens or wrinkles under thinner',
+  varnish: 'hardware-shop varnish',
+  shellac: 'shellac or French polish',
+  waterborne: 'waterborne paint',
+};
+/** An old paint as a word inside a sentence. */
+export const FILM_WORDS: Readonly<Record<NonNullable<Part['film']>, string>> = {
+  baked: 'baked or 2K',
+  powder: 'powder coat',
+  lacquer: 'lacquer',
+  nitro: 'nitrocellulose',
+  enamel: 'old enamel',
+  soft: 'softens under thinner',
+  varnish: 'varnish',
+  shellac: 'shellac',
+  waterborne: 'waterborne',
 };
 export const CONDITION_NAMES: Readonly<Record<Part['condition'], string>> = {
   bare: 'bare',
@@ -254,13 +286,16 @@ export const MARK_LETTERS: Readonly<Record<Mark, string>> = {
 /** A material inside a sentence; abbreviations keep their capitals. */
 export function substrateInSentence(substrate: Part['substrate']): string {
   const name = SUBSTRATE_NAMES[substrate].toLowerCase();
-  return name.replace('abs', 'ABS').replace('pp or tpo', 'PP or TPO').replace('pe plastic', 'PE plastic');
+  return SPELT.reduce((said, word) => said.replace(word.toLowerCase(), word), name);
 }
+const SPELT = ['ABS', 'PP or TPO', 'PE plastic', 'MDF'] as const;
 
-/** A surface as a person says it: bare steel, sound old paint on aluminium. */
-export function surfaceName({ substrate, condition }: Surface): string {
+/** A surface as a person says it: bare steel, sound old paint on aluminium (lacquer). */
+export function surfaceName(at: Surface): string {
+  const { substrate, condition, film } = surfaceAt(at);
   if (condition === 'bare') return `bare ${substrateInSentence(substrate)}`;
-  return `${CONDITION_NAMES[condition]} on ${substrateInSentence(substrate)}`;
+  const kind = film ? ` (${FILM_WORDS[film]})` : '';
+  return `${CONDITION_NAMES[condition]} on ${substrateInSentence(substrate)}${kind}`;
 }
 
 /** What lies below a seam, from its text in a plan: a surface in words, a layer by its id. */

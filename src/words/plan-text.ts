@@ -10,7 +10,12 @@ import { say } from './say';
 import { lineName, packName } from './shopping';
 import { sayCaution } from './sentences/cautions';
 
-const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = { ok: 'ok  ', care: 'care', no: 'NO  ' };
+const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = {
+  ok: 'ok  ',
+  care: 'care',
+  no: 'NO  ',
+  unknown: '?   ',
+};
 
 function headLines(job: Job, plan: Plan, f: Format): string[] {
   const odds = plan.chance === null ? '' : `${percentOf(plan.chance)} % of futures end well.`;

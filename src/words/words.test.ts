@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { RULE_CARDS } from '@/core/coating/rules';
+import { RULE_CARDS } from '@/core/coating/rules/rules';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import { plan } from '@/core/plan';
 import { msOf } from '@/core/time/instant';

@@ -77,6 +77,11 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
       .filter((s) => s.reason.code === 'seam-overridden')
       .map((s) => ({ below: String(s.reason.params.below), above: String(s.reason.params.above) })),
   ),
+  'seam-decided': job((c) =>
+    c.system.seams
+      .filter((s) => s.reason.code === 'seam-decided')
+      .map((s) => ({ above: String(s.reason.params.above), why: String(s.reason.params.why) })),
+  ),
   silicone: job((c) => once(c.job.parts.some((p) => p.silicone === true))),
   'filler-peroxide': job((c) => once(c.job.parts.some((p) => (p.dents?.length ?? 0) > 0))),
   'matte-not-polished': job(({ job: j }) =>

@@ -1,9 +1,9 @@
 /** What the caution cards look at, gathered once. */
-import type { Job, Part } from '@/model/job';
+import type { Job } from '@/model/job';
 import type { Caution, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { CHEMISTRY_CARDS, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
-import { isPlastic } from '../surface/substrate';
+import { isPainted, isPlastic } from '@/model/substrates';
 import { productIn, type System } from '../seams/seam';
 import { instantOf } from '../time/instant';
 
@@ -41,19 +41,12 @@ export function cautionContext(
   };
 }
 
-const PAINTED: ReadonlySet<Part['condition']> = new Set([
-  'sound-paint',
-  'failing-clear',
-  'chipped',
-  'unknown-paint',
-]);
-
 /** Paint of unknown age and make is going to be sanded. */
-export const hasOldPaint = (job: Job): boolean => job.parts.some((p) => PAINTED.has(p.condition));
+export const hasOldPaint = (job: Job): boolean => job.parts.some(isPainted);
 
 /** Lead or chromate may be in its dust: any old paint, and rust that was painted once; not on plastics. */
 export const hasLeadDust = (job: Job): boolean =>
-  job.parts.some((p) => !isPlastic(p) && (PAINTED.has(p.condition) || p.condition === 'rust'));
+  job.parts.some((p) => !isPlastic(p) && (isPainted(p) || p.condition === 'rust'));
 
 /** The coldest two-part coat of a session, where it is under that. */
 export function coldTwoPart({ sessions, system }: CautionContext): Caution['params'][] {
@@ -70,8 +63,7 @@ export function coldTwoPart({ sessions, system }: CautionContext): Caution['para
 }
 
 export const isFlexed = (job: Job): boolean =>
-  job.purpose.exposure.includes('flex') &&
-  job.parts.some((p) => p.substrate === 'pp' || p.substrate === 'abs');
+  job.purpose.exposure.includes('flex') && job.parts.some(isPlastic);
 
 /** Still soft when the day ends. */
 export const lostToNight = (s: Session): boolean =>

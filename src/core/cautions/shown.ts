@@ -30,6 +30,7 @@ export const SHOWN = {
   'base-without-clear': mind({ 'build-up': 11 }),
   'effect-differs': mind({ 'build-up': 7 }),
   'seam-overridden': mind({ 'build-up': 5 }),
+  'seam-decided': mind({ 'build-up': 5 }),
   silicone: mind({}),
   'filler-peroxide': mind({}),
   'matte-not-polished': mind({}),

@@ -48,6 +48,8 @@ const REACTS = {
 // prettier-ignore
 export const CHEMISTRY_CARDS: Readonly<Record<Chemistry, ChemistryCard>> = {
   '1k-acrylic': LACQUER,
+  // Its dust burns, and never lies with peroxide.
+  '1k-nitro': { ...LACQUER, hazards: ['nitro-dust'] },
   // Oxidises; counted as cure (ASSUMED, slower still in damp). Its second coat lifts between about an hour
   // and two days.
   '1k-alkyd': { ...LACQUER, hardens: 'cure', itself: 'lifts' },

@@ -6,7 +6,7 @@ import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import { judgeSeam, type Pair } from './judge-seam';
-import type { Below } from './rules';
+import type { Below } from './rules/card';
 import { productIn, type Seam } from '../seams/seam';
 
 export interface BuildUp {
@@ -109,13 +109,20 @@ function seamsOver(
   return { seams: [...seams.values()], bare };
 }
 
+/** Verdicts that no plan stands on: refused, and not settled by anybody yet. */
+const SEAM_BLOCKERS: Readonly<Partial<Record<Seam['verdict'], string>>> = {
+  no: 'seam-no',
+  unknown: 'seam-unknown',
+};
+
 /** Judges a list of layers, bottom first, over every part. */
 export function buildUp(job: Job, layers: readonly SystemLayer[], products: Products): BuildUp {
   const { planned, unknown } = plannedLayers(job, layers, products);
   const { seams, bare } = seamsOver(job, planned, products);
-  const refused = seams
-    .filter((s) => s.verdict === 'no')
-    .map((s) => notice('seam-no', { below: groundText(s.below), above: s.above, reason: s.reason.code }));
+  const refused = seams.flatMap((s) => {
+    const code = SEAM_BLOCKERS[s.verdict];
+    return code ? [notice(code, { below: groundText(s.below), above: s.above, reason: s.reason.code })] : [];
+  });
   const stack = stackBlockers(
     job,
     planned.map((l) => productIn(products, l.productId)),

@@ -2,7 +2,7 @@
  * One seam judged: the rule card of the pair, with the grit this painter would end on, or what the owner took
  * on himself.
  */
-import { groundText, surfaceText, type Ground } from '@/model/ground';
+import { groundText, surfaceAt, surfaceText, type Ground } from '@/model/ground';
 import type { Job } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
@@ -11,7 +11,8 @@ import { gritBeforeColour } from '../prep/grit';
 import { SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
 import { isEffect, tintOf } from './tint';
-import { ruleFor, type Below, type RuleCard } from './rules';
+import type { Below, RuleCard } from './rules/card';
+import { ruleFor } from './rules/rules';
 import { schoolOf } from './schools';
 
 export interface Pair {
@@ -25,8 +26,8 @@ export interface Pair {
   readonly isFilledOver?: boolean;
 }
 
-/** Paper for a pair no card knows, and for a refused one that was taken on, FEPA P. Common practice. */
-const UNKNOWN_GRIT_P = 600;
+/** Paper for a pair no card settles, once decided, and for a refused one that was taken on, FEPA P. Common practice. */
+const DECIDED_GRIT_P = 600;
 const TAKEN_GRIT_P = 400;
 
 /** Made to be blocked. Anything else is thin, or not known, or has no more to lose: it is only dulled. */
@@ -57,16 +58,19 @@ function windowOf(below: Below, join: SeamRecord['join']): SeamRecord['window'] 
 }
 
 function paramsOf({ below, above }: Pair): Notice['params'] {
-  return { below: 'product' in below ? below.product.name : surfaceText(below.surface), above: above.name };
+  const what = 'product' in below ? below.product.name : surfaceText(surfaceAt(below.surface));
+  return { below: what, above: above.name };
 }
 
-function isTakenOn(job: Job, { ground, below, above }: Pair): boolean {
+/** What the owner decided about this pair; undefined where he has not. */
+function decisionOn(job: Job, { ground, below, above }: Pair): Decision | undefined {
   const name = 'product' in below ? below.product.id : groundText(ground);
-  return (job.overrides ?? []).some((o) => o.below === name && o.above === above.id);
+  return (job.overrides ?? []).find((o) => o.below === name && o.above === above.id);
 }
+type Decision = NonNullable<Job['overrides']>[number];
 
 /** Scuffed, with care, and proven on a test card first. */
-function withCare(pair: Pair, partId: string, said: Pick<Seam, 'reason' | 'mark' | 'gritP'>): Seam {
+function withCare(pair: Pair, partId: string, said: Pick<Seam, 'reason' | 'gritP'>): Seam {
   return {
     below: pair.ground,
     above: pair.layer.id,
@@ -74,7 +78,7 @@ function withCare(pair: Pair, partId: string, said: Pick<Seam, 'reason' | 'mark'
     join: 'scuffed',
     reason: said.reason,
     wayOut: notice('test-card', paramsOf(pair)),
-    mark: said.mark,
+    mark: 'own',
     gritP: said.gritP,
     wet: false,
     block: false,
@@ -87,16 +91,25 @@ function withCare(pair: Pair, partId: string, said: Pick<Seam, 'reason' | 'mark'
 const takenOn = (pair: Pair, code: string, partId: string): Seam =>
   withCare(pair, partId, {
     reason: notice('seam-overridden', { ...paramsOf(pair), code }),
-    mark: 'own',
     gritP: TAKEN_GRIT_P,
   });
 
-const unknownPair = (pair: Pair, partId: string): Seam =>
+/** Settled by a test patch, in the owner's words. */
+const decided = (pair: Pair, why: string, partId: string): Seam =>
   withCare(pair, partId, {
-    reason: notice('pair-not-known', paramsOf(pair)),
-    mark: 'CP',
-    gritP: UNKNOWN_GRIT_P,
+    reason: notice('seam-decided', { ...paramsOf(pair), why }),
+    gritP: DECIDED_GRIT_P,
   });
+
+/** What no card speaks of. */
+const NO_CARD: RuleCard = {
+  code: 'pair-not-known',
+  on: { product: {} },
+  goes: {},
+  verdict: 'unknown',
+  join: 'none',
+  wayOut: 'patch-and-decide',
+};
 
 /** One more coat of the same paint, whatever the pair would be as two layers: it waits one flash. */
 function overSpot(pair: Pair, partId: string): Seam {
@@ -142,9 +155,12 @@ function overFilled(job: Job, pair: Pair, partId: string): Seam {
 export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
   if (pair.isSpot) return overSpot(pair, partId);
   if (pair.isFilledOver) return overFilled(job, pair, partId);
-  const card = ruleFor(pair.below, pair.above);
-  if (!card) return unknownPair(pair, partId);
-  if (card.verdict === 'no' && isTakenOn(job, pair)) return takenOn(pair, card.code, partId);
+  const card = ruleFor(pair.below, pair.above) ?? NO_CARD;
+  const decision = decisionOn(job, pair);
+  if (card.verdict === 'no' && decision) return takenOn(pair, card.code, partId);
+  // A pair that nobody knows is not taken on with a press: what the patch showed has to be written down.
+  const why = decision?.why?.trim();
+  if (card.verdict === 'unknown' && why) return decided(pair, why, partId);
   const params = paramsOf(pair);
   return {
     below: pair.ground,

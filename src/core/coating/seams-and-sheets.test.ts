@@ -10,7 +10,7 @@ import { CATALOGUE, productsOf } from './catalogue';
 import { characterOf, coatWeights } from './character';
 import { candyHex, coatsToHide, hidingUm, PRIMER_SHADES } from './depth';
 import { judgeSeam, type Pair } from './judge-seam';
-import { ruleFor } from './rules';
+import { ruleFor } from './rules/rules';
 import { splitAtSeams } from './sessions';
 import { sheetFaults } from './sheet-faults';
 import type { Seam } from '../seams/seam';
@@ -105,22 +105,32 @@ describe('a seam in all its fields', () => {
     const fine = [{ below: 'orrin-base', above: 'halden-2k-gloss' }] as Job['overrides'];
     expect(judged(overProduct('orrin-base', 'halden-2k-gloss'), { overrides: fine }).mark).not.toBe('own');
   });
-  it('a pair that no card knows is scuffed at P600 and proven on a card', () => {
-    const strange = CATALOGUE.flatMap((below) =>
-      CATALOGUE.flatMap((above) =>
-        ruleFor({ product: below }, above) ? [] : [overProduct(below.id, above.id)],
-      ),
-    );
-    for (const pair of strange.slice(0, 3))
-      expect(judged(pair)).toMatchObject({
-        verdict: 'care',
-        join: 'scuffed',
-        gritP: 600,
-        mark: 'CP',
-        reason: { code: 'pair-not-known' },
-        wayOut: { code: 'test-card' },
-      });
-    expect(strange.length).toBeGreaterThan(0);
+  it('a pair that nobody settles stops the plan until a test patch is written down; a press is not enough', () => {
+    const pair = overSurface('chrome', 'bare', 'tamsel-epoxy');
+    expect(judged(pair)).toMatchObject({
+      verdict: 'unknown',
+      join: 'none',
+      reason: { code: 'plating-and-epoxy' },
+      wayOut: { code: 'patch-and-decide' },
+    });
+    const at = '2026-05-16T08:00';
+    const decide = (why?: string): Partial<Job> => ({
+      overrides: [{ below: 'surface:chrome/bare', above: 'tamsel-epoxy', at, ...(why ? { why } : {}) }],
+    });
+    expect(judged(pair, decide()).verdict).toBe('unknown');
+    expect(judged(pair, decide('  ')).verdict).toBe('unknown');
+    expect(judged(pair, decide('Held under tape after a week.'))).toMatchObject({
+      verdict: 'care',
+      join: 'scuffed',
+      gritP: 600,
+      mark: 'own',
+      reason: { code: 'seam-decided', params: { why: 'Held under tape after a week.' } },
+    });
+  });
+  it('a kind and chemistry that no card speaks of is unknown, not care', () => {
+    const strange: Product = { ...product('halden-1k-gloss'), chemistry: 'silicone' };
+    const pair = { ...overProduct('orrin-base', 'halden-1k-gloss'), above: strange };
+    expect(judged(pair)).toMatchObject({ verdict: 'unknown', reason: { code: 'pair-not-known' } });
   });
 });
 

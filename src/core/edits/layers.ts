@@ -72,11 +72,19 @@ function seamKey(seam: Seam, { layers }: Pick<System, 'layers'>): { below: strin
   return { below: below(seam.below), above: productOf(seam.above) };
 }
 
-/** A refused seam taken on, or given back. @param at when it was decided, ISO; null gives it back */
-export function decideSeam(job: Job, seam: Seam, system: Pick<System, 'layers'>, at: string | null): Job {
+/** When it was decided, ISO, and why; a pair that nobody knows is not decided without a why. */
+type Decision = Pick<NonNullable<Job['overrides']>[number], 'at' | 'why'>;
+
+/** A refused or unknown seam taken on, or given back. @param decision null gives it back */
+export function decideSeam(
+  job: Job,
+  seam: Seam,
+  system: Pick<System, 'layers'>,
+  decision: Decision | null,
+): Job {
   const key = seamKey(seam, system);
   const { overrides = [], ...rest } = job;
   const left = overrides.filter((o) => o.below !== key.below || o.above !== key.above);
-  const next = at === null ? left : [...left, { ...key, at }];
+  const next = decision === null ? left : [...left, { ...key, ...decision }];
   return next.length > 0 ? { ...rest, overrides: next } : rest;
 }

@@ -1,17 +1,17 @@
 /** Edits of the parts: added, changed, taken out, with their zones and dents; the layers stay in step. */
 import { isDay } from './purpose';
 import type { Job, Part, SystemLayer } from '@/model/job';
+import { isMetal } from '@/model/substrates';
 import { PART_PRESETS } from '../surface/presets';
 import { wholePartId, zoneId } from '../surface/zones';
 
 type Zone = NonNullable<Part['zones']>[number];
 type Dent = NonNullable<Part['dents']>[number];
 
-const isMetal = (substrate: Part['substrate']): boolean => substrate === 'steel' || substrate === 'aluminium';
-
-/** Electro-coat lies on metal only: on anything else the part is bare. */
+/** Electro-coat and rust are found on metal only: anything else is bare. */
 function withTrueCondition(part: Part): Part {
-  return part.condition === 'e-coat' && !isMetal(part.substrate) ? { ...part, condition: 'bare' } : part;
+  const isOdd = (part.condition === 'e-coat' || part.condition === 'rust') && !isMetal(part);
+  return isOdd ? { ...part, condition: 'bare' } : part;
 }
 
 /** A part like the last one, under an id and a name of its own. */
@@ -45,6 +45,11 @@ export const learnPart = (job: Job, id: string, found: Partial<Part>): Job =>
 /** A shape, or none: then it is as flat as its length and width say. */
 export function setShape(job: Job, id: string, shape: Part['shape']): Job {
   return changePart(job, id, ({ shape: _was, ...p }) => (shape ? { ...p, shape } : p));
+}
+
+/** What the old paint is; null for what nobody knows. */
+export function setFilm(job: Job, id: string, film: Part['film'] | null): Job {
+  return changePart(job, id, ({ film: _was, ...p }) => (film ? { ...p, film } : p));
 }
 
 /**

@@ -1,6 +1,7 @@
 /** What is wiped and masked, how much of it, and which tests a job needs before the day. */
 import type { Part } from '@/model/job';
 import type { Notice } from '@/model/marks';
+import { isPainted, isPlastic } from '@/model/substrates';
 import type { Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { totalAreaM2 } from '../surface/area';
@@ -60,11 +61,9 @@ export function testsNeeded(
   products: readonly Product[],
 ): Notice[] {
   const out: Notice[] = [];
-  if (parts.some((p) => ['sound-paint', 'failing-clear', 'unknown-paint', 'chipped'].includes(p.condition)))
-    out.push({ code: 'test-rub', params: {} });
+  if (parts.some((p) => isPainted(p) || p.condition === 'e-coat')) out.push({ code: 'test-rub', params: {} });
   out.push({ code: 'test-water-break', params: {} });
-  if (parts.some((p) => p.substrate === 'pp' || p.substrate === 'abs'))
-    out.push({ code: 'test-float', params: {} });
+  if (parts.some(isPlastic)) out.push({ code: 'test-float', params: {} });
   const makers = new Set(products.flatMap((p) => (p.maker ? [p.maker] : [])));
   if (makers.size > 1 || seams.some((s) => s.verdict === 'care'))
     out.push({ code: 'test-compatibility', params: {} });

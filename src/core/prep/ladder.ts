@@ -64,7 +64,13 @@ const START: Partial<Record<Part['condition'], number>> = {
   filled: 80,
   rust: 80,
 };
-const BARE_START: Partial<Record<Part['substrate'], number>> = { wood: 150, fibreglass: 120 };
+const BARE_START: Partial<Record<Part['substrate'], number>> = {
+  wood: 150,
+  mdf: 180,
+  fibreglass: 120,
+  chrome: 120,
+  anodised: 120,
+};
 
 /** First grit of a seam over a surface; bare metal, plastic and sound paint are keyed in one go. */
 export function startGrit(part: Pick<Part, 'substrate' | 'condition'>, endP: number): number {

@@ -4,7 +4,7 @@ import { groundOf } from '@/model/ground';
 import type { Seam } from '../seams/seam';
 import { CONDITIONS, SUBSTRATES } from '@/model/lists';
 import { CATALOGUE } from '../coating/catalogue';
-import { ruleFor } from '../coating/rules';
+import { ruleFor } from '../coating/rules/rules';
 import { CREAM_G_PER_ML, dentMl, fillerPlan, HARDENER_FRAC } from './filler';
 import { FEPA_UM } from './grit';
 import { paperNeeds } from './paper';

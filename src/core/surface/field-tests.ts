@@ -4,7 +4,7 @@ import type { Part } from '@/model/job';
 export interface Answer {
   readonly say: string;
   readonly means: string;
-  readonly set: Partial<Pick<Part, 'substrate' | 'condition' | 'silicone'>>;
+  readonly set: Partial<Pick<Part, 'substrate' | 'condition' | 'film' | 'silicone'>>;
 }
 export interface FieldTest {
   readonly ask: string;
@@ -27,13 +27,17 @@ export const FIELD_TESTS: readonly FieldTest[] = [
     ask: 'Old paint: what does thinner do?',
     how: 'A cloth with thinner on a hidden spot, 30 s.',
     answers: [
-      { say: 'nothing', means: 'two-part or baked: sound', set: { condition: 'sound-paint' } },
+      { say: 'nothing', means: 'two-part or baked: sound', set: { condition: 'sound-paint', film: 'baked' } },
       {
         say: 'softens or wrinkles',
-        means: 'enamel, not cured: isolate',
-        set: { condition: 'unknown-paint' },
+        means: 'enamel, not hard: strip it, or a test patch under epoxy',
+        set: { condition: 'unknown-paint', film: 'soft' },
       },
-      { say: 'dissolves', means: 'lacquer: isolate', set: { condition: 'unknown-paint' } },
+      {
+        say: 'dissolves',
+        means: 'lacquer: two-part paint only after days, thin',
+        set: { condition: 'unknown-paint', film: 'lacquer' },
+      },
       {
         say: 'black comes off an unpainted new panel',
         means: 'shipping paint, not electro-coat: take it off to bare',

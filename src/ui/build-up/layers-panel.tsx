@@ -19,6 +19,7 @@ import { surfaceName } from '@/words/names';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { sayWhy } from '@/words/sentences/whys';
 import { useDesk } from '../desk/job-desk';
+import { SUBSTRATE_FILL } from '../views/ink';
 import { groundHex } from '../views/stack';
 import { StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
@@ -96,8 +97,10 @@ function Faults({ system }: { system: SystemResult }) {
 function Layers({ system, selected, onSelect }: LayersPanelProps) {
   const desk = useDesk();
   const { job, products } = desk;
-  const decide = (seam: Seam, at: string | null): void => desk.edit((j) => decideSeam(j, seam, system, at));
-  const nowIso = (): string => isoOf(desk.clock(), job.place.tz);
+  const decide = (seam: Seam, why?: string): void => {
+    const at = isoOf(desk.clock(), job.place.tz);
+    desk.edit((j) => decideSeam(j, seam, system, { at, ...(why ? { why } : {}) }));
+  };
   const count = system.layers.length;
   const topDown = system.layers.map((layer, index) => ({ layer, index })).reverse();
   return topDown.map(({ layer, index }) => {
@@ -130,8 +133,8 @@ function Layers({ system, selected, onSelect }: LayersPanelProps) {
             <SeamRow
               key={seamId(s)}
               seam={s}
-              onTakeOn={() => decide(s, nowIso())}
-              onGiveBack={() => decide(s, null)}
+              onDecide={(why) => decide(s, why)}
+              onGiveBack={() => desk.edit((j) => decideSeam(j, s, system, null))}
             />
           ))}
       </Fragment>
@@ -139,14 +142,13 @@ function Layers({ system, selected, onSelect }: LayersPanelProps) {
   });
 }
 
-const HATCHES: Partial<Record<Part['substrate'], string>> = { steel: 'h-steel', aluminium: 'h-aluminium' };
-
 function SurfaceRow({ part }: { part: Part }) {
+  const { fill, hatch } = SUBSTRATE_FILL[part.substrate];
   return (
     <div className="layer" style={{ gridTemplateColumns: '42px 1fr' }}>
       <svg width="40" height="40" aria-hidden="true">
-        <rect width="40" height="40" fill="#BAC2C4" />
-        <rect width="40" height="40" fill={`url(#${HATCHES[part.substrate] ?? 'h-plastic'})`} />
+        <rect width="40" height="40" fill={fill} />
+        <rect width="40" height="40" fill={`url(#${hatch})`} />
         <rect x=".5" y=".5" width="39" height="39" fill="none" stroke="var(--ink)" />
       </svg>
       <span style={{ textTransform: 'none' }}>

@@ -1,36 +1,45 @@
 'use client';
-/** The verdict on one seam, and taking a refused one on. */
+/** The verdict on one seam; taking a refused one on, and deciding one that nobody knows. */
+import { useState } from 'react';
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import type { Seam } from '@/core/seams/seam';
 import { seamTag } from '../views/stack';
 import { GoSign, MindSign, StopSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
-import { isTakenOn, seamReason, seamWord } from '../views/build-up';
+import { isTakenOn, seamHead, seamReason, seamWord } from '../views/build-up';
 
-const SIGNS = { ok: <GoSign size={22} />, care: <MindSign />, no: <StopSign /> } as const;
+const SIGNS = {
+  ok: <GoSign size={22} />,
+  care: <MindSign />,
+  no: <StopSign />,
+  unknown: <StopSign text="?" />,
+} as const;
 
 interface SeamRowProps {
   readonly seam: Seam;
-  readonly onTakeOn: () => void;
+  /** @param why what a test patch showed */
+  readonly onDecide: (why?: string) => void;
   readonly onGiveBack: () => void;
 }
 
-export function SeamRow({ seam, onTakeOn, onGiveBack }: SeamRowProps) {
+export function SeamRow({ seam, onDecide, onGiveBack }: SeamRowProps) {
   const f = useFormat();
-  const [act, rest] = seamTag(seam);
   return (
     <div className="seamrow" data-verdict={seam.verdict}>
       {SIGNS[seam.verdict]}
-      <p>
-        <b style={{ fontWeight: 600 }}>{seam.verdict === 'no' ? 'No.' : `${act}, ${rest}.`}</b>{' '}
-        {seamReason(seam, f)}
-        <ProvenanceMark mark={seam.mark} />
-      </p>
+      <div>
+        <p>
+          <b style={{ fontWeight: 600 }}>{seamHead(seam, seamTag(seam))}</b> {seamReason(seam, f)}
+          <ProvenanceMark mark={seam.mark} />
+        </p>
+        {seam.verdict === 'unknown' && <Decision onDecide={onDecide} />}
+      </div>
       <span className="small muted end" style={{ textAlign: 'right' }}>
         <span>{seamWord(seam)}</span>
         {seam.verdict === 'no' && (
-          <Button size="small" sx={{ display: 'block' }} onClick={onTakeOn}>
+          <Button size="small" sx={{ display: 'block' }} onClick={() => onDecide()}>
             Take it on
           </Button>
         )}
@@ -41,5 +50,32 @@ export function SeamRow({ seam, onTakeOn, onGiveBack }: SeamRowProps) {
         )}
       </span>
     </div>
+  );
+}
+
+/** A decision in writing; the plan stands on nothing less. */
+function Decision({ onDecide }: Pick<SeamRowProps, 'onDecide'>) {
+  const [why, setWhy] = useState('');
+  return (
+    <form
+      className="row"
+      style={{ marginTop: 8, gap: 8 }}
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (why.trim()) onDecide(why.trim());
+      }}
+    >
+      <TextField
+        size="small"
+        label="What the test patch showed"
+        value={why}
+        onChange={(e) => setWhy(e.target.value)}
+        slotProps={{ htmlInput: { maxLength: 300 } }}
+        sx={{ flex: '1 1 220px' }}
+      />
+      <Button type="submit" size="small" variant="outlined" disabled={why.trim() === ''}>
+        Decide
+      </Button>
+    </form>
   );
 }

@@ -164,10 +164,15 @@ function SeamTag({ tag, frame, active }: FrameProps & { tag: PlacedTag; active: 
   );
 }
 
-const TINTS = { ok: 'var(--panel)', care: 'var(--amber-tint)', no: 'var(--oxide-tint)' } as const;
+const TINTS = {
+  ok: 'var(--panel)',
+  care: 'var(--amber-tint)',
+  unknown: 'var(--oxide-tint)',
+  no: 'var(--oxide-tint)',
+} as const;
 
 function tagStroke({ verdict }: SeamMark, active: boolean): string {
-  if (verdict === 'no') return 'var(--oxide)';
+  if (verdict === 'no' || verdict === 'unknown') return 'var(--oxide)';
   return active ? 'var(--lagoon)' : 'var(--ink)';
 }
 

@@ -1,10 +1,11 @@
 'use client';
 /** The fields of one part: name, measures, shape, posture, substrate, condition. */
 import Button from '@mui/material/Button';
-import { patchPart, removePart, setShape } from '@/core/edits/parts';
+import { patchPart, removePart, setFilm, setShape } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
-import { CONDITIONS, POSTURES, SUBSTRATES } from '@/model/lists';
-import { CONDITION_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
+import { CONDITIONS, FILMS, POSTURES, SUBSTRATES } from '@/model/lists';
+import { isPainted } from '@/model/substrates';
+import { CONDITION_NAMES, FILM_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
@@ -14,6 +15,9 @@ import type { PartProps } from './part-props';
 import { ShapeFields } from './shape-fields';
 
 const SIDES = ['1', '2'] as const;
+const NOT_KNOWN = 'not-known';
+const FILM_CHOICES = [NOT_KNOWN, ...FILMS] as const;
+const FILM_CHOICE_NAMES = { [NOT_KNOWN]: 'not known yet', ...FILM_NAMES } as const;
 const SIDE_NAMES = { '1': 'one side', '2': 'both sides' } as const;
 
 export function PartFields({ part, index }: PartProps) {
@@ -130,6 +134,23 @@ function SurfaceFields({ part, index }: PartProps) {
         onChange={(condition) => change({ condition })}
         fault={desk.faultAt(`parts[${index}].condition`)}
       />
+      <FilmChoice part={part} />
     </>
+  );
+}
+
+/** Asked only where there is an old paint to be named. */
+function FilmChoice({ part }: Pick<PartProps, 'part'>) {
+  const desk = useDesk();
+  if (!isPainted(part) && part.condition !== 'e-coat') return null;
+  return (
+    <ListChoice
+      label="What paint it is"
+      value={part.film ?? NOT_KNOWN}
+      options={FILM_CHOICES}
+      names={FILM_CHOICE_NAMES}
+      width={232}
+      onChange={(v) => desk.edit((j) => setFilm(j, part.id, v === NOT_KNOWN ? null : v))}
+    />
   );
 }

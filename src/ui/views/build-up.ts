@@ -6,7 +6,7 @@ import { wholeOf } from '@/core/schedule/work/tick';
 import { minutesBetween } from '@/core/time/instant';
 import { productIn, type Seam, type System } from '@/core/seams/seam';
 import { withZones } from '@/core/surface/zones';
-import { groundText, type Ground } from '@/model/ground';
+import { groundText, surfaceGround, type Ground } from '@/model/ground';
 import type { Mark, Notice } from '@/model/marks';
 import type { Job, Part, SystemLayer } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
@@ -28,7 +28,7 @@ export const groundTitle = (system: System, ground: Ground): string =>
 
 /** Parts of one surface stand for it once. */
 export function surfacesOf(job: Job): Part[] {
-  const key = (p: Part): string => `${p.substrate} ${p.condition}`;
+  const key = (p: Part): string => groundText(surfaceGround(p));
   const parts = withZones(job).parts;
   return parts.filter((p, i) => parts.findIndex((x) => key(x) === key(p)) === i);
 }
@@ -37,17 +37,30 @@ export function surfacesOf(job: Job): Part[] {
 export const stackProducts = ({ layers, products }: System): Product[] =>
   layers.map((l) => productIn(products, l.productId));
 
-/** A refused seam has a row of its own; everything else that blocks stands above the layers. */
+/** A refused or unknown seam has a row of its own; everything else that blocks stands above the layers. */
 export const stackFaults = (blockers: readonly Notice[]): Notice[] =>
-  blockers.filter((b) => b.code !== 'seam-no');
+  blockers.filter((b) => b.code !== 'seam-no' && b.code !== 'seam-unknown');
 
-export const isTakenOn = (seam: Seam): boolean => seam.reason.code === 'seam-overridden';
+export const isTakenOn = (seam: Seam): boolean =>
+  seam.reason.code === 'seam-overridden' || seam.reason.code === 'seam-decided';
+
+const SEAM_WORDS: Readonly<Record<Seam['verdict'], string>> = {
+  ok: 'ok',
+  care: 'with care',
+  no: 'does not hold',
+  unknown: 'not known',
+};
 
 /** One word at the end of a seam's row. */
 export function seamWord(seam: Seam): string {
   if (isTakenOn(seam)) return 'on you';
-  if (seam.verdict === 'ok') return 'ok';
-  return seam.verdict === 'care' ? 'with care' : 'does not hold';
+  return SEAM_WORDS[seam.verdict];
+}
+
+/** How a seam's row begins: the act and the rest, or the word that stops. */
+export function seamHead(seam: Seam, [act, rest]: readonly [string, string]): string {
+  if (seam.verdict === 'no') return 'No.';
+  return seam.verdict === 'unknown' ? 'Not known.' : `${act}, ${rest}.`;
 }
 
 /** Why, and the way out where there is one to take. */

@@ -1,4 +1,5 @@
 /** What the bench, the window and the spray day show of hours. */
+import { mendingStage } from './stages';
 import { describe, expect, it } from 'vitest';
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE } from '@/core/coating/catalogue';
@@ -25,7 +26,6 @@ import {
   dayView,
   doneLabel,
   handleLine,
-  mendingStage,
   nowView,
   potLeft,
   rowButton,

@@ -72,13 +72,24 @@ export function paintOf(product: Drawn, jobHex: string): Paint {
   return OWN_PAINT[product.kind] ?? coloured;
 }
 
+const PLASTIC_FILL = { fill: '#D8D0BE', hatch: 'h-plastic' } as const;
+
 export const SUBSTRATE_FILL: Readonly<Record<Part['substrate'], { fill: string; hatch: string }>> = {
   steel: { fill: '#BAC2C4', hatch: 'h-steel' },
-  aluminium: { fill: '#CDD3D5', hatch: 'h-aluminium' },
   galvanised: { fill: '#C4CCCB', hatch: 'h-steel' },
+  stainless: { fill: '#C8CDCD', hatch: 'h-steel' },
+  'cast-iron': { fill: '#A4A9A8', hatch: 'h-steel' },
+  aluminium: { fill: '#CDD3D5', hatch: 'h-aluminium' },
+  'cast-aluminium': { fill: '#BFC5C6', hatch: 'h-aluminium' },
+  anodised: { fill: '#B9C6CC', hatch: 'h-aluminium' },
+  chrome: { fill: '#D6DEE0', hatch: 'h-steel' },
   fibreglass: { fill: '#D5D3B8', hatch: 'h-plastic' },
   wood: { fill: '#C9A97A', hatch: 'h-wood' },
-  abs: { fill: '#D8D0BE', hatch: 'h-plastic' },
-  pp: { fill: '#D8D0BE', hatch: 'h-plastic' },
-  pe: { fill: '#D8D0BE', hatch: 'h-plastic' },
+  mdf: { fill: '#BFA988', hatch: 'h-wood' },
+  abs: PLASTIC_FILL,
+  pp: PLASTIC_FILL,
+  pe: PLASTIC_FILL,
+  polycarbonate: PLASTIC_FILL,
+  textured: { fill: '#A7A297', hatch: 'h-plastic' },
+  rubber: { fill: '#7F7C78', hatch: 'h-plastic' },
 };

@@ -120,10 +120,6 @@ export function showsCaution(task: Task, plan: Plan): boolean {
   return task.kind === 'sand' && plan.cautions.some((c) => c.code === 'old-paint-lead');
 }
 
-/** Where what is in the way can be mended. */
-export const mendingStage = (plan: Plan): string =>
-  plan.blockers.some((b) => b.code === 'seam-no') ? 'build-up' : 'window';
-
 const two = (n: number): string => String(n).padStart(2, '0');
 /** 8:52 under an hour, in words above. @param ms left, never shown below zero */
 export function timerText(ms: number): string {

@@ -57,6 +57,7 @@ function wetTime(min: number, max: number | null): string {
 /** What the tag at a seam says: the act, then the rest or the time. */
 export function seamTag(drawnSeam: DrawnSeam): [string, string] {
   if (drawnSeam.verdict === 'no') return ['Does not hold', 'see why'];
+  if (drawnSeam.verdict === 'unknown') return ['Nobody knows', 'test patch'];
   if (drawnSeam.join === 'wet-on-wet' && drawnSeam.window)
     return [
       'Wet on wet',
@@ -73,7 +74,7 @@ export const groundHex = (job: Pick<Job, 'purpose'>, p: Product): string =>
   tintOf(job, p, {})?.hex ?? job.purpose.colour.hex;
 
 const UNKNOWN_PAINT: Paint = { fill: '#999999', texture: 'x-solid', alpha: 1 };
-const RANK = { ok: 0, care: 1, no: 2 } as const;
+const RANK = { ok: 0, care: 1, unknown: 2, no: 3 } as const;
 
 /** Of several seams below one layer the worst is the one that is shown. */
 function worstSeams(seams: readonly DrawnSeam[]): DrawnSeam[] {

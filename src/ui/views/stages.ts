@@ -19,6 +19,7 @@ export const stageIndex = (id: StageId): number => STAGES.findIndex((s) => s.id 
 /** What stops at the build-up; everything else stops at the window. */
 const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
   'seam-no',
+  'seam-unknown',
   'product-unknown',
   'part-without-layer',
   'fuel-dissolves-one-pack',
@@ -38,9 +39,13 @@ function windowState(job: Job, plan: Plan, stoppedBefore: boolean): StageState {
   return stoppedBefore ? 'open' : 'stop';
 }
 
+/** Where what is in the way can be mended. */
+export const mendingStage = (plan: Pick<Plan, 'blockers'>): StageId =>
+  plan.blockers.some((b) => BUILD_UP_STOPS.has(b.code)) ? 'build-up' : 'window';
+
 /** A word for each stage: done, open or stopped. */
 export function stageStates(job: Job, plan: Plan): Readonly<Record<StageId, StageState>> {
-  const stopped = plan.blockers.some((b) => BUILD_UP_STOPS.has(b.code));
+  const stopped = mendingStage(plan) === 'build-up';
   const sprayed = hasCoats(job);
   return {
     surface: 'done',

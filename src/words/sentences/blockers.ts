@@ -8,6 +8,8 @@ export const BLOCKERS: Sentences = {
     `Layer ${p.s('layer')} names a product that is not in the catalogue: ${p.s('product')}. Choose another.`,
   'part-without-layer': (p) => `${p.s('part')} gets no layer at all. Give it one, or take the part out.`,
   'seam-no': (p) => `${groundName(p.s('below'))} under ${p.s('above')} does not hold. Change one of the two.`,
+  'seam-unknown': (p) =>
+    `Whether ${groundName(p.s('below'))} carries ${p.s('above')} nobody knows. Spray a test patch and write down what you decide, or change one of the two.`,
   'fuel-dissolves-one-pack': (p) => `${p.s('product')} dissolves in petrol. Take a 2K clear, or untick fuel.`,
   'candy-uneven': (p) =>
     `${p.s('part')} would get ${p.s('coats')} coats of candy and ${p.s('other')} ${p.s('otherCoats')}: each coat deepens it, so they would not match. Give both the same number.`,

@@ -44,6 +44,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'primer-shade': (p) =>
     `${p.s('product')}: ${p.s('coats')} coats do not hide grey. It takes ${p.s('grey')}; over ${p.s('shade')} primer ${p.s('best')}.`,
   'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
+  'seam-decided': (p) =>
+    `Nobody knows this pair. ${p.s('above')} goes on because of your own test patch: ${p.s('why')}. Begin on the part that is seen least.`,
   'cold-cure': (p) =>
     `The cure stands still. ${p.s('hours')} h below its minimum in the two days after; it costs ${durationOf(p.n('lostMin'))} of cure: sand and polish so much later, or keep it warm.`,
   'two-part-cold': (p, f) =>

@@ -1,6 +1,8 @@
 /** Why a seam holds or does not, and the way out. */
 import { surfaceOf } from '@/model/ground';
 import { surfaceName } from '../names';
+import { ON_LAYERS } from './on-layers';
+import { ON_SURFACES } from './on-surfaces';
 import { teller, type Sentences } from './reader';
 
 /** What lies below, from a reason's params: a surface as steel/bare, or a product's name. */
@@ -10,108 +12,13 @@ function belowName(text: string): string {
 }
 
 export const REASONS: Sentences = {
-  'pe-does-not-hold': () => 'Most promoters do not hold on PE.',
-  'promoter-is-for-plastic': () => 'Promoter is for raw plastic; on metal it does nothing useful.',
-  'etch-is-for-metal': () => 'Etch bites metal, not plastic.',
-  'pp-takes-promoter': () => 'Promoter is what holds on PP and TPO.',
-  'pp-needs-promoter': (p) => `Nothing holds on raw PP or TPO without promoter, ${p.s('above')} neither.`,
-  'abs-promoter': () => 'A thin promoter coat on finely scuffed ABS.',
-  'abs-strong-solvent': () => 'Strong solvent can craze ABS.',
-  'plastic-needs-primer': (p) => `${p.s('above')} wants a primer on raw plastic.`,
-  'heat-paint-on-metal': () => 'Heat paint goes straight on bright metal.',
-  'heat-paint-needs-metal': () => 'Heat paint holds on bare metal or its own primer only.',
-  'aluminium-same-day': () => 'Prime aluminium the same day it is abraded: oxide grows back.',
-  'steel-within-hours': () => 'Prime bare steel within hours of cleaning: it flash rusts.',
-  'bare-metal-needs-etch': (p) => `${p.s('above')} does not hold on bare metal for long.`,
-  'ecoat-primer': () => 'Scuffed electro-coat takes primer well.',
-  'ecoat-colour-by-sheet': () => 'Some makers allow colour straight on electro-coat, some do not.',
-  'etch-over-paint-by-sheet': () => 'Etch over old paint only as its sheet says.',
-  'clear-needs-colour': (p) => `${p.s('above')} needs a colour under it.`,
-  'failing-clear-off-first': () =>
-    'Failing clear goes off completely; a flaking edge never holds. Feather, then prime.',
-  'failing-clear-needs-primer': () =>
-    'Ground that was stripped and feathered wants a primer before anything else.',
-  'chips-isolated': () =>
-    'Chips feathered until no edge is felt, then a two-part primer over paint and bare spots alike.',
-  'chips-feathered': () => 'Chips feathered until no edge is felt; the bare spots want their own primer.',
-  'chips-need-primer': (p) => `Every chip edge shows through ${p.s('above')}.`,
-  'old-paint-isolated': () => 'Epoxy isolates an unknown old paint.',
-  'old-paint-unknown': () => 'The old paint is unknown: its solvent test decides.',
-  'promoter-over-paint': () => 'Promoter does nothing on sound paint.',
-  'two-pack-over-alkyd': (p) => `${p.s('above')} lifts alkyd enamel.`,
-  'lacquer-over-enamel': (p) => `Strong solvent in ${p.s('above')} lifts air-dried enamel for about 30 days.`,
-  'enamel-over-itself': () => 'A second enamel layer waits until the first is hard.',
-  'heat-needs-metal-under': () => 'Heat paint must not lie on other paint.',
-  'nothing-over-heat-paint': () => 'Nothing holds on silicone heat paint.',
-  'epoxy-over-etch': () => 'The acid in etch stops epoxy curing.',
-  'primer-order': (p) => `${p.s('above')} belongs at the bottom.`,
-  'promoter-window': () => 'Promoter takes it inside its window.',
-  'promoter-as-sheet': (p) => `Ask the promoter’s sheet whether it takes ${p.s('above')}.`,
-  'filler-on-etch': () => 'Filler on etch inside its window.',
-  'colour-on-etch': () => 'Colour straight on etch shows every mark and holds only if its sheet allows it.',
-  'epoxy-window': () => 'On epoxy inside its window, no sanding needed.',
-  'two-pack-over-lacquer-primer': () => 'Two-part paint swells a 1K primer that is not fully dry.',
-  'filler-again': () => 'A second round of filler, after blocking.',
-  'colour-on-filler': () => 'Colour on blocked filler.',
-  'two-pack-clear-on-base': () =>
-    '1K base under 2K clear holds well when thin, flashed and inside its window.',
-  'clear-on-base': () => 'Clear on flashed base holds without sanding.',
-  'filler-over-epoxy': () =>
-    'The dent in zinc is filled over the scuffed epoxy, never over zinc; then blocked, and sealed by this.',
-  'spot-then-full': () => 'A spot coat first; after one flash the whole gets its coats of the same paint.',
-  'base-on-base': () => 'Base takes more base.',
-  'enamel-over-lacquer': () => 'Enamel over cured lacquer, with care.',
-  'primer-over-colour': () => 'Primer over colour buries what was done.',
-  'two-pack-over-thick-lacquer': () => 'Two-part clear swells thick lacquer.',
-  'one-pack-over-cured-two-pack': () => 'One-part paint grips cured two-part only when scuffed.',
-  'clear-on-clear': () => 'Clear on scuffed clear.',
-  'colour-over-clear': () => 'Colour over clear starts a new build-up.',
-  'zinc-saponifies': () => 'Alkyd enamel turns to soap on zinc and lets go.',
-  'zinc-epoxy': () => 'Epoxy holds on zinc scuffed without cutting through it.',
-  'zinc-etch-by-sheet': () => 'Etch on zinc only when its sheet names zinc.',
-  'zinc-needs-epoxy': (p) => `${p.s('above')} does not hold on bare zinc.`,
-  'gelcoat-surfacer': () =>
-    'Release wax off first, then sand: two-part primer grips gelcoat and fills its pinholes.',
-  'gelcoat-lacquer-primer': () => 'A 1K primer on gelcoat leaves pinholes open.',
-  'gelcoat-needs-primer': (p) => `${p.s('above')} wants a primer on gelcoat.`,
-  'wood-sealed': () => 'A sealer stops the wood drinking and lays its grain.',
-  'wood-two-pack': () => 'Two-part primer seals wood and fills its grain.',
-  'wood-drinks': (p) => `Raw wood drinks ${p.s('above')} and raises its grain.`,
-  'etch-over-filler': () => 'Acid in etch and filler do not agree.',
-  'filler-sealed': () => 'Body filler blocked, then sealed with a two-part primer.',
-  'filler-under-lacquer': () => 'Solvent of a 1K primer sinks into filler and maps its edge.',
-  'filler-needs-seal': (p) => `${p.s('above')} sinks into bare filler; its edge will show.`,
-  'rust-bright-then-epoxy': () =>
-    'Rust goes to bright metal, pits are converted and rinsed, epoxy the same day.',
-  'rust-needs-epoxy': (p) => `${p.s('above')} over rust lets it go on underneath.`,
-  'unknown-isolated': () => 'Epoxy isolates a paint nobody knows, once the rub test allows it.',
-  'polyester-over-paint': () => 'Styrene in polyester lifts old paint.',
-  'unknown-needs-isolation': (p) => `${p.s('above')} may lift a paint nobody knows.`,
-  'polyester-on-metal': () => 'Polyester grips coarse bright metal.',
-  'polyester-over-etch': () => 'Acid in etch stops polyester curing.',
-  'polyester-over-one-pack': () => 'Styrene in polyester lifts one-part paint.',
-  'candy-needs-metallic': () =>
-    'Candy is a tint: without a metallic ground it has nothing to shine through to.',
-  'polyester-needs-seal': (p) => `${p.s('above')} sinks into bare polyester.`,
-  'polyester-on-epoxy': () => 'Polyester over scuffed epoxy.',
-  'two-pack-on-polyester': () => 'Blocked polyester sealed with two-part primer.',
-  'polyester-again': () => 'A second round of spray filler after blocking.',
-  'lacquer-on-polyester': () => 'A 1K primer over polyester may map its edge.',
-  'leveller-on-shellac': () => 'Dewaxed sealer takes primer.',
-  'colour-on-shellac': () => 'Colour straight on sealer shows the grain.',
-  'surfacer-on-etch': () => 'Two-part primer on etch inside its window.',
-  'surfacer-blocked': () => 'Colour on blocked surfacer.',
-  'surfacer-again': () => 'Another round of primer, after blocking.',
-  'sealer-on-leveller': () => 'A sealer evens a patchy ground before the colour.',
-  'colour-on-sealer': () => 'Colour wet on wet on sealer, inside its window.',
-  'candy-on-metallic': () => 'Candy over a metallic ground, light even coats.',
-  'flake-on-base': () => 'Flake over its ground, from further off, in one direction.',
-  'clear-on-mid': () => 'Clear over the mid-coat.',
-  'base-over-mid': () => 'More base over a mid-coat is a stripe or a second colour.',
-  'clear-on-single-stage': () => 'Clear on scuffed single-stage colour.',
+  ...ON_SURFACES,
+  ...ON_LAYERS,
   'seam-overridden': (p) =>
     `You took ${p.s('above')} over ${belowName(p.s('below'))} on yourself; the rule says it does not hold.`,
-  'pair-not-known': (p) => `${p.s('above')} over ${belowName(p.s('below'))} is not a pair we know.`,
+  'seam-decided': (p) =>
+    `Nobody knows ${p.s('above')} over ${belowName(p.s('below'))}; you decided after a test patch: ${p.s('why')}.`,
+  'pair-not-known': (p) => `No rule says whether ${p.s('above')} holds over ${belowName(p.s('below'))}.`,
 };
 
 export const WAYS_OUT: Sentences = {
@@ -147,6 +54,32 @@ export const WAYS_OUT: Sentences = {
   'add-surfacer': () => 'Seal it with surfacer or epoxy first.',
   'mask-when-cured': () => 'Mask only when cured; clear between is safer.',
   'scuff-600': () => 'Scuff P600 first.',
+  'say-what-it-is': () => 'Say on Surface what lies on it.',
+  'add-base-ground': () => 'Add the base it is made for under it.',
+  'rubber-leave': () => 'Leave it unpainted, or take it off before painting.',
+  'thin-on-texture': () => 'Scrub, do not sand; few thin coats; try the float test on a sliver.',
+  'plastic-filler': () => 'Take filler made for plastic.',
+  'patch-and-decide': () =>
+    'Spray a test patch where nobody looks, let it cure, cross-cut and tape it; then write down what you decide. Or change one of the two.',
+  'degrease-warm': () => 'Degrease cold, warm it, degrease again; prime it warm and dry.',
+  'ask-sheet-metal': () => 'Read its sheet for this metal, dull every spot, and test a patch.',
+  'plating-off-or-epoxy': () => 'Have the plating taken off, or see what epoxy does on a patch.',
+  'edges-twice': () => 'Seal cut edges twice and sand between.',
+  'bare-plastic-only': () => 'Keep it to the bare plastic.',
+  'strip-it': () => 'Take the old paint off to what holds, then say on Surface what is there.',
+  'rub-test-panel': () =>
+    'Rub a hidden spot with thinner for 30 s: if black comes off, it all has to come off.',
+  'ground-to-metal': () => 'Grind that spot to bright metal, and fill on that.',
+  'strip-and-start': () => 'Strip it and start with a primer.',
+  'days-thin-and-patch': () => 'Days of drying, thin first coats, and a test patch before.',
+  'thin-and-patch': () => 'Thin first coats, and a test patch before.',
+  'patch-first': () => 'A test patch first.',
+  'patch-or-barrier': () => 'A test patch first, or epoxy as a barrier.',
+  'dewax-and-patch': () => 'Take the wax off with spirit, change cloths often; then a test patch.',
+  'spot-epoxy-zinc': () => 'Epoxy on the bare zinc, then this.',
+  'spot-promoter': () => 'Promoter on the bare plastic, then this.',
+  'spot-seal': () => 'Seal the bare spots with two-part primer, then this.',
+  'ask-sheet-water': () => 'Read both sheets, and test a card.',
 };
 
 export const saySeam = teller(REASONS);

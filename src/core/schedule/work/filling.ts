@@ -5,7 +5,7 @@
 import type { Part } from '@/model/job';
 import { fillerPlan } from '../../prep/filler';
 import { liesOnSurface, type Seam } from '../../seams/seam';
-import { isPlastic } from '../../surface/substrate';
+import { isPlainMetal, isPlastic } from '@/model/substrates';
 import type { PrepStep } from './draft';
 import { inFives } from './minutes';
 
@@ -34,7 +34,7 @@ function keyCode(part: Part): string {
   const { substrate } = part;
   if (substrate === 'galvanised') return 'dent-key-epoxy';
   if (isPlastic(part)) return 'dent-key-plastic';
-  return substrate === 'steel' || substrate === 'aluminium' ? 'dent-key-metal' : 'dent-key';
+  return isPlainMetal({ substrate }) ? 'dent-key-metal' : 'dent-key';
 }
 
 export function filling(id: string, dented: readonly Part[]): PrepStep[] {

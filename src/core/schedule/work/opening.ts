@@ -4,6 +4,7 @@
  */
 import type { Part } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
+import { isTimber } from '@/model/substrates';
 import { totalAreaM2 } from '../../surface/area';
 import type { PrepStep, WorkNeeds } from './draft';
 import { inFives } from './minutes';
@@ -13,7 +14,7 @@ type Ground = Pick<Part, 'substrate' | 'condition'>;
 const isBare = (p: Ground, substrate: Part['substrate']): boolean =>
   p.substrate === substrate && p.condition === 'bare';
 /** Water raises its grain. */
-export const isRawWood = (p: Ground): boolean => isBare(p, 'wood');
+export const isRawWood = (p: Ground): boolean => isTimber(p) && p.condition === 'bare';
 /** Out of its mould: release wax on it. */
 const isGelcoat = (p: Ground): boolean => isBare(p, 'fibreglass');
 /** Never on the thing before, or shaped by hand and not just dented: it is not known to fit. */

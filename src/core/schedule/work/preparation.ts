@@ -5,6 +5,7 @@
  */
 import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
+import { isMetal } from '@/model/substrates';
 import type { Held } from '../../prep/ladder';
 import { isSanded, liesOnSurface, type Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
@@ -59,8 +60,7 @@ function stripDown(job: Job, id: string): PrepStep[] {
 
 /** Bare metal does not keep. Common practice, no source. */
 const keepsBadly = (g: Pick<Part, 'substrate' | 'condition'>): boolean =>
-  (g.substrate === 'steel' || g.substrate === 'aluminium') &&
-  (g.condition === 'bare' || g.condition === 'rust');
+  isMetal(g) && g.substrate !== 'galvanised' && (g.condition === 'bare' || g.condition === 'rust');
 
 /** The seams under what begins in the stretch, on the parts it begins on. */
 function seamsIn({ seams, begins }: Stretch): Seam[] {
