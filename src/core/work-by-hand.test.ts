@@ -197,7 +197,7 @@ describe('every hour counts once', () => {
   const open: Job['place'] = { ...HARBOUR_LANE, shelter: 'open', lamp: true };
   const layers: SystemLayer[] = [
     { role: 'base', productId: 'orrin-base', coats: 1 },
-    { role: 'clear', productId: 'halden-1k-gloss', coats: 1 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 3 },
   ];
   const schools = { baseToClear: '180' as const };
   /** Steady but for rain, hour by hour of the day in the place's zone. */
@@ -224,7 +224,7 @@ describe('every hour counts once', () => {
     const parts = [panel('a'), panel('b')];
     const twoK: SystemLayer[] = [
       { role: 'base', productId: 'skerry-enamel', coats: 1 },
-      { role: 'clear', productId: 'halden-1k-gloss', coats: 1, only: ['a'] },
+      { role: 'clear', productId: 'halden-1k-gloss', coats: 3, only: ['a'] },
     ];
     const s = planned(
       job(
@@ -233,7 +233,7 @@ describe('every hour counts once', () => {
       ),
     ).sessions[0]!;
     // Handle-dry of both: the base of b (90 min after its coat) is later than nothing, the clear of a is last.
-    expect(s.rounds.map((r) => r.parts.map((x) => x.partId))).toEqual([['a', 'b'], ['a']]);
+    expect(s.rounds.map((r) => r.parts.map((x) => x.partId))).toEqual([['a', 'b'], ['a'], ['a'], ['a']]);
   });
   it('sun that lifts a soft film above 40 °C is a fault after the flash, named as such', () => {
     const hot = steady(27, { cloudFrac: 0 });

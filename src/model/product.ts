@@ -154,6 +154,24 @@ export const productSchema = z.strictObject({
     .optional()
     .describe("activation energy of its cure by its sheet's own pair of times, kJ/mol"),
   hidesUm: z.number().gt(0).max(400).optional().describe('dry film that hides the ground, µm'),
+  filmLeastUm: z
+    .number()
+    .gt(0)
+    .max(1000)
+    .optional()
+    .describe('least dry film that protects, µm; left out means as its kind'),
+  filmMostUm: z
+    .number()
+    .gt(0)
+    .max(5000)
+    .optional()
+    .describe('most dry film in all, µm; left out means as its kind'),
+  filmSessionMostUm: z
+    .number()
+    .gt(0)
+    .max(5000)
+    .optional()
+    .describe('most dry film in one session, µm; left out means as its kind'),
   tipMm: z
     .tuple([z.number().gt(0).max(6), z.number().gt(0).max(6)])
     .optional()

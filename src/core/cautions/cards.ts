@@ -4,6 +4,7 @@
  */
 import type { Caution, Session } from '@/model/plan';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
+import { filmLines, type FilmLine } from '../coating/film-budget';
 import { COLOURED } from '../coating/tint';
 import { schoolOf } from '../coating/schools';
 import { totalAreaM2 } from '../surface/area';
@@ -42,6 +43,14 @@ const isoOf = (c: CautionContext): Params[] =>
 
 const job = (when: JobCaution['when']): JobCaution => ({ of: 'job', when });
 const session = (when: SessionCaution['when']): SessionCaution => ({ of: 'session', when });
+
+/** Films near an end of their budget; those past it stop the plan. */
+const filmCares =
+  (code: FilmLine['code']): JobCaution['when'] =>
+  ({ job: j, system }) =>
+    filmLines(j, system)
+      .filter((l) => l.code === code && l.verdict === 'care')
+      .map((l) => l.params);
 
 /** In the order a plan names them. */
 const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
@@ -87,6 +96,9 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   'matte-not-polished': job(({ job: j }) =>
     once(j.purpose.finish !== 'gloss' && schoolOf(j, 'flatting') === 'flatted', { finish: j.purpose.finish }),
   ),
+  'film-too-thin': job(filmCares('film-too-thin')),
+  'film-too-thick': job(filmCares('film-too-thick')),
+  'film-in-a-session': job(filmCares('film-in-a-session')),
   'primer-shade': job((c) => poorlyHidden(c.job, c.system)),
   'over-budget': job(({ total, job: { budget } }) =>
     once(total > budget.amount, { total, budget: budget.amount, currency: budget.currency }),

@@ -31,7 +31,7 @@ export function poorlyHidden(job: Job, system: System): Caution['params'][] {
     const best = [...PRIMER_SHADES].sort((a, b) => needs(a) - needs(b))[0]!;
     const { coats } = layer;
     const grey = needs(GREY);
-    if (grey <= coats || needs(best) >= grey) return [];
+    if (grey <= coats) return [];
     return [{ product: product.name, coats, grey, shade: best[0], best: needs(best) }];
   });
 }

@@ -5,6 +5,7 @@ import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
+import { filmLines } from './film-budget';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
 import { productIn, type Seam } from '../seams/seam';
@@ -128,7 +129,19 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
     planned.map((l) => productIn(products, l.productId)),
   );
   const uneven = unevenCandy(job, planned, products);
-  return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack, ...uneven] };
+  const film = filmLines(job, { layers: planned, seams, products }).filter((l) => l.verdict === 'no');
+  return {
+    layers: planned,
+    seams,
+    blockers: [
+      ...unknown,
+      ...bare,
+      ...refused,
+      ...stack,
+      ...uneven,
+      ...film.map(({ code, params }) => notice(code, params)),
+    ],
+  };
 }
 
 /** Every coat of candy deepens it: parts of one object with more and fewer of them never match. */

@@ -20,6 +20,9 @@ const IN_ORDER: readonly (readonly [low: Figure, high: Figure])[] = [
   ['tempMinC', 'tempMaxC'],
   ['handleMin', 'cureMin'],
   ['shelfOpenMonths', 'shelfClosedMonths'],
+  ['filmLeastUm', 'filmMostUm'],
+  ['filmUmPerCoat', 'filmMostUm'],
+  ['filmSessionMostUm', 'filmMostUm'],
 ];
 const ENDS = ['itselfForbiddenMin', 'tipMm'] as const;
 

@@ -25,6 +25,10 @@ const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
   'fuel-dissolves-one-pack',
   'heat-needs-rated',
   'candy-uneven',
+  'film-flatted-through',
+  'film-too-thin',
+  'film-too-thick',
+  'film-in-a-session',
   'stack-ends-in-primer',
   'no-system',
 ]);

@@ -1,6 +1,7 @@
 /** What is in the way of a plan, with the way out. */
 import { percentOf } from '../format';
 import { CAUSE_LIMITS, SHELTER_WHERE, groundName } from '../names';
+import { filmSum } from './film-sum';
 import { teller, type Sentences } from './reader';
 
 export const BLOCKERS: Sentences = {
@@ -13,6 +14,14 @@ export const BLOCKERS: Sentences = {
   'fuel-dissolves-one-pack': (p) => `${p.s('product')} dissolves in petrol. Take a 2K clear, or untick fuel.`,
   'candy-uneven': (p) =>
     `${p.s('part')} would get ${p.s('coats')} coats of candy and ${p.s('other')} ${p.s('otherCoats')}: each coat deepens it, so they would not match. Give both the same number.`,
+  'film-flatted-through': (p, f) =>
+    `${p.s('product')}: ${filmSum(p, f)}, less ${f.film(p.n('awayUm'))} flatted and polished off, leaves ${f.film(p.n('restUm'))}; ${f.film(p.n('leastUm'))} must stay. Give it ${p.s('enough')} coats, or leave it as it falls.`,
+  'film-too-thin': (p, f) =>
+    `${p.s('product')}: ${filmSum(p, f)} is too thin to last; ${f.film(p.n('leastUm'))} is its least. Give it ${p.s('enough')} coats.`,
+  'film-too-thick': (p, f) =>
+    `${p.s('product')}: ${filmSum(p, f)} in all is too much; ${f.film(p.n('mostUm'))} is its most. Take coats out.`,
+  'film-in-a-session': (p, f) =>
+    `${p.s('product')}: ${filmSum(p, f)} in one session traps its solvent; ${f.film(p.n('mostUm'))} is the most. Take coats out, or make it two layers with a scuff between.`,
   'heat-needs-rated': (p) =>
     `${p.s('product')} is not rated for heat over 90 °C. Take a heat paint on bare metal.`,
   'stack-ends-in-primer': (p) =>

@@ -3,6 +3,7 @@ import type { CautionCode } from '@/core/cautions/shown';
 import type { Caution } from '@/model/plan';
 import { durationOf, type Format } from '../format';
 import { CAUSE_LIMITS } from '../names';
+import { filmSum } from './film-sum';
 import { teller, type Say } from './reader';
 
 export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
@@ -41,8 +42,17 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
     'Filler cream is peroxide. Goggles and gloves; keep scraps from rags and paint, they can heat up.',
   'matte-not-polished': (p) =>
     `A ${p.s('finish')} clear is never polished. Leave it as it falls, or take gloss.`,
-  'primer-shade': (p) =>
-    `${p.s('product')}: ${p.s('coats')} coats do not hide grey. It takes ${p.s('grey')}; over ${p.s('shade')} primer ${p.s('best')}.`,
+  'film-too-thin': (p, f) =>
+    `Thin film. ${p.s('product')}: ${filmSum(p, f)}; ${f.film(p.n('leastUm'))} is the least that lasts. ${p.s('enough')} coats would do.`,
+  'film-too-thick': (p, f) =>
+    `Thick film. ${p.s('product')}: ${filmSum(p, f)} in all; over ${f.film(p.n('mostUm'))} it cracks and chips sooner.`,
+  'film-in-a-session': (p, f) =>
+    `Thick for one session. ${p.s('product')}: ${filmSum(p, f)}; over ${f.film(p.n('mostUm'))} solvent stays in it. Longer flashes, or two sessions.`,
+  'primer-shade': (p) => {
+    const head = `${p.s('product')}: ${p.s('coats')} coat${p.n('coats') === 1 ? ' does' : 's do'} not hide grey.`;
+    const over = p.n('best') < p.n('grey') ? `; over ${p.s('shade')} primer ${p.s('best')}` : '';
+    return `${head} It takes ${p.s('grey')}${over}.`;
+  },
   'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
   'seam-decided': (p) =>
     `Nobody knows this pair. ${p.s('above')} goes on because of your own test patch: ${p.s('why')}. Begin on the part that is seen least.`,
