@@ -6,6 +6,7 @@ import { planSchema } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
 import { BLOCKERS } from '@/words/sentences/blockers';
 import { CAUTIONS } from '@/words/sentences/cautions';
+import { HAZARD_WORDS } from '@/words/sentences/hazards';
 import { CHECKS } from '@/words/sentences/checks';
 import type { Sentences } from '@/words/sentences/reader';
 import { REASONS, WAYS_OUT } from '@/words/sentences/seams';
@@ -93,7 +94,7 @@ describe('the demo workshop', () => {
           n++;
         }
       for (const c of p.sessions.flatMap((s) => s.tasks.flatMap((t) => t.cautions)))
-        expect(CAUTIONS).toHaveProperty([c]);
+        expect(HAZARD_WORDS).toHaveProperty([c]);
     }
     expect(n).toBeGreaterThan(150);
   });

@@ -7,6 +7,7 @@ import type { Product } from '@/model/product';
 import type { AtPart } from './air/at-part';
 import { airView, type AirView } from './air/view';
 import { assumptionsOf } from './assumptions';
+import { atMoments } from './cautions/at-moments';
 import { cautionsOf } from './cautions/cards';
 import { cautionContext } from './cautions/context';
 import { systemFor } from './coating/system';
@@ -92,8 +93,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     suggested: system.suggested,
     seams: system.seams.map(seamRecord),
     materials,
-    sessions: [...scheduled.sessions],
-    visits: [...scheduled.visits],
+    ...atMoments({ job, system }, scheduled),
     chance: scheduled.chance,
     suits: [...scheduled.suits],
     startOptions: [...scheduled.startOptions],

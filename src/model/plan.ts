@@ -138,7 +138,7 @@ export const taskSchema = z.strictObject({
   handsOn: z.boolean(),
   detail: noticeSchema,
   checks: z.array(noticeSchema),
-  cautions: z.array(z.string()).describe('codes of the plan cautions that belong to this moment'),
+  cautions: z.array(z.string()).describe('hazards said at this moment, as hazard.moment'),
   leftMin: z.number().describe('minutes of the same task that remain after it, for another day'),
 });
 export type Task = z.infer<typeof taskSchema>;

@@ -1,14 +1,16 @@
 /** The plan as plain text, for the terminal and for `--text`. */
 import { coatsText } from './coats';
+import { hazardSeverity } from '@/core/cautions/hazards';
 import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
-import type { Material, Plan, SeamRecord, Session, Visit } from '@/model/plan';
+import type { Material, Plan, SeamRecord, Session, Task, Visit } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, taskName } from './names';
 import { durationOf, percentOf, type Format } from './format';
 import { mixLine } from './mix-line';
 import { say } from './say';
 import { lineName, packName } from './shopping';
 import { sayCaution } from './sentences/cautions';
+import { sayHazard } from './sentences/hazards';
 
 const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = {
   ok: 'ok  ',
@@ -73,13 +75,23 @@ function buyingLines({ cost, materials, consumables }: Plan, f: Format): string[
   ];
 }
 
+/** A task, and what can hurt at its moment. */
+function taskLines(t: Task, f: Format): string[] {
+  const hazards = t.cautions.map((cell) => {
+    const { head, body } = sayHazard(cell);
+    const sign = hazardSeverity(cell) === 'stop' ? '!!' : ' !';
+    return `         ${sign} ${head}${head.endsWith('?') ? '' : '.'} ${body}`.trimEnd();
+  });
+  return [`  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`, ...hazards];
+}
+
 function sessionLines(session: Session, f: Format): string[] {
   const first = session.failures[0];
   const risk = first ? `; risk: ${CAUSE_LIMITS[first.cause] ?? first.cause}` : '';
   return [
     '',
     `${f.dayTime(session.startsAt)} to ${f.time(session.endsAt)}  (${percentOf(session.chance)} %${risk})`,
-    ...session.tasks.map((t) => `  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`),
+    ...session.tasks.flatMap((t) => taskLines(t, f)),
     ...session.mixes.map((m) => `         ${mixLine(m, m.productId, f)}`),
     ...session.activations.map(
       (a) =>
@@ -94,7 +106,7 @@ function visitLines(visit: Visit, f: Format): string[] {
   return [
     '',
     `${f.dayTime(visit.startsAt)} to ${f.time(visit.endsAt)}${left}`,
-    ...visit.tasks.map((t) => `  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`),
+    ...visit.tasks.flatMap((t) => taskLines(t, f)),
   ];
 }
 

@@ -23,11 +23,7 @@ interface SessionCaution {
   readonly of: 'session';
   readonly when: (s: Session) => readonly Params[];
 }
-/** Belongs to single tasks; the run sheet names it there. */
-interface TaskCaution {
-  readonly of: 'task';
-}
-type CautionCard = JobCaution | SessionCaution | TaskCaution;
+type CautionCard = JobCaution | SessionCaution;
 
 /** Over this a matte 1K outdoors streaks to be seen, m². From memory. */
 const LARGE_MATTE_M2 = 0.5;
@@ -35,11 +31,17 @@ const LARGE_MATTE_M2 = 0.5;
 const RISKY_MEMBERS = 5;
 
 const once = (applies: boolean, params: Params = {}): readonly Params[] => (applies ? [params] : []);
-const isoOf = (c: CautionContext): Params[] =>
-  c.stack
-    .filter((p) => p.isocyanate)
-    .map((p) => ({ product: p.name }))
-    .slice(0, 1);
+/** Every product that holds it, by name. */
+const isoNames = (c: CautionContext): Params[] => {
+  const names = [...new Set(c.stack.filter((p) => p.isocyanate).map((p) => p.name))];
+  return names.length > 0 ? [{ product: names.join(', ') }] : [];
+};
+/** One for each kind: what does without it is another for each. */
+const isoKinds = (c: CautionContext): Params[] => {
+  const held = c.stack.filter((p) => p.isocyanate);
+  const kinds = [...new Set(held.map((p) => p.kind))];
+  return kinds.map((kind) => ({ kind, product: held.find((p) => p.kind === kind)!.name }));
+};
 
 const job = (when: JobCaution['when']): JobCaution => ({ of: 'job', when });
 const session = (when: SessionCaution['when']): SessionCaution => ({ of: 'session', when });
@@ -54,8 +56,8 @@ const filmCares =
 
 /** In the order a plan names them. */
 const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
-  isocyanate: job((c) => (c.job.equipment.suppliedAir ? isoOf(c) : [])),
-  'isocyanate-no-air': job((c) => (c.job.equipment.suppliedAir ? [] : isoOf(c))),
+  isocyanate: job((c) => (c.job.equipment.suppliedAir ? isoNames(c) : [])),
+  'isocyanate-no-air': job((c) => (c.job.equipment.suppliedAir ? [] : isoKinds(c))),
   'old-paint-lead': job((c) => once(hasLeadDust(c.job))),
   'rub-test': job((c) => once(hasOldPaint(c.job))),
   'skin-sensitiser': job((c) =>
@@ -132,8 +134,6 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],
   ),
   'two-part-cold': job(coldTwoPart),
-  'can-pressure': { of: 'task' },
-  'sanding-dust': { of: 'task' },
 };
 
 const ALL = Object.entries(CAUTION_CARDS) as readonly [CautionCode, CautionCard][];

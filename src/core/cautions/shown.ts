@@ -48,8 +48,6 @@ export const SHOWN = {
   'night-after': mind({ window: 5, 'spray-day': 8 }),
   'two-part-cold': mind({ window: 10, 'spray-day': 10 }),
   'cold-cure': mind({ window: 9, 'spray-day': 9 }),
-  'can-pressure': mind({}),
-  'sanding-dust': mind({}),
 } satisfies Readonly<Record<string, Shown>>;
 export type CautionCode = keyof typeof SHOWN;
 

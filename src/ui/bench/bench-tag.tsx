@@ -2,7 +2,7 @@
 /** The tag of the bench: the next window over all jobs, what to buy, hours of work, a clash, what to mind. */
 import Link from 'next/link';
 import type { BenchJob } from '@/usecases/bench';
-import { CautionBox } from '../parts/caution';
+import { CautionList } from '../parts/caution';
 import { MindSign } from '../parts/icons';
 import { BudgetBar, OddsMarks } from '../shell/odds-and-budget';
 import { TagPlate } from '../shell/tag-plate';
@@ -90,12 +90,10 @@ function ClashNote({ clash }: { clash: Clash }) {
 }
 
 function StopCautions({ job }: { job: BenchJob }) {
-  const stops = job.plan.cautions.filter((c) => c.severity === 'stop').slice(0, 2);
+  const stops = job.plan.cautions.filter((c) => c.severity === 'stop');
   return (
     <div className="vsec cauts">
-      {stops.map((c) => (
-        <CautionBox key={c.code} caution={c} />
-      ))}
+      <CautionList cautions={stops} atOnce={2} />
     </div>
   );
 }

@@ -3,7 +3,7 @@
 import type { Plan, Session } from '@/model/plan';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { ProvenanceMark } from '../parts/mark';
-import { CautionBox } from '../parts/caution';
+import { CautionList } from '../parts/caution';
 import { useFormat } from '../theme/providers';
 import {
   chainText,
@@ -34,9 +34,7 @@ export function Verdict({ plan, session, stage }: VerdictProps) {
       <HandsOn plan={plan} />
       {cautions.length > 0 && (
         <div className="vsec cauts">
-          {cautions.map((c) => (
-            <CautionBox key={c.code + JSON.stringify(c.params)} caution={c} />
-          ))}
+          <CautionList cautions={cautions} atOnce={2} />
         </div>
       )}
     </TagPlate>

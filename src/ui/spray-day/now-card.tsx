@@ -6,6 +6,7 @@ import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
 import { sayTask } from '@/words/sentences/tasks';
+import { Hazards } from '../parts/hazards';
 import { HoldButton } from '../parts/hold-button';
 import {
   doneLabel,
@@ -49,6 +50,7 @@ export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone,
       {now.share !== null && !now.ready && <WaitBar share={now.share} />}
       <h2>{now.ready ? title : <AtItsHour task={task} title={title} soon={now.soon} f={f} />}</h2>
       <p>{sayTask(task.detail, f)}</p>
+      <Hazards key={task.id} cells={task.cautions} open />
       {activated && <Pot pot={activated} nowMs={nowMs} ends={f.dayTime(isoOf(activated.endMs, tz))} />}
       {tiles}
       <DoneButton task={task} now={now} label={doneLabel(task, title)} onDone={onDone} />

@@ -1,17 +1,16 @@
 'use client';
 /** One task of the run sheet: its time, what to do, what to check, a tick for it and for parts by themselves. */
 import Button from '@mui/material/Button';
-import { severityOf } from '@/core/cautions/shown';
 import { partTaskId } from '@/core/schedule/work/tick';
 import type { Task } from '@/model/plan';
 import { sayCheck } from '@/words/sentences/checks';
 import { sayTask } from '@/words/sentences/tasks';
 import { useDesk } from '../desk/job-desk';
-import { CautionBox } from '../parts/caution';
+import { Hazards } from '../parts/hazards';
 import { HoldButton } from '../parts/hold-button';
 import { TaskIcon } from '../parts/icons';
 import { useFormat } from '../theme/providers';
-import { rowButton, showsCaution, titled } from '../views/spray-day';
+import { rowButton, titled } from '../views/spray-day';
 
 interface TaskRowProps {
   readonly task: Task;
@@ -52,7 +51,6 @@ export function TaskRow({ task, isNext, parts = [], onTick }: TaskRowProps) {
 
 function HowTo({ task }: { task: Task }) {
   const f = useFormat();
-  const { plan } = useDesk();
   return (
     <>
       <p>{sayTask(task.detail, f)}</p>
@@ -63,13 +61,7 @@ function HowTo({ task }: { task: Task }) {
           ))}
         </ul>
       )}
-      {showsCaution(task, plan) && (
-        <div className="cauts" style={{ marginTop: 8, maxWidth: 460 }}>
-          {task.cautions.slice(0, 1).map((code) => (
-            <CautionBox key={code} caution={{ code, severity: severityOf(code), params: {} }} />
-          ))}
-        </div>
-      )}
+      <Hazards cells={task.cautions} />
     </>
   );
 }

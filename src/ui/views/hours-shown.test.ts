@@ -30,7 +30,6 @@ import {
   potLeft,
   rowButton,
   runningPot,
-  showsCaution,
   soonText,
   timerText,
   waitLabel,
@@ -387,12 +386,7 @@ describe('the spray day', () => {
     );
     expect(next).toMatch(/^Handle-dry, Sun 17 May\..* May be sanded from Mon 18 May, 09:00\.$/);
   });
-  it('a caution is read before a pot is opened, and before old paint is sanded', () => {
-    const cautions = [{ code: 'old-paint-lead', params: {} }] as never;
-    expect(showsCaution(task({ kind: 'activate' }), { ...plan, cautions: [] })).toBe(true);
-    expect(showsCaution(task({ kind: 'sand' }), { ...plan, cautions })).toBe(true);
-    expect(showsCaution(task({ kind: 'sand' }), { ...plan, cautions: [] })).toBe(false);
-    expect(showsCaution(task({ kind: 'mask' }), { ...plan, cautions })).toBe(false);
+  it('what is in the way is mended where it belongs', () => {
     expect(mendingStage({ ...plan, blockers: [{ code: 'seam-no', params: {} }] })).toBe('build-up');
     expect(mendingStage({ ...plan, blockers: [{ code: 'no-window', params: {} }] })).toBe('window');
   });

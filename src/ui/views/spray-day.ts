@@ -114,12 +114,6 @@ export function handleLine(session: Session, plan: Plan, products: readonly Prod
 
 export const dayCautions = (plan: Plan): Caution[] => cautionsAt('spray-day', plan.cautions);
 
-/** A caution is read before the first pot is opened, and before old paint is sanded. */
-export function showsCaution(task: Task, plan: Plan): boolean {
-  if (task.kind === 'activate') return !task.id.includes('~');
-  return task.kind === 'sand' && plan.cautions.some((c) => c.code === 'old-paint-lead');
-}
-
 const two = (n: number): string => String(n).padStart(2, '0');
 /** 8:52 under an hour, in words above. @param ms left, never shown below zero */
 export function timerText(ms: number): string {

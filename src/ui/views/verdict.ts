@@ -5,7 +5,6 @@ import type { Caution, Plan, Session } from '@/model/plan';
 import { percentOf, type Format } from '@/words/format';
 import { CONDITION_NAMES, substrateInSentence } from '@/words/names';
 
-const CAUTIONS_SHOWN = 3;
 const SURFACES_SHOWN = 2;
 const BLOCKERS_SHOWN = 3;
 
@@ -64,7 +63,7 @@ export function moneyLine({ cost }: Plan, f: Format): string {
 export function stageCautions(plan: Plan, stage: string): Caution[] {
   const moment = MOMENTS.find((m) => m === stage);
   if (!moment || moment === 'spray-day') return [];
-  return cautionsAt(moment, plan.cautions).slice(0, CAUTIONS_SHOWN);
+  return cautionsAt(moment, plan.cautions);
 }
 
 /** Where the budget ends and what it comes to, as shares of the width of the bar, 0…1. */

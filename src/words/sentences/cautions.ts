@@ -4,12 +4,21 @@ import type { Caution } from '@/model/plan';
 import { durationOf, type Format } from '../format';
 import { CAUSE_LIMITS } from '../names';
 import { filmSum } from './film-sum';
+import { headAndBody, type Told } from './head';
 import { teller, type Say } from './reader';
 
+/** What does the work of a product without its isocyanate. */
+const INSTEAD: Readonly<Record<string, string>> = {
+  surfacer: 'a 1K filler primer',
+  sealer: 'a 1K filler primer, or no sealer',
+  'single-stage': 'a 1K base with a 1K clear, or an enamel',
+  clear: 'a 1K clear',
+};
+
 export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
-  isocyanate: () => 'Isocyanate in the clear. Air-fed mask, skin covered, nobody downwind.',
+  isocyanate: (p) => `Isocyanate in ${p.s('product')}. Air-fed mask, skin covered, nobody downwind.`,
   'isocyanate-no-air': (p) =>
-    `${p.s('product')} holds isocyanate. Without air-fed protection take a 1K clear, or a paint shop.`,
+    `${p.s('product')} holds isocyanate. Without air-fed protection take ${INSTEAD[p.s('kind')] ?? 'a one-part product'}, or a paint shop.`,
   'old-paint-lead': () =>
     'Lead in old paint? Swab it. If so: wet only, masked, no children near; bag the dust.',
   'rub-test': () => 'Rub test first. Old paint may lift under fresh solvent.',
@@ -17,9 +26,6 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'etch-acid': () => 'Etch primer is acid. Goggles and gloves, rinse splashes at once.',
   'solvent-vapour': () => 'Solvent vapour. Vapour and particle filter as the sheet says, air moving through.',
   ignition: () => 'Vapour burns. No flame, heater, pilot light, charger or motor within reach of it.',
-  'can-pressure': () =>
-    'Cans burst when hot. Bring them to 20–25 °C in hand-warm water only, never over 50 °C.',
-  'sanding-dust': () => 'Sanding dust. P3 dust mask, eyes covered, wet where you can.',
   'test-card': (p) => `Several makers in one stack (${p.s('makers')}). Spray a test card first.`,
   'finish-differs': (p) =>
     `${p.s('product')} dries ${p.s('gloss')}, the job asks for ${p.s('finish')}. Swap one.`,
@@ -66,12 +72,5 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
 
 const tell = teller(CAUTIONS);
 
-/** The first sentence is the heading, the rest its body. */
-export function sayCaution(
-  caution: Pick<Caution, 'code' | 'params'>,
-  f: Format,
-): { readonly head: string; readonly body: string } {
-  const text = tell(caution, f);
-  const cut = /^.*?[.?](?= )/.exec(text)?.[0] ?? text;
-  return { head: cut.replace(/\.$/, ''), body: text.slice(cut.length).trim() };
-}
+export const sayCaution = (caution: Pick<Caution, 'code' | 'params'>, f: Format): Told =>
+  headAndBody(tell(caution, f));

@@ -8,13 +8,14 @@ import {
   no,
   ok,
   over,
+  overChem,
   sanded,
   sandedWet,
   scuffed,
   unknown,
   type RuleCard,
 } from './card';
-import { COLOURS, LACQUERS, LEVELLERS, PRIMERS, TOPS, TWO_PART } from './groups';
+import { COLOURS, LACQUERS, LEVELLERS, ONE_PART, PRIMERS, TOPS, TWO_PART } from './groups';
 
 const PROMOTER = over(['adhesion-promoter']);
 const SEALED_WOOD = over(['wood-sealer']);
@@ -33,7 +34,7 @@ const SOLVENT_COLOUR = goesOf(COLOURS, [...LACQUERS, '1k-alkyd']);
 // prettier-ignore
 export const PRIMED_CARDS: readonly RuleCard[] = [
   no('polyester-over-etch', ETCH, POLYESTER, 'epoxy-instead'),
-  no('polyester-over-one-pack', { product: { chemistry: ['1k-acrylic', '1k-nitro', '1k-alkyd', 'shellac', 'cpo', 'waterborne'] } }, POLYESTER, 'strip-or-epoxy'),
+  no('polyester-over-one-pack', overChem(...ONE_PART), POLYESTER, 'strip-or-epoxy'),
   ok('polyester-on-epoxy', EPOXY, POLYESTER, scuffed(180)),
   ok('polyester-again', SPRAY_FILLER, POLYESTER, sanded(120)),
   unknown('polyester-over-two-part-primer', over(['surfacer', 'sealer'], ['2k-urethane']), POLYESTER),

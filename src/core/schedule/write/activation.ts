@@ -46,12 +46,6 @@ function checksOf(product: Product, nth: number, onWetFilm: boolean): Notice[] {
   ];
 }
 
-function cautionsOf(p: Product): string[] {
-  const pressure = p.carrier === 'gun' ? [] : ['can-pressure'];
-  if (p.isocyanate) return ['isocyanate', ...pressure];
-  return p.potLifeMin === undefined ? pressure : [...pressure, 'skin-sensitiser'];
-}
-
 /** Hardener and reducer for the hour; nothing to choose for what comes ready. */
 function gradeOf(sheet: Sheet, { product }: CoatStep, atMs: number): Mix['grade'] {
   if (!product.mix || (product.mix.hardener <= 0 && product.mix.reducer <= 0)) return null;
@@ -72,7 +66,6 @@ export function writePot(sheet: Sheet, step: CoatStep, pot: RunPot, onWetFilm: b
     handsOn: true,
     detail: detailOf(product, pot, nth),
     checks: checksOf(product, nth, onWetFilm),
-    cautions: cautionsOf(product),
   };
   put(sheet, task, pot.fromMs, pot.toMs);
   if (product.carrier === 'gun') sheet.mixes.push(mixOf(sheet, { id, grade, product }, pot));

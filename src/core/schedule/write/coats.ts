@@ -7,7 +7,7 @@ import { MINUTE } from '../../time/instant';
 import type { RunPart } from '../judge/run';
 import { TACK_MIN, type Film } from '../work/draft';
 import { writePot } from './activation';
-import { prepCard } from './preparation';
+import { checksAfter } from './preparation';
 import { airAt, notice, put, round1, type Sheet } from './sheet';
 
 const MANNER: Readonly<Record<Character, string>> = {
@@ -125,7 +125,6 @@ function writeCoat(sheet: Sheet, k: number): void {
         minutes: pieces.length === 1 ? coatStep.minutes : minutes,
       }),
       checks: i === 0 ? checksOf(sheet, k, piece.fromMs) : [],
-      cautions: [product.isocyanate ? 'isocyanate' : 'solvent-vapour', 'ignition'],
     };
     put(sheet, task, piece.fromMs, piece.toMs);
   });
@@ -140,7 +139,7 @@ function writeHands(sheet: Sheet, k: number, onWetFilm: boolean): number {
     const hands = trace!.hands.find((h) => h.task === between.task)!;
     const { id, kind, detail, partIds } = between.task;
     const task = { id, kind, detail, partIds: [...partIds], layerId: step.layerId, handsOn: true };
-    put(sheet, { ...task, ...prepCard(between.task) }, hands.startMs, hands.endMs);
+    put(sheet, { ...task, checks: checksAfter(between.task) }, hands.startMs, hands.endMs);
     firstMs = Math.min(firstMs, hands.startMs);
   }
   for (const pot of trace!.pots.filter((p) => p.step === k)) {
@@ -178,8 +177,7 @@ function writeRinses(sheet: Sheet): void {
       product: step.product.name,
       ml: GUN_WASH_ML,
     });
-    const cautions = [step.product.isocyanate ? 'isocyanate' : 'solvent-vapour'];
-    put(sheet, { id, kind: 'rinse', layerId: step.layerId, handsOn: true, detail, cautions }, startMs, endMs);
+    put(sheet, { id, kind: 'rinse', layerId: step.layerId, handsOn: true, detail }, startMs, endMs);
   }
 }
 

@@ -13,46 +13,34 @@ const BEFORE_LAST: ReadonlySet<string> = new Set([
   'rung-next',
 ]);
 
-interface PrepCard {
-  readonly checks: readonly string[];
-  readonly cautions: readonly string[];
-}
-const NOTHING: PrepCard = { checks: [], cautions: [] };
-const PREP_CARDS: Partial<Record<TaskKind, PrepCard>> = {
-  sand: { checks: ['check-no-shine', 'check-edges'], cautions: ['sanding-dust'] },
-  fill: { checks: [], cautions: ['filler-peroxide'] },
-  clean: { checks: ['check-dry-cloth'], cautions: ['solvent-vapour'] },
-  mask: { checks: ['check-cover-all'], cautions: [] },
-  tack: { checks: ['check-can-warm', 'check-test-card'], cautions: [] },
-  shop: { checks: ['check-bought'], cautions: [] },
-  tape: { checks: ['check-tape-edge'], cautions: [] },
+const BY_KIND: Partial<Record<TaskKind, readonly string[]>> = {
+  sand: ['check-no-shine', 'check-edges'],
+  clean: ['check-dry-cloth'],
+  mask: ['check-cover-all'],
+  tack: ['check-can-warm', 'check-test-card'],
+  shop: ['check-bought'],
+  tape: ['check-tape-edge'],
 };
 
 /** What asks for other things than its kind. */
-const BY_CODE: Readonly<Record<string, PrepCard>> = {
-  vacuum: { checks: [], cautions: [] },
-  'dent-key': { checks: [], cautions: ['sanding-dust'] },
-  'dent-key-metal': { checks: [], cautions: ['sanding-dust'] },
-  'dent-key-plastic': { checks: [], cautions: ['sanding-dust'] },
-  'dent-key-epoxy': { checks: [], cautions: ['sanding-dust'] },
-  wash: { checks: ['check-water-sheets'], cautions: [] },
-  'rust-convert': { checks: [], cautions: ['etch-acid'] },
-  'rust-rinse': { checks: [], cautions: ['etch-acid'] },
-  'rust-dry': { checks: ['check-dry-now'], cautions: [] },
-  'tack-and-card': { checks: ['check-test-card'], cautions: [] },
-  'blow-only': { checks: ['check-test-card'], cautions: [] },
+const BY_CODE: Readonly<Record<string, readonly string[]>> = {
+  vacuum: [],
+  'dent-key': [],
+  'dent-key-metal': [],
+  'dent-key-plastic': [],
+  'dent-key-epoxy': [],
+  wash: ['check-water-sheets'],
+  'rust-convert': [],
+  'rust-rinse': [],
+  'rust-dry': ['check-dry-now'],
+  'tack-and-card': ['check-test-card'],
+  'blow-only': ['check-test-card'],
 };
 
-/** What is checked after a preparation task, and what is careful at it. */
-export function prepCard({ kind, detail }: Pick<PrepStep, 'kind' | 'detail'>): {
-  checks: Notice[];
-  cautions: string[];
-} {
-  const card = BY_CODE[detail.code] ?? PREP_CARDS[kind] ?? NOTHING;
-  return {
-    checks: BEFORE_LAST.has(detail.code) ? [] : card.checks.map((c) => notice(c)),
-    cautions: [...card.cautions],
-  };
+/** What is checked after a preparation task, before going on. */
+export function checksAfter({ kind, detail }: Pick<PrepStep, 'kind' | 'detail'>): Notice[] {
+  if (BEFORE_LAST.has(detail.code)) return [];
+  return (BY_CODE[detail.code] ?? BY_KIND[kind] ?? []).map((code) => notice(code));
 }
 
 /** @returns when the painter is free again, ms */
@@ -61,7 +49,8 @@ export function writePreparation(sheet: Sheet): number {
   for (const step of sheet.draft.prep) {
     const { id, kind, minutes, detail, partIds } = step;
     const endMs = minutesLater(atMs, minutes);
-    put(sheet, { id, kind, handsOn: true, detail, partIds: [...partIds], ...prepCard(step) }, atMs, endMs);
+    const checks = checksAfter(step);
+    put(sheet, { id, kind, handsOn: true, detail, partIds: [...partIds], checks }, atMs, endMs);
     atMs = endMs;
   }
   return atMs;

@@ -41,12 +41,13 @@ export function newSheet(
   };
 }
 
-type NewTask = Pick<Task, 'id' | 'kind' | 'handsOn' | 'detail'> & Partial<Task>;
+type NewTask = Pick<Task, 'id' | 'kind' | 'handsOn' | 'detail'> &
+  Partial<Pick<Task, 'layerId' | 'coat' | 'partIds' | 'checks'>>;
 
-/** Adds a task. What is left out belongs to no layer and no part, and has no checks and cautions. */
+/** Adds a task. What is left out belongs to no layer and no part, and has no checks; its hazards come later. */
 export function put(sheet: Sheet, task: NewTask, fromMs: number, toMs: number): void {
   const { id, kind, layerId = null, coat = null, partIds = [], handsOn, detail } = task;
-  const { checks = [], cautions = [] } = task;
+  const { checks = [] } = task;
   const span = { startsAt: sheet.iso(fromMs), endsAt: sheet.iso(toMs) };
   sheet.tasks.push({
     id,
@@ -57,7 +58,7 @@ export function put(sheet: Sheet, task: NewTask, fromMs: number, toMs: number): 
     handsOn,
     detail,
     checks,
-    cautions,
+    cautions: [],
     leftMin: 0,
     ...span,
   });

@@ -9,7 +9,7 @@ import type { Chain } from '../search/chains';
 import { UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
 import { placeWork, type HandHours, type Piece } from '../work/hands';
 import { unmaskStep } from '../work/unmask';
-import { prepCard } from './preparation';
+import { checksAfter } from './preparation';
 
 export interface WrittenVisit {
   readonly visit: Visit;
@@ -24,7 +24,6 @@ const PAUSE_MS = MINUTE;
 /** A task of another day. A piece of one that goes on later has an id of its own and says what is left. */
 function taskOf({ step, startMs, endMs, leftMin }: Piece, nth: number, tz: string): Task {
   const { id, kind, detail, partIds } = step;
-  const { checks, cautions } = prepCard(step);
   return {
     id: leftMin > 0 || nth > 0 ? `${id}~${nth + 1}` : id,
     kind,
@@ -35,8 +34,8 @@ function taskOf({ step, startMs, endMs, leftMin }: Piece, nth: number, tz: strin
     endsAt: isoOf(endMs, tz),
     handsOn: true,
     detail,
-    checks: leftMin > 0 ? [] : checks,
-    cautions,
+    checks: leftMin > 0 ? [] : checksAfter(step),
+    cautions: [],
     leftMin,
   };
 }

@@ -1,0 +1,10 @@
+/** A text whose first sentence is its heading. */
+export interface Told {
+  readonly head: string;
+  readonly body: string;
+}
+
+export function headAndBody(text: string): Told {
+  const head = /^.*?[.?](?= )/.exec(text)?.[0] ?? text;
+  return { head: head.replace(/\.$/, ''), body: text.slice(head.length).trim() };
+}
