@@ -43,17 +43,23 @@ function windowState(job: Job, plan: Plan, stoppedBefore: boolean): StageState {
   return stoppedBefore ? 'open' : 'stop';
 }
 
+/** What is named at the surface and never planned. */
+const SURFACE_STOP = 'not-planned';
+
 /** Where what is in the way can be mended. */
-export const mendingStage = (plan: Pick<Plan, 'blockers'>): StageId =>
-  plan.blockers.some((b) => BUILD_UP_STOPS.has(b.code)) ? 'build-up' : 'window';
+export function mendingStage({ blockers }: Pick<Plan, 'blockers'>): StageId {
+  if (blockers.some((b) => b.code === SURFACE_STOP)) return 'surface';
+  return blockers.some((b) => BUILD_UP_STOPS.has(b.code)) ? 'build-up' : 'window';
+}
 
 /** A word for each stage: done, open or stopped. */
 export function stageStates(job: Job, plan: Plan): Readonly<Record<StageId, StageState>> {
-  const stopped = mendingStage(plan) === 'build-up';
+  const stopsAt = plan.blockers.length > 0 ? mendingStage(plan) : null;
+  const stopped = stopsAt === 'build-up' || stopsAt === 'surface';
   const sprayed = hasCoats(job);
   return {
-    surface: 'done',
-    'build-up': stopped ? 'stop' : doneIf(job.system !== undefined || sprayed),
+    surface: stopsAt === 'surface' ? 'stop' : 'done',
+    'build-up': stopsAt === 'build-up' ? 'stop' : doneIf(job.system !== undefined || sprayed),
     materials: doneIf(!stopped && sprayed),
     window: windowState(job, plan, stopped),
     'spray-day': doneIf(plan.kind === 'planned' && plan.sessions.length === 0),
@@ -65,6 +71,7 @@ export function stageStates(job: Job, plan: Plan): Readonly<Record<StageId, Stag
 export function currentStage(job: Job, plan: Plan): StageId {
   if (isClosed(job)) return 'log';
   const states = stageStates(job, plan);
+  if (states.surface === 'stop') return 'surface';
   if (states['build-up'] === 'stop') return 'build-up';
   if (states.window === 'stop') return 'window';
   if (plan.sessions.length === 0) return 'log';
