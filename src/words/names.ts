@@ -198,6 +198,8 @@ export const COLOUR_KIND_NAMES: Readonly<Record<Purpose['colour']['kind'], strin
 export const EXPOSURE_NAMES: Readonly<Record<Purpose['exposure'][number], string>> = {
   sun: 'sun',
   fuel: 'fuel',
+  'brake-fluid': 'brake fluid',
+  oil: 'hot oil',
   heat: 'heat over 90 °C',
   'stone-chips': 'stone chips',
   flex: 'flexing',

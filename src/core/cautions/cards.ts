@@ -46,6 +46,12 @@ const isoKinds = (c: CautionContext): Params[] => {
 const job = (when: JobCaution['when']): JobCaution => ({ of: 'job', when });
 const session = (when: SessionCaution['when']): SessionCaution => ({ of: 'session', when });
 
+/** The top, where what it meets softens it in time. */
+const attacked = ({ top, job: { purpose } }: CautionContext, by: 'brake-fluid' | 'oil'): readonly Params[] =>
+  top && purpose.exposure.includes(by) && CHEMISTRY_CARDS[top.chemistry].attackedBy.includes(by)
+    ? [{ product: top.name }]
+    : [];
+
 /** Films near an end of their budget; those past it stop the plan. */
 const filmCares =
   (code: FilmLine['code']): JobCaution['when'] =>
@@ -117,6 +123,8 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     const outside = j.purpose.exposure.includes('sun') && totalAreaM2(j.parts) > LARGE_MATTE_M2;
     return once(onePackTop && outside, { product: top.name });
   }),
+  'brake-fluid': job((c) => attacked(c, 'brake-fluid')),
+  'hot-oil': job((c) => attacked(c, 'oil')),
   flexing: job((c) => once(isFlexed(c.job))),
   'chips-one-pack': job(({ top, onePackTop, job: { purpose } }) => {
     if (!top || top.kind !== 'clear') return [];

@@ -2,7 +2,7 @@
 import type { Job } from '@/model/job';
 import type { Caution, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { CHEMISTRY_CARDS, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
+import { isFuelProof, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
 import { isPainted, isPlastic } from '@/model/substrates';
 import { productIn, type System } from '../seams/seam';
 import { instantOf } from '../time/instant';
@@ -36,7 +36,7 @@ export function cautionContext(
     total,
     stack,
     top,
-    onePackTop: top !== undefined && !CHEMISTRY_CARDS[top.chemistry].fuelProof,
+    onePackTop: top !== undefined && !isFuelProof(top),
     makers: [...new Set(stack.flatMap((p) => (p.maker ? [p.maker] : [])))],
   };
 }

@@ -41,6 +41,8 @@ export const SHOWN = {
   'over-budget': mind({ materials: 1 }),
   'past-deadline': mind({ window: 2 }),
   'matte-outdoors': mind({ 'build-up': 8 }),
+  'brake-fluid': mind({ 'build-up': 9 }),
+  'hot-oil': mind({ 'build-up': 9 }),
   flexing: mind({ 'build-up': 9 }),
   'chips-one-pack': mind({ 'build-up': 10 }),
   'session-risk': mind({ window: 6 }),

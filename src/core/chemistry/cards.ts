@@ -1,6 +1,6 @@
 /**
  * What follows from a product's chemistry alone, one card each: how many parts it is mixed from,
- * what makes it hard, what ends the time for another coat of itself, what petrol does to it, and
+ * what makes it hard, what ends the time for another coat of itself, what it does not stand, and
  * which hazards it carries whatever its kind. A new chemistry does not compile until it has a card.
  * Common practice, no source, unless a line says otherwise.
  */
@@ -22,7 +22,8 @@ export interface ChemistryCard {
    * inside a span.
    */
   readonly itself: 'dissolves' | 'bonds' | 'lifts';
-  readonly fuelProof: boolean;
+  /** What it may meet in service that softens or lifts its film. */
+  readonly attackedBy: readonly ('fuel' | 'brake-fluid' | 'oil')[];
   /** Codes of the cautions that belong to the chemistry itself. */
   readonly hazards: readonly string[];
 }
@@ -32,7 +33,7 @@ const LACQUER = {
   flashes: 'evaporation',
   hardens: 'evaporation',
   itself: 'dissolves',
-  fuelProof: false,
+  attackedBy: ['fuel', 'brake-fluid', 'oil'],
   hazards: [],
 } as const;
 const REACTS = {
@@ -40,7 +41,7 @@ const REACTS = {
   flashes: 'evaporation',
   hardens: 'cure',
   itself: 'bonds',
-  fuelProof: true,
+  attackedBy: ['brake-fluid'],
   hazards: [],
 } as const;
 
@@ -52,14 +53,14 @@ export const CHEMISTRY_CARDS: Readonly<Record<Chemistry, ChemistryCard>> = {
   '1k-nitro': { ...LACQUER, hazards: ['nitro-dust'] },
   // Oxidises; counted as cure (ASSUMED, slower still in damp). Its second coat lifts between about an hour
   // and two days.
-  '1k-alkyd': { ...LACQUER, hardens: 'cure', itself: 'lifts' },
+  '1k-alkyd': { ...LACQUER, hardens: 'cure', itself: 'lifts', attackedBy: ['fuel', 'brake-fluid'] },
   '2k-urethane': REACTS,
   '2k-epoxy': { ...REACTS, hazards: ['skin-sensitiser'] },
-  polyester: { ...REACTS, fuelProof: false },
+  polyester: { ...REACTS, attackedBy: ['fuel', 'brake-fluid'] },
   etch: { ...LACQUER, itself: 'bonds' },
   cpo: { ...LACQUER, itself: 'bonds' },
   // Dry to the touch by solvent, hard only by heat; counted as cure.
-  silicone: { ...LACQUER, hardens: 'cure' },
+  silicone: { ...LACQUER, hardens: 'cure', attackedBy: ['fuel', 'brake-fluid'] },
   // Spirit leaves and the resin stays: nothing reacts.
   shellac: LACQUER,
   waterborne: { ...LACQUER, flashes: 'water', hardens: 'water' },
@@ -72,3 +73,6 @@ export function isTwoPart(product: Pick<Product, 'chemistry'>): boolean {
 
 /** Two-part and epoxy under this cure slowly and dull, whatever their sheet allows, °C. Common practice. */
 export const TWO_PART_COMFORT_C = 15;
+
+export const isFuelProof = ({ chemistry }: Pick<Product, 'chemistry'>): boolean =>
+  !CHEMISTRY_CARDS[chemistry].attackedBy.includes('fuel');

@@ -4,7 +4,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
-import { CHEMISTRY_CARDS } from '../chemistry/cards';
+import { CHEMISTRY_CARDS, isTwoPart } from '../chemistry/cards';
 import { filmLines } from './film-budget';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
@@ -127,6 +127,7 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
   const stack = stackBlockers(
     job,
     planned.map((l) => productIn(products, l.productId)),
+    topsOf(job, planned, products),
   );
   const uneven = unevenCandy(job, planned, products);
   const film = filmLines(job, { layers: planned, seams, products }).filter((l) => l.verdict === 'no');
@@ -173,16 +174,33 @@ const PRIMERS: ReadonlySet<Product['kind']> = new Set([
 /** Hottest service, °C, of what is not rated for heat. */
 const UNRATED_C = 90;
 
+/** Products that end up on top, each once. */
+function topsOf(job: Job, planned: readonly PlanLayer[], products: Products): Product[] {
+  const tops = job.parts.flatMap((p) => planned.filter((l) => l.partIds.includes(p.id)).slice(-1));
+  return [...new Set(tops.map((l) => productIn(products, l.productId)))];
+}
+
+/** What a top meets in service and does not stand, by what it meets. */
+const DISSOLVED_BY = { fuel: 'fuel-dissolves-one-pack', 'brake-fluid': 'brake-fluid-strips' } as const;
+
+/** Brake fluid attacks two-part paint too: that is a word of care, and only one-part paint is refused. */
+const isDissolved = (top: Product, by: keyof typeof DISSOLVED_BY): boolean =>
+  CHEMISTRY_CARDS[top.chemistry].attackedBy.includes(by) && (by === 'fuel' || !isTwoPart(top));
+
 /** Faults of the stack that no single seam shows: service the top or any layer cannot take. */
-function stackBlockers(job: Job, stack: readonly Product[]): Notice[] {
-  const out: Notice[] = [];
-  const top = stack.at(-1);
-  if (!top) return out;
-  const { exposure } = job.purpose;
-  if (exposure.includes('fuel') && !CHEMISTRY_CARDS[top.chemistry].fuelProof)
-    out.push(notice('fuel-dissolves-one-pack', { product: top.name }));
+function stackBlockers({ purpose }: Job, stack: readonly Product[], tops: readonly Product[]): Notice[] {
+  const meets = (what: keyof typeof DISSOLVED_BY | 'heat'): boolean => purpose.exposure.includes(what);
+  const dissolved = (['fuel', 'brake-fluid'] as const)
+    .filter(meets)
+    .flatMap((what) =>
+      tops
+        .filter((top) => isDissolved(top, what))
+        .map((top) => notice(DISSOLVED_BY[what], { product: top.name })),
+    );
   const cold = stack.find((p) => (p.heatRatedC ?? UNRATED_C) <= UNRATED_C);
-  if (exposure.includes('heat') && cold) out.push(notice('heat-needs-rated', { product: cold.name }));
-  if (PRIMERS.has(top.kind)) out.push(notice('stack-ends-in-primer', { product: top.name }));
-  return out;
+  const hot = meets('heat') && cold ? [notice('heat-needs-rated', { product: cold.name })] : [];
+  const last = stack.at(-1);
+  const primer =
+    last && PRIMERS.has(last.kind) ? [notice('stack-ends-in-primer', { product: last.name })] : [];
+  return [...dissolved, ...hot, ...primer];
 }

@@ -37,6 +37,7 @@ export function TaskRow({ task, isNext, parts = [], onTick }: TaskRowProps) {
       <div>
         <p className="what">{wait ? sayTask(task.detail, f) : title}</p>
         {!wait && <HowTo task={task} />}
+        <Hazards cells={task.cautions} />
         {onTick && isNext && parts.length > 1 && <PartTicks task={task} parts={parts} onTick={onTick} />}
       </div>
       <span className="act">
@@ -61,7 +62,6 @@ function HowTo({ task }: { task: Task }) {
           ))}
         </ul>
       )}
-      <Hazards cells={task.cautions} />
     </>
   );
 }

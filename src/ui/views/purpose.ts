@@ -24,6 +24,7 @@ function afterFinish(job: Job, plan: Plan, f: Pick<Format, 'film'>): string {
 
 function afterExposure({ exposure }: Purpose): string {
   if (exposure.includes('fuel')) return '2K clear; petrol dissolves 1K';
+  if (exposure.includes('brake-fluid')) return 'two-part top; brake fluid strips 1K';
   return exposure.includes('heat') ? 'heat paint on bare metal' : '';
 }
 

@@ -23,6 +23,7 @@ const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
   'product-unknown',
   'part-without-layer',
   'fuel-dissolves-one-pack',
+  'brake-fluid-strips',
   'heat-needs-rated',
   'candy-uneven',
   'film-flatted-through',

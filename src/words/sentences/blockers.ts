@@ -15,6 +15,8 @@ export const BLOCKERS: Sentences = {
   'seam-unknown': (p) =>
     `Whether ${groundName(p.s('below'))} carries ${p.s('above')} nobody knows. Spray a test patch and write down what you decide, or change one of the two.`,
   'fuel-dissolves-one-pack': (p) => `${p.s('product')} dissolves in petrol. Take a 2K clear, or untick fuel.`,
+  'brake-fluid-strips': (p) =>
+    `${p.s('product')} comes off in brake fluid. Take a two-part top, which stands it for minutes, or untick brake fluid.`,
   'candy-uneven': (p) =>
     `${p.s('part')} would get ${p.s('coats')} coats of candy and ${p.s('other')} ${p.s('otherCoats')}: each coat deepens it, so they would not match. Give both the same number.`,
   'film-flatted-through': (p, f) =>

@@ -39,6 +39,10 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'past-deadline': (p, f) =>
     `Not ready by ${f.day(`${p.s('deadline')}T00:00`)}. Handle-dry ${f.dayTime(p.s('at'))}; free hours earlier, or fewer layers.`,
   'matte-outdoors': (p) => `${p.s('product')} fades and streaks outdoors. Take 2K matte, or satin.`,
+  'brake-fluid': (p) =>
+    `Brake fluid attacks this too. ${p.s('product')} stands it for minutes: wipe splashes and rinse with water at once.`,
+  'hot-oil': (p) =>
+    `Hot oil softens it. ${p.s('product')} goes soft under oil in time; a two-part top stands it.`,
   flexing: () => 'It flexes. Flexible primer, or the additive its sheet names.',
   'chips-one-pack': (p) =>
     `${p.s('product')} chips easily. 2K clear holds better; keep a can for touching in.`,
