@@ -1,13 +1,20 @@
 /** Forecasts from outside: the hourly JSON and the hourly CSV, both to the one Forecast shape. */
 import Papa from 'papaparse';
-import { forecastFaults, forecastSchema, SERIES, type Forecast, type ForecastMember } from '@/model/forecast';
+import {
+  forecastFaults,
+  humidityFaults,
+  forecastSchema,
+  SERIES,
+  type Forecast,
+  type ForecastMember,
+} from '@/model/forecast';
 import { HOUR, msOf } from '@/core/time/instant';
 import { faultsOf, told, type Fault, type Parsed } from './faults';
 
 export function parseForecast(raw: unknown): Parsed<Forecast> {
   const parsed = forecastSchema.safeParse(raw);
   if (!parsed.success) return { ok: false, faults: faultsOf(parsed.error, raw) };
-  const faults = forecastFaults(parsed.data);
+  const faults = [...forecastFaults(parsed.data), ...humidityFaults(parsed.data)];
   try {
     msOf(parsed.data.start, 'UTC');
   } catch {

@@ -164,6 +164,14 @@ describe('forecasts', () => {
     expect(bad(csv.replace(/^(\S+?Z),[\d.]+/m, '$1,warm'))).toEqual(['row 2, airTempC']);
     expect(bad('')).toHaveLength(7);
   });
+  it('humidity as a fraction is asked about, not taken for a desert', () => {
+    const dry = structuredClone(json) as { members: { rhPct: number[] }[] };
+    for (const m of dry.members) m.rhPct = m.rhPct.map((x) => x / 100);
+    const r = parseForecast(dry);
+    expect(r.ok).toBe(false);
+    if (!r.ok) expect(r.faults[0]).toMatchObject({ path: 'members[0].rhPct' });
+    if (!r.ok) expect(r.faults[0]!.expected).toContain('in per cent');
+  });
   it('series of unequal length are refused by name', () => {
     const f = structuredClone(json) as { members: { rhPct: number[] }[] };
     f.members[0]!.rhPct.pop();

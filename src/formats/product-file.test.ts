@@ -116,9 +116,11 @@ describe('a sheet from a label', () => {
     });
     expect([p.provenance.byField!.flashMin, p.provenance.byField!.rhMaxFrac, p.provenance.rest]).toEqual([
       'sheet',
-      'CP',
-      'M',
+      'borrowed',
+      'borrowed',
     ]);
+    // Both ends of the range are kept; the careful one counts.
+    expect(p.ranges).toEqual({ flashMin: [15, 20] });
     expect(parseProduct(p).ok).toBe(true);
   });
 });

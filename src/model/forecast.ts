@@ -46,3 +46,16 @@ export function forecastFaults(f: Forecast): { path: string; expected: string }[
     ),
   );
 }
+
+/** Drier than any weather outdoors, %: a humidity that is never above it was written as a fraction. */
+const DRIEST_PCT = 1;
+
+/** A whole series of humidities that can only be fractions. */
+export function humidityFaults(f: Forecast): { path: string; expected: string }[] {
+  return f.members.flatMap(({ rhPct }, i) => {
+    const most = Math.max(...rhPct);
+    if (most > DRIEST_PCT) return [];
+    const expected = `relative humidity in per cent, 0 to 100 (got at most ${most}; as a fraction that is ${most * 100} %)`;
+    return [{ path: `members[${i}].rhPct`, expected }];
+  });
+}

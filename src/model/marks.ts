@@ -4,10 +4,10 @@
  */
 import * as z from 'zod';
 
-export const MARKS = ['P', 'CP', 'M', 'ID', 'sheet', 'own'] as const;
+export const MARKS = ['P', 'CP', 'M', 'ID', 'sheet', 'borrowed', 'own'] as const;
 /**
  * P published · CP common practice, no source · M from memory, editable · ID identity · sheet the product's
- * own · own the user's.
+ * own · borrowed from a product like it · own the user's.
  */
 export const markSchema = z.enum(MARKS);
 export type Mark = z.infer<typeof markSchema>;

@@ -181,6 +181,15 @@ export const productSchema = z.strictObject({
   vocGPerL: z.number().min(0).max(1000).optional(),
   shelfClosedMonths: z.number().gt(0).max(240).optional(),
   shelfOpenMonths: z.number().gt(0).max(240).optional(),
+  ranges: z
+    .record(z.string().max(40), z.tuple([z.number(), z.number()]))
+    .optional()
+    .describe('both ends of what its sheet gave as a range, by field; the figure is the careful one'),
+  sure: z
+    .array(z.string().max(40))
+    .max(20)
+    .optional()
+    .describe('fields whose improbable figures the owner has said are so'),
   provenance: z.strictObject({
     rest: markSchema.describe('mark of every figure not named in byField'),
     byField: z.record(z.string(), markSchema).optional(),

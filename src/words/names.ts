@@ -274,6 +274,7 @@ export const MARK_NAMES: Readonly<Record<Mark, string>> = {
   M: 'from memory, editable',
   ID: 'identity of arithmetic or physics',
   sheet: 'from the product’s sheet',
+  borrowed: 'borrowed from a product like it; its own sheet wins',
   own: 'your own figure',
 };
 export const MARK_LETTERS: Readonly<Record<Mark, string>> = {
@@ -282,6 +283,7 @@ export const MARK_LETTERS: Readonly<Record<Mark, string>> = {
   M: 'M',
   ID: 'ID',
   sheet: 'sheet',
+  borrowed: 'borrowed',
   own: 'yours',
 };
 

@@ -8,6 +8,7 @@ import { CHEMISTRY_CARDS, isTwoPart } from '../chemistry/cards';
 import { filmLines } from './film-budget';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
+import { sheetDoubts } from './sheet-doubts';
 import { productIn, type Seam } from '../seams/seam';
 
 export interface BuildUp {
@@ -60,6 +61,16 @@ function plannedLayers(
     ];
   });
   return { planned, unknown };
+}
+
+/** Own sheets in use whose figures look like slips: asked before they are believed. */
+function doubted(planned: readonly PlanLayer[], own: readonly Product[] = []): Notice[] {
+  const used = own.filter((p) => planned.some((l) => l.productId === p.id));
+  return used.flatMap((p) =>
+    sheetDoubts(p).map(({ field, code, params }) =>
+      notice('sheet-doubted', { product: p.name, field, doubt: code, ...params }),
+    ),
+  );
 }
 
 /** The same paint on a few of the parts, where the whole of them is still bare of it. */
@@ -136,6 +147,7 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
     seams,
     blockers: [
       ...unknown,
+      ...doubted(planned, job.products),
       ...bare,
       ...refused,
       ...stack,

@@ -56,6 +56,14 @@ export function patchSheet(job: Job, id: string, patch: Partial<Product>): Job {
   return { ...job, products: (job.products ?? []).map((p) => (p.id === id ? change(p) : p)) };
 }
 
+/** An improbable figure is so: the owner has looked. */
+export function sureOf(job: Job, id: string, field: string): Job {
+  const products = (job.products ?? []).map((p) =>
+    p.id === id ? { ...p, sure: [...new Set([...(p.sure ?? []), field])] } : p,
+  );
+  return { ...job, products };
+}
+
 export function removeSheet(job: Job, id: string): Job {
   const { products = [], ...rest } = job;
   const left = products.filter((p) => p.id !== id);

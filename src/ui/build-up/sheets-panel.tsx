@@ -6,12 +6,15 @@
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
-import { putSheets, removeSheet } from '@/core/edits/choices';
+import { sheetDoubts } from '@/core/coating/sheet-doubts';
+import { putSheets, removeSheet, sureOf } from '@/core/edits/choices';
 import type { Product } from '@/model/product';
 import { KIND_NAMES } from '@/words/names';
+import { sayDoubt } from '@/words/sentences/sheet-doubts';
 import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
 import { sendFile } from '../parts/send';
+import { useFormat } from '../theme/providers';
 import { broughtIn, type Message, type SheetsAnswer } from '../views/sheets';
 import { SheetEditor } from './sheet-editor';
 
@@ -104,7 +107,10 @@ interface SheetRowProps {
 function SheetRow({ sheet, open, onOpen }: SheetRowProps) {
   const desk = useDesk();
   return (
-    <li className="row" style={{ borderTop: '1px solid var(--line-2)', padding: '8px 0', marginTop: 6 }}>
+    <li
+      className="row"
+      style={{ borderTop: '1px solid var(--line-2)', padding: '8px 0', marginTop: 6, flexWrap: 'wrap' }}
+    >
       <b style={{ fontWeight: 600, flex: '1 1 200px' }}>{sheet.name}</b>
       <span className="small muted">
         {KIND_NAMES[sheet.kind]}, {sheet.carrier}
@@ -125,6 +131,21 @@ function SheetRow({ sheet, open, onOpen }: SheetRowProps) {
       >
         Take out
       </Button>
+      <Doubts sheet={sheet} />
     </li>
   );
+}
+
+/** What the sheet is asked about, each with an answer. */
+function Doubts({ sheet }: { sheet: Product }) {
+  const desk = useDesk();
+  const f = useFormat();
+  return sheetDoubts(sheet).map((d) => (
+    <p key={d.code} className="small row" style={{ flexBasis: '100%', color: 'var(--amber-ink)', gap: 8 }}>
+      <span style={{ flex: '1 1 240px' }}>It says {sayDoubt(d, f)}</span>
+      <Button size="small" variant="outlined" onClick={() => desk.edit((j) => sureOf(j, sheet.id, d.field))}>
+        It is so
+      </Button>
+    </p>
+  ));
 }

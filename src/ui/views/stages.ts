@@ -26,6 +26,7 @@ const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
   'brake-fluid-strips',
   'heat-needs-rated',
   'candy-uneven',
+  'sheet-doubted',
   'film-flatted-through',
   'film-too-thin',
   'film-too-thick',

@@ -3,6 +3,7 @@ import { percentOf } from '../format';
 import { CAUSE_LIMITS, SHELTER_WHERE, groundName } from '../names';
 import { filmSum } from './film-sum';
 import { NOT_PLANNED } from './not-planned';
+import { sayDoubt } from './sheet-doubts';
 import { teller, type Sentences } from './reader';
 
 export const BLOCKERS: Sentences = {
@@ -11,6 +12,8 @@ export const BLOCKERS: Sentences = {
   'part-without-layer': (p) => `${p.s('part')} gets no layer at all. Give it one, or take the part out.`,
   'not-planned': (p) =>
     `“${p.s('text')}” is not planned here. ${NOT_PLANNED[p.s('what')] ?? 'Ask its maker.'} If it is something else, give it another name.`,
+  'sheet-doubted': (p, f) =>
+    `${p.s('product')} says ${p.told(p.s('doubt'), sayDoubt, f)} Put its sheet right, or say that it is so.`,
   'seam-no': (p) => `${groundName(p.s('below'))} under ${p.s('above')} does not hold. Change one of the two.`,
   'seam-unknown': (p) =>
     `Whether ${groundName(p.s('below'))} carries ${p.s('above')} nobody knows. Spray a test patch and write down what you decide, or change one of the two.`,

@@ -12,6 +12,10 @@ export class Reader {
     const v = this.params[key];
     return v === undefined ? '–' : String(v);
   }
+  /** The same params under another code. */
+  told(code: string, tell: (notice: Notice, f: Format) => string, f: Format): string {
+    return tell({ code, params: this.params }, f);
+  }
   n(key: string): number {
     const v = this.params[key];
     return typeof v === 'number' ? v : Number.NaN;
