@@ -8,13 +8,14 @@ import type { AtPart } from './air/at-part';
 import { airView, type AirView } from './air/view';
 import { assumptionsOf } from './assumptions';
 import { atMoments } from './cautions/at-moments';
-import { cautionsOf } from './cautions/cards';
+import { cautionsOf, notCounted } from './cautions/cards';
 import { cautionContext } from './cautions/context';
 import { systemFor } from './coating/system';
 import { airForJob, weatherSeed, type AirRequest } from './job-air';
 import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
+import { soundStock } from './material/promise';
 import { NOTHING_SCHEDULED, schedule, type Scheduled } from './schedule/schedule';
 import { seamRecord, type System } from './seams/seam';
 import { partAreaM2 } from './surface/area';
@@ -71,9 +72,10 @@ function withOneMore<S extends System>(system: S, { oneMore }: Scheduled): S {
 }
 
 function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = schedule): Plan {
-  const job = withZones(asked.job);
+  const whole = withZones(asked.job);
   const { forecast, nowMs, issuedMs = nowMs } = asked;
-  const proposed = systemFor(job, asked.catalogue);
+  const proposed = systemFor(whole, asked.catalogue);
+  const { job, left } = soundStock(whole, proposed.products, nowMs);
   const asBuilt = materialsOf(job, proposed);
   const refused = notPlanned(asked.job);
   const stopped = refused.length + proposed.blockers.length > 0;
@@ -102,7 +104,10 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     startOptions: [...scheduled.startOptions],
     alternatives: [...scheduled.alternatives],
     blockers,
-    cautions: cautionsOf(cautionContext(job, system, scheduled.sessions, total)),
+    cautions: [
+      ...cautionsOf(cautionContext(job, system, scheduled.sessions, total)),
+      ...left.map(notCounted),
+    ],
     consumables: consumables.map((c) => ({ ...c, params: { ...c.params } })),
     cost: { currency, paint, prep, tax, total, budget },
     handsOnH: scheduled.handsOnH,

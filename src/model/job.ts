@@ -295,6 +295,15 @@ export const jobSchema = z.strictObject({
           .max(60)
           .optional()
           .describe("the item of the workshop's shelf it was set aside from"),
+        openedOn: date.optional(),
+        boughtOn: date.optional(),
+        expiresOn: date.optional().describe('as printed on the pack'),
+        activatedAt: isoSchema.optional().describe('when its hardener was let in'),
+        look: z
+          .enum(['cloudy', 'skinned', 'swollen', 'lumpy'])
+          .optional()
+          .describe('what is wrong to see; left out means nothing is'),
+        mislabelled: z.boolean().optional().describe("it is in a tin with another's label"),
       }),
     )
     .max(60)

@@ -52,28 +52,27 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
       }),
     };
   });
-  const rows = stock
-    .list()
-    .map((item): ShelfRow => ({
-      item,
-      expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
-      setAside: jobs.flatMap((s) =>
-        (s.job.shelf ?? [])
-          .filter((x) => x.stockId === item.id && x.remainingMl > 0)
-          .map((x) => ({ jobId: s.id, name: s.job.name, ml: x.remainingMl })),
-      ),
-      wantedBy: wants
-        .filter(
-          (w) =>
-            w.used.some(
-              (u) =>
-                u.id === item.productId &&
-                (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint))),
-            ) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id),
-        )
-        .map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
-    }));
-  const rank = { expired: 0, dying: 1, soon: 2, good: 3, empty: 4 } as const;
+  const rows = stock.list().map((item): ShelfRow => ({
+    item,
+    expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
+    setAside: jobs.flatMap((s) =>
+      (s.job.shelf ?? [])
+        .filter((x) => x.stockId === item.id && x.remainingMl > 0)
+        .map((x) => ({ jobId: s.id, name: s.job.name, ml: x.remainingMl })),
+    ),
+    wantedBy: wants
+      .filter(() => item.activatedAt === undefined)
+      .filter(
+        (w) =>
+          w.used.some(
+            (u) =>
+              u.id === item.productId &&
+              (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint))),
+          ) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id),
+      )
+      .map((w) => ({ jobId: w.s.id, name: w.s.job.name })),
+  }));
+  const rank = { expired: 0, spent: 0, dying: 1, soon: 2, good: 3, empty: 4 } as const;
   return {
     rows: rows.sort(
       (a, b) =>

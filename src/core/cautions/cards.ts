@@ -142,6 +142,8 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],
   ),
   'two-part-cold': job(coldTwoPart),
+  // Said of stock by whoever counts it.
+  'stock-not-counted': job(() => []),
 };
 
 const ALL = Object.entries(CAUTION_CARDS) as readonly [CautionCode, CautionCard][];
@@ -160,3 +162,10 @@ export function cautionsOf(context: CautionContext): Caution[] {
   );
   return [...ofJob, ...ofSessions];
 }
+
+/** Stock that is here and is not counted on. */
+export const notCounted = ({ name, ml, why }: { name: string; ml: number; why: string }): Caution => ({
+  code: 'stock-not-counted',
+  severity: severityOf('stock-not-counted'),
+  params: { name, ml, why },
+});

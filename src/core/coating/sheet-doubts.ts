@@ -101,11 +101,15 @@ const pot: Doubt = ({ potLifeMin }) =>
     ? doubt('potLifeMin', 'pot-short', { value: potLifeMin, meant: potLifeMin * 60 })
     : [];
 
-const solids: Doubt = ({ carrier, kind, solidsFrac }) => {
-  const most = carrier === 'aerosol' ? 0.4 : kind === 'spray-filler' ? 0.95 : 0.75;
-  const least = carrier === 'aerosol' ? 0.02 : 0.08;
-  if (solidsFrac >= least && solidsFrac <= most) return [];
-  return doubt('solidsFrac', 'solids-odd', { value: solidsFrac * 100, low: least * 100, high: most * 100 });
+/** Solids by volume as they are met: of a can with its propellant, of a tin, of polyester. */
+function usualSolids({ carrier, kind }: Product): readonly [least: number, most: number] {
+  if (carrier === 'aerosol') return [0.02, 0.4];
+  return kind === 'spray-filler' ? [0.3, 0.95] : [0.08, 0.75];
+}
+const solids: Doubt = (p) => {
+  const [least, most] = usualSolids(p);
+  if (p.solidsFrac >= least && p.solidsFrac <= most) return [];
+  return doubt('solidsFrac', 'solids-odd', { value: p.solidsFrac * 100, low: least * 100, high: most * 100 });
 };
 
 const COLDEST_MIN_C = 25;

@@ -1,5 +1,6 @@
 /** What a product is poured from: itself, or base, hardener and reducer in its ratio, each with its own packs. */
 import type { Pack, Product } from '@/model/product';
+import { isTwoPart } from '../chemistry/cards';
 
 export interface Ingredient {
   readonly id: string;
@@ -57,3 +58,7 @@ export function ingredientsOf(product: Product, prices?: Readonly<Record<string,
     pour('reducer', mix.reducer / all, product.reducerPacks ?? REDUCER),
   ].filter((g) => g.part === 'base' || g.share > 0);
 }
+
+/** A can that has its hardener inside: once let in it is for that session, and for no other job. */
+export const diesActivated = (p: Pick<Product, 'carrier' | 'chemistry'>): boolean =>
+  p.carrier === 'aerosol' && isTwoPart(p);

@@ -13,7 +13,7 @@ import { sandAwayUm } from '../prep/paper';
 import { liesOn, type System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { coatUses, heelFrac, transferFrac, usage, type CoatUse } from './coat-uses';
-import { ingredientsOf } from './ingredients';
+import { diesActivated, ingredientsOf, type Ingredient } from './ingredients';
 import { cheapestPacks, packsCost, packsMl } from './packs';
 import { exceedChance, quantileFactor, RISK_OF_SHORT, spreadOfUse } from './spread';
 
@@ -139,12 +139,37 @@ function shelfMl({ job, colour, first }: Line, ingredientId: string): number {
     .reduce((a, s) => a + s.remainingMl, 0);
 }
 
+/** Shares of the need by session, of what is activated in one and dead in the next; one share for the rest. */
+function sharesBySession({ product, system, open }: Line): number[] {
+  if (!diesActivated(product)) return [1];
+  const mlOf = (ids: ReadonlySet<string>): number =>
+    open.filter((u) => ids.has(u.layerId)).reduce((a, u) => a + u.sprayMl, 0);
+  const groups = splitAtSeams(system).map((group) => mlOf(new Set(group.map((l) => l.id))));
+  const all = groups.reduce((a, ml) => a + ml, 0);
+  const shares = groups.filter((ml) => ml > 0).map((ml) => ml / all);
+  return shares.length > 0 ? shares : [1];
+}
+
+/** The cheapest packs for each session by itself, those of one size counted together. */
+function packsApart(
+  packs: Ingredient['packs'],
+  missingMl: number,
+  shares: readonly number[],
+): Material['packs'] {
+  const all = shares.flatMap((share) => cheapestPacks(packs, missingMl * share));
+  return all.reduce<Material['packs']>((out, p) => {
+    const same = out.find((x) => x.size === p.size && x.price === p.price);
+    return same ? out.map((x) => (x === same ? { ...x, count: x.count + p.count } : x)) : [...out, p];
+  }, []);
+}
+
 /** What it is poured from, each with its share of the need, what is in hand and the packs to buy. */
 function boughtFor(line: Line, needMl: number): Material['ingredients'] {
+  const shares = sharesBySession(line);
   return ingredientsOf(line.product, line.job.prices).map((ingredient) => {
     const need = needMl * ingredient.share;
     const inHandMl = shelfMl(line, ingredient.id);
-    const packs = isBegun(line) ? [] : cheapestPacks(ingredient.packs, Math.max(0, need - inHandMl));
+    const packs = isBegun(line) ? [] : packsApart(ingredient.packs, Math.max(0, need - inHandMl), shares);
     return {
       id: ingredient.id,
       part: ingredient.part,

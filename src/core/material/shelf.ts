@@ -50,7 +50,13 @@ function keeps(kept: Kept | null, part: StockItem['part']): Keeps {
 
 const MONTH_DAYS = 30.4375;
 const dayMs = (date: string): number => Date.parse(`${date}T00:00:00Z`);
-export type StockState = 'good' | 'soon' | 'expired' | 'dying' | 'empty';
+/**
+ * Dying: activated, and inside its prudent time. Spent: past that, and inside its label's: a hidden return after
+ * a test at most.
+ */
+export type StockState = 'good' | 'soon' | 'expired' | 'dying' | 'spent' | 'empty';
+/** An activated can is used within this, whatever its label says, ms. Common practice: one session. */
+export const PRUDENT_MS = DAY;
 export interface Expiry {
   readonly state: StockState;
   /** a date like 2026-05-16, null when nothing says so */ readonly until: string | null;
@@ -81,22 +87,29 @@ function endsOf(item: StockItem, product: Product | null): End[] {
   return ends.sort((a, b) => a.ms - b.ms);
 }
 
-function stateBefore(end: End, nowMs: number): StockState {
+function stateBefore(end: End, item: StockItem, nowMs: number): StockState {
   if (end.ms <= nowMs) return 'expired';
-  if (end.why === 'activated') return 'dying';
+  if (item.activatedAt !== undefined)
+    return nowMs - instantOf(item.activatedAt) < PRUDENT_MS ? 'dying' : 'spent';
   return end.ms - nowMs < SOON_DAYS * DAY ? 'soon' : 'good';
 }
 
-/** Until when an item is good; the earliest of its ends counts. */
+/** Until when an item is good; the earliest of its ends counts. An activated one is given its prudent time. */
 export function expiryOf(item: StockItem, product: Product | null, nowMs: number): Expiry {
   if (item.remainingMl <= 0.5) return { state: 'empty', until: null, why: 'unknown' };
   const first = endsOf(item, product)[0];
   if (!first) return { state: 'good', until: null, why: 'unknown' };
-  const until = new Date(first.ms).toISOString().slice(0, first.why === 'activated' ? 16 : 10);
-  return { state: stateBefore(first, nowMs), until, why: first.why };
+  const state = stateBefore(first, item, nowMs);
+  const prudentMs = item.activatedAt === undefined ? Infinity : instantOf(item.activatedAt) + PRUDENT_MS;
+  const untilMs = state === 'dying' ? Math.min(first.ms, prudentMs) : first.ms;
+  const until = new Date(untilMs).toISOString().slice(0, first.why === 'activated' ? 16 : 10);
+  return { state, until, why: first.why };
 }
 
-/** First what dies first; what is expired or empty does not count. */
+/** What is no stock to count on: an activated can is for the hour it was activated in. */
+const NO_STOCK: ReadonlySet<StockState> = new Set(['expired', 'empty', 'dying', 'spent']);
+
+/** First what dies first; what is no stock does not count. */
 export function orderOfUse(
   items: readonly StockItem[],
   productOf: (id: string) => Product | null,
@@ -104,7 +117,7 @@ export function orderOfUse(
 ): StockItem[] {
   return items
     .map((item) => ({ item, e: expiryOf(item, productOf(item.productId), nowMs) }))
-    .filter((x) => x.e.state !== 'expired' && x.e.state !== 'empty')
+    .filter((x) => !NO_STOCK.has(x.e.state))
     .sort(
       (a, b) =>
         (a.e.until ?? '9999').localeCompare(b.e.until ?? '9999') || a.item.remainingMl - b.item.remainingMl,

@@ -8,17 +8,18 @@ import { useFormat } from '../theme/providers';
 import { expirySaid, fullness, isOverpromised, restSaid } from '../views/shelf';
 
 interface ShelfLineProps {
+  readonly nowMs: number;
   readonly row: ShelfRow;
   readonly onChange: () => void;
   readonly onRemove: () => void;
 }
 
-export function ShelfLine({ row, onChange, onRemove }: ShelfLineProps) {
+export function ShelfLine({ row, nowMs, onChange, onRemove }: ShelfLineProps) {
   const { item } = row;
   return (
     <div className="shelfrow">
       <Pack row={row} />
-      <Facts row={row} />
+      <Facts row={row} nowMs={nowMs} />
       <span className="row acts">
         <Button
           size="small"
@@ -36,7 +37,7 @@ export function ShelfLine({ row, onChange, onRemove }: ShelfLineProps) {
   );
 }
 
-function Facts({ row }: { row: ShelfRow }) {
+function Facts({ row, nowMs }: Pick<ShelfLineProps, 'row' | 'nowMs'>) {
   const f = useFormat();
   const { item } = row;
   return (
@@ -52,7 +53,7 @@ function Facts({ row }: { row: ShelfRow }) {
       </p>
       <p className="small row" style={{ gap: 6 }}>
         <StateSign state={row.expiry.state} />
-        {expirySaid(row, f)}
+        {expirySaid(row, f, nowMs)}
       </p>
       {row.setAside.map((s) => (
         <p key={s.jobId} className="small muted">

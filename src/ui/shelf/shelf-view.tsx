@@ -97,6 +97,7 @@ export function ShelfPage({ view, today, tz, nowMs }: ShelfPageProps) {
           {shown.map((row) => (
             <li key={row.item.id} style={{ display: 'block' }}>
               <ShelfLine
+                nowMs={nowMs}
                 row={row}
                 onChange={() => setOpen(open === row.item.id ? null : row.item.id)}
                 onRemove={() => void takeOff(row.item)}

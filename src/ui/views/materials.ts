@@ -123,9 +123,12 @@ export type StockOffer =
     }
   | { readonly kind: 'taken'; readonly id: string };
 
+/** Past its time, or activated: never offered. */
+const PROMISES_NOTHING: ReadonlySet<ShelfRow['expiry']['state']> = new Set(['expired', 'dying', 'spent']);
+
 function offerOf(row: ShelfRow, job: { id: string; job: Job }, needMl: number): StockOffer {
   const { id, name, remainingMl } = row.item;
-  if (row.expiry.state === 'expired') return { kind: 'expired', id, ml: remainingMl };
+  if (PROMISES_NOTHING.has(row.expiry.state)) return { kind: 'expired', id, ml: remainingMl };
   const here = (job.job.shelf ?? []).find((x) => x.stockId === id);
   if (here) return { kind: 'aside', id, name, ml: here.remainingMl };
   const others = row.setAside.filter((x) => x.jobId !== job.id).reduce((a, x) => a + x.ml, 0);

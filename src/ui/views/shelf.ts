@@ -1,16 +1,17 @@
 /** The shelf in rows, its worries in words, and an item of it as a form. */
 import { COLOURED } from '@/core/coating/tint';
 import { ingredientId } from '@/core/material/ingredients';
-import { isoOf } from '@/core/time/instant';
+import { isoOf, MINUTE } from '@/core/time/instant';
 import type { Product } from '@/model/product';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 import type { ShelfRow, ShelfView } from '@/usecases/shelf';
-import type { Format } from '@/words/format';
+import { durationOf, type Format } from '@/words/format';
 
 type State = ShelfRow['expiry']['state'];
 const STATE_WORDS: Readonly<Record<State, string>> = {
   expired: 'past its time',
-  dying: 'activated, dying',
+  dying: 'activated, good',
+  spent: 'activated, hidden returns only; dead',
   soon: 'use up',
   good: 'good',
   empty: 'empty',
@@ -18,6 +19,7 @@ const STATE_WORDS: Readonly<Record<State, string>> = {
 const UNTIL_WORDS: Readonly<Record<State, string>> = {
   expired: 'since',
   dying: 'until',
+  spent: 'dead',
   soon: 'by',
   good: 'until',
   empty: 'until',
@@ -36,21 +38,25 @@ type Days = Pick<Format, 'day'>;
 /** “Sat 16 May 2026” of a date or a time. */
 const dayYear = (iso: string, f: Days): string => `${f.day(`${iso.slice(0, 10)}T00:00`)} ${iso.slice(0, 4)}`;
 
-/** “good until Sat 16 May 2026”. */
-export function expirySaid({ expiry }: ShelfRow, f: Days): string {
+/** “good until Sat 16 May 2026”; “activated, dying for 3 h 20 min”. */
+export function expirySaid({ expiry }: ShelfRow, f: Days, nowMs: number): string {
   const { state, until, why } = expiry;
   if (!until) return `${STATE_WORDS[state]}, no date known`;
-  const clock = why === 'activated' ? `, ${until.slice(11, 16)} UTC` : '';
-  return `${STATE_WORDS[state]} ${UNTIL_WORDS[state]} ${dayYear(until, f)}${clock}`;
+  const left = Date.parse(`${until}Z`) - nowMs;
+  // What is activated counts in hours.
+  if (why === 'activated' && left > 0)
+    return `${STATE_WORDS[state]} ${state === 'spent' ? 'in' : 'for'} ${durationOf(Math.floor(left / MINUTE))}`;
+  return `${STATE_WORDS[state]} ${UNTIL_WORDS[state]} ${dayYear(until, f)}`;
 }
 
-const isWorry = ({ expiry }: ShelfRow): boolean =>
-  expiry.state === 'expired' || expiry.state === 'dying' || expiry.state === 'soon';
+const isWorry = ({ expiry }: ShelfRow): boolean => expiry.state !== 'good' && expiry.state !== 'empty';
 
 function worryAdvice({ item, expiry, wantedBy }: ShelfRow): string {
   if (expiry.state === 'expired' && item.part === 'hardener')
     return 'Cloudy, skinned or swollen: to the hazardous waste.';
   if (expiry.state === 'expired') return 'A test card decides; never on the part first.';
+  if (expiry.state === 'spent') return 'A hidden return after a test card at most; never on what is seen.';
+  if (expiry.state === 'dying') return 'For today’s coats only; it is counted for no other day.';
   if (wantedBy.length === 0) return 'No open job wants it.';
   return `${wantedBy.map((x) => x.name).join(', ')} could use it up.`;
 }

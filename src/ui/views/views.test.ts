@@ -177,10 +177,20 @@ describe('the shelf', () => {
       ...over,
     }) as ShelfRow;
   const view = (rows: ShelfRow[]): ShelfView => ({ rows, moves: [], products: CATALOGUE, jobs: [] });
+  const TEN = Date.parse('2026-05-16T10:00:00Z');
+  it('what is activated counts in hours, not in months', () => {
+    const expiry = { until: '2026-05-16T13:20', why: 'activated' } as const;
+    expect(expirySaid(row('dying', { expiry: { ...expiry, state: 'dying' } }), f, TEN)).toBe(
+      'activated, good for 3 h 20',
+    );
+    expect(expirySaid(row('spent', { expiry: { ...expiry, state: 'spent' } }), f, TEN)).toBe(
+      'activated, hidden returns only; dead in 3 h 20',
+    );
+  });
   it('says since, by or until, and what to do about it', () => {
-    expect(expirySaid(row('expired'), f)).toMatch(/^past its time since .*20 May 2026$/);
-    expect(expirySaid(row('soon'), f)).toMatch(/^use up by/);
-    expect(expirySaid(row('good'), f)).toMatch(/^good until/);
+    expect(expirySaid(row('expired'), f, TEN)).toMatch(/^past its time since .*20 May 2026$/);
+    expect(expirySaid(row('soon'), f, TEN)).toMatch(/^use up by/);
+    expect(expirySaid(row('good'), f, TEN)).toMatch(/^good until/);
     expect(worries(view([row('good')]), f)).toEqual([]);
     expect(worries(view([row('expired')]), f)[0]!.text).toContain('A test card decides');
     expect(worries(view([row('expired', { item: { ...item, part: 'hardener' } })]), f)[0]!.text).toContain(

@@ -1,7 +1,7 @@
 /** One basket for several jobs: what is in hand, then the shelf, then the cheapest packs. */
 import { sameTint } from '@/core/coating/tint';
 import type { Consumable } from '@/core/material/consumables';
-import { cheapestPerMl, priceKey } from '@/core/material/ingredients';
+import { cheapestPerMl, diesActivated, priceKey } from '@/core/material/ingredients';
 import type { Basket, Purchase } from '@/core/material/purchase';
 import { leftoverShare, orderOfUse } from '@/core/material/shelf';
 import type { ShoppingLine, ShoppingList } from '@/model/shopping';
@@ -40,14 +40,26 @@ function inHandMl(wants: readonly Want[], thing: Thing): number {
   return fits.reduce((a, s) => a + s.remainingMl, 0);
 }
 
-/** What is missing of each thing after hand and shelf, ml. */
-function needsOf(wants: readonly Want[], things: readonly Thing[], shelf: FromShelf): Record<string, number> {
-  const missing = (t: Thing): number => {
+/** A need that no other shares a pack with. */
+interface Lot {
+  readonly id: string;
+  readonly thing: Thing;
+  readonly ml: number;
+}
+
+/** What is missing of each thing after hand and shelf, ml; what dies opened for each job by itself. */
+function lotsOf(wants: readonly Want[], things: readonly Thing[], shelf: FromShelf): Lot[] {
+  return things.flatMap((thing) => {
     const sameColour = (item: StockItem): boolean =>
-      t.colour === null || (item.colour !== undefined && sameTint(item.colour, t.colour));
-    return shelf.take(t.ingredientId, Math.max(0, t.needMl - inHandMl(wants, t)), sameColour);
-  };
-  return Object.fromEntries(things.map((t) => [t.id, missing(t)]));
+      thing.colour === null || (item.colour !== undefined && sameTint(item.colour, thing.colour));
+    const needs = diesActivated(thing.product) ? thing.apartMl : [thing.needMl];
+    let hand = inHandMl(wants, thing);
+    return needs.map((needMl, i): Lot => {
+      const rest = Math.max(0, needMl - hand);
+      hand = Math.max(0, hand - needMl);
+      return { id: `${thing.id}~${i}`, thing, ml: shelf.take(thing.ingredientId, rest, sameColour) };
+    });
+  });
 }
 
 function paintLine(thing: Thing, pack: Thing['packs'][number], count: number): ShoppingLine {
@@ -70,21 +82,26 @@ function paintLine(thing: Thing, pack: Thing['packs'][number], count: number): S
   };
 }
 
-function buyPaint(
-  things: readonly Thing[],
-  needs: Record<string, number>,
-  solve: Solve,
-): { basket: Basket; lines: ShoppingLine[] } {
-  const onOffer = things.flatMap((t) =>
-    t.packs.map((pack) => ({ t, pack, id: priceKey(t.id, pack.sizeMl) })),
+function buyPaint(lots: readonly Lot[], solve: Solve): { basket: Basket; lines: ShoppingLine[] } {
+  const onOffer = lots.flatMap((lot) =>
+    lot.thing.packs.map((pack) => ({ lot, pack, id: priceKey(lot.id, pack.sizeMl) })),
   );
   const worth = (t: Thing): number => leftoverShare(t.product, t.part) * LEFTOVER * cheapestPerMl(t);
   const basket = solve({
-    offers: onOffer.map(({ t, pack, id }) => ({ id, price: pack.price, contents: { [t.id]: pack.sizeMl } })),
-    needs,
-    leftoverWorth: Object.fromEntries(things.map((t) => [t.id, worth(t)])),
+    offers: onOffer.map(({ lot, pack, id }) => ({
+      id,
+      price: pack.price,
+      contents: { [lot.id]: pack.sizeMl },
+    })),
+    needs: Object.fromEntries(lots.map((lot) => [lot.id, lot.ml])),
+    leftoverWorth: Object.fromEntries(lots.map((lot) => [lot.id, worth(lot.thing)])),
   });
-  const lines = onOffer.map(({ t, pack, id }) => paintLine(t, pack, basket.counts[id] ?? 0));
+  const things = [...new Set(lots.map((lot) => lot.thing))];
+  const countOf = (thing: Thing, pack: Thing['packs'][number]): number =>
+    onOffer
+      .filter((o) => o.lot.thing === thing && o.pack === pack)
+      .reduce((a, o) => a + (basket.counts[o.id] ?? 0), 0);
+  const lines = things.flatMap((t) => t.packs.map((pack) => paintLine(t, pack, countOf(t, pack))));
   return { basket, lines: lines.filter((l) => l.count > 0) };
 }
 
@@ -133,8 +150,7 @@ function prepLine({ c: consumable, need, jobs, have }: UsedUp, shelf: FromShelf)
 export function buy(wants: readonly Want[], stock: readonly StockItem[], { solve, nowMs }: Shop): Bought {
   const products = new Map(wants.flatMap((w) => [...w.products]));
   const shelf = new FromShelf(orderOfUse(stock, (id) => products.get(id) ?? null, nowMs));
-  const things = thingsOf(wants);
-  const { basket, lines } = buyPaint(things, needsOf(wants, things, shelf), solve);
+  const { basket, lines } = buyPaint(lotsOf(wants, thingsOf(wants), shelf), solve);
   const prep = usedUpBy(wants).map((u) => prepLine(u, shelf));
   return {
     lines: [...lines, ...prep.filter((l) => l.count > 0)],

@@ -4,7 +4,7 @@
  */
 import { productIn } from '@/core/seams/seam';
 import { tintKey } from '@/core/coating/tint';
-import { ingredientsOf, type Ingredient } from '@/core/material/ingredients';
+import { diesActivated, ingredientsOf, type Ingredient } from '@/core/material/ingredients';
 import { pooledNeed } from '@/core/material/pooled';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -18,6 +18,8 @@ export interface Thing {
   readonly product: Product;
   readonly part: Ingredient['part'];
   needMl: number;
+  /** What has to be bought apart, ml each: a can that is activated for one job is dead for the next. */
+  apartMl: number[];
   readonly jobs: Set<string>;
   readonly packs: Ingredient['packs'];
 }
@@ -48,11 +50,21 @@ function poolsOf(wants: readonly Want[]): Pool[] {
   return [...pools.values()];
 }
 
+/** Needs that can share a pack are one. */
+function needsApart(product: Product, materials: readonly Material[]): number[] {
+  const groups = diesActivated(product) ? materials.map((m) => [m]) : [materials];
+  return groups.map((group) => pooledNeed(group).needMl).filter((ml) => ml > 0);
+}
+
 /** By id. Hardener and reducer have no colour: they are shared by all that take them. */
 export function thingsOf(wants: readonly Want[]): Thing[] {
   const things = new Map<string, Thing>();
   for (const { product, colour, lines } of poolsOf(wants)) {
-    const { needMl } = pooledNeed(lines.map((l) => l.material));
+    const apart = needsApart(
+      product,
+      lines.map((l) => l.material),
+    );
+    const needMl = apart.reduce((a, ml) => a + ml, 0);
     if (needMl <= 0) continue;
     const prices: Record<string, number> = {};
     for (const { want } of lines) Object.assign(prices, want.job.prices);
@@ -68,11 +80,13 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
         product,
         part,
         needMl: 0,
+        apartMl: [],
         jobs: new Set(),
         packs,
       };
       const thing = things.get(id) ?? fresh;
       thing.needMl += needMl * ingredient.share;
+      thing.apartMl.push(...apart.map((ml) => ml * ingredient.share));
       for (const job of jobs) thing.jobs.add(job);
       things.set(id, thing);
     }

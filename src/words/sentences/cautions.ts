@@ -15,6 +15,15 @@ const INSTEAD: Readonly<Record<string, string>> = {
   clear: 'a 1K clear',
 };
 
+const WHY_NOT: Readonly<Record<string, string>> = {
+  activated:
+    'It is activated: for a hidden return after a test card at most, never for what is seen, and for no other day.',
+  expired: 'It is past its time: a test card decides, and nothing is planned on it.',
+  spoiled:
+    'It looks spoiled. Hardener that is cloudy, skinned or swollen goes to the hazardous waste; paint that is lumpy too.',
+  mislabelled: 'It stands in a tin with another’s label: nobody knows what it is, so it goes on nothing.',
+};
+
 export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   isocyanate: (p) => `Isocyanate in ${p.s('product')}. Air-fed mask, skin covered, nobody downwind.`,
   'isocyanate-no-air': (p) =>
@@ -70,6 +79,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
     `The cure stands still. ${p.s('hours')} h below its minimum in the two days after; it costs ${durationOf(p.n('lostMin'))} of cure: sand and polish so much later, or keep it warm.`,
   'two-part-cold': (p, f) =>
     `Cool for two-part paint. ${p.s('product')} goes on at ${f.temp(p.n('panelC'))}, under ${f.temp(p.n('minC'))}: it cures slowly and may dull. Warm place, parts and tins first, heater off while spraying, and look at the night after.`,
+  'stock-not-counted': (p, f) =>
+    `Not counted: ${p.s('name')}, ${f.volume(p.n('ml'))}. ${WHY_NOT[p.s('why')] ?? 'It promises nothing.'}`,
   'night-after': (p, f) =>
     `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };
