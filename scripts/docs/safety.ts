@@ -13,6 +13,7 @@ const MOMENT_NAMES: Readonly<Record<SafetyMoment, string>> = {
   spray: 'Spraying',
   rinse: 'Cleaning the gun',
   leave: 'Leaving it to dry, coming back in',
+  heat: 'Its first heat',
 };
 const RISK_NAMES: Readonly<Record<AtRisk, string>> = {
   painter: 'who paints',

@@ -124,6 +124,12 @@ export const partSchema = z.strictObject({
     .optional()
     .describe('hollows to fill'),
   count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
+  serviceC: z
+    .number()
+    .min(-40)
+    .max(900)
+    .optional()
+    .describe('hottest it gets in use, °C; left out means as the job says'),
   silicone: z
     .boolean()
     .optional()

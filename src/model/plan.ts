@@ -23,6 +23,7 @@ export const TASK_KINDS = [
   'rinse',
   'dry',
   'unmask',
+  'bake',
 ] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 const iso = z.string();
@@ -154,7 +155,7 @@ export type Activation = z.infer<typeof activationSchema>;
 
 export const visitSchema = z.strictObject({
   id: z.string(),
-  kind: z.enum(['shop', 'prepare', 'unmask']),
+  kind: z.enum(['shop', 'prepare', 'unmask', 'bake']),
   sessionId: z.string().describe('the session it comes before, or after which the tape comes off'),
   startsAt: iso,
   endsAt: iso,

@@ -83,6 +83,12 @@ export const productSchema = z.strictObject({
     .max(900)
     .optional()
     .describe('highest service temperature, °C; left out means 90'),
+  bake: z
+    .array(z.strictObject({ tempC: z.number().min(40).max(900), min: z.number().min(1).max(600) }))
+    .min(1)
+    .max(8)
+    .optional()
+    .describe('heat that makes it hard, stage by stage; left out means it hardens by itself'),
   isocyanate: z.boolean(),
   filmUmPerCoat: z.number().gt(0).max(400).describe('dry film of one coat, µm'),
   coats: z.number().int().min(1).max(8).describe('usual number of coats'),

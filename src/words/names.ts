@@ -159,6 +159,7 @@ export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
   rinse: 'Rinse',
   dry: 'Dry',
   unmask: 'Tape off',
+  bake: 'Bake',
 };
 /** Tasks of a kind that go by another name, by what they say. */
 const OTHER_NAMES: Readonly<Record<string, string>> = {

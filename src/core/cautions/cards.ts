@@ -142,6 +142,10 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],
   ),
   'two-part-cold': job(coldTwoPart),
+  'soft-until-baked': job(({ stack }) => {
+    const baked = stack.find((p) => p.bake);
+    return baked ? [{ product: baked.name, hottestC: Math.max(...baked.bake!.map((b) => b.tempC)) }] : [];
+  }),
   // Said of stock by whoever counts it.
   'stock-not-counted': job(() => []),
 };

@@ -20,6 +20,7 @@ export const SAFETY_MOMENTS = [
   'spray',
   'rinse',
   'leave',
+  'heat',
 ] as const;
 export type SafetyMoment = (typeof SAFETY_MOMENTS)[number];
 
@@ -41,6 +42,7 @@ export const MOMENT_OF: Readonly<Record<TaskKind, SafetyMoment | null>> = {
   rinse: 'rinse',
   dry: 'leave',
   unmask: null,
+  bake: 'heat',
 };
 
 export const AT_RISK = ['painter', 'others', 'children', 'animals', 'neighbours', 'reactive'] as const;
@@ -84,10 +86,6 @@ const noAir: When = ({ job }) => !job.equipment.suppliedAir;
 const byGun: When = ({ job }) => job.equipment.sprayer !== 'aerosol';
 const fromCans: When = ({ products }) => products.some((p) => p.carrier === 'aerosol');
 const mixed: When = ({ products }) => products.some((p) => p.carrier === 'gun' && isTwoPart(p));
-const ofKind =
-  (...list: Product['kind'][]): When =>
-  ({ products }) =>
-    products.some((p) => list.includes(p.kind));
 const surface =
   (is: (p: Part) => boolean): When =>
   ({ surfaces }) =>
@@ -120,7 +118,7 @@ export const HAZARDS = {
   isocyanate: { severity: 'stop', who: EVERYBODY, at: { mix: hasIso, spray: hasIso, rinse: hasIso, sand: isoFilm, leave: hasIso } },
   'no-supplied-air': { severity: 'stop', who: EVERYBODY, at: { mix: both(hasIso, noAir), spray: both(hasIso, noAir) } },
   lead: { severity: 'stop', who: EVERYBODY, at: { strip: oldPaint, sand: oldPaint } },
-  fire: { severity: 'stop', who: AROUND, at: { clean: solvent, ready: always, mix: byGun, spray: always, rinse: always, leave: always } },
+  fire: { severity: 'stop', who: AROUND, at: { clean: solvent, ready: always, mix: byGun, spray: always, rinse: always, leave: always, heat: always } },
   vapour: { severity: 'mind', who: EVERYBODY, at: { clean: solvent, spray: always, rinse: always, leave: always } },
   'skin-epoxy': { severity: 'mind', who: PAINTER, at: { mix: sensitises, spray: sensitises, rinse: sensitises, sand: ({ films }) => films.some((p) => CHEMISTRY_CARDS[p.chemistry].hazards.includes('skin-sensitiser')) } },
   acid: { severity: 'mind', who: PAINTER, at: { clean: rust, spray: ofChem('etch') } },
@@ -139,7 +137,7 @@ export const HAZARDS = {
   'hot-leftovers': { severity: 'mind', who: AROUND, at: { fill: always, leave: mixed } },
   rags: { severity: 'mind', who: AROUND, at: { clean: solvent, leave: always } },
   waste: { severity: 'mind', who: ['children', 'animals', 'neighbours'], at: { sand: oldPaint, rinse: always, leave: always } },
-  'first-heat': { severity: 'mind', who: EVERYBODY, at: { leave: ofKind('heat-paint') } },
+  'first-heat': { severity: 'mind', who: EVERYBODY, at: { heat: always } },
   lifting: { severity: 'mind', who: ['painter', 'others'], at: { strip: large } },
   ladder: { severity: 'mind', who: PAINTER, at: { spray: tall } },
 } satisfies Readonly<Record<string, HazardCard>>;

@@ -49,6 +49,7 @@ export const SHOWN = {
   'start-outside': stop({ window: 1, 'spray-day': 7 }),
   'night-after': mind({ window: 5, 'spray-day': 8 }),
   'stock-not-counted': mind({ materials: 5 }),
+  'soft-until-baked': mind({ 'build-up': 8, 'spray-day': 9 }),
   'two-part-cold': mind({ window: 10, 'spray-day': 10 }),
   'cold-cure': mind({ window: 9, 'spray-day': 9 }),
 } satisfies Readonly<Record<string, Shown>>;

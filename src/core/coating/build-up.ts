@@ -8,6 +8,7 @@ import { CHEMISTRY_CARDS, isTwoPart } from '../chemistry/cards';
 import { filmLines } from './film-budget';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
+import { heatBlockers } from './service-heat';
 import { sheetDoubts } from './sheet-doubts';
 import { productIn, type Seam } from '../seams/seam';
 
@@ -151,6 +152,7 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
       ...bare,
       ...refused,
       ...stack,
+      ...heatBlockers(job, planned, products),
       ...uneven,
       ...film.map(({ code, params }) => notice(code, params)),
     ],
@@ -183,9 +185,6 @@ const PRIMERS: ReadonlySet<Product['kind']> = new Set([
   'wood-sealer',
 ]);
 
-/** Hottest service, °C, of what is not rated for heat. */
-const UNRATED_C = 90;
-
 /** Products that end up on top, each once. */
 function topsOf(job: Job, planned: readonly PlanLayer[], products: Products): Product[] {
   const tops = job.parts.flatMap((p) => planned.filter((l) => l.partIds.includes(p.id)).slice(-1));
@@ -201,7 +200,7 @@ const isDissolved = (top: Product, by: keyof typeof DISSOLVED_BY): boolean =>
 
 /** Faults of the stack that no single seam shows: service the top or any layer cannot take. */
 function stackBlockers({ purpose }: Job, stack: readonly Product[], tops: readonly Product[]): Notice[] {
-  const meets = (what: keyof typeof DISSOLVED_BY | 'heat'): boolean => purpose.exposure.includes(what);
+  const meets = (what: keyof typeof DISSOLVED_BY): boolean => purpose.exposure.includes(what);
   const dissolved = (['fuel', 'brake-fluid'] as const)
     .filter(meets)
     .flatMap((what) =>
@@ -209,10 +208,8 @@ function stackBlockers({ purpose }: Job, stack: readonly Product[], tops: readon
         .filter((top) => isDissolved(top, what))
         .map((top) => notice(DISSOLVED_BY[what], { product: top.name })),
     );
-  const cold = stack.find((p) => (p.heatRatedC ?? UNRATED_C) <= UNRATED_C);
-  const hot = meets('heat') && cold ? [notice('heat-needs-rated', { product: cold.name })] : [];
   const last = stack.at(-1);
   const primer =
     last && PRIMERS.has(last.kind) ? [notice('stack-ends-in-primer', { product: last.name })] : [];
-  return [...dissolved, ...hot, ...primer];
+  return [...dissolved, ...primer];
 }

@@ -11,6 +11,7 @@ import { buildUp } from './build-up';
 import { bareMetal, rawPlastic, rawWood, rough, wantsEpoxy, type Need } from './needs';
 import { ROUTE_CARDS, routesFor, type Route, type RouteCard } from './routes';
 import { schoolOf } from './schools';
+import { isHot, ratedC, serviceC } from './service-heat';
 
 export interface Suggestion {
   readonly layers: readonly SystemLayer[];
@@ -22,6 +23,8 @@ class Draft {
   readonly layers: SystemLayer[] = [];
   readonly why: Notice[] = [];
   private readonly all: readonly Product[];
+  /** The parts that are put together now: those that get hot, or the others. */
+  isAsked: Need = () => true;
 
   constructor(
     readonly job: Job,
@@ -53,7 +56,8 @@ class Draft {
   add(product: Product | undefined, reason: string, how: { coats?: number; need?: Need } = {}): void {
     if (!product) return;
     const { parts } = this.job;
-    const only = how.need ? parts.filter(how.need).map((x) => x.id) : parts.map((x) => x.id);
+    const need = how.need ?? (() => true);
+    const only = parts.filter((p) => this.isAsked(p) && need(p)).map((x) => x.id);
     if (only.length === 0) return;
     const coats = how.coats ?? product.coats;
     const some = only.length < parts.length ? { only } : {};
@@ -99,7 +103,8 @@ function addGrip(draft: Draft): void {
 function addLeveller(draft: Draft): void {
   const leveller = draft.pick((p) => p.kind === draft.card.leveller);
   if (draft.card.leveller === 'surfacer') draft.add(leveller, 'why-surfacer');
-  else if (draft.job.parts.some(rough)) draft.add(leveller, 'why-filler-level', { coats: 3 });
+  else if (draft.job.parts.some((p) => draft.isAsked(p) && rough(p)))
+    draft.add(leveller, 'why-filler-level', { coats: 3 });
   else draft.add(leveller, 'why-filler-even', { coats: 2 });
   if (schoolOf(draft.job, 'sealer') === 'always') draft.add(draft.ownSealer(), 'why-sealer');
 }
@@ -133,17 +138,22 @@ function addClear(draft: Draft): void {
   draft.add(clear, twoPart ? 'why-two-pack-clear' : 'why-one-pack-clear', { coats });
 }
 
+/** On what gets hot, heat paint that stands it and nothing under it. */
+function addHeat(draft: Draft): void {
+  const { job } = draft;
+  draft.isAsked = (p) => isHot(job, p);
+  const hottestC = Math.max(...job.parts.map((p) => serviceC(job, p)));
+  const rated = draft.pick((p) => p.kind === 'heat-paint' && ratedC(p) >= hottestC);
+  draft.add(rated ?? draft.pick((p) => p.kind === 'heat-paint'), 'why-heat');
+}
+
 /** The system of one route. */
 export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, route: Route): Suggestion {
   const draft = new Draft(job, products, ROUTE_CARDS[route]);
   const { purpose } = job;
-  if (purpose.exposure.includes('heat')) {
-    draft.add(
-      draft.pick((p) => p.kind === 'heat-paint'),
-      'why-heat',
-    );
-    return draft.done();
-  }
+  addHeat(draft);
+  if (job.parts.every((p) => isHot(job, p))) return draft.done();
+  draft.isAsked = (p) => !isHot(job, p);
   addGrip(draft);
   addLeveller(draft);
   if (draft.card.single) {

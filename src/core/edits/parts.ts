@@ -52,6 +52,11 @@ export function setFilm(job: Job, id: string, film: Part['film'] | null): Job {
   return changePart(job, id, ({ film: _was, ...p }) => (film ? { ...p, film } : p));
 }
 
+/** Hottest it gets in use, °C; null for what the job says. */
+export function setServiceC(job: Job, id: string, serviceC: number | null): Job {
+  return changePart(job, id, ({ serviceC: _was, ...p }) => (serviceC === null ? p : { ...p, serviceC }));
+}
+
 /**
  * Renames the parts that layers are for; null drops one. A layer left with none keeps its place and goes on
  * all again.

@@ -1,7 +1,8 @@
 'use client';
 /** The fields of one part: name, measures, shape, posture, substrate, condition. */
 import Button from '@mui/material/Button';
-import { patchPart, removePart, setFilm, setShape } from '@/core/edits/parts';
+import { serviceC } from '@/core/coating/service-heat';
+import { patchPart, removePart, setFilm, setServiceC, setShape } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { CONDITIONS, FILMS, POSTURES, SUBSTRATES } from '@/model/lists';
 import { isPainted } from '@/model/substrates';
@@ -135,6 +136,7 @@ function SurfaceFields({ part, index }: PartProps) {
         fault={desk.faultAt(`parts[${index}].condition`)}
       />
       <FilmChoice part={part} />
+      <HeatField part={part} index={index} />
     </>
   );
 }
@@ -151,6 +153,25 @@ function FilmChoice({ part }: Pick<PartProps, 'part'>) {
       names={FILM_CHOICE_NAMES}
       width={232}
       onChange={(v) => desk.edit((j) => setFilm(j, part.id, v === NOT_KNOWN ? null : v))}
+    />
+  );
+}
+
+/** Asked where something of the job gets hot: each part has a temperature of its own. */
+function HeatField({ part, index }: PartProps) {
+  const desk = useDesk();
+  const isAsked = desk.job.purpose.exposure.includes('heat') || part.serviceC !== undefined;
+  if (!isAsked) return null;
+  return (
+    <NumberBox
+      label="Hottest in use"
+      unit="°C"
+      value={serviceC(desk.job, part)}
+      min={-40}
+      max={900}
+      width={124}
+      onChange={(c) => desk.edit((j) => setServiceC(j, part.id, c))}
+      fault={desk.faultAt(`parts[${index}].serviceC`)}
     />
   );
 }

@@ -17,6 +17,7 @@ export function nextWork(plan: Pick<Plan, 'visits' | 'sessions'>): { entry: Entr
 export function visitTitle(plan: Plan, visit: Visit): string {
   if (visit.kind === 'shop') return 'To the shops';
   if (visit.kind === 'unmask') return 'Tape off';
+  if (visit.kind === 'bake') return 'Bake it hard';
   const session = plan.sessions.find((s) => s.id === visit.sessionId);
   return session ? `Preparing for ${uncapital(sessionName(plan, session))}` : 'Preparing';
 }

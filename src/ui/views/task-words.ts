@@ -90,6 +90,7 @@ const DONE_WORDS: Readonly<Record<string, string>> = {
   tack: 'Tacked off',
   dry: 'Dust-free',
   unmask: 'Tape off',
+  bake: 'Bake',
   shop: 'Bought',
   wipe: 'Wiped once more',
   scuff: 'Scuffed',

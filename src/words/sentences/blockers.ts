@@ -30,8 +30,8 @@ export const BLOCKERS: Sentences = {
     `${p.s('product')}: ${filmSum(p, f)} in all is too much; ${f.film(p.n('mostUm'))} is its most. Take coats out.`,
   'film-in-a-session': (p, f) =>
     `${p.s('product')}: ${filmSum(p, f)} in one session traps its solvent; ${f.film(p.n('mostUm'))} is the most. Take coats out, or make it two layers with a scuff between.`,
-  'heat-needs-rated': (p) =>
-    `${p.s('product')} is not rated for heat over 90 °C. Take a heat paint on bare metal.`,
+  'heat-needs-rated': (p, f) =>
+    `${p.s('part')} gets to ${f.temp(p.n('needC'))}; ${p.s('product')} stands ${f.temp(p.n('ratedC'))}. Take a heat paint that stands it, on bare metal.`,
   'stack-ends-in-primer': (p) =>
     `${p.s('product')} is a primer and does not last as a top coat. Add a colour.`,
   'no-system': () => 'No system fits this surface. Choose layers by hand.',

@@ -81,6 +81,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
     `Cool for two-part paint. ${p.s('product')} goes on at ${f.temp(p.n('panelC'))}, under ${f.temp(p.n('minC'))}: it cures slowly and may dull. Warm place, parts and tins first, heater off while spraying, and look at the night after.`,
   'stock-not-counted': (p, f) =>
     `Not counted: ${p.s('name')}, ${f.volume(p.n('ml'))}. ${WHY_NOT[p.s('why')] ?? 'It promises nothing.'}`,
+  'soft-until-baked': (p, f) =>
+    `Soft until it is baked. ${p.s('product')} gets hard only by its staged heat, up to ${f.temp(p.n('hottestC'))}; until then nothing touches it, and its first heat smokes.`,
   'night-after': (p, f) =>
     `Not handle-dry before ${f.dayTime(p.s('at'))}. Keep it warm and under cover overnight.`,
 };

@@ -87,7 +87,9 @@ export const HAZARD_WORDS: Readonly<Partial<Record<HazardCell, string>>> = {
   'waste.rinse':
     'Used gun wash. Let it settle in a marked tin, use it again; the rest by local rules, never a drain.',
   'waste.leave': 'Rests and empty cans. By local rules; never a drain, never a fire.',
-  'first-heat.leave':
+  'fire.heat':
+    'Solvent is still in it. Only once it is dry to handle, slowly, nothing that burns near; never leave it alone.',
+  'first-heat.heat':
     'It smokes at its first heat. Bake it outdoors or well aired, nobody and no birds near, as its sheet stages it.',
   'lifting.strip': 'Large and awkward. Two pairs of hands, gloves against edges, trestles that cannot tip.',
   'ladder.spray': 'It is taller than an arm reaches. A step that stands firm; never lean with a gun in hand.',

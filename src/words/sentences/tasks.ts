@@ -100,6 +100,8 @@ export const TASKS: Sentences = {
     `Leave it ${p.s('minutes')} min before the next product (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
   dry: (p, f) =>
     `Leave it until dust-free. Keep it over ${f.temp(p.n('minC'))} and ${f.gap(p.n('gapK'))} above the dew point.`,
+  bake: (p, f) =>
+    `Bake, stage ${p.s('stage')} of ${p.s('of')}: slowly up to ${f.temp(p.n('tempC'))} at the part, ${p.s('minutes')} min there, then let it cool. It stays soft until the last stage; touch nothing on it.`,
   unmask: (p) =>
     `Tape off, about ${p.s('minutes')} min after the last coat, pulled back over itself; cut the edge if hard.`,
   'unmask-cut': () => 'Tape off. It has been on for hours: cut the edge first, pull back over itself.',

@@ -8,6 +8,7 @@ import type { Attempt, Shared } from '../attempt';
 import type { Chain } from '../search/chains';
 import { UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
 import { placeWork, type HandHours, type Piece } from '../work/hands';
+import { bakeSteps } from '../work/bake';
 import { unmaskStep } from '../work/unmask';
 import { checksAfter } from './preparation';
 
@@ -18,6 +19,8 @@ export interface WrittenVisit {
 
 /** Tape left longer than this comes off hard, minutes. Common practice: within the day. */
 const UNMASK_LATEST_MIN = 24 * 60;
+/** Looked for so long after it may be handled, minutes. */
+const BAKE_LATEST_MIN = 14 * 24 * 60;
 /** Work goes on in one visit over a pause as short as this, ms. */
 const PAUSE_MS = MINUTE;
 
@@ -111,6 +114,25 @@ function unmasking(
   return visitsOf(draft.id, 'unmask', [piece], request.job.place.tz);
 }
 
+/** Baked in free hours once it may be handled; what does not fit before the forecast ends is left out. */
+function baking(
+  { hours, request }: Shared,
+  draft: Draft,
+  handleMs: number,
+  busy: readonly Span[],
+): WrittenVisit[] {
+  const within = { startMs: handleMs, endMs: handleMs + BAKE_LATEST_MIN * MINUTE };
+  const pieces: Piece[] = [];
+  let fromMs = within.startMs;
+  for (const step of bakeSteps(draft)) {
+    const startMs = firstHands(step, hours, busy, { ...within, startMs: fromMs });
+    if (startMs === null) break;
+    fromMs = startMs + step.minutes * MINUTE;
+    pieces.push({ step, startMs, endMs: fromMs, leftMin: 0 });
+  }
+  return pieces.length > 0 ? visitsOf(draft.id, 'bake', pieces, request.job.place.tz) : [];
+}
+
 /** No more coats go on its parts. */
 const isLast = ({ rest }: Draft): boolean => rest === null || rest.why === 'apart';
 
@@ -128,6 +150,7 @@ export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): W
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
       ...(isLast(draft) ? unmasking(shared, draft, best.picks[k]!.lastCoatMs, busy) : []),
+      ...(isLast(draft) ? baking(shared, draft, best.picks[k]!.handleMs, busy) : []),
     ];
   });
 }
