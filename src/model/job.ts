@@ -12,6 +12,7 @@ import {
   FILMS,
   FINISHES,
   GRADES,
+  GRITS_P,
   POSTURES,
   SHELTERS,
   SPRAYERS,
@@ -270,6 +271,21 @@ export const overrideSchema = z.strictObject({
   why: z.string().max(300).optional(),
 });
 
+/** Papers of one seam chosen by hand, in order; below and above as in a decision on record. */
+export const ownLadderSchema = z.strictObject({
+  below: z.string().min(1).max(80),
+  above: z.string().min(1).max(60),
+  grits: z
+    .array(
+      z
+        .number()
+        .int()
+        .refine((p) => GRITS_P.some((g) => g === p), `a grit of the series: ${GRITS_P.join(', ')}`),
+    )
+    .min(1)
+    .max(12),
+});
+
 export const jobSchema = z.strictObject({
   name: z.string().min(1).max(120),
   place: placeSchema,
@@ -373,6 +389,7 @@ export const jobSchema = z.strictObject({
     .describe('what comes off first, in order; each goes into a lettered bag'),
   schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
   overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),
+  ladders: z.array(ownLadderSchema).max(30).optional().describe('papers chosen by hand, seam by seam'),
   log: logSchema.optional().describe('what was used and how it came out'),
 });
 export type Job = z.infer<typeof jobSchema>;

@@ -41,6 +41,11 @@ export const FILMS = [
   'shellac',
   'waterborne',
 ] as const;
+/** Grits of the series, FEPA P. */
+export const GRITS_P = [
+  36, 40, 50, 60, 80, 100, 120, 150, 180, 220, 240, 280, 320, 360, 400, 500, 600, 800, 1000, 1200, 1500, 2000,
+  2500,
+] as const;
 export const POSTURES = ['flat', 'sloped', 'upright', 'underside'] as const;
 export const GRADES = ['workhorse', 'tidy', 'show'] as const;
 export const FINISHES = ['gloss', 'satin', 'matte'] as const;

@@ -52,6 +52,7 @@ export const seamRecordSchema = z.strictObject({
   wayOut: noticeSchema.nullable(),
   mark: markSchema,
   gritP: z.number().int().nullable().describe('last grit before the upper layer, FEPA P'),
+  ladder: z.array(z.number().int()).optional().describe('papers chosen by hand, in order, FEPA P'),
   wet: z.boolean().describe('sanded wet'),
   block: z.boolean().describe('levelled with a guide coat and a block; else even dullness only'),
   window: z

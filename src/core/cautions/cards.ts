@@ -5,6 +5,8 @@
 import type { Caution, Session } from '@/model/plan';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import { filmLines, type FilmLine } from '../coating/film-budget';
+import { groundText } from '@/model/ground';
+import { judgeLadder } from '../prep/own-ladder';
 import { COLOURED } from '../coating/tint';
 import { schoolOf } from '../coating/schools';
 import { totalAreaM2 } from '../surface/area';
@@ -98,6 +100,16 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     c.system.seams
       .filter((s) => s.reason.code === 'seam-decided')
       .map((s) => ({ above: String(s.reason.params.above), why: String(s.reason.params.why) })),
+  ),
+  'own-ladder': job(({ system }) =>
+    system.seams.flatMap((s) =>
+      judgeLadder(s).map(({ code, params }) => ({
+        ...params,
+        fault: code,
+        below: groundText(s.below),
+        above: s.above,
+      })),
+    ),
   ),
   silicone: job((c) => once(c.job.parts.some((p) => p.silicone === true))),
   'filler-peroxide': job((c) => once(c.job.parts.some((p) => (p.dents?.length ?? 0) > 0))),

@@ -31,6 +31,7 @@ export const SHOWN = {
   'effect-differs': mind({ 'build-up': 7 }),
   'seam-overridden': mind({ 'build-up': 5 }),
   'seam-decided': mind({ 'build-up': 5 }),
+  'own-ladder': mind({ 'build-up': 6 }),
   silicone: mind({}),
   'filler-peroxide': mind({}),
   'matte-not-polished': mind({}),

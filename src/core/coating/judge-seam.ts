@@ -8,7 +8,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
-import { SPOT, type Seam } from '../seams/seam';
+import { isSanded, SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
 import { isEffect, tintOf } from './tint';
 import type { Below, RuleCard } from './rules/card';
@@ -62,11 +62,13 @@ function paramsOf({ below, above }: Pair): Notice['params'] {
   return { below: what, above: above.name };
 }
 
+/** What lies below, as decisions and ladders on record name it. */
+const nameBelow = ({ ground, below }: Pair): string =>
+  'product' in below ? below.product.id : groundText(ground);
+
 /** What the owner decided about this pair; undefined where he has not. */
-function decisionOn(job: Job, { ground, below, above }: Pair): Decision | undefined {
-  const name = 'product' in below ? below.product.id : groundText(ground);
-  return (job.overrides ?? []).find((o) => o.below === name && o.above === above.id);
-}
+const decisionOn = (job: Job, pair: Pair): Decision | undefined =>
+  (job.overrides ?? []).find((o) => o.below === nameBelow(pair) && o.above === pair.above.id);
 type Decision = NonNullable<Job['overrides']>[number];
 
 /** Scuffed, with care, and proven on a test card first. */
@@ -137,7 +139,7 @@ const FILLED_GRIT_P = 180;
 /** Over the scuffed epoxy on zinc lies filler: what goes on has to seal it. */
 function overFilled(job: Job, pair: Pair, partId: string): Seam {
   const surface = { substrate: 'galvanised' as const, condition: 'filled' as const };
-  const sealed = judgeSeam(job, { ...pair, below: { surface }, isFilledOver: false }, partId);
+  const sealed = judged(job, { ...pair, below: { surface }, isFilledOver: false }, partId);
   if (sealed.verdict === 'no') return { ...sealed, below: pair.ground };
   const reason = notice('filler-over-epoxy', paramsOf(pair));
   return {
@@ -151,8 +153,17 @@ function overFilled(job: Job, pair: Pair, partId: string): Seam {
   };
 }
 
+/** Papers the owner chose for this seam. */
+function withOwnLadder(job: Job, pair: Pair, seam: Seam): Seam {
+  const own = (job.ladders ?? []).find((l) => l.below === nameBelow(pair) && l.above === pair.above.id);
+  return own && isSanded(seam) ? { ...seam, ladder: own.grits } : seam;
+}
+
 /** @param partId the first part that has this seam */
-export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
+export const judgeSeam = (job: Job, pair: Pair, partId: string): Seam =>
+  withOwnLadder(job, pair, judged(job, pair, partId));
+
+function judged(job: Job, pair: Pair, partId: string): Seam {
   if (pair.isSpot) return overSpot(pair, partId);
   if (pair.isFilledOver) return overFilled(job, pair, partId);
   const card = ruleFor(pair.below, pair.above) ?? NO_CARD;

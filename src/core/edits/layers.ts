@@ -88,3 +88,17 @@ export function decideSeam(
   const next = decision === null ? left : [...left, { ...key, ...decision }];
   return next.length > 0 ? { ...rest, overrides: next } : rest;
 }
+
+/** Papers of a seam chosen by hand; none gives the ladder back to the rules. */
+export function setLadder(
+  job: Job,
+  seam: Seam,
+  system: Pick<System, 'layers'>,
+  grits: readonly number[] | null,
+): Job {
+  const key = seamKey(seam, system);
+  const { ladders = [], ...rest } = job;
+  const left = ladders.filter((l) => l.below !== key.below || l.above !== key.above);
+  const next = grits && grits.length > 0 ? [...left, { ...key, grits: [...grits] }] : left;
+  return next.length > 0 ? { ...rest, ladders: next } : rest;
+}

@@ -5,6 +5,7 @@ import type { Purpose } from '@/model/job';
 export const FEPA_UM: Readonly<Record<number, number>> = {
   36: 538,
   40: 425,
+  50: 336,
   60: 269,
   80: 201,
   100: 162,

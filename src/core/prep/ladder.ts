@@ -89,7 +89,7 @@ const BY_MACHINE = 1 / 3;
 /** A levelled ground is blocked with a guide coat first, one or two grades coarser, then finished. */
 const blockingGrit = ({ block = false }: Sanded, endP: number): number => (block && endP >= 600 ? 400 : endP);
 
-type Sanded = Pick<Seam, 'below' | 'join' | 'gritP' | 'wet'> & Partial<Pick<Seam, 'block'>>;
+type Sanded = Pick<Seam, 'below' | 'join' | 'gritP' | 'wet'> & Partial<Pick<Seam, 'block' | 'ladder'>>;
 
 /** By hand, of rung i of n: stripping costs most on the coarse paper, least on the last. */
 function handMin(seam: Sanded, last: number, i: number, n: number): number {
@@ -109,13 +109,13 @@ export interface Held {
   readonly sander?: boolean | undefined;
 }
 
-/** The ladder of a seam that is sanded or scuffed; empty for one that is not. */
+/** The ladder of a seam that is sanded or scuffed, its owner's where he chose one; empty for one that is not. */
 export function ladderOf(seam: Sanded, { sander = false }: Held = {}): Rung[] {
   if ((seam.join !== 'sanded' && seam.join !== 'scuffed') || seam.gritP === null) return [];
   const { join } = seam;
   const surface = seam.below.kind === 'surface' ? seam.below : null;
   const end = seam.gritP;
-  const list = grits(surface ? startGrit(surface, end) : blockingGrit(seam, end), end);
+  const list = seam.ladder ?? grits(surface ? startGrit(surface, end) : blockingGrit(seam, end), end);
   return list.map((gritP, i) => {
     const wet = seam.wet && gritP >= 400;
     const byHand = handMin(seam, LAST_MIN[join], i, list.length);

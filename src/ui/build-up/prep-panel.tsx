@@ -15,6 +15,7 @@ import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { stackProducts } from '../views/build-up';
 import { cleaningLines, fillerLines, laddersOf } from '../views/preparation';
+import { OwnPapers } from './own-papers';
 import { Fittings } from './fittings';
 
 interface PrepPanelProps {
@@ -53,7 +54,8 @@ export function PrepPanel({ job, system, sessions, panelC }: PrepPanelProps) {
 }
 
 function LadderList({ job, system }: Pick<PrepPanelProps, 'job' | 'system'>) {
-  const { list, coarseUm, fineUm } = laddersOf(system, job.equipment);
+  const f = useFormat();
+  const { list, coarseUm, fineUm } = laddersOf(system, job.equipment, f);
   return (
     <ul className="ladders">
       {list.map((ladderView) => (
@@ -69,6 +71,7 @@ function LadderList({ job, system }: Pick<PrepPanelProps, 'job' | 'system'>) {
             fineUm={fineUm}
             title={`From ${ladderView.from} to ${ladderView.to}`}
           />
+          <OwnPapers view={ladderView} system={system} />
         </li>
       ))}
     </ul>

@@ -106,7 +106,7 @@ describe('a sheet’s figures', () => {
 
 describe('preparation', () => {
   it('ladders stand on one scale, from the coarsest paper to the finest', () => {
-    const { list, coarseUm, fineUm } = laddersOf(system, {});
+    const { list, coarseUm, fineUm } = laddersOf(system, {}, f);
     expect(list.map((l) => [l.from, l.to])).toEqual([
       ['failing clear on steel', 'Tamsel filler primer'],
       ['Tamsel filler primer', 'Orrin base'],

@@ -2,12 +2,15 @@
 import { cleaningPlan } from '@/core/prep/cleaning';
 import { fillerPlan, HARDENER_FRAC, type FillerPlan } from '@/core/prep/filler';
 import { ladderOf, type Held, type Rung } from '@/core/prep/ladder';
+import { judgeLadder } from '@/core/prep/own-ladder';
 import { draftsOf } from '@/core/schedule/work/drafts';
 import { workOf } from '@/core/schedule/work/work';
 import type { Seam, System } from '@/core/seams/seam';
 import type { Job } from '@/model/job';
+import { GRITS_P } from '@/model/lists';
 import type { Task } from '@/model/plan';
 import type { Format } from '@/words/format';
+import { sayLadder } from '@/words/sentences/ladder';
 import { sayTask } from '@/words/sentences/tasks';
 import { groundTitle, layerName, seamId } from './build-up';
 
@@ -19,6 +22,9 @@ export interface LadderView {
   readonly from: string;
   readonly to: string;
   readonly rungs: readonly Rung[];
+  readonly seam: Seam;
+  /** What is wrong with papers chosen by hand, in words. */
+  readonly faults: readonly string[];
 }
 export interface Ladders {
   readonly list: readonly LadderView[];
@@ -27,12 +33,14 @@ export interface Ladders {
   readonly fineUm: number;
 }
 
-export function laddersOf(system: System, held: Held): Ladders {
+export function laddersOf(system: System, held: Held, f: Format): Ladders {
   const view = (seam: Seam): LadderView => ({
     id: seamId(seam),
     from: groundTitle(system, seam.below),
     to: layerName(system, seam.above),
     rungs: ladderOf(seam, held),
+    seam,
+    faults: judgeLadder(seam).map((x) => sayLadder(x, f)),
   });
   const list = system.seams.map(view).filter((l) => l.rungs.length > 0);
   const sizes = list.flatMap((l) => l.rungs.map((r) => r.um));
@@ -91,3 +99,10 @@ export const bagLetter = (index: number): string => String.fromCharCode(65 + ind
 /** Bags in the order they go back. */
 export const refitOrder = (count: number): string =>
   Array.from({ length: count }, (_, i) => bagLetter(count - 1 - i)).join(', ');
+
+/** Papers as they are typed: P180 P320, 180, 320; null for what is no grit of the series. */
+export function gritsTyped(text: string): number[] | null {
+  const words = text.split(/[\s,;>→-]+/).filter((w) => w !== '');
+  const grits = words.map((w) => Number(w.replace(/^p/i, '')));
+  return grits.every((g) => GRITS_P.some((p) => p === g)) ? grits : null;
+}

@@ -2,9 +2,10 @@
 import type { CautionCode } from '@/core/cautions/shown';
 import type { Caution } from '@/model/plan';
 import { durationOf, type Format } from '../format';
-import { CAUSE_LIMITS } from '../names';
+import { CAUSE_LIMITS, groundName } from '../names';
 import { filmSum } from './film-sum';
 import { headAndBody, type Told } from './head';
+import { sayLadder } from './ladder';
 import { teller, type Say } from './reader';
 
 /** What does the work of a product without its isocyanate. */
@@ -75,6 +76,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'seam-overridden': (p) => `A refused seam was taken on: ${p.s('above')}. Try it on a scrap before the day.`,
   'seam-decided': (p) =>
     `Nobody knows this pair. ${p.s('above')} goes on because of your own test patch: ${p.s('why')}. Begin on the part that is seen least.`,
+  'own-ladder': (p, f) =>
+    `Your papers on ${groundName(p.s('below'))} under ${p.s('above')}. ${p.told(p.s('fault'), sayLadder, f)}`,
   'cold-cure': (p) =>
     `The cure stands still. ${p.s('hours')} h below its minimum in the two days after; it costs ${durationOf(p.n('lostMin'))} of cure: sand and polish so much later, or keep it warm.`,
   'two-part-cold': (p, f) =>

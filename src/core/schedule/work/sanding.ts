@@ -44,7 +44,7 @@ export function sandingOf(id: string, seam: Seam, of: readonly Part[], held: Hel
   const areaM2 = totalAreaM2(of);
   const total = inFives(areaM2 * ladderMinPerM2(seam, held));
   const below = groundText(seam.below);
-  const grit = seam.gritP ?? 0;
+  const grit = rungs[0]?.gritP ?? 0;
   const common = { kind: 'sand', partIds: seam.partIds, needs: 'hands', canSplit: true } as const;
   if (rungs.length <= 1) {
     const params = { grit, ladder: `P${grit}`, below, areaM2 };
