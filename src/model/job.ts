@@ -257,6 +257,7 @@ export const schoolsSchema = z.strictObject({
   sealer: z.enum(['patchy', 'always']).optional(),
   baseToClear: z.enum(['sheet', '30', '60', '180']).optional(),
   firstClear: z.enum(['tack', 'medium']).optional(),
+  lastEffect: z.enum(['drop', 'wet']).optional(),
   flatting: z.enum(['as-it-falls', 'flatted']).optional(),
   drying: z.enum(['energy', 'tenth']).optional(),
 });

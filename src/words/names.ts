@@ -384,6 +384,11 @@ export const SCHOOL_WORDS: Readonly<
     options: { tack: 'light tack', medium: 'medium wet' },
     why: 'Tack holds the next coats on uprights. Who has a steady hand goes wet at once.',
   },
+  lastEffect: {
+    ask: 'Last coat of a metallic or pearl',
+    options: { drop: 'light drop coat', wet: 'as wet as the others' },
+    why: 'From further off and dry it lays the flakes down evenly; some lacquer cans ask for a wet one.',
+  },
   flatting: {
     ask: 'Clear is',
     options: { 'as-it-falls': 'left as it falls', flatted: 'flatted and polished' },

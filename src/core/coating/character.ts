@@ -20,20 +20,27 @@ export const CHARACTER_WEIGHT: Readonly<Record<Character, number>> = {
 
 type Laid = Pick<Product, 'kind' | 'effect' | 'gloss'>;
 
-/** Which coat of how many. */
-interface Nth {
+/** How this painter lays what painters lay differently. */
+export interface Hand {
+  /** The first coat of clear. */
+  readonly firstClear: string;
+  /** The last coat of a metallic or pearl. */
+  readonly lastEffect: string;
+}
+
+/** Which coat of how many, and by whose hand. */
+interface Nth extends Hand {
   readonly coat: number;
   readonly coats: number;
-  /** How this painter lays the first coat of clear. */
-  readonly firstClear: string;
 }
 
 /** Flakes lie down in a light last coat. */
 const DROPPED: ReadonlySet<string> = new Set(['metallic', 'pearl']);
 
-function baseCharacter({ effect }: Laid, { coat, coats }: Nth): Character {
+function baseCharacter({ effect }: Laid, { coat, coats, lastEffect }: Nth): Character {
   if (coat === 1) return 'mist';
-  return coat === coats && DROPPED.has(effect ?? 'none') ? 'drop' : 'medium';
+  const isDropped = coat === coats && lastEffect === 'drop' && DROPPED.has(effect ?? 'none');
+  return isDropped ? 'drop' : 'medium';
 }
 
 function clearCharacter({ gloss }: Laid, { coat, firstClear }: Nth): Character {
@@ -74,8 +81,8 @@ const BY_KIND: Readonly<Record<Product['kind'], (product: Laid, nth: Nth) => Cha
 const NOT_ALONE: ReadonlySet<Character> = new Set(['mist', 'tack', 'drop']);
 
 /** Character of coat `coat` of `coats`, counted from 1. */
-export function characterOf(product: Laid, coat: number, coats: number, firstClear: string): Character {
-  const character = BY_KIND[product.kind](product, { coat, coats, firstClear });
+export function characterOf(product: Laid, coat: number, coats: number, hand: Hand): Character {
+  const character = BY_KIND[product.kind](product, { coat, coats, ...hand });
   return coats === 1 && NOT_ALONE.has(character) ? 'closed' : character;
 }
 
@@ -83,10 +90,10 @@ export function characterOf(product: Laid, coat: number, coats: number, firstCle
  * Share of the layer's film in each coat, as a multiple of the sheet's film per coat; the coats of a layer
  * add up to the sheet's.
  */
-export function coatWeights(product: Laid, coats: number, firstClear: string): number[] {
+export function coatWeights(product: Laid, coats: number, hand: Hand): number[] {
   const raw = Array.from(
     { length: coats },
-    (_, i) => CHARACTER_WEIGHT[characterOf(product, i + 1, coats, firstClear)],
+    (_, i) => CHARACTER_WEIGHT[characterOf(product, i + 1, coats, hand)],
   );
   const sum = raw.reduce((a, b) => a + b, 0);
   return raw.map((w) => (w * coats) / sum);

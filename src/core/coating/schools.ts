@@ -5,6 +5,7 @@
  */
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
+import type { Hand } from './character';
 
 export interface SchoolCard {
   readonly id: keyof NonNullable<Job['schools']>;
@@ -15,6 +16,7 @@ export const SCHOOLS: readonly SchoolCard[] = [
   { id: 'sealer', options: ['patchy', 'always'] },
   { id: 'baseToClear', options: ['sheet', '30', '60', '180'] },
   { id: 'firstClear', options: ['tack', 'medium'] },
+  { id: 'lastEffect', options: ['drop', 'wet'] },
   { id: 'flatting', options: ['as-it-falls', 'flatted'] },
   { id: 'drying', options: ['energy', 'tenth'] },
 ];
@@ -23,6 +25,12 @@ export type SchoolId = SchoolCard['id'];
 export function schoolOf(job: Pick<Job, 'schools'>, id: SchoolId): string {
   return job.schools?.[id] ?? SCHOOLS.find((s) => s.id === id)!.options[0]!;
 }
+
+/** How this painter lays coats that painters lay differently. */
+export const handOf = (job: Pick<Job, 'schools'>): Hand => ({
+  firstClear: schoolOf(job, 'firstClear'),
+  lastEffect: schoolOf(job, 'lastEffect'),
+});
 
 const waited = new WeakMap<Product, Map<number, Product>>();
 

@@ -180,8 +180,16 @@ describe('what a sheet may not say', () => {
 });
 
 describe('the manner of each coat', () => {
-  const manner = (id: string, coats: number, firstClear = 'tack'): string[] =>
-    Array.from({ length: coats }, (_, i) => characterOf(product(id), i + 1, coats, firstClear));
+  const USUAL = { firstClear: 'tack', lastEffect: 'drop' };
+  const manner = (id: string, coats: number, firstClear = 'tack', lastEffect = 'drop'): string[] =>
+    Array.from({ length: coats }, (_, i) =>
+      characterOf(product(id), i + 1, coats, { firstClear, lastEffect }),
+    );
+  it('who lays the last metallic wet gets it as wet as the others; a solid never drops', () => {
+    expect(manner('orrin-metallic', 3, 'tack', 'wet')).toEqual(['mist', 'medium', 'medium']);
+    expect(manner('orrin-pearl', 3, 'tack', 'wet')).toEqual(['mist', 'medium', 'medium']);
+    expect(manner('orrin-base', 3, 'tack', 'drop').at(-1)).toBe('medium');
+  });
   it('base begins with a mist, metallic ends with a drop coat; clear tacks first and then goes full, matte even', () => {
     expect(manner('orrin-base', 3)).toEqual(['mist', 'medium', 'medium']);
     expect(manner('orrin-metallic', 4)).toEqual(['mist', 'medium', 'medium', 'drop']);
@@ -206,12 +214,12 @@ describe('the manner of each coat', () => {
     expect(manner('skerry-heat', 2)).toEqual(['thin', 'thin']);
   });
   it('mist 0.7, drop 0.6, full 1.2 of a medium coat (from memory), adding up to the sheet’s film', () => {
-    const weights = coatWeights(product('orrin-metallic'), 4, 'tack');
+    const weights = coatWeights(product('orrin-metallic'), 4, USUAL);
     // 0.7 + 1 + 1 + 0.6 = 3.3 for four coats.
     [0.7, 1, 1, 0.6].forEach((w, i) => expect(weights[i]).toBeCloseTo((w * 4) / 3.3, 9));
-    const clear = coatWeights(product('halden-2k-gloss'), 2, 'tack');
+    const clear = coatWeights(product('halden-2k-gloss'), 2, USUAL);
     expect(clear[1]! / clear[0]!).toBeCloseTo(1.2 / 0.7, 9);
-    const etch = coatWeights(product('tamsel-etch'), 2, 'tack');
+    const etch = coatWeights(product('tamsel-etch'), 2, USUAL);
     expect(etch).toEqual([1, 1]);
   });
 });

@@ -6,7 +6,7 @@ import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { coatWeights } from '../coating/character';
-import { schoolOf } from '../coating/schools';
+import { handOf } from '../coating/schools';
 import { sweptAreaM2, totalAreaM2 } from '../surface/area';
 
 /**
@@ -88,7 +88,7 @@ export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[
     coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true));
   const parts = new Map(job.parts.map((p) => [p.id, p]));
   const transfer = transferFrac(job, product);
-  const firstClear = schoolOf(job, 'firstClear');
+  const hand = handOf(job);
   const useOf = (layerId: string, coat: number, weight: number, part: Part): CoatUse => {
     const sprayMl = usage(product, [part], weight, transfer).sprayMl * (job.habit?.factor ?? 1);
     const edgeMl = sprayMl * (part.hiddenEdgePct / (100 + part.hiddenEdgePct));
@@ -98,7 +98,7 @@ export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[
   const mine = layers.filter((l) => l.productId === product.id);
   return mine.flatMap((l) => {
     const painted = (ids: readonly string[]): Part[] => ids.flatMap((id) => parts.get(id) ?? []);
-    const usual = coatWeights(product, l.coats, firstClear).flatMap((weight, i) =>
+    const usual = coatWeights(product, l.coats, hand).flatMap((weight, i) =>
       painted(l.partIds).map((part) => useOf(l.id, i + 1, weight, part)),
     );
     const oneMore = painted(l.oneMore ?? []).map((part) => useOf(l.id, l.coats + 1, 1, part));

@@ -165,21 +165,19 @@ describe('consumption', () => {
       }),
     ).toBe(0);
   });
+  const USUAL = { firstClear: 'tack', lastEffect: 'drop' };
   it('the coats of a layer differ in character and add up to the sheet’s film (1e-9)', () => {
-    expect([1, 2, 3, 4].map((c) => characterOf(product('orrin-metallic'), c, 4, 'tack'))).toEqual([
+    expect([1, 2, 3, 4].map((c) => characterOf(product('orrin-metallic'), c, 4, USUAL))).toEqual([
       'mist',
       'medium',
       'medium',
       'drop',
     ]);
-    expect([1, 2].map((c) => characterOf(product('halden-2k-gloss'), c, 2, 'tack'))).toEqual([
-      'tack',
-      'full',
-    ]);
+    expect([1, 2].map((c) => characterOf(product('halden-2k-gloss'), c, 2, USUAL))).toEqual(['tack', 'full']);
     for (const p of CATALOGUE)
       for (let n = 1; n <= 8; n++)
-        expect(coatWeights(p, n, 'tack').reduce((a, b) => a + b, 0)).toBeCloseTo(n, 9);
-    const w = coatWeights(product('orrin-metallic'), 4, 'tack');
+        expect(coatWeights(p, n, USUAL).reduce((a, b) => a + b, 0)).toBeCloseTo(n, 9);
+    const w = coatWeights(product('orrin-metallic'), 4, USUAL);
     expect(w[3]! / w[1]!).toBeCloseTo(CHARACTER_WEIGHT.drop, 9);
   });
   it('what sanding takes off is told apart and was film all the same; test cards, mending and cleaning are in the use', () => {

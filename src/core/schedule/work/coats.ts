@@ -4,7 +4,7 @@ import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { isTwoPart } from '../../chemistry/cards';
 import { coatWeights } from '../../coating/character';
-import { schoolOf } from '../../coating/schools';
+import { handOf } from '../../coating/schools';
 import { FLOW_ML_S, heelFrac, transferFrac, TRIGGER_SHARE, usage } from '../../material/coat-uses';
 import { spotsUnder, type System } from '../../seams/seam';
 import { facesOf, sumOverFaces } from '../../surface/shape';
@@ -69,14 +69,14 @@ export function coatsOf(
   const { job, parts } = frame;
   const transfer = transferFrac(job, product);
   const habit = job.habit?.factor ?? 1;
-  const firstClear = schoolOf(job, 'firstClear');
+  const hand = handOf(job);
   const sprayed = (part: Part, weight: number): Sprayed => {
     const ml = usage(product, [part], weight, transfer).sprayMl * habit;
     return { part, ml, minutes: ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN };
   };
   const spots = spotsUnder(frame.system.seams, layer.id);
   const spotCoats = frame.system.layers.reduce((a, l) => a + (spots.includes(l.id) ? l.coats : 0), 0);
-  return coatWeights(product, layer.coats, firstClear).flatMap((weight, i): CoatStep[] => {
+  return coatWeights(product, layer.coats, hand).flatMap((weight, i): CoatStep[] => {
     const on = layer.partIds.filter((id) => needs(i + 1, id));
     if (on.length === 0) return [];
     const of = on.map((id) => sprayed(parts.get(id)!, weight));
@@ -95,7 +95,7 @@ export function coatsOf(
       units: unitsOf(product, of, frame, minutes / spentMin),
       firstOfLayer: i === 0,
       spots,
-      firstClear,
+      hand,
       between: [],
       isOneMore: false,
     };

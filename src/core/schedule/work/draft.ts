@@ -2,6 +2,7 @@
  * Sessions before they have a time: what is done before them on other days, and the stretch itself, its last
  * preparation and its coats in order.
  */
+import type { Hand } from '../../coating/character';
 import type { Notice } from '@/model/marks';
 import type { PlanLayer, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -55,8 +56,7 @@ export interface CoatStep {
   readonly firstOfLayer: boolean;
   /** Layers below that are spot coats of it: over them it waits one flash, as over itself. */
   readonly spots: readonly string[];
-  /** How this painter lays the first coat of clear. */
-  readonly firstClear: string;
+  readonly hand: Hand;
   readonly between: readonly Between[];
   /** Not of the build-up: the layer lost its bond while the work rested. */
   readonly isOneMore: boolean;

@@ -103,7 +103,7 @@ function piecesOf(sheet: Sheet, k: number): RoundPiece[] {
 function writeCoat(sheet: Sheet, k: number): void {
   const coatStep = sheet.draft.steps[k]!;
   const { product, coat, coats } = coatStep;
-  const manner = MANNER[characterOf(product, coat, coats, coatStep.firstClear)];
+  const manner = MANNER[characterOf(product, coat, coats, coatStep.hand)];
   const pieces = piecesOf(sheet, k);
   pieces.forEach((piece, i) => {
     const isLast = i === pieces.length - 1;
