@@ -1,7 +1,15 @@
 /** Areas worked by hand: 1000 × 500 mm is half a square metre. */
 import { flatPart } from '@/demo/test-part';
 import { describe, expect, it } from 'vitest';
-import { measured, measuredInAll, overrunFactor, partAreaM2, postureShare, totalAreaM2 } from './area';
+import {
+  measured,
+  measuredInAll,
+  overrunFactor,
+  partAreaM2,
+  partOverrun,
+  postureShare,
+  totalAreaM2,
+} from './area';
 
 const panel = flatPart();
 
@@ -28,5 +36,30 @@ describe('area to paint', () => {
     const begun = { ...panel, lengthMm: 0 };
     expect(measuredInAll([panel, begun, panel])).toEqual({ areaM2: 1, complete: false });
     expect(measuredInAll([panel]).complete).toBe(true);
+  });
+});
+
+describe('small pieces on one board share their overrun, gaps of 40 mm included (by hand)', () => {
+  const plate = (lengthMm: number, widthMm: number, count: number): number =>
+    partOverrun(flatPart({ lengthMm, widthMm, count, hiddenEdgePct: 0 }));
+  it('six plates of 100 × 80: a board of two by three is swept once, 370 × 450 mm over 6 × 0.008 m²', () => {
+    // 2 × 100 + 40 + 130 = 370; 3 × 80 + 2 × 40 + 130 = 450; by itself a plate is swept 230 × 210.
+    expect(plate(100, 80, 6)).toBeCloseTo((370 * 450) / (6 * 8000), 9);
+    expect(plate(100, 80, 1)).toBeCloseTo((230 * 210) / 8000, 9);
+  });
+  it('what is larger than 300 mm is sprayed by itself, however many there are', () => {
+    expect(plate(400, 200, 6)).toBeCloseTo(plate(400, 200, 1), 9);
+  });
+  it('never worse than each by itself, never less than the piece', () => {
+    for (const count of [2, 3, 5, 12, 50])
+      for (const [l, w] of [
+        [20, 20],
+        [150, 100],
+        [290, 40],
+        [300, 300],
+      ] as const) {
+        expect(plate(l, w, count)).toBeLessThanOrEqual(plate(l, w, 1) + 1e-9);
+        expect(plate(l, w, count)).toBeGreaterThanOrEqual(1);
+      }
   });
 });

@@ -1,5 +1,6 @@
 /** Areas of parts: faces, hidden edges, pieces; and the overrun that every pass sprays past the edge. */
 import type { Part } from '@/model/job';
+import { isSmall, sweptOnBoardM2 } from './board';
 import { facesOf, sumOverFaces, type Face } from './shape';
 
 /**
@@ -55,7 +56,14 @@ export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
 export function partOverrun(p: Part): number {
   const faces = facesOf(p);
   const area = sumOverFaces(faces, (f) => f.areaM2);
-  return area > 0 ? sumOverFaces(faces, (f) => sweptFaceM2(f)) / area : 1;
+  return area > 0 ? sumOverFaces(faces, (f) => sweptOfPieceM2(f, p.count ?? 1)) / area : 1;
+}
+
+/** Of several small pieces each is swept with the others on its board, where that is less; never less than itself. */
+function sweptOfPieceM2(face: Face, count: number): number {
+  const alone = sweptFaceM2(face);
+  if (count === 1 || !isSmall(face)) return alone;
+  return Math.max(face.areaM2, Math.min(alone, sweptOnBoardM2(face, count, OVERRUN_MM)));
 }
 
 /** Total area swept over all parts, m²; hidden edges cost the same overrun as their part. */

@@ -1,0 +1,31 @@
+/**
+ * Small pieces laid side by side on one board share the overrun: the fan runs over all of them in one pass, gaps
+ * included. Identity given gap and board, both from memory.
+ */
+import type { Face } from './shape';
+
+/** Between two pieces, so that their edges are reached, mm. */
+const GAP_MM = 40;
+/** What one arm's sweep does without a step, mm. */
+const BOARD_MM = 900;
+/** Larger than this nobody lays it on a board with others, mm. */
+const SMALL_MM = 300;
+
+/** A flat face of a piece that goes on a board. */
+export const isSmall = ({ lengthMm, widthMm, rounds }: Face): boolean =>
+  rounds === 1 && Math.max(lengthMm, widthMm) <= SMALL_MM;
+
+const span = (n: number, mm: number): number => n * mm + (n - 1) * GAP_MM;
+
+/** Area swept for `count` equal pieces laid out as best they fit, m² a piece. @param overrunMm at the board's edges */
+export function sweptOnBoardM2({ lengthMm, widthMm }: Face, count: number, overrunMm: number): number {
+  let best = Infinity;
+  for (let across = 1; across <= count && span(across, lengthMm) <= BOARD_MM; across++) {
+    const down = Math.ceil(count / across);
+    const rows = Math.min(down, Math.max(1, Math.floor((BOARD_MM + GAP_MM) / (widthMm + GAP_MM))));
+    const boards = Math.ceil(down / rows);
+    const boardM2 = (span(across, lengthMm) + 2 * overrunMm) * (span(rows, widthMm) + 2 * overrunMm) * 1e-6;
+    best = Math.min(best, (boards * boardM2) / count);
+  }
+  return best;
+}
