@@ -3,7 +3,7 @@
  * single-line forecast and is dressed into an ensemble; more are used as they are.
  */
 import * as z from 'zod';
-import { isoSchema } from './job';
+import { isoSchema } from './iso';
 
 const series = (low: number, high: number): z.ZodArray<z.ZodNumber> =>
   z

@@ -12,24 +12,18 @@ import {
   FILMS,
   FINISHES,
   GRADES,
-  GRITS_P,
   POSTURES,
   SHELTERS,
   SPRAYERS,
   SUBSTRATES,
   WEEKDAYS,
 } from './lists';
+import { ownLadderSchema, overrideSchema } from './decisions';
+import { isoSchema } from './iso';
 import { ID } from './limits';
 import { productSchema, ROLES } from './product';
 
 const id = z.string().regex(ID, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
-/** ISO 8601, with or without offset. Without one the place's zone applies. */
-export const isoSchema = z
-  .string()
-  .regex(
-    /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/,
-    'a time like 2026-05-16T10:30 or 2026-05-16T10:30:00+01:00',
-  );
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, 'a clock time like 17:30');
 const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
 const span = z.tuple([clock, clock]).describe('from and to, the same day');
@@ -261,32 +255,6 @@ export const schoolsSchema = z.strictObject({
   flatting: z.enum(['as-it-falls', 'flatted']).optional(),
   drying: z.enum(['energy', 'tenth']).optional(),
 });
-/**
- * A refused seam the owner takes on himself: what lies below (a surface or a product), what goes on it, when
- * it was decided.
- */
-export const overrideSchema = z.strictObject({
-  below: z.string().min(1).max(80),
-  above: z.string().min(1).max(60),
-  at: isoSchema,
-  why: z.string().max(300).optional(),
-});
-
-/** Papers of one seam chosen by hand, in order; below and above as in a decision on record. */
-export const ownLadderSchema = z.strictObject({
-  below: z.string().min(1).max(80),
-  above: z.string().min(1).max(60),
-  grits: z
-    .array(
-      z
-        .number()
-        .int()
-        .refine((p) => GRITS_P.some((g) => g === p), `a grit of the series: ${GRITS_P.join(', ')}`),
-    )
-    .min(1)
-    .max(12),
-});
-
 export const jobSchema = z.strictObject({
   name: z.string().min(1).max(120),
   place: placeSchema,

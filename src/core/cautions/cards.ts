@@ -10,7 +10,15 @@ import { judgeLadder } from '../prep/own-ladder';
 import { COLOURED } from '../coating/tint';
 import { schoolOf } from '../coating/schools';
 import { totalAreaM2 } from '../surface/area';
-import { coldTwoPart, hasLeadDust, hasOldPaint, isFlexed, lostToNight, type CautionContext } from './context';
+import {
+  coldTwoPart,
+  hasLeadDust,
+  hasOldPaint,
+  isBlended,
+  isFlexed,
+  lostToNight,
+  type CautionContext,
+} from './context';
 import { poorlyHidden } from './primer-shade';
 import { severityOf, type CautionCode } from './shown';
 
@@ -137,6 +145,7 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   }),
   'brake-fluid': job((c) => attacked(c, 'brake-fluid')),
   'hot-oil': job((c) => attacked(c, 'oil')),
+  'blend-limits': job((c) => once(isBlended(c), { kind: c.job.purpose.colour.kind })),
   flexing: job((c) => once(isFlexed(c.job))),
   'chips-one-pack': job(({ top, onePackTop, job: { purpose } }) => {
     if (!top || top.kind !== 'clear') return [];

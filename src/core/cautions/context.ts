@@ -5,6 +5,7 @@ import type { Product } from '@/model/product';
 import { isFuelProof, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
 import { isPainted, isPlastic } from '@/model/substrates';
 import { productIn, type System } from '../seams/seam';
+import { wholePartId } from '../surface/zones';
 import { instantOf } from '../time/instant';
 
 export interface CautionContext {
@@ -68,3 +69,20 @@ export const isFlexed = (job: Job): boolean =>
 /** Still soft when the day ends. */
 export const lostToNight = (s: Session): boolean =>
   instantOf(s.handleAt) > instantOf(s.touchDryAt) && s.handleAt.slice(0, 10) !== s.sprayAt.slice(0, 10);
+
+/** Colour on the zones of a part alone, and clear over the whole of it: a fade. */
+export function isBlended({ job, system }: CautionContext): boolean {
+  const zones = job.parts.filter((p) => p.id !== wholePartId(p.id));
+  const coloured = (id: string): boolean =>
+    system.layers.some(
+      (l) => l.partIds.includes(id) && productIn(system.products, l.productId).kind === 'basecoat',
+    );
+  const cleared = (id: string): boolean =>
+    system.layers.some(
+      (l) => l.partIds.includes(id) && productIn(system.products, l.productId).kind === 'clear',
+    );
+  return zones.some((z) => {
+    const whole = wholePartId(z.id);
+    return coloured(z.id) && !coloured(whole) && cleared(whole);
+  });
+}

@@ -44,6 +44,7 @@ export const SHOWN = {
   'matte-outdoors': mind({ 'build-up': 8 }),
   'brake-fluid': mind({ 'build-up': 9 }),
   'hot-oil': mind({ 'build-up': 9 }),
+  'blend-limits': mind({ 'build-up': 4, 'spray-day': 6 }),
   flexing: mind({ 'build-up': 9 }),
   'chips-one-pack': mind({ 'build-up': 10 }),
   'session-risk': mind({ window: 6 }),

@@ -204,7 +204,7 @@ describe('the proposed system', () => {
           if (jobFaults(j).length > 0) return;
           const products = productsOf(CATALOGUE, undefined);
           const list = proposals(j, products);
-          expect(list.length).toBeLessThanOrEqual(4);
+          expect(list.length).toBeLessThanOrEqual(5);
           for (const p of list) {
             const b = buildUp(j, p.layers, products);
             expect(b.blockers).toEqual([]);
@@ -224,7 +224,8 @@ describe('the proposed system', () => {
       { numRuns: 600, seed: 8 },
     );
     expect(offered).toBeGreaterThan(400);
-    expect([...routes].sort()).toEqual([...ROUTES].sort());
+    // These parts have no zones to be mended by themselves.
+    expect([...routes].sort()).toEqual([...ROUTES].filter((r) => r !== 'blend').sort());
   });
   it('mixed parts get etch only where there is bare metal and promoter only on raw plastic', () => {
     const s = systemFor({

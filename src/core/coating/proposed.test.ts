@@ -209,7 +209,7 @@ describe('what a part asks for', () => {
 describe('routes for a kit', () => {
   const first = (sprayer: Job['equipment']['sprayer'], suppliedAir: boolean): readonly Route[] =>
     routesFor({ sprayer, suppliedAir });
-  it('two-part comes first only where air-fed protection is at hand; each kit sees all five', () => {
+  it('two-part comes first only where air-fed protection is at hand; each kit sees all', () => {
     expect(first('aerosol', true).slice(0, 2)).toEqual(['cans-2k', 'cans-1k']);
     expect(first('aerosol', false)[0]).toBe('cans-1k');
     expect(first('hvlp', true).slice(0, 3)).toEqual(['gun-2k', 'gun-single', 'gun-1k']);
@@ -218,11 +218,12 @@ describe('routes for a kit', () => {
       for (const sprayer of ['aerosol', 'hvlp', 'lvlp', 'conventional'] as const)
         expect([...first(sprayer, air)].sort()).toEqual([...ROUTES].sort());
   });
-  it('four are shown at most, the first is the one advised, none twice', () => {
+  it('five are shown at most, the first is the one advised, none twice', () => {
     const list = proposals(jobOn([['steel', 'e-coat']]), products);
     expect(list.map((p) => [p.route, p.isocyanate, p.recommended])).toEqual([
       ['cans-2k', true, true],
       ['cans-1k', false, false],
+      ['cans-enamel', false, false],
       ['gun-2k', true, false],
       ['gun-1k', false, false],
     ]);

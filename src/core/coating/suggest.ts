@@ -4,7 +4,8 @@
  * surface or the purpose is left out, and where none can, that is said.
  */
 import { productIn } from '../seams/seam';
-import type { Job, SystemLayer } from '@/model/job';
+import type { Job, Part, SystemLayer } from '@/model/job';
+import { wholePartId } from '../surface/zones';
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
 import { buildUp } from './build-up';
@@ -154,18 +155,42 @@ export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, rou
   addHeat(draft);
   if (job.parts.every((p) => isHot(job, p))) return draft.done();
   draft.isAsked = (p) => !isHot(job, p);
+  const { top } = draft.card;
+  if (top === 'blend') return blended(draft);
   addGrip(draft);
   addLeveller(draft);
-  if (draft.card.single) {
+  if (top === 'base-clear') {
+    addColour(draft);
+    addClear(draft);
+  } else {
     const solid = purpose.colour.kind === 'solid';
-    draft.add(
-      draft.pick((p) => p.kind === 'single-stage' && p.gloss === purpose.finish && solid),
-      'why-single-stage',
-    );
-    return draft.done();
+    const fits = (p: Product): boolean => p.kind === top && p.gloss === purpose.finish && solid;
+    draft.add(draft.pick(fits), top === 'enamel' ? 'why-enamel' : 'why-single-stage');
   }
+  return draft.done();
+}
+
+/**
+ * A mended spot: primer and colour on the zones alone, faded out into what is sound; clear over the whole, to
+ * its edges. Only where a part is sound but for its zones.
+ */
+function blended(draft: Draft): Suggestion {
+  const { parts } = draft.job;
+  const isZone: Need = (p) => p.id !== wholePartId(p.id);
+  const isMended = (p: Part): boolean => parts.some((z) => isZone(z) && wholePartId(z.id) === p.id);
+  const whole = parts.filter((p) => !isZone(p));
+  const { kind } = draft.job.purpose.colour;
+  // Depth of a candy and the lie of flakes are never met by eye.
+  if (kind === 'candy' || kind === 'flake') return draft.done();
+  if (!whole.every((p) => p.condition === 'sound-paint' && isMended(p)) || !parts.some(isZone))
+    return draft.done();
+  draft.isAsked = isZone;
+  addGrip(draft);
+  addLeveller(draft);
   addColour(draft);
+  draft.isAsked = () => true;
   addClear(draft);
+  draft.why.push({ code: 'why-blend', params: {} });
   return draft.done();
 }
 
@@ -198,7 +223,7 @@ export interface Proposal extends Suggestion {
 }
 
 /** Routes shown side by side. */
-const SHOWN = 4;
+const SHOWN = 5;
 
 /** Every route that serves this surface and purpose without a refused seam; the one for the owner's kit first. */
 export function proposals(job: Job, products: ReadonlyMap<string, Product>): Proposal[] {

@@ -21,6 +21,8 @@ export const WHYS: Sentences = {
   'why-ground': (p) => `${p.s('product')}: the ground that the colour shines through to.`,
   'why-candy': (p) => `${p.s('product')}: depth by the number of coats.`,
   'why-flake': (p) => `${p.s('product')}: over its ground, then plenty of clear.`,
+  'why-enamel': (p) => `${p.s('product')}: colour and gloss in one can, for what works and is touched in.`,
+  'why-blend': () => 'Colour only where it is mended, faded out; clear over the whole panel, to its edges.',
   'why-single-stage': (p) => `${p.s('product')}: colour and gloss in one, no clear.`,
   'why-one-pack-clear': (p) => `${p.s('product')}: no isocyanate, as no air-fed protection is at hand.`,
 };

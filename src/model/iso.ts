@@ -1,0 +1,10 @@
+/** A time as a job file gives it. */
+import * as z from 'zod';
+
+/** ISO 8601, with or without offset. Without one the place's zone applies. */
+export const isoSchema = z
+  .string()
+  .regex(
+    /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/,
+    'a time like 2026-05-16T10:30 or 2026-05-16T10:30:00+01:00',
+  );
