@@ -61,6 +61,15 @@ describe('the staged bake', () => {
     for (const t of stages) expect(Date.parse(t.startsAt)).toBeGreaterThanOrEqual(handleMs);
     expect(stages[0]!.cautions).toContain('first-heat.heat');
   });
+  it('a hot part beside a cool one is baked all the same', () => {
+    const { system: _system, ...mixed } = job([], {
+      parts: [bare('exhaust', { serviceC: 450 }), bare('guard')],
+      equipment: { sprayer: 'aerosol', suppliedAir: false },
+    });
+    const baked = allTasks(planned(mixed)).filter((t) => t.kind === 'bake');
+    expect(baked).toHaveLength(3);
+    for (const t of baked) expect(t.partIds).toEqual(['exhaust']);
+  });
   it('it is soft until then, and that is said', () => {
     expect(p.cautions.find((c) => c.code === 'soft-until-baked')!.params.hottestC).toBe(230);
   });

@@ -278,3 +278,31 @@ describe('dents', () => {
     expect(list).not.toContain('fill');
   });
 });
+
+describe('epoxy that had its night', () => {
+  const layers: SystemLayer[] = [
+    { role: 'epoxy', productId: 'tamsel-epoxy', coats: 2 },
+    { role: 'filler', productId: 'tamsel-filler', coats: 3 },
+    { role: 'base', productId: 'orrin-base', coats: 3 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 4 },
+  ];
+  const p = planned(job(layers, { parts: [panel('p', { condition: 'bare' })] }));
+  it('is washed before it is scuffed, and its filler comes no sooner than it can be sanded: 12 h at 20 °C', () => {
+    const work = allTasks(p).filter((t) => t.id.startsWith('s-filler.'));
+    const at = (id: string): number => work.findIndex((t) => t.id.startsWith(id));
+    expect(at('s-filler.bloom')).toBeGreaterThanOrEqual(0);
+    expect(at('s-filler.bloom')).toBeLessThan(at('s-filler.sand'));
+    const [epoxy, filler] = p.sessions;
+    const lastEpoxy = epoxy!.tasks.filter((t) => t.kind === 'coat').at(-1)!;
+    const waited = Date.parse(filler!.sprayAt) - Date.parse(lastEpoxy.endsAt);
+    expect(waited / 3_600_000).toBeGreaterThanOrEqual(12);
+  });
+  it('bare steel is keyed and not touched again, zinc is scuffed', () => {
+    const codes = (over: Parameters<typeof panel>[1]): string[] =>
+      allTasks(planned(job(layers, { parts: [panel('p', over)] })))
+        .filter((t) => t.id.startsWith('s-epoxy.sand'))
+        .map((t) => t.detail.code);
+    expect(codes({ condition: 'bare' })).toEqual(['key-metal']);
+    expect(codes({ condition: 'bare', substrate: 'galvanised' })).toEqual(['scuff']);
+  });
+});

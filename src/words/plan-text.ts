@@ -46,7 +46,8 @@ function buildUpLines(plan: Plan, f: Format): string[] {
 /** What is poured from several tins is told tin by tin: a sum beside a hardener would read as a ratio. */
 function materialLines(material: Material, f: Format): string[] {
   const packs = (list: Material['packs']): string =>
-    list.map((p) => `${p.count} ${p.unit} of ${f.volume(p.size)}`).join(', ') || 'on the shelf';
+    list.map((p) => `${p.count} ${p.unit}${p.count === 1 ? '' : 's'} of ${f.volume(p.size)}`).join(', ') ||
+    'on the shelf';
   const name = `${material.productId}${material.colour ? `, ${material.colour.name}` : ''}`;
   const spread = `give or take ${f.volume(material.spreadMl)}`;
   if (material.ingredients.length === 1)

@@ -97,7 +97,14 @@ const nitro: When = ({ surfaces, films }) =>
 const metallic: When = ({ products }) =>
   products.some((p) => p.effect === 'metallic' || p.effect === 'flake');
 /** Water and a vacuum cleaner bring no solvent. */
-const WATER_WORK: ReadonlySet<string> = new Set(['wash', 'vacuum', 'rust-convert', 'rust-rinse', 'rust-dry']);
+const WATER_WORK: ReadonlySet<string> = new Set([
+  'wash',
+  'vacuum',
+  'rust-convert',
+  'rust-rinse',
+  'rust-dry',
+  'wash-bloom',
+]);
 const solvent: When = ({ code }) => !WATER_WORK.has(code);
 const rust: When = ({ code }) => code === 'rust-convert' || code === 'rust-rinse';
 /** Two pairs of hands over this length, steps to reach the top over this height, mm. From memory. */

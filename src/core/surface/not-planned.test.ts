@@ -48,6 +48,7 @@ describe('what is never planned', () => {
     'Entire door',
     'Pan head cover',
     'Belt guard',
+    'Lid of the brake fluid box',
     'Bonnet',
   ])('%s is planned', (name) => expect(found(name)).toBeNull());
   it('stops the plan whatever the build-up is, and names the thing; the job’s name counts too', () => {

@@ -23,7 +23,11 @@ const THINGS: readonly RefusedThing[] = [
       /\b(seat ?belts?|safety ?belts?|belt buckles?|harness(es)?|carabiners?|climbing gear|lifejackets?)\b/,
   },
   { what: 'airbag', words: /\b(air ?bags?|steering[ -]?wheel (pad|cover|centre|center))\b/ },
-  { what: 'brake', words: /\b(brakes?|callipers?|calipers?|brake ?(discs?|drums?|levers?|lines?|hoses?))\b/ },
+  {
+    what: 'brake',
+    words:
+      /\b(brakes?(?! ?(fluid|cleaner))|callipers?|calipers?|brake ?(discs?|drums?|levers?|lines?|hoses?))\b/,
+  },
   { what: 'tyre', words: /\b(tyres?|tires?|inner ?tubes?)\b/ },
   {
     what: 'cylinder',

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import type { Job, SystemLayer } from '@/model/job';
 import { compareRoutes, type RouteSummary } from '@/core/compare-routes';
-import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/names';
+import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/route-names';
 import { StopSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';

@@ -59,7 +59,7 @@ function HazardLine({ cells, onOpen }: { cells: readonly string[]; onOpen: () =>
       size="small"
       className="hazline noprint"
       onClick={onOpen}
-      startIcon={isStop ? <StopSign size={16} /> : undefined}
+      startIcon={isStop ? <StopSign size={22} /> : undefined}
       sx={{ color: isStop ? 'var(--oxide-ink)' : 'var(--amber-ink)', textAlign: 'left', ml: -0.5 }}
     >
       {heads.join(' · ')}

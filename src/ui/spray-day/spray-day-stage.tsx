@@ -184,7 +184,7 @@ function NoSheet() {
 function Safety() {
   const { plan } = useDesk();
   return (
-    <section className="panel" aria-label="Safety">
+    <section className="panel noprint" aria-label="Safety">
       <div className="hd" style={{ marginBottom: 8 }}>
         Before you spray <small>the product’s sheet and local rules come first</small>
       </div>

@@ -8,7 +8,7 @@ import { waysOf, type Way, type Ways } from '@/core/ways';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
-import { ROUTE_NAMES } from '@/words/names';
+import { ROUTE_NAMES } from '@/words/route-names';
 import { planAreaM2 } from './verdict';
 
 /** Less left than this is not spoken of, ml. */

@@ -17,6 +17,10 @@ export const TASKS: Sentences = {
   'dull-wet': (p, f) =>
     `Sand ${p.s('ladder')} wet, ${f.area(p.n('areaM2'))}: even dullness only, no block and no guide coat; stop before it is thin.`,
   'sand-dry': (p, f) => `Sand dry ${p.s('ladder')}, ${f.area(p.n('areaM2'))}, no shine left.`,
+  'key-metal': (p, f) =>
+    `Key the bare metal with ${p.s('ladder')}, ${f.area(p.n('areaM2'))}: even scratches all over, then no bare hand on it.`,
+  'wash-bloom': (p, f) =>
+    `Wash the epoxy with water and a soft pad, ${f.area(p.n('areaM2'))}: bloom off before any paper; dry it wholly.`,
   'rung-strip': (p, f) =>
     `P${p.s('grit')}: take the failing clear off wholly, ${f.area(p.n('areaM2'))}, until no edge is felt.`,
   'rung-first': (p, f) => `P${p.s('grit')}, ${f.area(p.n('areaM2'))}: level, feather every edge.`,

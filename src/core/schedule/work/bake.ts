@@ -4,11 +4,11 @@ import type { Draft, PrepStep } from './draft';
 /** To bring it up to a stage and let it cool after, minutes. From memory. */
 const UP_AND_DOWN_MIN = 30;
 
-/** In order, by its sheet; none for what hardens by itself. */
+/** In order, by its sheet, for what was finished in this session; none for what hardens by itself. */
 export function bakeSteps({ id, steps }: Pick<Draft, 'id' | 'steps'>): PrepStep[] {
-  const last = steps.at(-1);
-  const stages = last?.product.bake ?? [];
-  const partIds = [...new Set(steps.filter((s) => s.product.bake).flatMap((s) => s.partIds))];
+  const baked = steps.filter((s) => s.product.bake !== undefined && s.coat === s.coats);
+  const stages = baked[0]?.product.bake ?? [];
+  const partIds = [...new Set(baked.flatMap((s) => s.partIds))];
   return stages.map((stage, i): PrepStep => ({
     id: `${id}.bake${i + 1}`,
     kind: 'bake',

@@ -12,7 +12,7 @@ import { totalAreaM2 } from '../../surface/area';
 import { TACK_MIN, type PrepStep, type Rest } from './draft';
 import { dentedNow, feathering, filling } from './filling';
 import { inFives } from './minutes';
-import { afterRust, beforePaper, isRawWood } from './opening';
+import { afterRust, beforePaper, isRawWood, washBloom } from './opening';
 import { sandingOf } from './sanding';
 
 /** Minutes to take one fitting off and bag it. From memory. */
@@ -171,6 +171,7 @@ export function preparationOf(job: Job, s: Stretch): Preparation {
     ...opening,
     ...beforePaper(s.id, surfaces),
     ...filled,
+    ...washBloom(s.id, seams, parts),
     ...keeps,
     ...feathering(s.id, filled),
     ...scuffing(s, sprayed),

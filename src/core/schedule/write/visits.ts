@@ -150,7 +150,7 @@ export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): W
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
       ...(isLast(draft) ? unmasking(shared, draft, best.picks[k]!.lastCoatMs, busy) : []),
-      ...(isLast(draft) ? baking(shared, draft, best.picks[k]!.handleMs, busy) : []),
+      ...baking(shared, draft, best.picks[k]!.handleMs, busy),
     ];
   });
 }
