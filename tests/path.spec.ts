@@ -22,7 +22,7 @@ test('a newcomer plans a panel from nothing to the run sheet in at most twelve i
   await did(() => part.getByLabel('Width').fill('320'));
   await did(async () => {
     await part.getByLabel('Made of').click();
-    await page.getByRole('option', { name: 'Aluminium' }).click();
+    await page.getByRole('option', { name: 'Aluminium', exact: true }).click();
   });
   await part.getByLabel('Width').blur();
   await saved(page);
@@ -53,7 +53,7 @@ test('a wrong product is refused at its seam, with reason and way out, and undo 
   await page.getByRole('option', { name: 'Skerry enamel' }).click();
   await expect(
     page.getByText(
-      'Skerry enamel does not hold on bare metal for long. Add an etch or epoxy primer under it.',
+      'Skerry enamel straight on bare metal may hold for a while; do not plan on it. Add an etch or epoxy primer under it.',
     ),
   ).toBeVisible();
   await expect(page.getByText('does not hold', { exact: true }).first()).toBeVisible();
@@ -171,7 +171,7 @@ test('the checklist records actual times, moves what follows, and takes a tick b
   await page.getByRole('button', { name: 'Take back Sanded P400' }).click();
   await expect(visit.getByRole('button', { name: 'Done: Sand P400' })).toBeVisible();
   await expect(sheet).toContainText('Activate Halden 2K clear');
-  await expect(sheet).toContainText('Isocyanate in the clear');
+  await expect(sheet).toContainText('Isocyanate from here on');
   await expect(sheet).toContainText(/Can 1: prudent until .*; the label’s life ends Mon 18 May/);
 });
 

@@ -20,7 +20,7 @@ export const bareMetal: Need = (p) => has(p, ETCHED, ['bare']);
 export const rawPlastic: Need = (p) => has(p, PROMOTABLE, ['bare', 'filled']);
 export const rawWood: Need = (p) => has(p, TIMBER, ['bare']);
 /** Old paint that only epoxy may lie on: nobody knows it, or a one-part primer lifts it. */
-const ISOLATED: readonly Part['film'][] = ['soft', 'nitro', 'varnish', 'shellac'];
+const ISOLATED: readonly Part['film'][] = ['soft', 'lacquer', 'nitro', 'varnish', 'shellac'];
 const isolated = (p: Part): boolean =>
   p.film === undefined ? p.condition === 'unknown-paint' : isPainted(p) && ISOLATED.includes(p.film);
 /** What epoxy alone answers: zinc, rust, filler, a paint nobody knows, gelcoat. */
