@@ -25,31 +25,37 @@ export interface Assignment {
 
 const EPS = 1e-9;
 
-/** Strokes in the order they are sprayed: coat by coat, edges of every part first, then faces. */
-export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assignment {
+/**
+ * Strokes in the order they are sprayed: coat by coat, edges of every part first, then faces.
+ * @param isFlat parts that lie flat: a can that is tipped and low sucks gas, so a part-used one never does them
+ * while a full one is there
+ */
+export function assignCans(
+  uses: readonly CoatUse[],
+  cans: readonly Can[],
+  isFlat: (partId: string) => boolean = () => false,
+): Assignment {
   const left = cans.map((c) => c.usableMl);
   const touched = cans.map((c) => c.partly);
   const strokes: Stroke[] = [];
   let shortMl = 0;
   const put = (use: CoatUse, stroke: Pick<Stroke, 'where' | 'can' | 'ml' | 'changed'>): void => {
-    const { can, ml } = stroke;
-    if (ml <= EPS) return;
-    left[can] = left[can]! - ml;
-    touched[can] = true;
+    if (stroke.ml <= EPS) return;
+    left[stroke.can]! -= stroke.ml;
+    touched[stroke.can] = true;
     strokes.push({ layerId: use.layerId, coat: use.coat, partId: use.partId, ...stroke });
   };
   const open = (i: number): boolean => left[i]! > EPS;
   const indices = cans.map((_c, i) => i);
+  const lowFirst = (a: number, b: number): number =>
+    Number(touched[b]) - Number(touched[a]) || (touched[a] ? left[a]! - left[b]! : a - b);
   const coats = [...new Map(uses.map((u) => [`${u.layerId}.${u.coat}`, u])).values()];
   for (const c of coats) {
     const now = uses.filter((u) => u.layerId === c.layerId && u.coat === c.coat);
     // Edges may be broken off anywhere: the lowest open can first, partly used before full.
     for (const u of now) {
       let ml = u.edgeMl;
-      for (const i of indices
-        .filter((k) => open(k) && touched[k])
-        .sort((a, b) => left[a]! - left[b]!)
-        .concat(indices.filter((k) => open(k) && !touched[k]))) {
+      for (const i of indices.filter(open).sort(lowFirst)) {
         if (ml <= EPS) break;
         const x = Math.min(ml, left[i]!);
         put(u, { where: 'edges', can: i, ml: x, changed: false });
@@ -61,7 +67,9 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
       const ml = u.sprayMl - u.edgeMl;
       if (ml <= EPS) continue;
       // The lowest open can that does the whole face; a can is broached only when none does.
-      const whole = indices
+      const tips = isFlat(u.partId) && cans.some((can, k) => !can.partly && open(k));
+      const fit = indices.filter((k) => !(tips && cans[k]!.partly));
+      const whole = fit
         .filter((k) => left[k]! >= ml - EPS)
         .sort((a, b) => Number(touched[b]) - Number(touched[a]) || left[a]! - left[b]!)[0];
       if (whole !== undefined) {
@@ -69,7 +77,9 @@ export function assignCans(uses: readonly CoatUse[], cans: readonly Can[]): Assi
         continue;
       }
       let rest = ml;
-      for (const i of indices.filter(open).sort((a, b) => left[b]! - left[a]!)) {
+      // What is low does what is left when nothing else is there.
+      const late = (k: number): number => Number(tips && cans[k]!.partly);
+      for (const i of indices.filter(open).sort((a, b) => late(a) - late(b) || left[b]! - left[a]!)) {
         if (rest <= EPS) break;
         const x = Math.min(rest, left[i]!);
         put(u, { where: 'face', can: i, ml: x, changed: true });

@@ -1,5 +1,6 @@
 /** What a job uses up beside paint: paper, cleaner, tape, protection, filler; with packs and prices. */
-import type { Job } from '@/model/job';
+import type { Job, Part } from '@/model/job';
+import { isPlastic } from '@/model/substrates';
 import type { Seam } from '../seams/seam';
 import type { Product } from '@/model/product';
 import { cleaningPlan } from '../prep/cleaning';
@@ -26,6 +27,8 @@ export interface Consumable {
 
 /** Gun wash for one clean, ml. From memory. */
 export const GUN_WASH_ML = 150;
+/** Brushed into the pits alone, ml for each rusty square metre. From memory. */
+const CONVERTER_ML_PER_M2 = 60;
 /** Packs as usually sold and invented prices; from memory, every one editable. */
 const PACKS: Readonly<Record<string, readonly [size: number, price: number]>> = {
   paper: [5, 3.4],
@@ -36,6 +39,8 @@ const PACKS: Readonly<Record<string, readonly [size: number, price: number]>> = 
   cover: [20, 5.9],
   guide: [400, 8.2],
   filler: [250, 8.9],
+  plasticFiller: [200, 12.5],
+  converter: [250, 7.5],
   strainer: [10, 2.9],
   cup: [5, 4.5],
   wash: [1000, 9.8],
@@ -75,10 +80,11 @@ function priced(job: Job, w: Wanted): Consumable[] {
 }
 
 function sandingStuff(job: Job, context: ConsumableContext, areaM2: number): Wanted[] {
-  const filler = fillerPlan(
-    job.parts.flatMap((p) => p.dents ?? []),
-    20,
-  );
+  const fillerMl = (is: (p: Part) => boolean): number =>
+    fillerPlan(
+      job.parts.filter(is).flatMap((p) => p.dents ?? []),
+      20,
+    )?.pasteMl ?? 0;
   const blocked = context.seams.some((s) => s.block);
   const paper = paperNeeds(job.parts, context.seams).map((n): Wanted => ({
     id: `paper-p${n.gritP}${n.wet ? '-wet' : ''}`,
@@ -92,7 +98,8 @@ function sandingStuff(job: Job, context: ConsumableContext, areaM2: number): Wan
   return [
     ...paper,
     { id: 'guide-coat', kind: 'guide', group: 'paper', unit: 'ml', need: guideMl },
-    { id: 'body-filler', kind: 'filler', group: 'paper', unit: 'ml', need: filler?.pasteMl ?? 0 },
+    { id: 'body-filler', kind: 'filler', group: 'paper', unit: 'ml', need: fillerMl((p) => !isPlastic(p)) },
+    { id: 'plastic-filler', kind: 'plasticFiller', group: 'paper', unit: 'ml', need: fillerMl(isPlastic) },
   ];
 }
 
@@ -101,6 +108,7 @@ export function consumablesFor(job: Job, context: ConsumableContext): Consumable
   const sessions = Math.max(1, context.sessions);
   const areaM2 = totalAreaM2(job.parts);
   const clean = cleaningPlan(job.parts, sessions);
+  const rustyM2 = totalAreaM2(job.parts.filter((p) => p.condition === 'rust'));
   // One on, one off, for every half square metre of each wipe.
   const cloths = Math.ceil(2 * Math.max(1, areaM2 / 0.5)) * (sessions + 1);
   const suits = context.products.some((p) => p.isocyanate) ? 1 : 0;
@@ -109,6 +117,7 @@ export function consumablesFor(job: Job, context: ConsumableContext): Consumable
   const wanted: readonly Wanted[] = [
     ...sandingStuff(job, context, areaM2),
     { id: 'degreaser', kind: 'degreaser', group: 'clean', unit: 'ml', need: clean.degreaserMl },
+    { id: 'rust-converter', kind: 'converter', group: 'clean', unit: 'ml', need: CONVERTER_ML_PER_M2 * rustyM2 },
     { id: 'cloths', kind: 'cloth', group: 'clean', unit: 'piece', need: cloths },
     { id: 'tack-cloths', kind: 'tack', group: 'clean', unit: 'piece', need: clean.tackCloths },
     { id: 'tape', kind: 'tape', group: 'mask', unit: 'm', need: clean.tapeM },

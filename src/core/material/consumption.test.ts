@@ -1,6 +1,7 @@
 import { flatPart } from '@/demo/test-part';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { job, panel, planned } from '@/demo/work-kit';
 import { DEMO_JOBS } from '@/demo/jobs';
 import type { Job, Part } from '@/model/job';
 import { CATALOGUE } from '../coating/catalogue';
@@ -287,4 +288,31 @@ describe('consumption', () => {
   });
   it('refuses a transfer of zero', () =>
     expect(() => usage(product('orrin-base'), [hood], 1, 0)).toThrow(RangeError));
+});
+
+describe('what rust and dents ask for beside paper', () => {
+  const bought = (over: Parameters<typeof panel>[1]): Record<string, number> =>
+    Object.fromEntries(
+      planned(
+        job(
+          [
+            { role: 'epoxy', productId: 'tamsel-epoxy', coats: 2 },
+            { role: 'colour', productId: 'skerry-enamel', coats: 2 },
+          ],
+          { parts: [panel('p', over)] },
+        ),
+      ).consumables.map((c) => [c.id, c.need]),
+    );
+  const dents = [{ lengthMm: 60, widthMm: 60, depthMm: 2 }];
+  it('rust: converter, 60 ml a square metre (from memory); none without rust', () => {
+    // 400 × 300 mm.
+    expect(bought({ condition: 'rust' })['rust-converter']).toBeCloseTo(0.12 * 60, 9);
+    expect(bought({ condition: 'bare' })['rust-converter']).toBeUndefined();
+  });
+  it('a dent in plastic takes filler made for plastic, in steel the usual one', () => {
+    const steel = bought({ dents });
+    const plastic = bought({ substrate: 'abs', condition: 'sound-paint', dents });
+    expect([steel['body-filler']! > 0, steel['plastic-filler']]).toEqual([true, undefined]);
+    expect([plastic['body-filler'], plastic['plastic-filler']! > 0]).toEqual([undefined, true]);
+  });
 });

@@ -124,6 +124,21 @@ describe('cans to coats and faces', () => {
     expect(a.strokes.filter((s) => s.where === 'face').every((s) => s.can === 1 && !s.changed)).toBe(true);
     expect(a.shortMl).toBe(0);
   });
+  it('a part-used can never does a flat face while a full one is there, however much is in it; an upright one it may', () => {
+    const cans = [
+      { usableMl: 300, partly: true },
+      { usableMl: 380, partly: false },
+    ];
+    const lid = use('lid', 1, 100, 0);
+    const face = (flat: boolean): number =>
+      assignCans([lid], cans, () => flat).strokes.find((s) => s.where === 'face')!.can;
+    expect(face(true)).toBe(1);
+    expect(face(false)).toBe(0);
+    const small = [cans[0]!, { usableMl: 60, partly: false }];
+    expect(assignCans([use('lid', 1, 100, 0)], small, () => true).shortMl).toBe(0);
+    // With nothing else at hand it has to.
+    expect(assignCans([use('lid', 1, 100, 0)], [cans[0]!], () => true).shortMl).toBe(0);
+  });
   it('a face larger than any can is changed at an overlap and said so; what no can covers is told', () => {
     const a = assignCans(
       [use('a', 1, 700, 0)],

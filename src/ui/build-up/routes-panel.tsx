@@ -1,7 +1,9 @@
 'use client';
 /** The ways to do it, side by side: what each is good for, what it cannot do, what it takes. */
 import Button from '@mui/material/Button';
-import type { Job, SystemLayer } from '@/model/job';
+import { withZones } from '@/core/surface/zones';
+import type { Job } from '@/model/job';
+import type { PlanLayer } from '@/model/plan';
 import { compareRoutes, type RouteSummary } from '@/core/compare-routes';
 import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/route-names';
 import { StopSign } from '../parts/icons';
@@ -11,7 +13,7 @@ import { sameLayers } from '../views/build-up';
 
 interface RoutesPanelProps {
   readonly job: Job;
-  readonly chosen: readonly Pick<SystemLayer, 'productId' | 'coats'>[];
+  readonly chosen: readonly PlanLayer[];
   readonly onTake: (r: RouteSummary) => void;
 }
 
@@ -30,7 +32,13 @@ export function RoutesPanel({ job, chosen, onTake }: RoutesPanelProps) {
       {routes.length > 0 && (
         <ul className="routes">
           {routes.map((r) => (
-            <RouteCard key={r.route} route={r} job={job} on={sameLayers(r.layers, chosen)} onTake={onTake} />
+            <RouteCard
+              key={r.route}
+              route={r}
+              job={job}
+              on={sameLayers(r.layers, chosen, withZones(job).parts.length)}
+              onTake={onTake}
+            />
           ))}
         </ul>
       )}

@@ -9,7 +9,7 @@ import { withZones } from '@/core/surface/zones';
 import { groundText, surfaceGround, type Ground } from '@/model/ground';
 import type { Mark, Notice } from '@/model/marks';
 import type { Job, Part, SystemLayer } from '@/model/job';
-import type { Plan, Task } from '@/model/plan';
+import type { Plan, PlanLayer, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { surfaceName } from '@/words/names';
@@ -78,15 +78,17 @@ export const drawingName = (job: Pick<Job, 'name'>): string =>
     .replace(/[^a-z0-9]+/g, '-')
     .slice(0, 40) || 'build-up';
 
-/** True when a route is what is drawn: the same products in the same coats. */
-export function sameLayers(
-  readonlyArray: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
-  b: readonly Pick<SystemLayer, 'productId' | 'coats'>[],
-): boolean {
-  return (
-    readonlyArray.length === b.length &&
-    readonlyArray.every((x, i) => x.productId === b[i]!.productId && x.coats === b[i]!.coats)
-  );
+type Offered = Pick<SystemLayer, 'productId' | 'coats' | 'only'>;
+type Drawn = Pick<PlanLayer, 'productId' | 'coats' | 'partIds'>;
+
+/**
+ * True when a route is what is drawn: the same products in the same coats on as many parts.
+ * @param parts number of parts, zones counted: a layer over all of them names none
+ */
+export function sameLayers(offered: readonly Offered[], drawn: readonly Drawn[], parts: number): boolean {
+  const isSame = (a: Offered, b: Drawn): boolean =>
+    a.productId === b.productId && a.coats === b.coats && (a.only?.length ?? parts) === b.partIds.length;
+  return offered.length === drawn.length && offered.every((x, i) => isSame(x, drawn[i]!));
 }
 
 /** Kind, carrier and what is special about a layer. */

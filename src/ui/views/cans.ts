@@ -102,6 +102,7 @@ export function drawnCans(
   const { strokes } = assignCans(
     coatUses(job, product, mine).filter((u) => !u.done),
     usable,
+    (id) => job.parts.find((p) => p.id === id)?.posture === 'flat',
   );
   const names = new Map(job.parts.map((p) => [p.id, p.name ?? p.id]));
   return all.map((fullCan, i): DrawnCan => {

@@ -70,10 +70,18 @@ describe('the build-up in words', () => {
   });
   it('a route is what is drawn when products and coats are the same', () => {
     const layers = [{ productId: 'a', coats: 2 }];
-    expect(sameLayers(layers, [{ productId: 'a', coats: 2 }])).toBe(true);
-    expect(sameLayers(layers, [{ productId: 'a', coats: 3 }])).toBe(false);
-    expect(sameLayers(layers, [{ productId: 'b', coats: 2 }])).toBe(false);
-    expect(sameLayers(layers, [])).toBe(false);
+    const drawn = (productId: string, coats: number, partIds = ['p', 'p--z1']) => [
+      { productId, coats, partIds },
+    ];
+    expect(sameLayers(layers, drawn('a', 2), 2)).toBe(true);
+    expect(sameLayers(layers, drawn('a', 3), 2)).toBe(false);
+    expect(sameLayers(layers, drawn('b', 2), 2)).toBe(false);
+    expect(sameLayers(layers, [], 2)).toBe(false);
+    // On the spot alone it is another way.
+    expect(sameLayers(layers, drawn('a', 2, ['p--z1']), 2)).toBe(false);
+    expect(sameLayers([{ productId: 'a', coats: 2, only: ['p--z1'] }], drawn('a', 2, ['p--z1']), 2)).toBe(
+      true,
+    );
   });
   it('a file name takes no sign that a drive refuses, and is never empty', () => {
     expect(drawingName({ name: 'Lids: 2/3 “old”' })).toBe('lids-2-3-old-');
