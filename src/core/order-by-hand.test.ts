@@ -1,5 +1,6 @@
 /** The order and manner of preparation, as facts of the trade: common practice, no source. */
 import { describe, expect, it } from 'vitest';
+import { taskName } from '@/words/names';
 import { allTasks, demo, ms, steady } from '@/demo/test-kit';
 import { job, long, panel, planned } from '@/demo/work-kit';
 import type { Job, Part, SystemLayer } from '@/model/job';
@@ -291,6 +292,7 @@ describe('epoxy that had its night', () => {
     const work = allTasks(p).filter((t) => t.id.startsWith('s-filler.'));
     const at = (id: string): number => work.findIndex((t) => t.id.startsWith(id));
     expect(at('s-filler.bloom')).toBeGreaterThanOrEqual(0);
+    expect(taskName(work[at('s-filler.bloom')]!)).toBe('Wash');
     expect(at('s-filler.bloom')).toBeLessThan(at('s-filler.sand'));
     const [epoxy, filler] = p.sessions;
     const lastEpoxy = epoxy!.tasks.filter((t) => t.kind === 'coat').at(-1)!;

@@ -146,6 +146,7 @@ export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
 /** Tasks of a kind that go by another name, by what they say. */
 const OTHER_NAMES: Readonly<Record<string, string>> = {
   wash: 'Wash',
+  'wash-bloom': 'Wash',
   vacuum: 'Vacuum',
   'release-wax': 'Dewax',
   'rust-convert': 'Convert',
