@@ -2,7 +2,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { bringExample, expect, saved, test } from './server';
+import { bringExample, expect, firstPart, saved, test } from './server';
 
 test('twelve kinds of job, each brought in and planned through the interface', async ({
   watched: page,
@@ -73,10 +73,7 @@ test('shapes: a box, its faces, a tube and a dent, measured and drawn; a crossin
   app,
 }) => {
   await page.goto(`${app.url}/jobs/locker-lids/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByLabel('Shape').click();
   await page.getByRole('option', { name: 'box' }).click();
   await expect(part.getByText('Face by face')).toBeVisible();
@@ -149,10 +146,7 @@ test('a school changes the plan, a refused seam is taken on and given back, the 
 
 test('zones get what they need, what comes off gets a lettered bag', async ({ watched: page, app }) => {
   await page.goto(`${app.url}/jobs/stand-mixer/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByText('Zones of another condition').click();
   await part.getByRole('button', { name: 'Add a zone' }).click();
   await saved(page);
@@ -170,10 +164,7 @@ test('asked at the part: a magnet that does not hold makes it aluminium, a paint
   app,
 }) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByText('Find out what it is').click();
   await part.getByRole('button', { name: /^dissolves/ }).click();
   await saved(page);
@@ -188,10 +179,7 @@ test('water that beads makes every wipe twice; minutes of one’s own move the p
 }) => {
   const id = await bringExample(request, app, 'dented-door');
   await page.goto(`${app.url}/jobs/${id}/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByText('Find out what it is').click();
   await part.getByRole('button', { name: /^beads/ }).click();
   await expect(part.getByText(/Wax or silicone feared/)).toBeVisible();
@@ -225,10 +213,7 @@ test('an outline is traced on a picture by one known length; crossed edges are t
   app,
 }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByLabel('Shape').click();
   await page.getByRole('option', { name: /polygon|outline|corners/i }).click();
   await part.getByText('Trace it on a photograph').click();

@@ -1,5 +1,5 @@
 /** Hands: a phone in a glove, a keyboard alone, large text, paper. */
-import { expect, saved, test } from './server';
+import { expect, firstPart, saved, test } from './server';
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
@@ -208,10 +208,7 @@ test('US units: lengths are typed in inches and stored in millimetres, to the di
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
   const us = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'US' });
   const metric = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'metric' });
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   const length = part.getByLabel('Length');
   const stored = async (): Promise<number> =>
     (

@@ -7,15 +7,12 @@ import { serveArgs } from '../scripts/server-process.mjs';
 import { DEMO_JOBS } from '../src/demo/jobs';
 import type { Plan } from '../src/model/plan';
 import { percentOf } from '../src/words/format';
-import { appServer, expect, saved, test } from './server';
+import { appServer, expect, firstPart, saved, test } from './server';
 import { test as plain } from '@playwright/test';
 
 test('a length of nought is held beside the field while the good one counts', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByLabel('Length').fill('0');
   await expect(part.getByText('Between 1 and 10000. 620 mm stays until then.')).toBeVisible();
   await page.reload();
@@ -86,10 +83,7 @@ test('a date of the year 2 on its way to 2026 and half a currency are held', asy
 
 test('electro-coat on plastic is refused beside the choice', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/locker-lids/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByLabel('What lies on it').click();
   await page.getByRole('option', { name: 'electro-coat' }).click();
   await expect(part.getByText(/electro-coat is found on metal only/)).toBeVisible();
@@ -302,10 +296,7 @@ plain(
       await did(() => page.locator('section').getByRole('button', { name: 'New job' }).click());
       await expect(page).toHaveURL(/\/surface$/);
       await did(() => page.getByLabel('Name of the job').fill('Letter box'));
-      const part = page
-        .getByRole('group')
-        .filter({ has: page.getByLabel('Hidden edges') })
-        .first();
+      const part = firstPart(page);
       await did(() => part.getByLabel('Length').fill('380'));
       await did(() => part.getByLabel('Width').fill('260'));
       await saved(page);

@@ -1,5 +1,5 @@
 /** The whole way of someone who has never seen it: from a bare part to a ticked run sheet. */
-import { expect, saved, test } from './server';
+import { expect, firstPart, saved, test } from './server';
 
 test('a newcomer plans a panel from nothing to the run sheet in at most twelve inputs', async ({
   watched: page,
@@ -14,10 +14,7 @@ test('a newcomer plans a panel from nothing to the run sheet in at most twelve i
   await did(() => page.getByRole('button', { name: 'New job' }).click());
   await expect(page).toHaveURL(/\/surface$/);
   await did(() => page.getByLabel('Name of the job').fill('Bike basket tray'));
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await did(() => part.getByLabel('Length').fill('450'));
   await did(() => part.getByLabel('Width').fill('320'));
   await did(async () => {

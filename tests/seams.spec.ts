@@ -1,15 +1,12 @@
 /** A pair that nobody knows: the plan stops until a test patch is written down, and goes on after it. */
-import { expect, saved, test } from './server';
+import { expect, firstPart, saved, test } from './server';
 
 test('a pair nobody knows is decided in writing, not with a press, and can be given back', async ({
   watched: page,
   app,
 }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
-  const part = page
-    .getByRole('group')
-    .filter({ has: page.getByLabel('Hidden edges') })
-    .first();
+  const part = firstPart(page);
   await part.getByLabel('Made of').click();
   await page.getByRole('option', { name: 'Chrome plating' }).click();
   await saved(page);

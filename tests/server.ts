@@ -4,7 +4,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { answers, endServer, freePort, startServer } from '../scripts/server-process.mjs';
-import { test as base, expect, type APIRequestContext, type Page } from '@playwright/test';
+import { test as base, expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 
 export interface AppServer {
   readonly url: string;
@@ -106,3 +106,10 @@ export async function bringExample(
   const answer = await request.post(`${app.url}/api/jobs`, { data });
   return ((await answer.json()) as { id: string }).id;
 }
+
+/** The fields of the first part on the surface page. */
+export const firstPart = (page: Page): Locator =>
+  page
+    .getByRole('group')
+    .filter({ has: page.getByLabel('Hidden edges') })
+    .first();

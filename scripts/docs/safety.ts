@@ -1,6 +1,7 @@
 /** The table of hazards, moments and who is at risk, as text. Written from the cards themselves. */
 import { HAZARD_LIST, SAFETY_MOMENTS, type AtRisk, type HazardCell, type SafetyMoment } from '@/core/cautions/hazards';
 import { sayHazard } from '@/words/sentences/hazards';
+import { toldText } from '@/words/sentences/head';
 
 const MOMENT_NAMES: Readonly<Record<SafetyMoment, string>> = {
   shop: 'Bringing it home',
@@ -38,9 +39,9 @@ common practice without source. Nothing here blesses a cartridge mask for isocya
 
 function momentLines(moment: SafetyMoment): string[] {
   const rows = HAZARD_LIST.filter(([, card]) => card.at[moment]).map(([hazard, { severity, who }]) => {
-    const { head, body } = sayHazard(`${hazard}.${moment}` satisfies HazardCell);
+    const told = toldText(sayHazard(`${hazard}.${moment}` satisfies HazardCell));
     const sign = severity === 'stop' ? '**stop**' : 'mind';
-    return `| ${sign} | ${hazard} | ${head}${head.endsWith('?') ? '' : '.'} ${body} | ${who.map((w) => RISK_NAMES[w]).join(', ')} |`;
+    return `| ${sign} | ${hazard} | ${told} | ${who.map((w) => RISK_NAMES[w]).join(', ')} |`;
   });
   return [`## ${MOMENT_NAMES[moment]}`, '', '| | hazard | what is said | at risk |', '|---|---|---|---|', ...rows, ''];
 }

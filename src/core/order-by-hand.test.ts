@@ -1,10 +1,11 @@
 /** The order and manner of preparation, as facts of the trade: common practice, no source. */
 import { describe, expect, it } from 'vitest';
 import { taskName } from '@/words/names';
-import { allTasks, demo, ms, steady } from '@/demo/test-kit';
+import { allTasks, demo, ms, product, steady } from '@/demo/test-kit';
 import { job, long, panel, planned } from '@/demo/work-kit';
 import type { Job, Part, SystemLayer } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
+import type { Product } from '@/model/product';
 import { formatFor } from '@/words/format';
 import { planText } from '@/words/plan-text';
 import { sayTask } from '@/words/sentences/tasks';
@@ -298,6 +299,15 @@ describe('epoxy that had its night', () => {
     const lastEpoxy = epoxy!.tasks.filter((t) => t.kind === 'coat').at(-1)!;
     const waited = Date.parse(filler!.sprayAt) - Date.parse(lastEpoxy.endsAt);
     expect(waited / 3_600_000).toBeGreaterThanOrEqual(12);
+  });
+  it('whatever goes on it: a waterborne base asks for the same washing', () => {
+    const water: Product = { ...product('orrin-base'), id: 'water', chemistry: 'waterborne' };
+    const clear: SystemLayer = { role: 'clear', productId: 'halden-2k-gloss', coats: 2 };
+    const stack: SystemLayer[] = [layers[0]!, { role: 'base', productId: 'water', coats: 3 }, clear];
+    const tasks = allTasks(
+      planned(job(stack, { products: [water], parts: [panel('p', { condition: 'bare' })] })),
+    );
+    expect(tasks.some((t) => t.detail.code === 'wash-bloom')).toBe(true);
   });
   it('bare steel is keyed and not touched again, zinc is scuffed', () => {
     const codes = (over: Parameters<typeof panel>[1]): string[] =>

@@ -8,7 +8,7 @@ import type { AtPart } from './air/at-part';
 import { airView, type AirView } from './air/view';
 import { assumptionsOf } from './assumptions';
 import { atMoments } from './cautions/at-moments';
-import { cautionsOf, notCounted } from './cautions/cards';
+import { cautionsOf } from './cautions/cards';
 import { cautionContext } from './cautions/context';
 import { systemFor } from './coating/system';
 import { airForJob, weatherSeed, type AirRequest } from './job-air';
@@ -104,10 +104,9 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     startOptions: [...scheduled.startOptions],
     alternatives: [...scheduled.alternatives],
     blockers,
-    cautions: [
-      ...cautionsOf(cautionContext(job, system, scheduled.sessions, total)),
-      ...left.map(notCounted),
-    ],
+    cautions: cautionsOf(
+      cautionContext(job, system, { sessions: scheduled.sessions, total, notCounted: left }),
+    ),
     consumables: consumables.map((c) => ({ ...c, params: { ...c.params } })),
     cost: { currency, paint, prep, tax, total, budget },
     handsOnH: scheduled.handsOnH,

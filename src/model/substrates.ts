@@ -41,6 +41,11 @@ interface OfSubstrate {
 }
 export const isMetal = (p: OfSubstrate): boolean => among(METALS, p.substrate);
 export const isPlainMetal = (p: OfSubstrate): boolean => among(PLAIN_METALS, p.substrate);
+/** Metal that is cut bright; zinc is only scuffed. */
+export const isCutMetal = (p: OfSubstrate): boolean => isMetal(p) && p.substrate !== 'galvanised';
 export const isPlastic = (p: OfSubstrate): boolean => among(PLASTICS, p.substrate);
 export const isTimber = (p: OfSubstrate): boolean => among(TIMBER, p.substrate);
 export const isPainted = (p: { readonly condition: Condition }): boolean => among(PAINTED, p.condition);
+/** Any old paint, and rust that was painted once; not on plastics. */
+export const mayHoldLead = (p: OfSubstrate & { readonly condition: Condition }): boolean =>
+  !isPlastic(p) && (isPainted(p) || p.condition === 'rust');

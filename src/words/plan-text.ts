@@ -3,7 +3,7 @@ import { coatsText } from './coats';
 import { hazardSeverity } from '@/core/cautions/hazards';
 import { agendaOf } from '@/core/schedule/agenda';
 import type { Job } from '@/model/job';
-import type { Material, Plan, SeamRecord, Session, Task, Visit } from '@/model/plan';
+import type { Caution, Material, Plan, SeamRecord, Session, Task, Visit } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, taskName } from './names';
 import { durationOf, percentOf, type Format } from './format';
 import { mixLine } from './mix-line';
@@ -11,6 +11,7 @@ import { say } from './say';
 import { lineName, packName } from './shopping';
 import { sayCaution } from './sentences/cautions';
 import { sayHazard } from './sentences/hazards';
+import { toldText } from './sentences/head';
 
 const VERDICTS: Readonly<Record<SeamRecord['verdict'], string>> = {
   ok: 'ok  ',
@@ -76,13 +77,13 @@ function buyingLines({ cost, materials, consumables }: Plan, f: Format): string[
   ];
 }
 
+const SIGNS: Readonly<Record<Caution['severity'], string>> = { stop: '!!', mind: ' !' };
+
 /** A task, and what can hurt at its moment. */
 function taskLines(t: Task, f: Format): string[] {
-  const hazards = t.cautions.map((cell) => {
-    const { head, body } = sayHazard(cell);
-    const sign = hazardSeverity(cell) === 'stop' ? '!!' : ' !';
-    return `         ${sign} ${head}${head.endsWith('?') ? '' : '.'} ${body}`.trimEnd();
-  });
+  const hazards = t.cautions.map(
+    (cell) => `         ${SIGNS[hazardSeverity(cell)]} ${toldText(sayHazard(cell))}`,
+  );
   return [`  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`, ...hazards];
 }
 
@@ -116,10 +117,7 @@ const dayLines = (plan: Plan, f: Format): string[] =>
   agendaOf(plan).flatMap((e) => (e.kind === 'visit' ? visitLines(e.of, f) : sessionLines(e.of, f)));
 
 function cautionLines({ cautions }: Plan, f: Format): string[] {
-  const lines = cautions.map((c) => {
-    const { head, body } = sayCaution(c, f);
-    return `${c.severity === 'stop' ? '!!' : ' !'} ${head}${head.endsWith('?') ? '' : '.'} ${body}`;
-  });
+  const lines = cautions.map((c) => `${SIGNS[c.severity]} ${toldText(sayCaution(c, f))}`);
   return lines.length > 0 ? ['', ...lines] : [];
 }
 

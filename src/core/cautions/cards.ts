@@ -4,7 +4,7 @@
  */
 import type { Caution, Session } from '@/model/plan';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
-import { filmLines, type FilmLine } from '../coating/film-budget';
+import type { FilmLine } from '../coating/film-budget';
 import { groundText } from '@/model/ground';
 import { judgeLadder } from '../prep/own-ladder';
 import { COLOURED } from '../coating/tint';
@@ -65,10 +65,8 @@ const attacked = ({ top, job: { purpose } }: CautionContext, by: 'brake-fluid' |
 /** Films near an end of their budget; those past it stop the plan. */
 const filmCares =
   (code: FilmLine['code']): JobCaution['when'] =>
-  ({ job: j, system }) =>
-    filmLines(j, system)
-      .filter((l) => l.code === code && l.verdict === 'care')
-      .map((l) => l.params);
+  ({ films }) =>
+    films.filter((l) => l.code === code && l.verdict === 'care').map((l) => l.params);
 
 /** In the order a plan names them. */
 const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
@@ -167,8 +165,7 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     const baked = stack.find((p) => p.bake);
     return baked ? [{ product: baked.name, hottestC: Math.max(...baked.bake!.map((b) => b.tempC)) }] : [];
   }),
-  // Said of stock by whoever counts it.
-  'stock-not-counted': job(() => []),
+  'stock-not-counted': job((c) => c.notCounted.map((x) => ({ ...x }))),
 };
 
 const ALL = Object.entries(CAUTION_CARDS) as readonly [CautionCode, CautionCard][];
@@ -187,10 +184,3 @@ export function cautionsOf(context: CautionContext): Caution[] {
   );
   return [...ofJob, ...ofSessions];
 }
-
-/** Stock that is here and is not counted on. */
-export const notCounted = ({ name, ml, why }: { name: string; ml: number; why: string }): Caution => ({
-  code: 'stock-not-counted',
-  severity: severityOf('stock-not-counted'),
-  params: { name, ml, why },
-});

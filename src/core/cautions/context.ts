@@ -3,7 +3,8 @@ import type { Job } from '@/model/job';
 import type { Caution, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { isFuelProof, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
-import { isPainted, isPlastic } from '@/model/substrates';
+import { isPainted, isPlastic, mayHoldLead } from '@/model/substrates';
+import { filmLines, type FilmLine } from '../coating/film-budget';
 import { productIn, type System } from '../seams/seam';
 import { wholePartId } from '../surface/zones';
 import { instantOf } from '../time/instant';
@@ -20,13 +21,24 @@ export interface CautionContext {
   /** The top is one that petrol dissolves and stones chip. */
   readonly onePackTop: boolean;
   readonly makers: readonly string[];
+  /** Films near an end of their budget, or past it. */
+  readonly films: readonly FilmLine[];
+  /** Stock that is here and promises nothing, ml, with why. */
+  readonly notCounted: readonly { readonly name: string; readonly ml: number; readonly why: string }[];
+}
+
+/** What a plan has come to, beside its job and build-up. */
+interface Outcome {
+  readonly sessions: readonly Session[];
+  /** In the budget's currency. */
+  readonly total: number;
+  readonly notCounted: CautionContext['notCounted'];
 }
 
 export function cautionContext(
   job: Job,
   system: System,
-  sessions: readonly Session[],
-  total: number,
+  { sessions, total, notCounted }: Outcome,
 ): CautionContext {
   const stack = system.layers.map((l) => productIn(system.products, l.productId));
   const top = stack.at(-1);
@@ -35,6 +47,8 @@ export function cautionContext(
     system,
     sessions,
     total,
+    notCounted,
+    films: filmLines(job, system),
     stack,
     top,
     onePackTop: top !== undefined && !isFuelProof(top),
@@ -46,8 +60,7 @@ export function cautionContext(
 export const hasOldPaint = (job: Job): boolean => job.parts.some(isPainted);
 
 /** Lead or chromate may be in its dust: any old paint, and rust that was painted once; not on plastics. */
-export const hasLeadDust = (job: Job): boolean =>
-  job.parts.some((p) => !isPlastic(p) && (isPainted(p) || p.condition === 'rust'));
+export const hasLeadDust = (job: Job): boolean => job.parts.some(mayHoldLead);
 
 /** The coldest two-part coat of a session, where it is under that. */
 export function coldTwoPart({ sessions, system }: CautionContext): Caution['params'][] {
@@ -73,16 +86,12 @@ export const lostToNight = (s: Session): boolean =>
 /** Colour on the zones of a part alone, and clear over the whole of it: a fade. */
 export function isBlended({ job, system }: CautionContext): boolean {
   const zones = job.parts.filter((p) => p.id !== wholePartId(p.id));
-  const coloured = (id: string): boolean =>
+  const has = (id: string, kind: Product['kind']): boolean =>
     system.layers.some(
-      (l) => l.partIds.includes(id) && productIn(system.products, l.productId).kind === 'basecoat',
-    );
-  const cleared = (id: string): boolean =>
-    system.layers.some(
-      (l) => l.partIds.includes(id) && productIn(system.products, l.productId).kind === 'clear',
+      (l) => l.partIds.includes(id) && productIn(system.products, l.productId).kind === kind,
     );
   return zones.some((z) => {
     const whole = wholePartId(z.id);
-    return coloured(z.id) && !coloured(whole) && cleared(whole);
+    return has(z.id, 'basecoat') && !has(whole, 'basecoat') && has(whole, 'clear');
   });
 }

@@ -6,7 +6,7 @@
 import type { Job, Part } from '@/model/job';
 import type { Caution, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { isPainted, isPlastic, isTimber } from '@/model/substrates';
+import { isTimber, mayHoldLead } from '@/model/substrates';
 import { CHEMISTRY_CARDS, isTwoPart } from '../chemistry/cards';
 
 export const SAFETY_MOMENTS = [
@@ -75,8 +75,10 @@ const ofChem =
   (...list: Product['chemistry'][]): When =>
   ({ products }) =>
     products.some((p) => list.includes(p.chemistry));
-const sensitises: When = ({ products }) =>
-  products.some((p) => CHEMISTRY_CARDS[p.chemistry].hazards.includes('skin-sensitiser'));
+/** What belongs to a chemistry itself. */
+const carries = (list: readonly Product[], hazard: string): boolean =>
+  list.some((p) => CHEMISTRY_CARDS[p.chemistry].hazards.includes(hazard));
+const sensitises: When = ({ products }) => carries(products, 'skin-sensitiser');
 const always: When = () => true;
 const both =
   (a: When, b: When): When =>
@@ -90,10 +92,9 @@ const surface =
   (is: (p: Part) => boolean): When =>
   ({ surfaces }) =>
     surfaces.some(is);
-/** Any old paint, and rust that was painted once; not on plastics. */
-const oldPaint = surface((p) => !isPlastic(p) && (isPainted(p) || p.condition === 'rust'));
+const oldPaint = surface(mayHoldLead);
 const nitro: When = ({ surfaces, films }) =>
-  surfaces.some((p) => p.film === 'nitro') || films.some((p) => p.chemistry === '1k-nitro');
+  surfaces.some((p) => p.film === 'nitro') || carries(films, 'nitro-dust');
 const metallic: When = ({ products }) =>
   products.some((p) => p.effect === 'metallic' || p.effect === 'flake');
 /** Water and a vacuum cleaner bring no solvent. */
@@ -127,7 +128,7 @@ export const HAZARDS = {
   lead: { severity: 'stop', who: EVERYBODY, at: { strip: oldPaint, sand: oldPaint } },
   fire: { severity: 'stop', who: AROUND, at: { clean: solvent, ready: always, mix: byGun, spray: always, rinse: always, leave: always, heat: always } },
   vapour: { severity: 'mind', who: EVERYBODY, at: { clean: solvent, spray: always, rinse: always, leave: always } },
-  'skin-epoxy': { severity: 'mind', who: PAINTER, at: { mix: sensitises, spray: sensitises, rinse: sensitises, sand: ({ films }) => films.some((p) => CHEMISTRY_CARDS[p.chemistry].hazards.includes('skin-sensitiser')) } },
+  'skin-epoxy': { severity: 'mind', who: PAINTER, at: { mix: sensitises, spray: sensitises, rinse: sensitises, sand: ({ films }) => carries(films, 'skin-sensitiser') } },
   acid: { severity: 'mind', who: PAINTER, at: { clean: rust, spray: ofChem('etch') } },
   peroxide: { severity: 'mind', who: ['painter', 'children'], at: { fill: always, mix: ofChem('polyester') } },
   styrene: { severity: 'mind', who: AROUND, at: { fill: always, spray: ofChem('polyester') } },

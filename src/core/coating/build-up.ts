@@ -6,7 +6,7 @@ import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
-import { stackFaults } from './stack-faults';
+import { stackBlockers } from './stack-faults';
 import { productIn, type Seam } from '../seams/seam';
 
 export interface BuildUp {
@@ -123,6 +123,6 @@ export function buildUp(job: Job, layers: readonly SystemLayer[], products: Prod
     const code = SEAM_BLOCKERS[s.verdict];
     return code ? [notice(code, { below: groundText(s.below), above: s.above, reason: s.reason.code })] : [];
   });
-  const stack = stackFaults(job, { layers: planned, seams, products });
+  const stack = stackBlockers(job, { layers: planned, seams, products });
   return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack] };
 }

@@ -6,6 +6,7 @@ import type { Product } from '@/model/product';
 import { CHEMISTRY_CARDS, isTwoPart } from '../chemistry/cards';
 import { productIn, type System } from '../seams/seam';
 import { filmLines } from './film-budget';
+import { UNDERCOATS } from './rules/groups';
 import { heatBlockers } from './service-heat';
 import { sheetDoubts } from './sheet-doubts';
 
@@ -37,17 +38,6 @@ function unevenCandy(job: Job, planned: readonly PlanLayer[], products: Products
   return [notice('candy-uneven', params)];
 }
 
-const PRIMERS: ReadonlySet<Product['kind']> = new Set([
-  'filler-primer',
-  'etch-primer',
-  'adhesion-promoter',
-  'epoxy-primer',
-  'surfacer',
-  'spray-filler',
-  'sealer',
-  'wood-sealer',
-]);
-
 /** Products that end up on top, each once. */
 function topsOf(job: Job, planned: readonly PlanLayer[], products: Products): Product[] {
   const tops = job.parts.flatMap((p) => planned.filter((l) => l.partIds.includes(p.id)).slice(-1));
@@ -62,7 +52,7 @@ const isDissolved = (top: Product, by: keyof typeof DISSOLVED_BY): boolean =>
   CHEMISTRY_CARDS[top.chemistry].attackedBy.includes(by) && (by === 'fuel' || !isTwoPart(top));
 
 /** Faults of the stack that no single seam shows: service the top or any layer cannot take. */
-function stackBlockers({ purpose }: Job, stack: readonly Product[], tops: readonly Product[]): Notice[] {
+function serviceFaults({ purpose }: Job, stack: readonly Product[], tops: readonly Product[]): Notice[] {
   const meets = (what: keyof typeof DISSOLVED_BY): boolean => purpose.exposure.includes(what);
   const dissolved = (['fuel', 'brake-fluid'] as const)
     .filter(meets)
@@ -73,18 +63,18 @@ function stackBlockers({ purpose }: Job, stack: readonly Product[], tops: readon
     );
   const last = stack.at(-1);
   const primer =
-    last && PRIMERS.has(last.kind) ? [notice('stack-ends-in-primer', { product: last.name })] : [];
+    last && UNDERCOATS.includes(last.kind) ? [notice('stack-ends-in-primer', { product: last.name })] : [];
   return [...dissolved, ...primer];
 }
 
 /** Everything but the seams that stops a plan on this build-up. */
-export function stackFaults(job: Job, system: System): Notice[] {
+export function stackBlockers(job: Job, system: System): Notice[] {
   const { layers, products } = system;
   const stack = layers.map((l) => productIn(products, l.productId));
   const film = filmLines(job, system).filter((l) => l.verdict === 'no');
   return [
     ...doubted(layers, job.products),
-    ...stackBlockers(job, stack, topsOf(job, layers, products)),
+    ...serviceFaults(job, stack, topsOf(job, layers, products)),
     ...heatBlockers(job, layers, products),
     ...unevenCandy(job, layers, products),
     ...film.map(({ code, params }) => notice(code, params)),

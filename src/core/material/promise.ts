@@ -6,7 +6,7 @@ import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
 import type { StockItem } from '@/model/stock';
 import { ingredientsOf } from './ingredients';
-import { expiryOf } from './shelf';
+import { expiryOf, type Dated } from './shelf';
 
 type Aside = NonNullable<Job['shelf']>[number];
 export type WhyNot = 'activated' | 'expired' | 'spoiled' | 'mislabelled';
@@ -35,18 +35,7 @@ function whyNot(aside: Aside, poured: Poured | null, nowMs: number): WhyNot | nu
   if (aside.mislabelled) return 'mislabelled';
   if (aside.look !== undefined) return 'spoiled';
   if (aside.activatedAt !== undefined) return 'activated';
-  const { productId, remainingMl, openedOn, boughtOn, expiresOn } = aside;
-  const item: StockItem = {
-    id: productId,
-    productId,
-    name: productId,
-    part: poured?.part ?? 'other',
-    sizeMl: Math.max(1, remainingMl),
-    remainingMl,
-    ...(openedOn ? { openedOn } : {}),
-    ...(boughtOn ? { boughtOn } : {}),
-    ...(expiresOn ? { expiresOn } : {}),
-  };
+  const item: Dated = { ...aside, part: poured?.part ?? 'other' };
   return expiryOf(item, poured?.product ?? null, nowMs).state === 'expired' ? 'expired' : null;
 }
 

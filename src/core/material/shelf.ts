@@ -66,6 +66,12 @@ export interface Expiry {
 /** Days before its end from which it is told to be used up. */
 export const SOON_DAYS = 45;
 
+/** What says how long something keeps. */
+export type Dated = Pick<
+  StockItem,
+  'part' | 'remainingMl' | 'openedOn' | 'boughtOn' | 'expiresOn' | 'activatedAt'
+>;
+
 interface End {
   readonly ms: number;
   readonly why: Expiry['why'];
@@ -75,7 +81,7 @@ interface End {
  * Everything that ends an item: its activated pot, the day it was opened, the day it was bought, the date
  * printed on it.
  */
-function endsOf(item: StockItem, product: Product | null): End[] {
+function endsOf(item: Dated, product: Product | null): End[] {
   const k = keeps(product, item.part);
   const months = (date: string, n: number): number => dayMs(date) + n * MONTH_DAYS * DAY;
   const ends: End[] = [];
@@ -87,7 +93,7 @@ function endsOf(item: StockItem, product: Product | null): End[] {
   return ends.sort((a, b) => a.ms - b.ms);
 }
 
-function stateBefore(end: End, item: StockItem, nowMs: number): StockState {
+function stateBefore(end: End, item: Dated, nowMs: number): StockState {
   if (end.ms <= nowMs) return 'expired';
   if (item.activatedAt !== undefined)
     return nowMs - instantOf(item.activatedAt) < PRUDENT_MS ? 'dying' : 'spent';
@@ -95,7 +101,7 @@ function stateBefore(end: End, item: StockItem, nowMs: number): StockState {
 }
 
 /** Until when an item is good; the earliest of its ends counts. An activated one is given its prudent time. */
-export function expiryOf(item: StockItem, product: Product | null, nowMs: number): Expiry {
+export function expiryOf(item: Dated, product: Product | null, nowMs: number): Expiry {
   if (item.remainingMl <= 0.5) return { state: 'empty', until: null, why: 'unknown' };
   const first = endsOf(item, product)[0];
   if (!first) return { state: 'good', until: null, why: 'unknown' };

@@ -1,5 +1,6 @@
 /** Grits: FEPA sizes and the last paper before the colour. */
 import type { Purpose } from '@/model/job';
+import type { GRITS_P } from '@/model/lists';
 
 /** Mean grain, µm. Source: FEPA 43-1 (to P220) and 43-2 (from P240), as ISO 6344-2 and -3. */
 export const FEPA_UM: Readonly<Record<number, number>> = {
@@ -26,7 +27,7 @@ export const FEPA_UM: Readonly<Record<number, number>> = {
   1500: 12.6,
   2000: 10.3,
   2500: 8.4,
-};
+} satisfies Record<(typeof GRITS_P)[number], number>;
 
 /** How many papers finer than the coarsest a grade wants. */
 const GRADE_STEP: Readonly<Record<Purpose['grade'], number>> = { workhorse: 0, tidy: 1, show: 2 };

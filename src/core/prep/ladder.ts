@@ -4,13 +4,12 @@
  * practice, "do not skip more than one grade"; never over 2.5).
  */
 import type { Part } from '@/model/job';
+import { GRITS_P } from '@/model/lists';
 import type { Seam } from '../seams/seam';
 import { FEPA_UM } from './grit';
 
 export const MAX_RATIO = 2;
-export const GRITS: readonly number[] = Object.keys(FEPA_UM)
-  .map(Number)
-  .sort((a, b) => a - b);
+export const GRITS: readonly number[] = GRITS_P;
 
 export interface Rung {
   readonly gritP: number;

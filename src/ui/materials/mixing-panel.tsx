@@ -7,11 +7,11 @@ import { cupOf } from '@/core/material/session-pours';
 import { durationOf } from '@/words/format';
 import { Cup } from '../drawings/cup';
 import type { Desk } from '../desk/job-desk';
-import { CautionBox } from '../parts/caution';
+import { CautionList } from '../parts/caution';
 import { MeasureBox } from '../parts/measure-box';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
-import { mixViews, MOST_CUPS, type MixView, type PourView } from '../views/mixing';
+import { isoCautions, mixViews, MOST_CUPS, type MixView, type PourView } from '../views/mixing';
 
 export function MixingPanel({ desk }: { desk: Desk }) {
   const mixes = mixViews(desk.job, desk.plan, desk.products, desk.air);
@@ -51,11 +51,9 @@ export function MixingPanel({ desk }: { desk: Desk }) {
         <ProvenanceMark mark="M" />; the sheet on the tin wins. Gun cup, strainer and test card take their
         share of the first pour.
       </p>
-      {mixes.some((m) => m.product.isocyanate) && (
-        <div className="cauts" style={{ marginTop: 8, maxWidth: 480 }}>
-          <CautionBox caution={{ code: 'isocyanate', severity: 'stop', params: {} }} />
-        </div>
-      )}
+      <div className="cauts" style={{ marginTop: 8, maxWidth: 480 }}>
+        <CautionList cautions={isoCautions(mixes)} />
+      </div>
     </section>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-/** A caution at the moment it matters: what, then what to do. */
+/** A caution at the moment it matters: what, then what to do; a few at a time, the rest one press away. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import type { Caution } from '@/model/plan';
@@ -8,16 +8,21 @@ import type { Told } from '@/words/sentences/head';
 import { useFormat } from '../theme/providers';
 import { MindSign, StopSign } from './icons';
 
-interface CautionLookProps {
+/** Something to mind, in words. */
+export interface Minded {
+  readonly key: string;
   readonly told: Told;
   readonly severity: Caution['severity'];
-  readonly sign: string;
 }
 
-export function CautionLook({ told, severity, sign }: CautionLookProps) {
+/** Isocyanate has a sign of its own. */
+const signOf = ({ key }: Minded): string => (key.startsWith('isocyanate') ? '2K' : '!');
+
+function MindedBox({ minded }: { minded: Minded }) {
+  const { told, severity } = minded;
   return (
     <div className={`caut ${severity}`} role="note">
-      {severity === 'stop' ? <StopSign text={sign} /> : <MindSign />}
+      {severity === 'stop' ? <StopSign text={signOf(minded)} /> : <MindSign />}
       <p>
         <b>{told.head}</b>
         {told.body}
@@ -26,28 +31,19 @@ export function CautionLook({ told, severity, sign }: CautionLookProps) {
   );
 }
 
-type Shown = Pick<Caution, 'code' | 'severity' | 'params'>;
-
-export function CautionBox({ caution }: { caution: Shown }) {
-  const f = useFormat();
-  const sign = caution.code.startsWith('isocyanate') ? '2K' : '!';
-  return <CautionLook told={sayCaution(caution, f)} severity={caution.severity} sign={sign} />;
-}
-
-interface CautionListProps {
-  readonly cautions: readonly Shown[];
+interface MindedListProps {
+  readonly list: readonly Minded[];
   readonly atOnce: number;
 }
 
-/** A few at a time, the rest one press away. */
-export function CautionList({ cautions, atOnce }: CautionListProps) {
+export function MindedList({ list, atOnce }: MindedListProps) {
   const [isWhole, setWhole] = useState(false);
-  const shown = isWhole ? cautions : cautions.slice(0, atOnce);
-  const left = cautions.length - shown.length;
+  const shown = isWhole ? list : list.slice(0, atOnce);
+  const left = list.length - shown.length;
   return (
     <>
-      {shown.map((c) => (
-        <CautionBox key={c.code + JSON.stringify(c.params)} caution={c} />
+      {shown.map((minded) => (
+        <MindedBox key={minded.key} minded={minded} />
       ))}
       {left > 0 && (
         <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => setWhole(true)}>
@@ -56,4 +52,19 @@ export function CautionList({ cautions, atOnce }: CautionListProps) {
       )}
     </>
   );
+}
+
+interface CautionListProps {
+  readonly cautions: readonly Caution[];
+  /** Left out means all of them. */
+  readonly atOnce?: number;
+}
+
+export function CautionList({ cautions, atOnce = Infinity }: CautionListProps) {
+  const f = useFormat();
+  const list = cautions.map((c): Minded => {
+    const { code, params, severity } = c;
+    return { key: code + JSON.stringify(params), told: sayCaution(c, f), severity };
+  });
+  return <MindedList list={list} atOnce={atOnce} />;
 }

@@ -7,8 +7,9 @@ import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { hazardSeverity } from '@/core/cautions/hazards';
 import { sayHazard } from '@/words/sentences/hazards';
+import { headText } from '@/words/sentences/head';
 import { StopSign } from './icons';
-import { CautionLook } from './caution';
+import { MindedList, type Minded } from './caution';
 
 const AT_A_TIME = 2;
 
@@ -20,40 +21,36 @@ interface HazardsProps {
 
 export function Hazards({ cells, open = false }: HazardsProps) {
   const [isOpen, setOpen] = useState(open);
-  const [isWhole, setWhole] = useState(false);
   if (cells.length === 0) return null;
-  const shown = isWhole ? cells : cells.slice(0, AT_A_TIME);
-  const left = cells.length - shown.length;
+  const list = cells.map((cell): Minded => ({
+    key: cell,
+    told: sayHazard(cell),
+    severity: hazardSeverity(cell),
+  }));
   return (
     <>
       {isOpen ? (
         <div className="cauts noprint" style={{ marginTop: 8, maxWidth: 520 }}>
-          {shown.map((cell) => (
-            <CautionLook
-              key={cell}
-              told={sayHazard(cell)}
-              severity={hazardSeverity(cell)}
-              sign={cell.startsWith('isocyanate') ? '2K' : '!'}
-            />
-          ))}
-          {left > 0 && (
-            <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => setWhole(true)}>
-              {left} more to mind
-            </Button>
-          )}
+          <MindedList list={list} atOnce={AT_A_TIME} />
         </div>
       ) : (
-        <HazardLine cells={cells} onOpen={() => setOpen(true)} />
+        <HazardLine list={list} onOpen={() => setOpen(true)} />
       )}
-      <OnPaper cells={cells} />
+      <p className="printonly hazpaper">
+        {list.map(({ key, told }) => (
+          <span key={key}>
+            <b>{headText(told)}</b> {told.body}{' '}
+          </span>
+        ))}
+      </p>
     </>
   );
 }
 
-function HazardLine({ cells, onOpen }: { cells: readonly string[]; onOpen: () => void }) {
-  const heads = cells.slice(0, AT_A_TIME).map((c) => sayHazard(c).head);
-  const more = cells.length - heads.length;
-  const isStop = cells.some((c) => hazardSeverity(c) === 'stop');
+function HazardLine({ list, onOpen }: { list: readonly Minded[]; onOpen: () => void }) {
+  const heads = list.slice(0, AT_A_TIME).map((x) => x.told.head);
+  const more = list.length - heads.length;
+  const isStop = list.some((x) => x.severity === 'stop');
   return (
     <Button
       size="small"
@@ -65,20 +62,5 @@ function HazardLine({ cells, onOpen }: { cells: readonly string[]; onOpen: () =>
       {heads.join(' · ')}
       {more > 0 ? ` · ${more} more` : ''}
     </Button>
-  );
-}
-
-function OnPaper({ cells }: { cells: readonly string[] }) {
-  return (
-    <p className="printonly hazpaper">
-      {cells.map((cell) => {
-        const { head, body } = sayHazard(cell);
-        return (
-          <span key={cell}>
-            <b>{head.endsWith('?') ? head : `${head}.`}</b> {body}{' '}
-          </span>
-        );
-      })}
-    </p>
   );
 }

@@ -11,7 +11,7 @@ import type { Task } from '@/model/plan';
 import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { AirTiles } from '../parts/air-tiles';
-import { CautionBox } from '../parts/caution';
+import { CautionList } from '../parts/caution';
 import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { Columns, SaveLine } from '../shell/stage-shell';
@@ -189,9 +189,7 @@ function Safety() {
         Before you spray <small>the product’s sheet and local rules come first</small>
       </div>
       <div className="wide-cauts">
-        {dayCautions(plan).map((c, i) => (
-          <CautionBox key={i} caution={c} />
-        ))}
+        <CautionList cautions={dayCautions(plan)} />
       </div>
     </section>
   );

@@ -11,7 +11,7 @@ import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import { formatFor } from '@/words/format';
 import { canInWords, cansTitle, canWord, drawnCans, openAerosols } from './cans';
-import { mixViews } from './mixing';
+import { isoCautions, mixViews } from './mixing';
 import { breakEvenText, keepsText, moneyView, wayBar, wayCells, wayName } from './money';
 
 const f = formatFor('metric');
@@ -187,6 +187,11 @@ describe('cups', () => {
   };
   it('a job of cans has no cups', () => {
     expect(mixViews(bonnet, plan, CATALOGUE, air(20))).toEqual([]);
+  });
+  it('what is mixed and holds isocyanate is named beside the cups; a base alone is not', () => {
+    const mixes = cupsAt(20);
+    expect(isoCautions(mixes).map((c) => c.params)).toEqual([{ product: 'Halden 2K clear, gun' }]);
+    expect(isoCautions(mixes.slice(0, 1))).toEqual([]);
   });
   it('marks end at what is poured, by the ratio of the tin', () => {
     const [base, clear] = cupsAt(20);

@@ -8,7 +8,7 @@ import { systemOfPlan } from '@/core/seams/seam';
 import { totalAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
-import type { Mix, Plan, Session } from '@/model/plan';
+import type { Caution, Mix, Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { coatNo } from '@/words/mix-line';
 import { GRADE_WORDS } from '@/words/names';
@@ -132,4 +132,12 @@ export function mixViews(whole: Job, plan: Plan, products: readonly Product[], a
   const job = withZones(whole);
   const areaM2 = totalAreaM2(job.parts);
   return sessionPours(job, systemOfPlan(plan, products), USUAL_C).map((p) => timelessView(p, areaM2));
+}
+
+/** Everything mixed that holds isocyanate, by name; none where nothing does. */
+export function isoCautions(mixes: readonly MixView[]): Caution[] {
+  const names = [...new Set(mixes.filter((m) => m.product.isocyanate).map((m) => m.product.name))];
+  return names.length > 0
+    ? [{ code: 'isocyanate', severity: 'stop', params: { product: names.join(', ') } }]
+    : [];
 }

@@ -1,7 +1,7 @@
 /** One basket for several jobs: what is in hand, then the shelf, then the cheapest packs. */
 import { sameTint } from '@/core/coating/tint';
 import type { Consumable } from '@/core/material/consumables';
-import { cheapestPerMl, diesActivated, priceKey } from '@/core/material/ingredients';
+import { cheapestPerMl, priceKey } from '@/core/material/ingredients';
 import type { Basket, Purchase } from '@/core/material/purchase';
 import { leftoverShare, orderOfUse } from '@/core/material/shelf';
 import type { ShoppingLine, ShoppingList } from '@/model/shopping';
@@ -52,9 +52,8 @@ function lotsOf(wants: readonly Want[], things: readonly Thing[], shelf: FromShe
   return things.flatMap((thing) => {
     const sameColour = (item: StockItem): boolean =>
       thing.colour === null || (item.colour !== undefined && sameTint(item.colour, thing.colour));
-    const needs = diesActivated(thing.product) ? thing.apartMl : [thing.needMl];
     let hand = inHandMl(wants, thing);
-    return needs.map((needMl, i): Lot => {
+    return thing.needsMl.map((needMl, i): Lot => {
       const rest = Math.max(0, needMl - hand);
       hand = Math.max(0, hand - needMl);
       return { id: `${thing.id}~${i}`, thing, ml: shelf.take(thing.ingredientId, rest, sameColour) };

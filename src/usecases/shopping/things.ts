@@ -17,9 +17,8 @@ export interface Thing {
   readonly colour: string | null;
   readonly product: Product;
   readonly part: Ingredient['part'];
-  needMl: number;
-  /** What has to be bought apart, ml each: a can that is activated for one job is dead for the next. */
-  apartMl: number[];
+  /** Needs that share no pack with one another, ml: a can that is activated for one job is dead for the next. */
+  needsMl: number[];
   readonly jobs: Set<string>;
   readonly packs: Ingredient['packs'];
 }
@@ -50,6 +49,8 @@ function poolsOf(wants: readonly Want[]): Pool[] {
   return [...pools.values()];
 }
 
+const sumOf = (list: readonly number[]): number => list.reduce((a, x) => a + x, 0);
+
 /** Needs that can share a pack are one. */
 function needsApart(product: Product, materials: readonly Material[]): number[] {
   const groups = diesActivated(product) ? materials.map((m) => [m]) : [materials];
@@ -60,12 +61,11 @@ function needsApart(product: Product, materials: readonly Material[]): number[] 
 export function thingsOf(wants: readonly Want[]): Thing[] {
   const things = new Map<string, Thing>();
   for (const { product, colour, lines } of poolsOf(wants)) {
-    const apart = needsApart(
+    const needs = needsApart(
       product,
       lines.map((l) => l.material),
     );
-    const needMl = apart.reduce((a, ml) => a + ml, 0);
-    if (needMl <= 0) continue;
+    if (needs.length === 0) continue;
     const prices: Record<string, number> = {};
     for (const { want } of lines) Object.assign(prices, want.job.prices);
     const jobs = lines.filter((l) => !l.material.begun).map((l) => l.want.stored.id);
@@ -79,14 +79,15 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
         colour: tint,
         product,
         part,
-        needMl: 0,
-        apartMl: [],
+        needsMl: [],
         jobs: new Set(),
         packs,
       };
       const thing = things.get(id) ?? fresh;
-      thing.needMl += needMl * ingredient.share;
-      thing.apartMl.push(...apart.map((ml) => ml * ingredient.share));
+      const mine = needs.map((ml) => ml * ingredient.share);
+      thing.needsMl = diesActivated(product)
+        ? [...thing.needsMl, ...mine]
+        : [sumOf([...thing.needsMl, ...mine])];
       for (const job of jobs) thing.jobs.add(job);
       things.set(id, thing);
     }

@@ -1,7 +1,7 @@
 /** Bare surfaces: metal, zinc, plastic, gelcoat, timber. */
 import { CASTINGS, CRAZING, PROMOTED, TIMBER } from '@/model/substrates';
 import { by, care, goes, goesOf, no, ok, sanded, scuffed, surface, unknown, type RuleCard } from './card';
-import { COLOURS, STRONG } from './groups';
+import { COLOURS, POLYESTER, STRONG } from './groups';
 
 const bare = (...substrate: NonNullable<Parameters<typeof surface>[0]>[number][]) =>
   surface(substrate, ['bare']);
@@ -16,7 +16,6 @@ const EVERY_METAL = bare(
   'anodised',
   'chrome',
 );
-const POLYESTER = goesOf(['spray-filler'], ['polyester']);
 
 // A table stays a table: one card a line.
 // prettier-ignore

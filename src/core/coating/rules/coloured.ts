@@ -15,7 +15,7 @@ import {
   unknown,
   type RuleCard,
 } from './card';
-import { COLOURS, LACQUERS, PRIMERS, TOPS, TWO_PART } from './groups';
+import { COLOURS, LACQUERS, POLYESTER, PRIMERS, TOPS, TWO_PART } from './groups';
 
 const BASE = over(['basecoat'], LACQUERS);
 const WATER_BASE = over(['basecoat'], ['waterborne']);
@@ -27,7 +27,6 @@ const LACQUER_COLOUR = over(['enamel'], LACQUERS);
 const CLEAR_TWO = over(['clear'], ['2k-urethane']);
 const CLEAR_ONE = over(['clear'], LACQUERS);
 const WATER_CLEAR = over(['clear', 'enamel'], ['waterborne']);
-const POLYESTER = goesOf(['spray-filler'], ['polyester']);
 const WATER = goesOf([...PRIMERS, ...COLOURS, 'clear'], ['waterborne']);
 const effect = (...list: ('candy' | 'flake' | 'pearl')[]) => ({ kind: ['mid-coat'] as const, effect: list });
 const GROUNDS = {

@@ -1,5 +1,5 @@
 /** Kinds and chemistries in the groups that the cards speak of. */
-import type { Chem, Kind } from './card';
+import { goesOf, type Chem, type Kind, type ProductPattern } from './card';
 
 /** Strong solvent: it dissolves lacquer and lifts young enamel. */
 export const LACQUERS: readonly Chem[] = ['1k-acrylic', '1k-nitro'];
@@ -22,3 +22,16 @@ export const COLOURS: readonly Kind[] = ['basecoat', 'enamel', 'single-stage'];
 export const TOPS: readonly Kind[] = [...COLOURS, 'mid-coat', 'clear'];
 /** What lies under a colour and levels, seals or isolates. */
 export const PRIMERS: readonly Kind[] = ['filler-primer', 'epoxy-primer', 'surfacer', 'sealer'];
+/** Everything that lies under a colour, from what grips to what seals. */
+export const UNDERCOATS: readonly Kind[] = [
+  'adhesion-promoter',
+  'wood-sealer',
+  'etch-primer',
+  'epoxy-primer',
+  'spray-filler',
+  'surfacer',
+  'filler-primer',
+  'sealer',
+];
+/** Spray filler as what goes on: its styrene lifts, and it wants metal or epoxy. */
+export const POLYESTER: ProductPattern = goesOf(['spray-filler'], ['polyester']);

@@ -15,7 +15,7 @@ import {
   unknown,
   type RuleCard,
 } from './card';
-import { COLOURS, LACQUERS, LEVELLERS, ONE_PART, PRIMERS, TOPS, TWO_PART } from './groups';
+import { COLOURS, LACQUERS, LEVELLERS, ONE_PART, POLYESTER, PRIMERS, TOPS, TWO_PART } from './groups';
 
 const PROMOTER = over(['adhesion-promoter']);
 const SEALED_WOOD = over(['wood-sealer']);
@@ -26,7 +26,6 @@ const SURFACER = over(['surfacer']);
 const FILLER = over(['filler-primer'], ['1k-acrylic', '1k-nitro']);
 const WATER_FILLER = over(['filler-primer'], ['waterborne']);
 const SEALER = over(['sealer']);
-const POLYESTER = goesOf(['spray-filler'], ['polyester']);
 const WATER = goesOf([...PRIMERS, ...TOPS], ['waterborne']);
 const SOLVENT_COLOUR = goesOf(COLOURS, [...LACQUERS, '1k-alkyd']);
 

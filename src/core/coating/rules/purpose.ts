@@ -1,23 +1,13 @@
 /** What a product is not for, whatever lies below: met before any rule of the ground itself. */
 import { METALS, PLASTICS, TIMBER } from '@/model/substrates';
 import { goes, no, over, surface, type Kind, type ProductPattern, type RuleCard } from './card';
-import { TOPS } from './groups';
+import { TOPS, UNDERCOATS } from './groups';
 
 const effect = (...list: NonNullable<ProductPattern['effect']>): ProductPattern => ({
   kind: ['mid-coat'],
   effect: list,
 });
-const UNDER: readonly Kind[] = [
-  'adhesion-promoter',
-  'wood-sealer',
-  'etch-primer',
-  'epoxy-primer',
-  'spray-filler',
-  'surfacer',
-  'filler-primer',
-  'sealer',
-  'heat-paint',
-];
+const UNDER: readonly Kind[] = [...UNDERCOATS, 'heat-paint'];
 const ANY_SURFACE = { surface: {} } as const;
 const NOT_TIMBER = [...METALS, ...PLASTICS, 'fibreglass'] as const;
 const NOT_PLASTIC = [...METALS, ...TIMBER, 'fibreglass'] as const;
@@ -42,12 +32,12 @@ export const PURPOSE_CARDS: readonly RuleCard[] = [
   no('zinc-and-heat', surface(['galvanised']), goes('heat-paint'), 'remove-layer'),
   no('filler-under-heat', surface(METALS, ['filled']), goes('heat-paint'), 'strip-to-metal'),
   no('heat-paint-needs-metal', surface(METALS, ['e-coat', 'sound-paint', 'failing-clear', 'chipped', 'unknown-paint', 'rust']), goes('heat-paint'), 'strip-to-metal'),
-  no('heat-needs-metal-under', over(['adhesion-promoter', 'wood-sealer', 'etch-primer', 'epoxy-primer', 'spray-filler', 'surfacer', 'filler-primer', 'sealer', ...TOPS]), goes('heat-paint'), 'strip-to-metal'),
+  no('heat-needs-metal-under', over([...UNDERCOATS, ...TOPS]), goes('heat-paint'), 'strip-to-metal'),
   // What belongs on one substrate, and at the bottom.
   no('sealer-is-for-wood', surface(NOT_TIMBER), goes('wood-sealer'), 'remove-layer'),
   no('etch-is-for-metal', surface(NOT_METAL), goes('etch-primer'), 'remove-layer'),
   no('promoter-is-for-plastic', surface(NOT_PLASTIC), goes('adhesion-promoter'), 'remove-layer'),
   no('etch-bites-metal', over([...UNDER, ...TOPS]), goes('etch-primer'), 'move-to-bottom'),
   no('promoter-on-plastic-only', over([...UNDER, ...TOPS]), goes('adhesion-promoter'), 'move-to-bottom'),
-  no('grain-is-below', over(['adhesion-promoter', 'etch-primer', 'epoxy-primer', 'spray-filler', 'surfacer', 'filler-primer', 'sealer', 'heat-paint', ...TOPS]), goes('wood-sealer'), 'move-to-bottom'),
+  no('grain-is-below', over([...UNDER, ...TOPS].filter((kind) => kind !== 'wood-sealer')), goes('wood-sealer'), 'move-to-bottom'),
 ];

@@ -16,12 +16,11 @@ import {
   unknown,
   type RuleCard,
 } from './card';
-import { COLOURS, TWO_PART } from './groups';
+import { COLOURS, POLYESTER, TWO_PART } from './groups';
 
 const coated = (...condition: Surface['condition'][]): RuleCard['on'] => ({ surface: { condition } });
 const GLASS_AND_TIMBER = ['fibreglass', ...TIMBER] as const;
 const SOFT_PLASTIC = [...PROMOTED, ...CRAZING] as const;
-const POLYESTER = goesOf(['spray-filler'], ['polyester']);
 const NEVER_ON_RAW_FILLER = goes(...COLOURS, 'clear');
 
 // A table stays a table: one card a line.

@@ -1,4 +1,5 @@
 /** What is left of the work, cut into sessions. */
+import { productIn } from '../../seams/seam';
 import { cupOf } from '../../material/session-pours';
 import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { leftToDo } from './done';
@@ -37,6 +38,13 @@ function begunBy(steps: readonly CoatStep[]): Map<string, Set<string>> {
   return begun;
 }
 
+const epoxiesOf = ({ system }: Work): Set<string> =>
+  new Set(
+    system.layers
+      .filter((l) => productIn(system.products, l.productId).kind === 'epoxy-primer')
+      .map((l) => l.id),
+  );
+
 /** A segment as a session, its rest not yet known. */
 function draftOf(
   work: Work,
@@ -61,6 +69,7 @@ function draftOf(
     rested,
     begins: begunBy(steps),
     isOnFreshClear: segment.isOverItself && steps[0]!.product.kind === 'clear',
+    epoxies: epoxiesOf(work),
     hasCans: steps.some((s) => s.product.carrier === 'aerosol'),
   };
   const { visits, prep } = preparationOf(job, stretch);

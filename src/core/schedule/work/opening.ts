@@ -5,7 +5,6 @@
 import type { Part } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
 import { isTimber } from '@/model/substrates';
-import type { Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import type { PrepStep, WorkNeeds } from './draft';
 import { inFives } from './minutes';
@@ -81,28 +80,12 @@ export const beforePaper = (id: string, parts: readonly Part[]): PrepStep[] =>
 
 export const afterRust = (id: string, parts: readonly Part[]): PrepStep[] => stepsOf(AFTER_RUST, id, parts);
 
-/** Joins on epoxy that had its night: what damp and cold brought to its surface is washed off, not sanded in. */
-const ON_HARD_EPOXY: ReadonlySet<string> = new Set([
-  'filler-on-hard-epoxy',
-  'colour-on-hard-epoxy',
-  'polyester-on-epoxy',
-]);
-
-/** @param seams under what begins now @param parts by id */
-export function washBloom(id: string, seams: readonly Seam[], parts: ReadonlyMap<string, Part>): PrepStep[] {
-  const on = seams.filter((s) => ON_HARD_EPOXY.has(s.reason.code)).flatMap((s) => s.partIds);
-  const mine = [...parts.values()].filter((p) => on.includes(p.id));
-  if (mine.length === 0) return [];
-  const areaM2 = totalAreaM2(mine);
+/** What damp and cold brought to the top of an epoxy is washed off, not sanded in. @param parts that have it */
+export function washBloom(id: string, parts: readonly Part[]): PrepStep[] {
+  if (parts.length === 0) return [];
+  const areaM2 = totalAreaM2(parts);
   const detail = { code: 'wash-bloom', params: { areaM2 } };
   const common = { kind: 'clean', needs: 'mild-dry', canSplit: true, onlyBefore: `${id}.sand` } as const;
-  return [
-    {
-      ...common,
-      id: `${id}.bloom`,
-      minutes: inFives(5 + 6 * areaM2),
-      detail,
-      partIds: mine.map((p) => p.id),
-    },
-  ];
+  const partIds = parts.map((p) => p.id);
+  return [{ ...common, id: `${id}.bloom`, minutes: inFives(5 + 6 * areaM2), detail, partIds }];
 }

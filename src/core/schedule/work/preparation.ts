@@ -5,7 +5,7 @@
  */
 import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
-import { isMetal } from '@/model/substrates';
+import { isCutMetal } from '@/model/substrates';
 import type { Held } from '../../prep/ladder';
 import { isSanded, liesOnSurface, type Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
@@ -30,6 +30,8 @@ export interface Stretch {
   readonly begins: ReadonlyMap<string, ReadonlySet<string>>;
   /** It begins on clear that is still fresh: that is never tacked. */
   readonly isOnFreshClear: boolean;
+  /** Epoxy layers of the whole build-up, by id. */
+  readonly epoxies: ReadonlySet<string>;
   /** Something of it comes out of cans. */
   readonly hasCans: boolean;
 }
@@ -60,7 +62,7 @@ function stripDown(job: Job, id: string): PrepStep[] {
 
 /** Bare metal does not keep. Common practice, no source. */
 const keepsBadly = (g: Pick<Part, 'substrate' | 'condition'>): boolean =>
-  isMetal(g) && g.substrate !== 'galvanised' && (g.condition === 'bare' || g.condition === 'rust');
+  isCutMetal(g) && (g.condition === 'bare' || g.condition === 'rust');
 
 /** The seams under what begins in the stretch, on the parts it begins on. */
 function seamsIn({ seams, begins }: Stretch): Seam[] {
@@ -153,6 +155,13 @@ function dustOff(clean: PrepStep, areaM2: number, own: readonly Part[]): PrepSte
   return isDry ? { ...clean, detail: { code: 'vacuum', params: { areaM2 } } } : clean;
 }
 
+/** Parts whose epoxy had its night and is sanded now. */
+function partsOnEpoxy(seams: readonly Seam[], { epoxies }: Stretch, parts: Parts): Part[] {
+  const isOn = ({ below }: Seam): boolean => below.kind === 'layer' && epoxies.has(below.layerId);
+  const ids = new Set(seams.filter((s) => isSanded(s) && isOn(s)).flatMap((s) => s.partIds));
+  return [...parts.values()].filter((p) => ids.has(p.id));
+}
+
 /** Everything in order, with the minutes the owner set where he knows better. */
 export function preparationOf(job: Job, s: Stretch): Preparation {
   const parts: Parts = new Map(job.parts.map((p) => [p.id, p]));
@@ -171,7 +180,7 @@ export function preparationOf(job: Job, s: Stretch): Preparation {
     ...opening,
     ...beforePaper(s.id, surfaces),
     ...filled,
-    ...washBloom(s.id, seams, parts),
+    ...washBloom(s.id, partsOnEpoxy(seams, s, parts)),
     ...keeps,
     ...feathering(s.id, filled),
     ...scuffing(s, sprayed),

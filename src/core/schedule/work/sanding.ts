@@ -1,7 +1,7 @@
 /** The sanding of one seam as tasks: a single paper, or every rung of its ladder. */
 import { groundText } from '@/model/ground';
 import type { Part } from '@/model/job';
-import { isMetal } from '@/model/substrates';
+import { isCutMetal } from '@/model/substrates';
 import { ladderMinPerM2, ladderOf, type Held, type Rung } from '../../prep/ladder';
 import type { Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
@@ -10,12 +10,8 @@ import { inFives } from './minutes';
 
 const isStripped = (s: Seam): boolean => s.below.kind === 'surface' && s.below.condition === 'failing-clear';
 
-/** Zinc is only scuffed, never cut. */
 const isBareMetal = ({ below }: Seam): boolean =>
-  below.kind === 'surface' &&
-  below.condition === 'bare' &&
-  below.substrate !== 'galvanised' &&
-  isMetal(below);
+  below.kind === 'surface' && below.condition === 'bare' && isCutMetal(below);
 
 function singleCode(s: Seam): string {
   if (isStripped(s)) return 'sand-strip';
