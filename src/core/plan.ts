@@ -12,12 +12,13 @@ import { cautionsOf } from './cautions/cards';
 import { cautionContext } from './cautions/context';
 import { systemFor } from './coating/system';
 import { airForJob, weatherSeed, type AirRequest } from './job-air';
+import { buyingOf } from './material/buying';
 import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { soundStock } from './material/promise';
 import { NOTHING_SCHEDULED, schedule, type Scheduled } from './schedule/schedule';
-import { seamRecord, type System } from './seams/seam';
+import { productIn, seamRecord, type System } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
 import { withZones } from './surface/zones';
@@ -109,6 +110,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     ),
     consumables: consumables.map((c) => ({ ...c, params: { ...c.params } })),
     cost: { currency, paint, prep, tax, total, budget },
+    buying: buyingOf(job, materials, (id) => productIn(system.products, id)),
     handsOnH: scheduled.handsOnH,
     assumptions: assumptionsOf(job, system, forecast),
     seed: weatherSeed(job, issuedMs),

@@ -270,6 +270,10 @@ export const jobSchema = z.strictObject({
       .optional()
       .describe('jobs over which bought kit is spread; left out means this one alone'),
     sander: z.boolean().optional().describe('a random orbital sander is at hand'),
+    rinsesWithReducer: z
+      .boolean()
+      .optional()
+      .describe('the gun is rinsed with the reducer of what was in it; left out means with gun wash'),
     cupMl: z.number().min(20).max(2000).optional().describe('cup of the gun, ml; left out means 600'),
   }),
   parts: z.array(partSchema).min(1).max(40),
@@ -312,6 +316,12 @@ export const jobSchema = z.strictObject({
     })
     .optional()
     .describe('own use against what is reckoned, from the logs of closed jobs'),
+  buying: z
+    .enum(['at-once', 'staged'])
+    .optional()
+    .describe(
+      'staged: paper and primer first, colour and clear once they stand sanded; left out means at once',
+    ),
   have: z.array(z.string().max(80)).max(120).optional().describe('consumables that are here already'),
   freeHours: freeHoursSchema,
   budget: z.strictObject({

@@ -40,6 +40,7 @@ export const planLayerSchema = z.strictObject({
     .array(z.string())
     .optional()
     .describe('parts that get one coat more: the work rests past the bond before the next layer'),
+  fades: z.array(z.string()).optional().describe('zones on which it is faded out into the part around'),
 });
 export type PlanLayer = z.infer<typeof planLayerSchema>;
 
@@ -94,6 +95,7 @@ export const materialSchema = z.strictObject({
   layerIds: z.array(z.string()),
   begun: z.boolean().describe('a coat of it is on already: bought, and only the rest is counted'),
   needMl: z.number().describe('contents to have ready, heel, margin and spare included'),
+  rinseMl: z.number().describe('of its reducer to rinse the gun with; 0 where gun wash is used'),
   spreadMl: z.number().describe('one standard deviation of the contents used'),
   sprayMl: z.number().describe('sprayed at the parts, expected'),
   useMl: z.number().describe('expected use: sprayed, tested, done again, left in the gun'),
@@ -126,6 +128,7 @@ export const materialSchema = z.strictObject({
     )
     .describe('what it is poured from; the first is the product itself'),
   cost: z.number(),
+  trip: z.enum(['first', 'later']).describe('to the shops; later only where it is bought in stages'),
 });
 export type Material = z.infer<typeof materialSchema>;
 
@@ -329,6 +332,13 @@ export const planSchema = z.strictObject({
     tax: z.number(),
     total: z.number(),
     budget: z.number(),
+  }),
+  buying: z.strictObject({
+    isStaged: z.boolean(),
+    later: z
+      .number()
+      .describe('price of colour and clear, which can wait until what lies below stands sanded'),
+    tripMin: z.number().describe('what one more trip to the shops takes'),
   }),
   handsOnH: z.number(),
   assumptions: z.array(

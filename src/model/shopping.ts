@@ -21,6 +21,8 @@ export interface ShoppingLine {
   readonly cost: number;
   readonly jobs: readonly string[];
   readonly have: boolean;
+  /** Bought in stages: not before what lies below stands sanded. */
+  readonly canWait: boolean;
 }
 export interface ShoppingList {
   readonly currency: string;

@@ -67,13 +67,18 @@ function consumableLine(
   return `  ${name}: ${have ? 'here' : `${packs} × ${packName({ packSize, unit }, f)}`}`;
 }
 
-function buyingLines({ cost, materials, consumables }: Plan, f: Format): string[] {
+function buyingLines({ cost, materials, consumables, buying }: Plan, f: Format): string[] {
+  const on = (trip: Material['trip']): Material[] => materials.filter((m) => m.trip === trip);
   const money = (x: number): string => f.money(x, cost.currency);
   return [
     `To buy: ${money(cost.total)} of ${money(cost.budget)}`,
-    ...materials.flatMap((m) => materialLines(m, f)),
+    ...on('first').flatMap((m) => materialLines(m, f)),
     ...consumables.map((c) => consumableLine(c, f)),
     ...(cost.prep > 0 ? [`  paper, cleaner, tape, protection together: ${money(cost.prep)}`] : []),
+    ...(buying.isStaged
+      ? [`On a second trip, once what lies below stands sanded: ${money(buying.later)}`]
+      : []),
+    ...on('later').flatMap((m) => materialLines(m, f)),
   ];
 }
 

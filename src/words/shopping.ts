@@ -11,6 +11,9 @@ export const GROUP_NAMES: Readonly<Record<ShoppingGroup, string>> = {
   mask: 'Masking',
   protect: 'Protection',
 };
+/** What a job that buys in stages does not need yet. */
+export const CAN_WAIT = 'Can wait: colour and clear, until the primer stands sanded';
+
 type Named = Pick<ShoppingLine, 'key' | 'name' | 'part' | 'params'> & { readonly colour?: string | null };
 const CONSUMABLES: Readonly<Record<string, string>> = {
   'guide-coat': 'Guide coat, can',

@@ -111,6 +111,9 @@ describe('sentences', () => {
       deadline: '2026-05-20',
       hours: 9,
       lostMin: 200,
+      products: 2,
+      with: 'wash',
+      times: 2.4,
     };
     for (const code of Object.keys(SENTENCES))
       expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);

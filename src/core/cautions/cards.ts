@@ -4,21 +4,14 @@
  */
 import type { Caution, Session } from '@/model/plan';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
+import { meanFade } from '../coating/fade';
 import type { FilmLine } from '../coating/film-budget';
 import { groundText } from '@/model/ground';
 import { judgeLadder } from '../prep/own-ladder';
 import { COLOURED } from '../coating/tint';
 import { schoolOf } from '../coating/schools';
 import { totalAreaM2 } from '../surface/area';
-import {
-  coldTwoPart,
-  hasLeadDust,
-  hasOldPaint,
-  isBlended,
-  isFlexed,
-  lostToNight,
-  type CautionContext,
-} from './context';
+import { coldTwoPart, hasLeadDust, hasOldPaint, isFlexed, lostToNight, type CautionContext } from './context';
 import { poorlyHidden } from './primer-shade';
 import { severityOf, type CautionCode } from './shown';
 
@@ -143,7 +136,10 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   }),
   'brake-fluid': job((c) => attacked(c, 'brake-fluid')),
   'hot-oil': job((c) => attacked(c, 'oil')),
-  'blend-limits': job((c) => once(isBlended(c), { kind: c.job.purpose.colour.kind })),
+  'blend-limits': job(({ job: j, system }) => {
+    const times = system.layers.flatMap((l) => meanFade(j, l) ?? []);
+    return once(times.length > 0, { kind: j.purpose.colour.kind, times: Math.max(...times) });
+  }),
   flexing: job((c) => once(isFlexed(c.job))),
   'chips-one-pack': job(({ top, onePackTop, job: { purpose } }) => {
     if (!top || top.kind !== 'clear') return [];

@@ -6,7 +6,6 @@ import { isFuelProof, isTwoPart, TWO_PART_COMFORT_C } from '../chemistry/cards';
 import { isPainted, isPlastic, mayHoldLead } from '@/model/substrates';
 import { filmLines, type FilmLine } from '../coating/film-budget';
 import { productIn, type System } from '../seams/seam';
-import { wholePartId } from '../surface/zones';
 import { instantOf } from '../time/instant';
 
 export interface CautionContext {
@@ -82,16 +81,3 @@ export const isFlexed = (job: Job): boolean =>
 /** Still soft when the day ends. */
 export const lostToNight = (s: Session): boolean =>
   instantOf(s.handleAt) > instantOf(s.touchDryAt) && s.handleAt.slice(0, 10) !== s.sprayAt.slice(0, 10);
-
-/** Colour on the zones of a part alone, and clear over the whole of it: a fade. */
-export function isBlended({ job, system }: CautionContext): boolean {
-  const zones = job.parts.filter((p) => p.id !== wholePartId(p.id));
-  const has = (id: string, kind: Product['kind']): boolean =>
-    system.layers.some(
-      (l) => l.partIds.includes(id) && productIn(system.products, l.productId).kind === kind,
-    );
-  return zones.some((z) => {
-    const whole = wholePartId(z.id);
-    return has(z.id, 'basecoat') && !has(whole, 'basecoat') && has(whole, 'clear');
-  });
-}

@@ -4,6 +4,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
+import { withFades } from './fade';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
 import { stackBlockers } from './stack-faults';
@@ -58,7 +59,7 @@ function plannedLayers(
       },
     ];
   });
-  return { planned, unknown };
+  return { planned: withFades(job, planned, products), unknown };
 }
 
 /** The same paint on a few of the parts, where the whole of them is still bare of it. */

@@ -51,6 +51,12 @@ export function setHave(job: Job, consumableId: string, has: boolean): Job {
   return next.length > 0 ? { ...rest, have: next } : rest;
 }
 
+/** Bought in two trips, or all at once, which is the default and is not kept. Starts no longer fit and go. */
+export function setStaged(job: Job, staged: boolean): Job {
+  const { buying: _was, starts: _starts, ...rest } = job;
+  return staged ? { ...rest, buying: 'staged' } : rest;
+}
+
 /** The chance of running out that is allowed; the usual one is not kept. */
 export function setRunOut(job: Job, runOut: number, usual: number): Job {
   const { runOut: _was, ...risk } = job.risk;

@@ -23,6 +23,8 @@ export interface Assignment {
   /** ml that no can covers */ readonly shortMl: number;
 }
 
+type Sprayed = Pick<CoatUse, 'layerId' | 'coat' | 'partId' | 'sprayMl' | 'edgeMl'>;
+
 const EPS = 1e-9;
 
 /**
@@ -31,7 +33,7 @@ const EPS = 1e-9;
  * while a full one is there
  */
 export function assignCans(
-  uses: readonly CoatUse[],
+  uses: readonly Sprayed[],
   cans: readonly Can[],
   isFlat: (partId: string) => boolean = () => false,
 ): Assignment {
@@ -39,7 +41,7 @@ export function assignCans(
   const touched = cans.map((c) => c.partly);
   const strokes: Stroke[] = [];
   let shortMl = 0;
-  const put = (use: CoatUse, stroke: Pick<Stroke, 'where' | 'can' | 'ml' | 'changed'>): void => {
+  const put = (use: Sprayed, stroke: Pick<Stroke, 'where' | 'can' | 'ml' | 'changed'>): void => {
     if (stroke.ml <= EPS) return;
     left[stroke.can]! -= stroke.ml;
     touched[stroke.can] = true;

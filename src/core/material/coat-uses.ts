@@ -6,8 +6,9 @@ import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { coatWeights } from '../coating/character';
+import { fadeOf } from '../coating/fade';
 import { handOf } from '../coating/schools';
-import { sweptAreaM2, totalAreaM2 } from '../surface/area';
+import { partAreaM2, partOverrun, sweptAreaM2, totalAreaM2 } from '../surface/area';
 
 /**
  * Share of the sprayed solids that stays while the fan is wholly on the part, in a learner's hands. From
@@ -54,6 +55,15 @@ export function usage(product: Product, parts: readonly Part[], coats: number, t
   if (!(transfer > 0 && transfer <= 1)) throw new RangeError(`usage: transfer 0…1, got ${transfer}`);
   const areaM2 = totalAreaM2(parts);
   const overrun = areaM2 > 0 ? sweptAreaM2(parts) / areaM2 : 1;
+  return usageOver(product, areaM2, coats, { transfer, overrun });
+}
+
+interface Lost {
+  readonly transfer: number;
+  readonly overrun: number;
+}
+
+function usageOver(product: Product, areaM2: number, coats: number, { transfer, overrun }: Lost): Usage {
   const filmMl = areaM2 * product.filmUmPerCoat * coats;
   const contentsMl = filmMl / product.solidsFrac;
   const onPartMl = contentsMl / transfer;
@@ -70,12 +80,28 @@ export function usage(product: Product, parts: readonly Part[], coats: number, t
   };
 }
 
+/** What one coat is of. */
+export interface CoatOf {
+  readonly job: Job;
+  readonly product: Product;
+  readonly layer: PlanLayer;
+}
+
+/** One coat on one part, own use left out; on a spot that fades out it runs on into the paint around. */
+export function coatUsage({ job, product, layer }: CoatOf, part: Part, coat: number, weight: number): Usage {
+  // What runs past a spot's edge is the fade; at the part's own edge it is the usual overrun.
+  const overrun = Math.max(partOverrun(part), fadeOf(job, layer, part, coat));
+  return usageOver(product, partAreaM2(part), weight, { transfer: transferFrac(job, product), overrun });
+}
+
 export interface CoatUse {
   readonly layerId: string;
   readonly coat: number;
   readonly partId: string;
   readonly weight: number;
   readonly done: boolean;
+  /** As reckoned, own use left out. */
+  readonly reckoned: Usage;
   readonly sprayMl: number;
   /** Of it on edges and hidden returns. */
   readonly edgeMl: number;
@@ -87,21 +113,21 @@ export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[
   const isOn = (layerId: string, coat: number, partId: string): boolean =>
     coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true));
   const parts = new Map(job.parts.map((p) => [p.id, p]));
-  const transfer = transferFrac(job, product);
   const hand = handOf(job);
-  const useOf = (layerId: string, coat: number, weight: number, part: Part): CoatUse => {
-    const sprayMl = usage(product, [part], weight, transfer).sprayMl * (job.habit?.factor ?? 1);
+  const useOf = (layer: PlanLayer, coat: number, weight: number, part: Part): CoatUse => {
+    const reckoned = coatUsage({ job, product, layer }, part, coat, weight);
+    const sprayMl = reckoned.sprayMl * (job.habit?.factor ?? 1);
     const edgeMl = sprayMl * (part.hiddenEdgePct / (100 + part.hiddenEdgePct));
-    const done = isOn(layerId, coat, part.id);
-    return { layerId, coat, partId: part.id, weight, done, sprayMl, edgeMl };
+    const done = isOn(layer.id, coat, part.id);
+    return { layerId: layer.id, coat, partId: part.id, weight, done, reckoned, sprayMl, edgeMl };
   };
   const mine = layers.filter((l) => l.productId === product.id);
   return mine.flatMap((l) => {
     const painted = (ids: readonly string[]): Part[] => ids.flatMap((id) => parts.get(id) ?? []);
     const usual = coatWeights(product, l.coats, hand).flatMap((weight, i) =>
-      painted(l.partIds).map((part) => useOf(l.id, i + 1, weight, part)),
+      painted(l.partIds).map((part) => useOf(l, i + 1, weight, part)),
     );
-    const oneMore = painted(l.oneMore ?? []).map((part) => useOf(l.id, l.coats + 1, 1, part));
+    const oneMore = painted(l.oneMore ?? []).map((part) => useOf(l, l.coats + 1, 1, part));
     return [...usual, ...oneMore];
   });
 }

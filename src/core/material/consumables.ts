@@ -7,6 +7,7 @@ import { cleaningPlan } from '../prep/cleaning';
 import { fillerPlan } from '../prep/filler';
 import { paperNeeds } from '../prep/paper';
 import { totalAreaM2 } from '../surface/area';
+import { RINSE_ML } from './rinse';
 
 export const CONSUMABLE_GROUPS = ['paper', 'clean', 'mask', 'mix', 'protect'] as const;
 export type ConsumableGroup = (typeof CONSUMABLE_GROUPS)[number];
@@ -25,8 +26,6 @@ export interface Consumable {
   readonly have: boolean;
 }
 
-/** Gun wash for one clean, ml. From memory. */
-export const GUN_WASH_ML = 150;
 /** Brushed into the pits alone, ml for each rusty square metre. From memory. */
 const CONVERTER_ML_PER_M2 = 60;
 /** Packs as usually sold and invented prices; from memory, every one editable. */
@@ -124,7 +123,7 @@ export function consumablesFor(job: Job, context: ConsumableContext): Consumable
     { id: 'cover', kind: 'cover', group: 'mask', unit: 'm2', need: clean.coverM2 },
     { id: 'strainers', kind: 'strainer', group: 'mix', unit: 'piece', need: context.pours },
     { id: 'cups', kind: 'cup', group: 'mix', unit: 'piece', need: context.pours },
-    { id: 'gun-wash', kind: 'wash', group: 'mix', unit: 'ml', need: context.cleans * GUN_WASH_ML },
+    { id: 'gun-wash', kind: 'wash', group: 'mix', unit: 'ml', need: context.cleans * RINSE_ML },
     { id: 'gloves', kind: 'gloves', group: 'protect', unit: 'pair', need: 2 * sessions + 1 },
     { id: 'dust-mask', kind: 'dust', group: 'protect', unit: 'piece', need: 1 },
     { id: 'cartridges', kind: 'cartridge', group: 'protect', unit: 'pair', need: 1 },

@@ -54,7 +54,9 @@ function sums(job: Job, materials: readonly Material[], products: ReadonlyMap<st
       };
       sum.boughtMl += packsMl(ingredient.packs);
       sum.shelfMl += ingredient.shelfMl;
-      sum.usedMl += takenMl(material) * (material.needMl > 0 ? ingredient.needMl / material.needMl : 0);
+      const rinseMl = ingredient.part === 'reducer' ? material.rinseMl : 0;
+      const share = material.needMl > 0 ? (ingredient.needMl - rinseMl) / material.needMl : 0;
+      sum.usedMl += takenMl(material) * share + rinseMl;
       by.set(key, sum);
     });
   }

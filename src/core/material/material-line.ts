@@ -12,9 +12,11 @@ import { COLOURED, sameTint, tintOf, type Tint } from '../coating/tint';
 import { sandAwayUm } from '../prep/paper';
 import { liesOn, type System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
-import { coatUses, heelFrac, transferFrac, usage, type CoatUse } from './coat-uses';
+import { tripOf } from './buying';
+import { coatUses, heelFrac, transferFrac, type CoatUse } from './coat-uses';
 import { diesActivated, ingredientsOf, type Ingredient } from './ingredients';
 import { cheapestPacks, packsCost, packsMl } from './packs';
+import { isReducerRinsed, RINSE_ML } from './rinse';
 import { exceedChance, quantileFactor, RISK_OF_SHORT, spreadOfUse } from './spread';
 
 /** Sprayed on the test card each session, and left in cup, strainer and passages at its end, ml. From memory. */
@@ -77,11 +79,9 @@ interface Sprayed {
 }
 
 /** Sums over the coats still to be sprayed; areas count once a coat. */
-function sprayedOf({ job, product, parts, open }: Line): Sprayed {
-  const transfer = transferFrac(job, product);
+function sprayedOf({ open }: Line): Sprayed {
   const sum = { filmMl: 0, carrierMl: 0, oversprayMl: 0, overrunMl: 0, reckonedMl: 0, sweptM2: 0, areaM2: 0 };
-  for (const u of open) {
-    const x = usage(product, [parts.get(u.partId)!], u.weight, transfer);
+  for (const { reckoned: x } of open) {
     sum.filmMl += x.filmMl;
     sum.carrierMl += x.carrierMl;
     sum.oversprayMl += x.oversprayMl;
@@ -164,10 +164,10 @@ function packsApart(
 }
 
 /** What it is poured from, each with its share of the need, what is in hand and the packs to buy. */
-function boughtFor(line: Line, needMl: number): Material['ingredients'] {
+function boughtFor(line: Line, needMl: number, rinseMl: number): Material['ingredients'] {
   const shares = sharesBySession(line);
   return ingredientsOf(line.product, line.job.prices).map((ingredient) => {
-    const need = needMl * ingredient.share;
+    const need = needMl * ingredient.share + (ingredient.part === 'reducer' ? rinseMl : 0);
     const inHandMl = shelfMl(line, ingredient.id);
     const packs = isBegun(line) ? [] : packsApart(ingredient.packs, Math.max(0, need - inHandMl), shares);
     return {
@@ -273,7 +273,8 @@ function shortChanceOf(line: Line, n: Need, base: Material['ingredients'][number
 export function materialFor(job: Job, product: Product, system: LayersAndSeams, of?: LineOf): Material {
   const line = lineOf(job, product, system, of);
   const n = needOf(line);
-  const ingredients = boughtFor(line, n.needMl);
+  const rinseMl = isReducerRinsed(job, product) ? RINSE_ML * sessionsLeft(line) : 0;
+  const ingredients = boughtFor(line, n.needMl, rinseMl);
   const base = ingredients[0]!;
   return {
     productId: product.id,
@@ -281,6 +282,7 @@ export function materialFor(job: Job, product: Product, system: LayersAndSeams, 
     layerIds: line.layers.map((l) => l.id),
     begun: isBegun(line),
     needMl: n.needMl,
+    rinseMl,
     spreadMl: (n.useMl * n.cv) / (1 - heelFrac(product)),
     sprayMl: n.sprayed.sprayMl,
     useMl: n.useMl,
@@ -292,5 +294,6 @@ export function materialFor(job: Job, product: Product, system: LayersAndSeams, 
     packs: base.packs,
     ingredients,
     cost: ingredients.reduce((a, g) => a + g.cost, 0),
+    trip: tripOf(job, product),
   };
 }

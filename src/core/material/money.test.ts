@@ -7,7 +7,7 @@ import { partAreaM2, totalAreaM2 } from '../surface/area';
 import { lineName } from '@/words/shopping';
 import { withZones } from '../surface/zones';
 import { kitFor, waysOf } from '../ways';
-import { consumablesFor, GUN_WASH_ML } from './consumables';
+import { consumablesFor } from './consumables';
 import { materialFor } from './material-line';
 import { materialsOf } from './materials';
 import { breakEvenM2, grown } from './break-even';
@@ -249,13 +249,31 @@ describe('what the work uses up', () => {
     expect(own.find((c) => c.id === 'tape')!.cost).toBe(0);
     expect(own.find((c) => c.id === 'degreaser')!.price).toBe(1);
   });
+  it('rinsed with its reducer: 150 ml a clean more of it, and as much less gun wash; what is left is the same', () => {
+    const rinsed = worked({ ...z, equipment: { ...z.equipment, rinsesWithReducer: true } });
+    const before = materialsOf(z, s);
+    const after = materialsOf(rinsed.z, rinsed.s);
+    const reducers = (of: typeof before) =>
+      of.map((m) => m.ingredients.find((g) => g.part === 'reducer')?.needMl ?? 0);
+    const more = reducers(after).map((ml, i) => ml - reducers(before)[i]!);
+    const mixed = before.map((m) => m.ingredients.some((g) => g.part === 'reducer'));
+    expect(mixed).toContain(true);
+    // One session each.
+    more.forEach((ml, i) => expect(ml).toBeCloseTo(mixed[i] ? 150 : 0, 9));
+    const wash = (of: typeof list) => of.find((c) => c.id === 'gun-wash')?.need ?? 0;
+    const less = wash(list) - wash(jobConsumables(rinsed.z, rinsed.s));
+    expect(less).toBe(150 * mixed.filter(Boolean).length);
+    const used = (of: typeof before, job: Job) =>
+      leftovers(job, of, rinsed.s.products).filter((x) => x.part === 'reducer');
+    for (const x of used(after, rinsed.z)) expect(x.ml).toBeGreaterThanOrEqual(0);
+  });
   it('a gun job has strainers, cups, gun wash of 150 ml a clean (from memory) and, with isocyanate, a suit; cans have none of the first three', () => {
     const pours = sessionPours(z, s, 20);
     const ids = list.map((c) => c.id);
     expect(ids).toEqual(
       expect.arrayContaining(['strainers', 'cups', 'gun-wash', 'suit', 'gloves', 'dust-mask', 'cartridges']),
     );
-    expect(list.find((c) => c.id === 'gun-wash')!.need).toBe(pours.length * GUN_WASH_ML);
+    expect(list.find((c) => c.id === 'gun-wash')!.need).toBe(pours.length * 150);
     expect(list.find((c) => c.id === 'strainers')!.need).toBe(pours.reduce((a, p) => a + p.pours.length, 0));
     const cans = worked({ ...bonnet, equipment: { sprayer: 'aerosol', suppliedAir: false } });
     expect(jobConsumables(cans.z, cans.s).some((c) => c.group === 'mix')).toBe(false);

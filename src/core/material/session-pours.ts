@@ -7,6 +7,7 @@ import { consumablesFor, type Consumable } from './consumables';
 import { productIn, type System } from '../seams/seam';
 import { coatUses, FLOW_ML_S, TRIGGER_SHARE } from './coat-uses';
 import { NOZZLE_ML, PURGE_ML } from './material-line';
+import { isReducerRinsed } from './rinse';
 import { potLifeAt, pours, type CoatToPour, type Pour } from './mixing';
 
 /** Cup of a gun where nothing else is said, ml. Common practice: 600 ml by gravity. */
@@ -74,6 +75,6 @@ export function jobConsumables(job: Job, system: System): Consumable[] {
     products: [...new Set(system.layers.map((l) => l.productId))].map((id) => productIn(system.products, id)),
     sessions: splitAtSeams(system).length,
     pours: list.reduce((a, s) => a + s.pours.length, 0),
-    cleans: list.length,
+    cleans: list.filter((s) => !isReducerRinsed(job, s.product)).length,
   });
 }

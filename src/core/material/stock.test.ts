@@ -6,7 +6,7 @@ import { CATALOGUE } from '../coating/catalogue';
 import { systemFor } from '../coating/system';
 import { flOzFromMl } from '../units/convert';
 import { assignCans, type Can } from './assign';
-import { coatUses, type CoatUse } from './coat-uses';
+import { coatUses } from './coat-uses';
 import { gradeFor, mixMarks, potLifeAt, pours, POT_SHARE } from './mixing';
 import { expiryOf, leftoverShare, remainingByWeight, orderOfUse } from './shelf';
 
@@ -103,12 +103,10 @@ describe('mixing', () => {
 });
 
 describe('cans to coats and faces', () => {
-  const use = (partId: string, coat: number, sprayMl: number, edgeMl: number): CoatUse => ({
+  const use = (partId: string, coat: number, sprayMl: number, edgeMl: number) => ({
     layerId: 'base',
     coat,
     partId,
-    weight: 1,
-    done: false,
     sprayMl,
     edgeMl,
   });

@@ -1,13 +1,15 @@
 'use client';
 /** What to buy for this job: paint by packs, what it is mixed with, and what the work uses up. */
 import Button from '@mui/material/Button';
+import { setStaged } from '@/core/edits/in-hand';
 import type { Consumable } from '@/core/material/consumables';
 import type { Desk } from '../desk/job-desk';
+import { ButtonChoice } from '../parts/choice';
 import { LinkButton } from '../parts/link-button';
 import { ProvenanceMark } from '../parts/mark';
 import { SaveLine } from '../shell/stage-shell';
 import { useFormat } from '../theme/providers';
-import type { ProductOf } from '../views/materials';
+import { stagesSaid, type ProductOf } from '../views/materials';
 import { ConsumableRows, PaintRows } from './buy-rows';
 
 interface BuyPanelProps {
@@ -30,6 +32,7 @@ export function BuyPanel({ desk, productOf, consumables }: BuyPanelProps) {
           </LinkButton>
         </span>
       </div>
+      <Stages desk={desk} />
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Packs">
         <table className="tbl cards">
           <thead>
@@ -42,8 +45,16 @@ export function BuyPanel({ desk, productOf, consumables }: BuyPanelProps) {
             </tr>
           </thead>
           <tbody>
-            <PaintRows desk={desk} productOf={productOf} />
+            <PaintRows desk={desk} productOf={productOf} trip="first" />
             <ConsumableRows desk={desk} consumables={consumables} />
+            {desk.plan.buying.isStaged && (
+              <tr>
+                <td colSpan={5} className="small muted" style={{ paddingTop: 14 }}>
+                  On the second trip
+                </td>
+              </tr>
+            )}
+            <PaintRows desk={desk} productOf={productOf} trip="later" />
             <SumRows desk={desk} />
           </tbody>
         </table>
@@ -56,6 +67,29 @@ export function BuyPanel({ desk, productOf, consumables }: BuyPanelProps) {
       </p>
       <SaveLine />
     </section>
+  );
+}
+
+const STAGE_NAMES = { once: 'All at once', staged: 'Paper and primer first' };
+
+/** In one trip or in two, with what that costs and keeps in the pocket. */
+function Stages({ desk }: { desk: Desk }) {
+  const f = useFormat();
+  const { buying, cost } = desk.plan;
+  if (buying.later === 0) return null;
+  return (
+    <div className="row noprint" style={{ gap: 12, margin: '8px 0' }}>
+      <ButtonChoice
+        label="How it is bought"
+        value={buying.isStaged ? 'staged' : 'once'}
+        options={['once', 'staged']}
+        names={STAGE_NAMES}
+        onChange={(v) => desk.edit((j) => setStaged(j, v === 'staged'))}
+      />
+      <span className="small muted" style={{ flex: 1, minWidth: 240 }}>
+        {stagesSaid({ buying, currency: cost.currency }, f)}
+      </span>
+    </div>
   );
 }
 

@@ -4,6 +4,7 @@ import Checkbox from '@mui/material/Checkbox';
 import { looseMl, setHave, setLoose, setPrice } from '@/core/edits/in-hand';
 import { CONSUMABLE_GROUPS, type Consumable, type ConsumableGroup } from '@/core/material/consumables';
 import { priceKey } from '@/core/material/ingredients';
+import type { Material } from '@/model/plan';
 import { durationOf } from '@/words/format';
 import { amountName, countName, GROUP_NAMES, lineName } from '@/words/shopping';
 import type { Desk } from '../desk/job-desk';
@@ -14,9 +15,16 @@ import { useFormat } from '../theme/providers';
 import { ingredientLines, packsText, type IngredientLine, type ProductOf } from '../views/materials';
 import { StockPick } from './stock-pick';
 
-export function PaintRows({ desk, productOf }: { desk: Desk; productOf: ProductOf }) {
+interface PaintRowsProps {
+  readonly desk: Desk;
+  readonly productOf: ProductOf;
+  readonly trip: Material['trip'];
+}
+
+export function PaintRows({ desk, productOf, trip }: PaintRowsProps) {
   const rows = useShelf();
-  return ingredientLines(desk.plan, productOf).map((line) => (
+  const lines = ingredientLines(desk.plan, productOf).filter((l) => l.material.trip === trip);
+  return lines.map((line) => (
     <tr key={line.id}>
       <td>
         <b style={{ fontWeight: 600 }}>{line.name}</b>

@@ -72,6 +72,9 @@ export function PurposeEditor() {
       <Line label="Kit" follows={follows.kit}>
         <KitBox field="suppliedAir" label="air-fed mask with breathing-grade air" />
         <KitBox field="sander" label="random orbital sander" />
+        {job.equipment.sprayer !== 'aerosol' && (
+          <KitBox field="rinsesWithReducer" label="gun rinsed with its reducer, not gun wash" />
+        )}
       </Line>
       <Line label="Ready by" follows={follows.deadline}>
         <DeadlineField />
@@ -185,7 +188,7 @@ function SprayerChoice() {
 }
 
 interface KitBoxProps {
-  readonly field: 'suppliedAir' | 'sander';
+  readonly field: 'suppliedAir' | 'sander' | 'rinsesWithReducer';
   readonly label: string;
 }
 

@@ -6,7 +6,7 @@ import type { Job } from '@/model/job';
 import type { Material, Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';
-import type { Format } from '@/words/format';
+import { durationOf, type Format } from '@/words/format';
 import { lineName } from '@/words/shopping';
 
 export type ProductOf = (id: string) => Product;
@@ -107,6 +107,18 @@ export function ingredientLines(plan: Plan, productOf: ProductOf): IngredientLin
       };
     });
   });
+}
+
+/** What buying in two trips costs and keeps, whichever is chosen. */
+export function stagesSaid(
+  { buying, currency }: { readonly buying: Plan['buying']; readonly currency: string },
+  f: Format,
+): string {
+  const later = f.money(buying.later, currency);
+  const trip = durationOf(buying.tripMin);
+  return buying.isStaged
+    ? `Colour and clear, ${later}, are bought only once what lies below stands sanded. One more trip, ${trip}; nothing else is spent if the sanding fails.`
+    : `Colour and clear, ${later}, could wait until what lies below stands sanded. That is one more trip, ${trip}.`;
 }
 
 /** What stands on the shelf of a thing, and what can be done with it. */

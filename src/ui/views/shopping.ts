@@ -1,22 +1,24 @@
 /** The shopping list as it is read: grouped, with what is ticked, and its sums. */
 import { SHOPPING_GROUPS, type ShoppingLine, type ShoppingList } from '@/model/shopping';
-import { GROUP_NAMES } from '@/words/shopping';
+import { CAN_WAIT, GROUP_NAMES } from '@/words/shopping';
 
 export interface ShoppingGroup {
-  readonly key: ShoppingLine['group'];
+  readonly key: ShoppingLine['group'] | 'later';
   readonly title: string;
   readonly lines: readonly ShoppingLine[];
 }
 export const toBuy = (list: ShoppingList): readonly ShoppingLine[] => list.lines.filter((l) => !l.have);
 
-/** What is to be bought, by the shelf of the shop it stands on. */
+/** What is to be bought, by the shelf of the shop it stands on; what can wait comes last and by itself. */
 export function shoppingGroups(list: ShoppingList): readonly ShoppingGroup[] {
   const lines = toBuy(list);
-  return SHOPPING_GROUPS.map((key) => ({
+  const now = SHOPPING_GROUPS.map((key): ShoppingGroup => ({
     key,
     title: GROUP_NAMES[key],
-    lines: lines.filter((l) => l.group === key),
-  })).filter((g) => g.lines.length > 0);
+    lines: lines.filter((l) => l.group === key && !l.canWait),
+  }));
+  const later: ShoppingGroup = { key: 'later', title: CAN_WAIT, lines: lines.filter((l) => l.canWait) };
+  return [...now, later].filter((g) => g.lines.length > 0);
 }
 
 /** “3 of 8 ticked”. */

@@ -78,6 +78,7 @@ function paintLine(thing: Thing, pack: Thing['packs'][number], count: number): S
     cost: count * pack.price,
     jobs: [...thing.jobs],
     have: false,
+    canWait: thing.canWait,
   };
 }
 
@@ -143,6 +144,7 @@ function prepLine({ c: consumable, need, jobs, have }: UsedUp, shelf: FromShelf)
     cost: have ? 0 : count * consumable.price,
     jobs,
     have,
+    canWait: false,
   };
 }
 

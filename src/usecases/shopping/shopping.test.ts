@@ -74,6 +74,24 @@ describe('shopping', () => {
     // The etch on the shelf was opened three years ago.
     expect(count('tamsel-etch')).toBe(etch);
   });
+  it('a job that buys in stages: its colour and clear can wait, until another job wants the same now', () => {
+    const now = jobsChosen(jobStore(db), 'cargo-bike').jobs[0]!;
+    const staged = { ...now, id: 'staged', job: { ...now.job, buying: 'staged' as const } };
+    const listOf = (...jobs: (typeof now)[]): ShoppingList => {
+      const s = shoppingFor({ jobs, items: [] }, { solve, nowMs: NOW });
+      if (s.kind !== 'list') throw new Error('two currencies');
+      return s.list;
+    };
+    const waits = (l: ShoppingList) => l.lines.filter((x) => x.canWait).map((x) => x.productId);
+    const alone = listOf(staged);
+    expect(waits(alone)).toEqual(['halden-1k-satin', 'orrin-base']);
+    expect(alone.lines.filter((l) => l.group === 'paint' && !l.canWait).length).toBeGreaterThan(0);
+    const text = listText(alone, formatFor('metric'));
+    expect(text.indexOf('Can wait: colour and clear')).toBeGreaterThan(text.indexOf('Protection'));
+    expect(listCsv(alone, formatFor('metric')).split('\r\n')[0]).toContain('can wait');
+    // The same paint for a job that buys at once.
+    expect(waits(listOf(staged, now))).toEqual([]);
+  });
   it('what a job says is in hand is not bought', () => {
     const store = jobStore(db);
     const j = store.load('cargo-bike')!;

@@ -4,6 +4,7 @@
  */
 import { productIn } from '@/core/seams/seam';
 import { tintKey } from '@/core/coating/tint';
+import { isLaterDue } from '@/core/material/buying';
 import { diesActivated, ingredientsOf, type Ingredient } from '@/core/material/ingredients';
 import { pooledNeed } from '@/core/material/pooled';
 import type { Material } from '@/model/plan';
@@ -21,6 +22,8 @@ export interface Thing {
   needsMl: number[];
   readonly jobs: Set<string>;
   readonly packs: Ingredient['packs'];
+  /** Wanted by no job before its second trip. */
+  canWait: boolean;
 }
 
 /** All lines of one product in one colour, each with the job it is of. */
@@ -49,6 +52,10 @@ function poolsOf(wants: readonly Want[]): Pool[] {
   return [...pools.values()];
 }
 
+/** Not before the second trip of its job. */
+const waitsFor = ({ material, want }: Pool['lines'][number]): boolean =>
+  material.trip === 'later' && !isLaterDue(want.job, want.materials);
+
 const sumOf = (list: readonly number[]): number => list.reduce((a, x) => a + x, 0);
 
 /** Needs that can share a pack are one. */
@@ -66,6 +73,7 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
       lines.map((l) => l.material),
     );
     if (needs.length === 0) continue;
+    const waits = lines.every(waitsFor);
     const prices: Record<string, number> = {};
     for (const { want } of lines) Object.assign(prices, want.job.prices);
     const jobs = lines.filter((l) => !l.material.begun).map((l) => l.want.stored.id);
@@ -82,12 +90,15 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
         needsMl: [],
         jobs: new Set(),
         packs,
+        canWait: true,
       };
       const thing = things.get(id) ?? fresh;
-      const mine = needs.map((ml) => ml * ingredient.share);
+      const rinseMl = part === 'reducer' ? sumOf(lines.map((l) => l.material.rinseMl)) : 0;
+      const mine = needs.map((ml, i) => ml * ingredient.share + (i === 0 ? rinseMl : 0));
       thing.needsMl = diesActivated(product)
         ? [...thing.needsMl, ...mine]
         : [sumOf([...thing.needsMl, ...mine])];
+      thing.canWait &&= waits;
       for (const job of jobs) thing.jobs.add(job);
       things.set(id, thing);
     }

@@ -54,7 +54,7 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'hot-oil': (p) =>
     `Hot oil softens it. ${p.s('product')} goes soft under oil in time; a two-part top stands it.`,
   'blend-limits': (p) =>
-    `A fade has to match by eye. Hold a sprayed card to the part in daylight first; each coat of colour a hand further out than the last, about as much paint again as on the spot${p.s('kind') === 'solid' ? '' : '; in a metallic or pearl the fade shows from some side'}. Clear goes to the panel’s edge or a sharp line, never out in the middle.`,
+    `A fade has to match by eye. Hold a sprayed card to the part in daylight first; each coat of colour a hand further out than the last, in all ${p.n('times').toFixed(1)} times the paint of the spot alone (counted)${p.s('kind') === 'solid' ? '' : '; in a metallic or pearl the fade shows from some side'}. Clear goes to the panel’s edge or a sharp line, never out in the middle.`,
   flexing: () => 'It flexes. Flexible primer, or the additive its sheet names.',
   'chips-one-pack': (p) =>
     `${p.s('product')} chips easily. 2K clear holds better; keep a can for touching in.`,

@@ -3,6 +3,9 @@ import { teller, type Sentences } from './reader';
 
 const dentsOf = (count: number): string => (count === 1 ? 'the dent' : `the ${count} dents`);
 
+const RINSES: Readonly<Record<string, string>> = { wash: 'gun wash', reducer: 'its reducer' };
+const paintsOf = (count: number): string => (count === 1 ? 'one paint' : `${count} paints`);
+
 /** What is done with a cup before it is sprayed. @param standMin minutes it has to stand, 0 for none */
 const stirred = (standMin: number): string =>
   `stir to the bottom, ${standMin > 0 ? `let it stand ${standMin} min, ` : ''}strain, write the time on the cup. Hardener off the rims, tins shut at once.`;
@@ -81,7 +84,13 @@ export const TASKS: Sentences = {
   'scuff-late': (p, f) =>
     `The bond is gone: scuff ${f.area(p.n('areaM2'))} evenly dull, then one more coat of the same before going on.`,
   shop: (p) =>
-    `Buy what is missing: ${p.s('products')} ${p.n('products') === 1 ? 'paint' : 'paints'}, with paper and cleaner; the list is on Shopping.`,
+    `Buy what is missing: ${paintsOf(p.n('products'))}, with paper and cleaner; the list is on Shopping.`,
+  'shop-first': (p) =>
+    p.n('products') === 0
+      ? 'Buy paper, cleaner, tape and protection; the list is on Shopping. Colour and clear wait.'
+      : `Buy paper, cleaner, tape, protection and ${paintsOf(p.n('products'))} for below; the list is on Shopping. Colour and clear wait.`,
+  'shop-later': (p) =>
+    `What lies below stands: buy colour and clear now, ${paintsOf(p.n('products'))}; the list is on Shopping.`,
   tape: () => 'Tape the pattern; press the edge down, cover the rest.',
   untape: () => 'Pull the tape, slowly, back over itself, before the next film bridges it.',
   'mix-keeps': (p, f) =>
@@ -91,9 +100,9 @@ export const TASKS: Sentences = {
   'activate-next': (p) =>
     `Can ${p.s('nth')} of ${p.s('product')}, now that the last runs low: pin in twice, shake 2 min, write the time on it.`,
   rinse: (p, f) =>
-    `Flush the gun of ${p.s('product')} with about ${f.volume(p.n('ml'))} of wash: cup, needle, cap, until it comes clear.`,
+    `Flush the gun of ${p.s('product')} with about ${f.volume(p.n('ml'))} of ${RINSES[p.s('with')]}: cup, needle, cap, until it comes clear.`,
   'rinse-now': (p, f) =>
-    `Flush the gun of ${p.s('product')} now, what is left in it sets: about ${f.volume(p.n('ml'))} of wash through cup, needle, cap, until it comes clear.`,
+    `Flush the gun of ${p.s('product')} now, what is left in it sets: about ${f.volume(p.n('ml'))} of ${RINSES[p.s('with')]} through cup, needle, cap, until it comes clear.`,
   mix: (p, f) =>
     `Mix ${p.s('product')}, ${p.s('ratio')} by volume, ${f.volume(p.n('ml'))} in all; ${stirred(p.n('standMin'))}`,
   activate: (p) =>

@@ -5,7 +5,8 @@ import type { Product } from '@/model/product';
 import { isTwoPart } from '../../chemistry/cards';
 import { coatWeights } from '../../coating/character';
 import { handOf } from '../../coating/schools';
-import { FLOW_ML_S, heelFrac, transferFrac, TRIGGER_SHARE, usage } from '../../material/coat-uses';
+import { coatUsage, FLOW_ML_S, heelFrac, TRIGGER_SHARE } from '../../material/coat-uses';
+import { isReducerRinsed } from '../../material/rinse';
 import { spotsUnder, type System } from '../../seams/seam';
 import { facesOf, sumOverFaces } from '../../surface/shape';
 import type { CoatStep, Unit } from './draft';
@@ -67,11 +68,10 @@ export function coatsOf(
   needs: (coat: number, partId: string) => boolean,
 ): CoatStep[] {
   const { job, parts } = frame;
-  const transfer = transferFrac(job, product);
   const habit = job.habit?.factor ?? 1;
   const hand = handOf(job);
-  const sprayed = (part: Part, weight: number): Sprayed => {
-    const ml = usage(product, [part], weight, transfer).sprayMl * habit;
+  const sprayed = (part: Part, coat: number, weight: number): Sprayed => {
+    const ml = coatUsage({ job, product, layer }, part, coat, weight).sprayMl * habit;
     return { part, ml, minutes: ml / FLOW_ML_S[product.carrier] / 60 / TRIGGER_SHARE + STEP_MIN };
   };
   const spots = spotsUnder(frame.system.seams, layer.id);
@@ -79,7 +79,7 @@ export function coatsOf(
   return coatWeights(product, layer.coats, hand).flatMap((weight, i): CoatStep[] => {
     const on = layer.partIds.filter((id) => needs(i + 1, id));
     if (on.length === 0) return [];
-    const of = on.map((id) => sprayed(parts.get(id)!, weight));
+    const of = on.map((id) => sprayed(parts.get(id)!, i + 1, weight));
     const spentMin = of.reduce((a, x) => a + x.minutes, 0);
     const minutes = Math.max(LEAST_MIN, Math.ceil(spentMin));
     const step: CoatStep = {
@@ -96,6 +96,7 @@ export function coatsOf(
       firstOfLayer: i === 0,
       spots,
       hand,
+      rinse: isReducerRinsed(job, product) ? 'reducer' : 'wash',
       between: [],
       isOneMore: false,
     };

@@ -57,6 +57,8 @@ export interface CoatStep {
   /** Layers below that are spot coats of it: over them it waits one flash, as over itself. */
   readonly spots: readonly string[];
   readonly hand: Hand;
+  /** What the gun is rinsed with after it. */
+  readonly rinse: 'wash' | 'reducer';
   readonly between: readonly Between[];
   /** Not of the build-up: the layer lost its bond while the work rested. */
   readonly isOneMore: boolean;

@@ -1,30 +1,52 @@
-/** What is not bought yet has an hour in the shops before anything else is begun. */
+/** What is not bought yet has an hour in the shops before it is needed: before all work, or before colour. */
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
-import type { Drafts, PrepStep } from './draft';
+import { isStaged, LATER_SHOP_ID, laterLayers, SHOP_ID, shopMin, toBuyOn } from '../../material/buying';
+import type { Draft, Drafts, PrepStep } from './draft';
 
-/** Minutes to the shop and back. From memory; the owner may set his own. */
-const SHOP_MIN = 60;
-const SHOP_ID = 'shop';
+const isTicked = (job: Job, taskId: string): boolean =>
+  (job.state?.tasks ?? []).some((t) => t.taskId === taskId);
 
-const toBuy = (materials: readonly Material[]): number =>
-  materials.filter((m) => !m.begun && m.packs.some((p) => p.count > 0)).length;
-
-/** The first session's visits with the shops before them, when something of it is still to buy. */
-export function withShopping(drafts: Drafts, job: Job, materials: readonly Material[]): Drafts {
-  const [first, ...others] = drafts.sessions;
-  const products = toBuy(materials);
-  const isDone = (job.state?.tasks ?? []).some((t) => t.taskId === SHOP_ID);
-  // Once a coat is on, what is left was bought with the rest.
-  if (!first || products === 0 || isDone || (job.state?.coats.length ?? 0) > 0) return drafts;
-  const step: PrepStep = {
-    id: SHOP_ID,
+/** @param code of its sentence @param products that are bought on it */
+function trip(job: Job, code: 'shop' | 'shop-first' | 'shop-later', products: number): PrepStep {
+  const id = code === 'shop-later' ? LATER_SHOP_ID : SHOP_ID;
+  return {
+    id,
     kind: 'shop',
-    minutes: job.minutes?.[SHOP_ID] ?? SHOP_MIN,
-    detail: { code: 'shop', params: { products } },
+    minutes: shopMin(job, id),
+    detail: { code, params: { products } },
     partIds: [],
     needs: 'shop',
     canSplit: false,
   };
-  return { ...drafts, sessions: [{ ...first, visits: [step, ...first.visits] }, ...others] };
+}
+
+/** Before all other work. Once a coat is on, what was to be bought on it is here. */
+function firstTrip(job: Job, materials: readonly Material[]): PrepStep[] {
+  const products = toBuyOn(materials, 'first').length;
+  if (isTicked(job, SHOP_ID) || (job.state?.coats.length ?? 0) > 0) return [];
+  // Paper and cleaner are fetched first even where colour alone is sprayed.
+  if (isStaged(job)) return [trip(job, 'shop-first', products)];
+  return products > 0 ? [trip(job, 'shop', products)] : [];
+}
+
+/** Once a coat of colour is on, the trip has been made. */
+function laterTrip(job: Job, materials: readonly Material[]): PrepStep[] {
+  if (materials.some((m) => m.trip === 'later' && m.begun)) return [];
+  const products = toBuyOn(materials, 'later').length;
+  return products > 0 && !isTicked(job, LATER_SHOP_ID) ? [trip(job, 'shop-later', products)] : [];
+}
+
+/** The visits with the shops before the work they are for. */
+export function withShopping(drafts: Drafts, job: Job, materials: readonly Material[]): Drafts {
+  const later = laterLayers(materials);
+  const colourAt = drafts.sessions.findIndex((s) => s.layers.some((l) => later.has(l.id)));
+  const sessions = drafts.sessions.map((draft, k): Draft => {
+    const before = k === 0 ? firstTrip(job, materials) : [];
+    const after = k === colourAt ? laterTrip(job, materials) : [];
+    return before.length + after.length > 0
+      ? { ...draft, visits: [...before, ...draft.visits, ...after] }
+      : draft;
+  });
+  return { ...drafts, sessions };
 }

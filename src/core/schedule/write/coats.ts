@@ -2,7 +2,7 @@
 import type { Notice } from '@/model/marks';
 import type { Task } from '@/model/plan';
 import { characterOf, type Character } from '../../coating/character';
-import { GUN_WASH_ML } from '../../material/consumables';
+import { RINSE_ML } from '../../material/rinse';
 import { MINUTE } from '../../time/instant';
 import type { RunPart } from '../judge/run';
 import { TACK_MIN, type Film } from '../work/draft';
@@ -175,7 +175,8 @@ function writeRinses(sheet: Sheet): void {
     const id = `${sheet.draft.id}.rinse${i === 0 ? '' : i + 1}`;
     const detail = notice(step.product.potLifeMin === undefined ? 'rinse' : 'rinse-now', {
       product: step.product.name,
-      ml: GUN_WASH_ML,
+      ml: RINSE_ML,
+      with: step.rinse,
     });
     put(sheet, { id, kind: 'rinse', layerId: step.layerId, handsOn: true, detail }, startMs, endMs);
   }
