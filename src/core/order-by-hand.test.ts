@@ -125,6 +125,18 @@ describe('dulled or blocked', () => {
     const unknown = paper(on('steel', 'unknown-paint'), [layer('epoxy', 'tamsel-epoxy'), base, clear]);
     expect(unknown.some((c) => c.includes('guide') || c === 'sand-wet' || c === 'sand-block')).toBe(false);
   });
+  it('tubes get a soft pad and no block', () => {
+    const layers = [layer('filler', 'tamsel-filler'), base, clear];
+    const said = (over: Partial<Part>): string =>
+      tasksIn(planned(job(layers, { parts: [on('steel', 'sound-paint', over)] })))
+        .filter((t) => t.kind === 'sand' && /^(sand|rung-guide)/.test(t.detail.code))
+        .map((t) => sayTask(t.detail, f))
+        .join(' ');
+    const frame: Part['shape'] = { kind: 'frame', tubes: [{ lengthMm: 560, diameterMm: 34, count: 3 }] };
+    expect(said({ shape: frame })).toContain('soft pad round the tubes');
+    expect(said({ shape: frame })).not.toContain('block');
+    expect(said({})).toContain('block');
+  });
   it('a sander takes a third of what dry paper takes by hand, of stripping too', () => {
     const stripping = (sander: boolean): number =>
       tasksIn(

@@ -1,6 +1,6 @@
 /** Where the work may rest, worked by hand: inside the bond, past it, between coats, under a stripe. */
 import { describe, expect, it } from 'vitest';
-import { ms } from '@/demo/test-kit';
+import { allTasks, ms } from '@/demo/test-kit';
 import { coatsOf, hours, job, minutes, panel, planned } from '@/demo/work-kit';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Task } from '@/model/plan';
@@ -113,6 +113,57 @@ describe('a stripe over a ground', () => {
     const off = at('base-2.untape');
     expect(ms(off.startsAt)).toBeGreaterThanOrEqual(ms(at('base-2.c2').endsAt));
     expect(ms(at('clear.c1').startsAt)).toBeGreaterThanOrEqual(ms(off.endsAt));
+    // What the tape leaves is wiped off after it.
+    expect(ms(at('clear.c1.tack').startsAt)).toBeGreaterThanOrEqual(ms(off.endsAt));
+  });
+  it('on a clear that was scuffed for it: taped before its first coat, pulled before the last clear', () => {
+    const phased = planned(
+      job([
+        { role: 'base', productId: 'orrin-base', coats: 2 },
+        { role: 'clear', productId: 'halden-1k-gloss', coats: 3 },
+        { role: 'base', productId: 'orrin-base', coats: 2, hex: '#C8102E' },
+        { role: 'clear', productId: 'halden-1k-gloss', coats: 3 },
+      ]),
+    );
+    const list = allTasks(phased).map((t) => t.id);
+    const order = ['clear.c3', 'base-2.tape', 'base-2.c1', 'base-2.c2', 'base-2.untape', 'clear-2.c1'];
+    expect(order.map((id) => list.indexOf(id))).not.toContain(-1);
+    expect(order.map((id) => list.indexOf(id))).toEqual(
+      order.map((id) => list.indexOf(id)).sort((a, b) => a - b),
+    );
+    // The same colour once more over its clear is no pattern.
+    const again = planned(
+      job([
+        { role: 'base', productId: 'orrin-base', coats: 2 },
+        { role: 'clear', productId: 'halden-1k-gloss', coats: 3 },
+        { role: 'base', productId: 'orrin-base', coats: 2 },
+        { role: 'clear', productId: 'halden-1k-gloss', coats: 3 },
+      ]),
+    );
+    expect(allTasks(again).some((t) => t.kind === 'tape')).toBe(false);
+  });
+});
+
+describe('what a face has had by its next coat', () => {
+  it('the round over the other parts counts for it, and is told; one face alone has its wait', () => {
+    const layers: SystemLayer[] = [{ role: 'base', productId: 'orrin-base', coats: 2 }];
+    const flash = (parts: number) => {
+      const of = Array.from({ length: parts }, (_, i) => panel(`p${i}`, { lengthMm: 900, widthMm: 700 }));
+      const session = planned(job(layers, { parts: of })).sessions[0]!;
+      const wait = session.tasks.find((t) => t.id === 'base.c2.flash')!;
+      const [first, second] = ['base.c1', 'base.c2'].map((id) =>
+        session.rounds.find((r) => r.taskId === id)!,
+      );
+      const rests = second!.parts.map((p, i) => minutes(first!.parts[i]!.endsAt, p.startsAt));
+      return { wait: wait.detail.params, least: Math.min(...rests) };
+    };
+    const alone = flash(1);
+    expect(alone.wait.restMin).toBe(alone.wait.minutes);
+    const rack = flash(3);
+    expect(Number(rack.wait.restMin)).toBeGreaterThan(Number(rack.wait.minutes) + 5);
+    expect(Math.abs(Number(rack.wait.restMin) - rack.least)).toBeLessThanOrEqual(1);
+    // The sheet asks for 10 min at 20 °C.
+    expect(Number(rack.wait.restMin)).toBeGreaterThanOrEqual(10);
   });
 });
 

@@ -53,6 +53,13 @@ describe('clear', () => {
     });
     expect(codes(of([base, stripe, clear(4)], FLATTED))).toEqual([]);
   });
+  it('clear under a stripe does not protect the stripe: 25 µm over it are refused, 50 do', () => {
+    const stripe: SystemLayer = { ...base, coats: 2, hex: '#F4F4F0' };
+    const thin = systemFor(of([base, clear(2), stripe, clear(1)])).blockers;
+    expect(thin.map((b) => b.code)).toEqual(['film-too-thin']);
+    expect(thin[0]!.params).toMatchObject({ coats: 1, builtUm: 25, restUm: 25, enough: 2 });
+    expect(codes(of([base, clear(2), stripe, clear(2)]))).toEqual([]);
+  });
   it('160 µm of clear in one session is refused; the same in two sessions is only much', () => {
     const thick = { ...product('halden-gun-gloss'), id: 'thick', filmUmPerCoat: 40 };
     const once = of([base, clear(4, 'thick')], { products: [thick] });

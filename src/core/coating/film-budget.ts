@@ -9,6 +9,7 @@ import type { Product } from '@/model/product';
 import { productIn, type System } from '../seams/seam';
 import { schoolOf } from './schools';
 import { splitAtSeams } from './sessions';
+import { COLOURED } from './tint';
 
 interface FilmLimits {
   /** Least that does its work, dry µm; none where thin does no harm. */
@@ -69,6 +70,8 @@ interface Pile {
   readonly builtUm: number;
   /** The largest share of it that is sprayed in one session. */
   readonly inSessionUm: number;
+  /** Those of them that are left to protect: of clears, those over the last colour. */
+  readonly over: readonly PlanLayer[];
 }
 
 const umOf = (layers: readonly PlanLayer[]): number =>
@@ -82,6 +85,7 @@ function pilesOn(part: Part, system: System): Pile[] {
     return kind === 'clear' ? kind : id;
   };
   const groups = splitAtSeams(system);
+  const lastColour = mine.findLastIndex((l) => COLOURED.has(productIn(system.products, l.productId).kind));
   return [...new Set(mine.map(nameOf))].map((name): Pile => {
     const layers = mine.filter((l) => nameOf(l) === name);
     const bySession = groups.map((group) => umOf(layers.filter((l) => group.some((g) => g.id === l.id))));
@@ -91,6 +95,7 @@ function pilesOn(part: Part, system: System): Pile[] {
       coats: coatsOf(layers),
       builtUm: umOf(layers),
       inSessionUm: Math.max(...bySession),
+      over: name === 'clear' ? layers.filter((l) => mine.indexOf(l) > lastColour) : layers,
     };
   });
 }
@@ -113,14 +118,16 @@ function awayUm(job: Job, part: Part, system: System, { product }: Pile): number
 const round = (um: number): number => Math.round(um * 10) / 10;
 
 function tooThin(pile: Pile, limits: FilmLimits, away: number): FilmLine[] {
-  const { product, coats, builtUm, layers } = pile;
+  const { product, over } = pile;
   const { leastUm } = limits;
+  const builtUm = umOf(over);
   const restUm = builtUm - away;
-  if (leastUm === undefined || restUm >= leastUm) return [];
-  const enough = Math.ceil((leastUm + away) / layers.at(-1)!.filmUmPerCoat);
+  // No clear over the last colour at all is another matter than a thin one.
+  if (leastUm === undefined || over.length === 0 || restUm >= leastUm) return [];
+  const enough = Math.ceil((leastUm + away) / over.at(-1)!.filmUmPerCoat);
   const params = {
     product: product.name,
-    coats,
+    coats: coatsOf(over),
     builtUm: round(builtUm),
     awayUm: round(away),
     restUm: round(restUm),

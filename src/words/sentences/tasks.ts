@@ -1,9 +1,12 @@
 /** What to do. */
-import { teller, type Sentences } from './reader';
+import { teller, type Reader, type Sentences } from './reader';
 
 const dentsOf = (count: number): string => (count === 1 ? 'the dent' : `the ${count} dents`);
 
 const RINSES: Readonly<Record<string, string>> = { wash: 'gun wash', reducer: 'its reducer' };
+/** Where the round over all faces is part of the rest, what each face has had by then. */
+const withTheRound = (p: Reader): string =>
+  p.n('restMin') > p.n('minutes') + 1 ? `; by its next coat each face has had ${p.s('restMin')} min` : '';
 const paintsOf = (count: number): string => (count === 1 ? 'one paint' : `${count} paints`);
 
 /** What is done with a cup before it is sprayed. @param standMin minutes it has to stand, 0 for none */
@@ -14,9 +17,9 @@ export const TASKS: Sentences = {
   'sand-strip': (p, f) =>
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
   'sand-wet': (p, f) =>
-    `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, block the flats, fingers off the edges.`,
+    `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, ${p.n('round') === 1 ? 'a soft pad round the tubes' : 'block the flats, fingers off the edges'}.`,
   'sand-block': (p, f) =>
-    `Sand ${p.s('ladder')} dry, ${f.area(p.n('areaM2'))}; guide coat, block the flats, fingers off the edges.`,
+    `Sand ${p.s('ladder')} dry, ${f.area(p.n('areaM2'))}; guide coat, ${p.n('round') === 1 ? 'a soft pad round the tubes' : 'block the flats, fingers off the edges'}.`,
   'dull-wet': (p, f) =>
     `Sand ${p.s('ladder')} wet, ${f.area(p.n('areaM2'))}: even dullness only, no block and no guide coat; stop before it is thin.`,
   'sand-dry': (p, f) => `Sand dry ${p.s('ladder')}, ${f.area(p.n('areaM2'))}, no shine left.`,
@@ -28,7 +31,9 @@ export const TASKS: Sentences = {
     `P${p.s('grit')}: take the failing clear off wholly, ${f.area(p.n('areaM2'))}, until no edge is felt.`,
   'rung-first': (p, f) => `P${p.s('grit')}, ${f.area(p.n('areaM2'))}: level, feather every edge.`,
   'rung-guide': (p, f) =>
-    `Guide coat on, block with P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, until it is gone; fingers off the edges.`,
+    p.n('round') === 1
+      ? `Guide coat on, P${p.s('grit')}${p.n('wet') ? ' wet' : ''} on a soft pad round the tubes, ${f.area(p.n('areaM2'))}, until it is gone.`
+      : `Guide coat on, block with P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, until it is gone; fingers off the edges.`,
   'rung-next': (p, f) =>
     `P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, across the P${p.s('before')} marks until they are gone.`,
   'rung-last': (p, f) =>
@@ -108,9 +113,9 @@ export const TASKS: Sentences = {
   activate: (p) =>
     `Activate ${p.n('cans') === 1 ? 'one can' : `${p.s('cans')} cans, the second only when the first runs low,`} of ${p.s('product')}: pin in twice, shake 2 min, write the time on it.`,
   flash: (p, f) =>
-    `Leave it ${p.s('minutes')} min (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
+    `Leave it ${p.s('minutes')} min${withTheRound(p)} (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
   'flash-to-next': (p, f) =>
-    `Leave it ${p.s('minutes')} min before the next product (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
+    `Leave it ${p.s('minutes')} min before the next product${withTheRound(p)} (sheet ${p.s('sheetMin')} min at ${f.temp(p.n('refC'))}; panel ${f.temp(p.n('panelC'))}).`,
   dry: (p, f) =>
     `Leave it until dust-free. Keep it over ${f.temp(p.n('minC'))} and ${f.gap(p.n('gapK'))} above the dew point.`,
   bake: (p, f) =>

@@ -5,6 +5,7 @@ import { isCutMetal } from '@/model/substrates';
 import { ladderMinPerM2, ladderOf, type Held, type Rung } from '../../prep/ladder';
 import type { Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
+import { facesOf } from '../../surface/shape';
 import type { PrepStep } from './draft';
 import { inFives } from './minutes';
 
@@ -12,6 +13,9 @@ const isStripped = (s: Seam): boolean => s.below.kind === 'surface' && s.below.c
 
 const isBareMetal = ({ below }: Seam): boolean =>
   below.kind === 'surface' && below.condition === 'bare' && isCutMetal(below);
+
+/** Nothing flat on it that a block could lie on. */
+const isTubes = (p: Part): boolean => facesOf(p).every((f) => f.rounds > 1);
 
 function singleCode(s: Seam): string {
   if (isStripped(s)) return 'sand-strip';
@@ -49,16 +53,17 @@ export function sandingOf(id: string, seam: Seam, of: readonly Part[], held: Hel
   const areaM2 = totalAreaM2(of);
   const total = inFives(areaM2 * ladderMinPerM2(seam, held));
   const below = groundText(seam.below);
+  const round = of.every(isTubes) ? 1 : 0;
   const grit = rungs[0]?.gritP ?? 0;
   const common = { kind: 'sand', partIds: seam.partIds, needs: 'hands', canSplit: true } as const;
   if (rungs.length <= 1) {
-    const params = { grit, ladder: `P${grit}`, below, areaM2 };
+    const params = { grit, ladder: `P${grit}`, below, areaM2, round };
     return [{ ...common, id, minutes: total, detail: { code: singleCode(seam), params } }];
   }
   const minutes = rungMinutes(rungs, total);
   return rungs.map((rung, i): PrepStep => {
     const before = rungs[i - 1]?.gritP ?? 0;
-    const params = { grit: rung.gritP, before, wet: rung.wet ? 1 : 0, below, areaM2 };
+    const params = { grit: rung.gritP, before, wet: rung.wet ? 1 : 0, below, areaM2, round };
     const detail = { code: rungCode(seam, i, rungs), params };
     return { ...common, id: `${id}-p${rung.gritP}`, minutes: minutes[i]!, detail };
   });

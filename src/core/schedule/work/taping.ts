@@ -7,10 +7,11 @@ const TAPE_MIN = 20;
 const UNTAPE_MIN = 5;
 const COLOURS: ReadonlySet<PlanLayer['role']> = new Set(['base', 'colour', 'mid']);
 
-/** Another colour over a colour, on parts that have both. */
+/** Another colour over a colour, on parts that have both; or a second tone over a clear that was scuffed. */
 function isPhase(layer: PlanLayer, below: readonly PlanLayer[]): boolean {
   const under = below.findLast((l) => l.partIds.some((id) => layer.partIds.includes(id)));
   if (!under || !COLOURS.has(layer.role) || layer.role === 'mid') return false;
+  if (under.role === 'clear') return layer.hex !== undefined;
   return COLOURS.has(under.role) && (layer.hex ?? '') !== (under.hex ?? '');
 }
 
@@ -24,7 +25,7 @@ const taping = (kind: 'tape' | 'untape', step: CoatStep, minutes: number): PrepS
   canSplit: false,
 });
 
-/** @param layers of the same stretch, bottom first */
+/** @param layers of the whole build-up, bottom first */
 export function withTaping(steps: readonly CoatStep[], layers: readonly PlanLayer[]): CoatStep[] {
   const phases = new Set(layers.filter((l, i) => isPhase(l, layers.slice(0, i))).map((l) => l.id));
   return steps.map((step, i) => {

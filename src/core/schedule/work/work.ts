@@ -58,7 +58,7 @@ function stretchOf({ job, system, done }: Asked, layers: readonly PlanLayer[], m
         (coat, partId) => done.isOn(layer.id, coat, partId) === isOn,
       ),
     );
-  const left = withTaping(named(coatsBy(groupedCoats, false), mark), layers);
+  const left = withTaping(named(coatsBy(groupedCoats, false), mark), system.layers);
   return { layers, left, films: filmsOf(layers, system, done), on: coatsBy(coatsOf, true), partIds };
 }
 

@@ -53,6 +53,30 @@ function isOnAnother(sheet: Sheet, k: number): boolean {
   return step.firstOfLayer && !step.spots.includes(underOf(sheet, k)?.layerId ?? '');
 }
 
+/** The faces of a coat in the order they are sprayed, named by their part and their number on it. */
+function facesOf(sheet: Sheet, k: number): Map<string, RunPart> {
+  const numbers = new Map<number, number>();
+  return new Map(
+    sheet.run
+      .trace!.parts.filter((p) => p.step === k)
+      .map((face) => {
+        const nth = (numbers.get(face.part) ?? 0) + 1;
+        numbers.set(face.part, nth);
+        return [`${face.part} ${nth}`, face];
+      }),
+  );
+}
+
+/** Shortest rest of any face since it was sprayed last, ms: the round over the others counts for it. */
+function leastRestMs(sheet: Sheet, k: number, waitMs: number): number {
+  const last = facesOf(sheet, k - 1);
+  const rests = [...facesOf(sheet, k)].flatMap(([name, face]) => {
+    const before = last.get(name);
+    return before ? [face.startMs - before.endMs] : [];
+  });
+  return rests.length > 0 ? Math.min(...rests) : waitMs;
+}
+
 /** The wait before a coat: for its own film, or for the one below. */
 function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void {
   const coatStep = sheet.draft.steps[k]!;
@@ -60,6 +84,7 @@ function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void
   const isSeam = isOnAnother(sheet, k);
   const detail = notice(isSeam ? 'flash-to-next' : 'flash', {
     minutes: Math.round((toMs - fromMs) / MINUTE),
+    restMin: Math.round(leastRestMs(sheet, k, toMs - fromMs) / MINUTE),
     sheetMin: isSeam ? below.nextMinMin : coatStep.product.flashMin,
     panelC: round1(airAt(sheet.air, fromMs).panelC),
     refC: below.refTempC,
@@ -130,11 +155,16 @@ function writeCoat(sheet: Sheet, k: number): void {
   });
 }
 
-/** Tape on and off, cups and cans, the gun rinsed: whatever hands do at this coat beside spraying. */
+/** Tape on and off, then the tack cloth, then cups and cans: whatever hands do at this coat beside spraying. */
 function writeHands(sheet: Sheet, k: number, onWetFilm: boolean): number {
   const { trace, coats } = sheet.run;
   const step = sheet.draft.steps[k]!;
   let firstMs = coats[k]!.startMs;
+  for (const pot of trace!.pots.filter((p) => p.step === k)) {
+    writePot(sheet, step, pot, onWetFilm);
+    firstMs = Math.min(firstMs, pot.fromMs);
+  }
+  if (onWetFilm && step.firstOfLayer) firstMs = writeTack(sheet, k, firstMs);
   for (const between of step.between) {
     const hands = trace!.hands.find((h) => h.task === between.task)!;
     const { id, kind, detail, partIds } = between.task;
@@ -142,11 +172,7 @@ function writeHands(sheet: Sheet, k: number, onWetFilm: boolean): number {
     put(sheet, { ...task, checks: checksAfter(between.task) }, hands.startMs, hands.endMs);
     firstMs = Math.min(firstMs, hands.startMs);
   }
-  for (const pot of trace!.pots.filter((p) => p.step === k)) {
-    writePot(sheet, step, pot, onWetFilm);
-    firstMs = Math.min(firstMs, pot.fromMs);
-  }
-  return onWetFilm && step.firstOfLayer ? writeTack(sheet, k, firstMs) : firstMs;
+  return firstMs;
 }
 
 /** Before another paint goes on a film that is still fresh; clear is only blown off. @returns when it begins, ms */
