@@ -118,6 +118,13 @@ export const partSchema = z.strictObject({
     .max(30)
     .optional()
     .describe('hollows to fill'),
+  boardCount: z
+    .number()
+    .int()
+    .min(1)
+    .max(2000)
+    .optional()
+    .describe('small pieces on its board, those of other parts with them; left out means worked out'),
   count: z.number().int().min(1).max(50).optional().describe('equal pieces; left out means one'),
   serviceC: z
     .number()

@@ -1,5 +1,7 @@
 /** Areas worked by hand: 1000 × 500 mm is half a square metre. */
+import { DEMO_JOBS } from '@/demo/jobs';
 import { flatPart } from '@/demo/test-part';
+import type { Job, Part } from '@/model/job';
 import { describe, expect, it } from 'vitest';
 import {
   measured,
@@ -10,6 +12,7 @@ import {
   postureShare,
   totalAreaM2,
 } from './area';
+import { withZones } from './zones';
 
 const panel = flatPart();
 
@@ -61,5 +64,28 @@ describe('small pieces on one board share their overrun, gaps of 40 mm included 
         expect(plate(l, w, count)).toBeLessThanOrEqual(plate(l, w, 1) + 1e-9);
         expect(plate(l, w, count)).toBeGreaterThanOrEqual(1);
       }
+  });
+  it('six plates as six parts are swept as one part of six; another posture, other layers or a day apart are not', () => {
+    const plates = (over: (i: number) => Partial<Part> = () => ({})): Part[] =>
+      Array.from({ length: 6 }, (_, i) =>
+        flatPart({ id: `p${i}`, lengthMm: 100, widthMm: 80, hiddenEdgePct: 0, ...over(i) }),
+      );
+    const overruns = (of: Part[], system?: Job['system']): number[] =>
+      withZones({ ...DEMO_JOBS[0]!.job, parts: of, system })
+        .parts.slice(0, 6)
+        .map(partOverrun);
+    const together = (370 * 450) / (6 * 8000);
+    const alone = (230 * 210) / 8000;
+    for (const x of overruns(plates())) expect(x).toBeCloseTo(together, 9);
+    const one = (over: Partial<Part>): number => overruns(plates((i) => (i === 0 ? over : {})))[0]!;
+    expect(one({ posture: 'upright' })).toBeCloseTo(alone, 9);
+    expect(one({ readyFrom: '2026-06-01' })).toBeCloseTo(alone, 9);
+    expect(one({ lengthMm: 400 })).toBeCloseTo((530 * 210) / 32000, 9);
+    const only = ['p1', 'p2', 'p3', 'p4', 'p5'];
+    const striped = { layers: [{ role: 'base' as const, productId: 'orrin-base', coats: 2, only }] };
+    expect(overruns(plates(), striped)[0]).toBeCloseTo(alone, 9);
+    // A part that is not measured yet stands in nobody's way.
+    const unmeasured = flatPart({ id: 'new', lengthMm: 0 });
+    expect(overruns([...plates(), unmeasured])[0]).toBeCloseTo(together, 9);
   });
 });

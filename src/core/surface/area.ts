@@ -1,7 +1,7 @@
 /** Areas of parts: faces, hidden edges, pieces; and the overrun that every pass sprays past the edge. */
 import type { Part } from '@/model/job';
 import { isSmall, sweptOnBoardM2 } from './board';
-import { facesOf, sumOverFaces, type Face } from './shape';
+import { facesIfMeasured, facesOf, sumOverFaces, type Face } from './shape';
 
 /**
  * How far a pass starts before and ends after the part, and how far the outer passes stand over
@@ -56,7 +56,7 @@ export function sweptFaceM2(f: Face, overrunMm: number = OVERRUN_MM): number {
 export function partOverrun(p: Part): number {
   const faces = facesOf(p);
   const area = sumOverFaces(faces, (f) => f.areaM2);
-  return area > 0 ? sumOverFaces(faces, (f) => sweptOfPieceM2(f, p.count ?? 1)) / area : 1;
+  return area > 0 ? sumOverFaces(faces, (f) => sweptOfPieceM2(f, p.boardCount ?? p.count ?? 1)) / area : 1;
 }
 
 /** Of several small pieces each is swept with the others on its board, where that is less; never less than itself. */
@@ -96,18 +96,10 @@ export interface Measured {
  * being filled in.
  */
 export function measured(part: Part): Measured | null {
-  if (!(part.lengthMm > 0 && part.widthMm > 0 && part.lengthMm <= 10_000 && part.widthMm <= 10_000))
-    return null;
-  try {
-    const faces = facesOf(part);
-    const areaM2 = partAreaM2(part);
-    return areaM2 > 0 && faces.every((f) => f.areaM2 >= 0 && f.lengthMm > 0 && f.widthMm > 0)
-      ? { faces, areaM2, sdM2: partAreaSdM2(part), overrun: partOverrun(part) }
-      : null;
-  } catch (e) {
-    if (e instanceof RangeError) return null;
-    throw e;
-  }
+  const faces = facesIfMeasured(part);
+  if (!faces) return null;
+  const areaM2 = partAreaM2(part);
+  return areaM2 > 0 ? { faces, areaM2, sdM2: partAreaSdM2(part), overrun: partOverrun(part) } : null;
 }
 
 /** What is measured of several parts: their area, and whether every one of them has its measures. */

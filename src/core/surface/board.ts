@@ -2,7 +2,8 @@
  * Small pieces laid side by side on one board share the overrun: the fan runs over all of them in one pass, gaps
  * included. Identity given gap and board, both from memory.
  */
-import type { Face } from './shape';
+import type { Job, Part } from '@/model/job';
+import { facesIfMeasured, type Face } from './shape';
 
 /** Between two pieces, so that their edges are reached, mm. */
 const GAP_MM = 40;
@@ -28,4 +29,30 @@ export function sweptOnBoardM2({ lengthMm, widthMm }: Face, count: number, overr
     best = Math.min(best, (boards * boardM2) / count);
   }
   return best;
+}
+
+const isSmallPart = (p: Part): boolean => facesIfMeasured(p)?.every(isSmall) ?? false;
+
+/** Parts of one key are sprayed together, lying alike: the same layers go on them. */
+function boardOf({ system }: Job, p: Part): string {
+  const ground = [p.substrate, p.condition];
+  const layers = system ? system.layers.map((l) => l.only?.includes(p.id) ?? true) : ground;
+  return JSON.stringify([p.posture, p.readyFrom ?? '', layers]);
+}
+
+/**
+ * Small parts that lie on a board with other small parts of the job, each with how many pieces lie there; a part
+ * that says so itself keeps its own. The others stay as they are.
+ */
+export function withBoards(job: Job): readonly Part[] {
+  const small = job.parts.filter(isSmallPart);
+  const pieces = new Map<string, number>();
+  for (const p of small) {
+    const key = boardOf(job, p);
+    pieces.set(key, (pieces.get(key) ?? 0) + (p.count ?? 1));
+  }
+  return job.parts.map((p) => {
+    const count = small.includes(p) ? pieces.get(boardOf(job, p))! : 1;
+    return count > (p.count ?? 1) && p.boardCount === undefined ? { ...p, boardCount: count } : p;
+  });
 }

@@ -188,3 +188,16 @@ export function facesOf(part: Part): Face[] {
   // The table pairs each kind with its own shape, which the compiler does not follow through an index.
   return (FACES[shape.kind] as (p: Part, s: Shape) => Face[])(part, shape);
 }
+
+/** The same, or null while the measures are not such as a part can have: for a form that is being filled in. */
+export function facesIfMeasured(part: Part): Face[] | null {
+  const isSize = (mm: number): boolean => mm > 0 && mm <= 10_000;
+  if (!isSize(part.lengthMm) || !isSize(part.widthMm)) return null;
+  try {
+    const faces = facesOf(part);
+    return faces.every((f) => f.areaM2 >= 0 && f.lengthMm > 0 && f.widthMm > 0) ? faces : null;
+  } catch (e) {
+    if (e instanceof RangeError) return null;
+    throw e;
+  }
+}

@@ -5,6 +5,7 @@
  * all its zones.
  */
 import type { Job, Part, SystemLayer } from '@/model/job';
+import { withBoards } from './board';
 import { dentFrac } from './dents';
 
 export const zoneId = (partId: string, i: number): string => `${partId}--z${i + 1}`;
@@ -54,13 +55,14 @@ function split(part: Part): Part[] {
 }
 
 /**
- * The job with every zone as a part of its own; the job itself when it has none. The same job gives the same
- * answer.
+ * The job with every zone as a part of its own and its small parts on their boards; the job itself when there is
+ * neither. The same job gives the same answer.
  */
 export function withZones(job: Job): Job {
   const known = made.get(job);
   if (known) return known;
-  const pieces = new Map(job.parts.map((p) => [p.id, split(p)]));
+  const boarded = withBoards(job);
+  const pieces = new Map(boarded.map((p) => [p.id, split(p)]));
   if (job.parts.every((p) => pieces.get(p.id)![0] === p)) {
     made.set(job, job);
     return job;

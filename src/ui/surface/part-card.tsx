@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { learnPart, patchPart } from '@/core/edits/parts';
 import { measured } from '@/core/surface/area';
+import { withBoards } from '@/core/surface/board';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { DentsEditor } from './dents-editor';
@@ -21,7 +22,7 @@ interface PartCardProps extends PartProps {
 export function PartCard({ part, index, selected, onSelect }: PartCardProps) {
   const f = useFormat();
   const desk = useDesk();
-  const m = measured(part);
+  const m = measured(withBoards(desk.job)[index] ?? part);
   const name = part.name ?? part.id;
   const figures = m
     ? `, ${f.area(m.areaM2)}; give or take ${f.area(m.sdM2)}; overrun × ${m.overrun.toFixed(2)}`
