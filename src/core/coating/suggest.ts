@@ -19,23 +19,43 @@ export interface Suggestion {
   readonly why: readonly Notice[];
 }
 
+/** What is put together so far, and the parts it goes on with. */
+interface Suggested {
+  readonly isAsked: Need;
+  readonly layers: SystemLayer[];
+  readonly why: Notice[];
+}
+
+/** The products to choose from: the job's own sheets come before the catalogue's. */
+function choice(job: Job, products: ReadonlyMap<string, Product>): Product[] {
+  const own = job.products ?? [];
+  return [...own, ...[...products.values()].filter((p) => !own.some((o) => o.id === p.id))];
+}
+
 /** A system while it is put together. */
 class Draft {
-  readonly layers: SystemLayer[] = [];
-  readonly why: Notice[] = [];
   private readonly all: readonly Product[];
-  /** The parts that are put together now: those that get hot, or the others. */
-  isAsked: Need = () => true;
 
   constructor(
     readonly job: Job,
-    products: ReadonlyMap<string, Product>,
+    private readonly products: ReadonlyMap<string, Product>,
     readonly card: RouteCard,
+    private readonly asked: Suggested = { isAsked: () => true, layers: [], why: [] },
   ) {
-    // The job's own sheets come before the catalogue's.
-    const own = job.products ?? [];
-    const rest = [...products.values()].filter((p) => !own.some((o) => o.id === p.id));
-    this.all = [...own, ...rest];
+    this.all = choice(job, products);
+  }
+
+  /** The same system, put together further on some of the parts alone. */
+  on(isAsked: Need): Draft {
+    return new Draft(this.job, this.products, this.card, { ...this.asked, isAsked });
+  }
+
+  isAsked(part: Part): boolean {
+    return this.asked.isAsked(part);
+  }
+
+  because(code: string, params: Notice['params'] = {}): void {
+    this.asked.why.push({ code, params });
   }
 
   /** What the route is sprayed with where there is such a product, and cans for the rest. */
@@ -62,12 +82,12 @@ class Draft {
     if (only.length === 0) return;
     const coats = how.coats ?? product.coats;
     const some = only.length < parts.length ? { only } : {};
-    this.layers.push({ role: product.role, productId: product.id, coats, ...some });
-    this.why.push({ code: reason, params: { product: product.name } });
+    this.asked.layers.push({ role: product.role, productId: product.id, coats, ...some });
+    this.because(reason, { product: product.name });
   }
 
   done(): Suggestion {
-    return { layers: mergedEpoxy(this.layers), why: this.why };
+    return { layers: mergedEpoxy(this.asked.layers), why: this.asked.why };
   }
 }
 
@@ -142,19 +162,19 @@ function addClear(draft: Draft): void {
 /** On what gets hot, heat paint that stands it and nothing under it. */
 function addHeat(draft: Draft): void {
   const { job } = draft;
-  draft.isAsked = (p) => isHot(job, p);
   const hottestC = Math.max(...job.parts.map((p) => serviceC(job, p)));
   const rated = draft.pick((p) => p.kind === 'heat-paint' && ratedC(p) >= hottestC);
-  draft.add(rated ?? draft.pick((p) => p.kind === 'heat-paint'), 'why-heat');
+  const hot = draft.on((p) => isHot(job, p));
+  hot.add(rated ?? draft.pick((p) => p.kind === 'heat-paint'), 'why-heat');
 }
 
 /** The system of one route. */
 export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, route: Route): Suggestion {
-  const draft = new Draft(job, products, ROUTE_CARDS[route]);
+  const all = new Draft(job, products, ROUTE_CARDS[route]);
   const { purpose } = job;
-  addHeat(draft);
-  if (job.parts.every((p) => isHot(job, p))) return draft.done();
-  draft.isAsked = (p) => !isHot(job, p);
+  addHeat(all);
+  if (job.parts.every((p) => isHot(job, p))) return all.done();
+  const draft = all.on((p) => !isHot(job, p));
   const { top } = draft.card;
   if (top === 'blend') return blended(draft);
   addGrip(draft);
@@ -184,13 +204,12 @@ function blended(draft: Draft): Suggestion {
   if (kind === 'candy' || kind === 'flake') return draft.done();
   if (!whole.every((p) => p.condition === 'sound-paint' && isMended(p)) || !parts.some(isZone))
     return draft.done();
-  draft.isAsked = isZone;
-  addGrip(draft);
-  addLeveller(draft);
-  addColour(draft);
-  draft.isAsked = () => true;
-  addClear(draft);
-  draft.why.push({ code: 'why-blend', params: {} });
+  const spots = draft.on(isZone);
+  addGrip(spots);
+  addLeveller(spots);
+  addColour(spots);
+  addClear(draft.on(() => true));
+  draft.because('why-blend');
   return draft.done();
 }
 
