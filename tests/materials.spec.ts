@@ -101,6 +101,21 @@ test('a can on the shelf is weighed, refused when the empty is heavier, set asid
   await expect(add.getByText(/Expected at most the pack, 400 ml/)).toBeVisible();
 });
 
+test('bought in two trips: what waits stands apart, here and on the list', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/jobs/cargo-bike/materials`);
+  const buy = page.getByRole('region', { name: 'To buy' });
+  await expect(buy).toContainText('could wait until what lies below stands sanded');
+  await buy.getByRole('button', { name: 'Paper and primer first' }).click();
+  await expect(buy).toContainText('On the second trip');
+  await expect(buy).toContainText('One more trip, 1 h');
+  await expect(page.getByText('Saved', { exact: false }).first()).toBeVisible();
+  await page.goto(`${app.url}/shopping?jobs=cargo-bike`);
+  await expect(page.getByRole('heading', { name: /^Can wait/ })).toBeVisible();
+});
+
 test('the shopping list: jobs chosen, ticked in the shop and still ticked after a reload, a price set for all, taken along as CSV and text; two currencies are refused', async ({
   page,
   app,
@@ -128,7 +143,7 @@ test('the shopping list: jobs chosen, ticked in the shop and still ticked after 
   expect(was).not.toBe('9.99');
   const csv = await (await request.get(`${app.url}/api/shopping/list?as=csv`)).text();
   const text = await (await request.get(`${app.url}/api/shopping/list?as=text&units=us`)).text();
-  expect(csv.split('\r\n')[0]).toBe('group,item,count,pack,each,total,currency,here');
+  expect(csv.split('\r\n')[0]).toBe('group,item,count,pack,each,total,currency,here,can wait');
   expect(text).toMatch(/fl oz/);
   await page.getByRole('region', { name: 'For which jobs' }).getByRole('checkbox').first().uncheck();
   await expect(page).toHaveURL(/jobs=/);
