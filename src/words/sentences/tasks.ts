@@ -62,9 +62,9 @@ export const TASKS: Sentences = {
   'strip-down': (p) =>
     `${p.s('count')} ${p.n('count') === 1 ? 'fitting' : 'fittings'} off, each into its lettered bag.`,
   'dent-key': (p) =>
-    `P80 over ${dentsOf(p.n('count'))} and a hand's breadth round, nothing more of the panel.`,
+    `P80 over ${dentsOf(p.n('count'))} and half as far out again, nothing more of the panel.`,
   'dent-key-metal': (p) =>
-    `Grind ${dentsOf(p.n('count'))} and a hand's breadth round with P80 to bare metal: filler holds on nothing else. Not the whole panel.`,
+    `Grind ${dentsOf(p.n('count'))} and half as far out again with P80 to bare metal: filler holds on nothing else. Not the whole panel.`,
   'dent-key-plastic': (p) =>
     `Roughen ${dentsOf(p.n('count'))} with P80, no heat in it; its maker's promoter where its sheet asks for one.`,
   'dent-key-epoxy': (p) =>

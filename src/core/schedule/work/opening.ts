@@ -32,8 +32,11 @@ interface GroundCard {
   readonly minutes: readonly [number, number];
 }
 
-const BEFORE_PAPER: readonly GroundCard[] = [
+const FIT: readonly GroundCard[] = [
   { name: 'fit', code: 'test-fit', kind: 'fit', needs: 'hands', on: isUnfitted, minutes: [10, 0] },
+];
+
+const BEFORE_PAPER: readonly GroundCard[] = [
   { name: 'vacuum', code: 'vacuum', kind: 'clean', needs: 'hands', on: isRawWood, minutes: [3, 4] },
   {
     name: 'wash',
@@ -72,6 +75,21 @@ function stepsOf(cards: readonly GroundCard[], id: string, parts: readonly Part[
     const partIds = mine.map((p) => p.id);
     return [{ id: `${id}.${name}`, kind, minutes, detail, partIds, needs, canSplit: true }];
   });
+}
+
+/**
+ * What is new is fitted once, whole, before any of it is painted: with the first session, or with its own where it
+ * comes later. @param all parts of the job @param now those whose own surface is worked on now
+ */
+export function fitting(
+  id: string,
+  isFirst: boolean,
+  all: readonly Part[],
+  now: readonly Part[],
+): PrepStep[] {
+  const isLater = (p: Part): boolean => p.readyFrom !== undefined;
+  const due = isFirst ? all.filter((p) => !isLater(p) || now.includes(p)) : now.filter(isLater);
+  return stepsOf(FIT, id, due).map((step) => ({ ...step, onlyBefore: `${id}.sand` }));
 }
 
 /** @param parts whose own surface is worked on now @param id of the session it is for */

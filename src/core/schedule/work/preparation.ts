@@ -12,7 +12,7 @@ import { totalAreaM2 } from '../../surface/area';
 import { TACK_MIN, type PrepStep, type Rest } from './draft';
 import { dentedNow, feathering, filling } from './filling';
 import { inFives } from './minutes';
-import { afterRust, beforePaper, isRawWood, washBloom } from './opening';
+import { afterRust, beforePaper, fitting, isRawWood, washBloom } from './opening';
 import { sandingOf } from './sanding';
 
 /** Minutes to take one fitting off and bag it. From memory. */
@@ -178,6 +178,7 @@ export function preparationOf(job: Job, s: Stretch): Preparation {
   const { keeps, last } = sanding(s.id, seams, parts, job.equipment);
   const before = [
     ...opening,
+    ...fitting(s.id, s.first, job.parts, surfaces),
     ...beforePaper(s.id, surfaces),
     ...filled,
     ...washBloom(s.id, partsOnEpoxy(seams, s, parts)),
