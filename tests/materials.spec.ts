@@ -101,10 +101,7 @@ test('a can on the shelf is weighed, refused when the empty is heavier, set asid
   await expect(add.getByText(/Expected at most the pack, 400 ml/)).toBeVisible();
 });
 
-test('bought in two trips: what waits stands apart, here and on the list', async ({
-  page,
-  app,
-}) => {
+test('bought in two trips: what waits stands apart, here and on the list', async ({ page, app }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/materials`);
   const buy = page.getByRole('region', { name: 'To buy' });
   await expect(buy).toContainText('could wait until what lies below stands sanded');

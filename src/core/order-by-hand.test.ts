@@ -125,6 +125,14 @@ describe('dulled or blocked', () => {
     const unknown = paper(on('steel', 'unknown-paint'), [layer('epoxy', 'tamsel-epoxy'), base, clear]);
     expect(unknown.some((c) => c.includes('guide') || c === 'sand-wet' || c === 'sand-block')).toBe(false);
   });
+  it('textured plastic is scrubbed, and no filler primer is proposed over its grain', () => {
+    const { system: _system, ...grained } = job([], { parts: [on('textured', 'bare')] });
+    const p = planned(grained as Job);
+    expect(p.kind).toBe('planned');
+    expect(p.layers.map((l) => l.role)).toEqual(['promoter', 'base', 'clear']);
+    const papers = tasksIn(p).filter((t) => t.kind === 'sand');
+    expect(papers.map((t) => t.detail.code)).toEqual(['scrub']);
+  });
   it('tubes get a soft pad and no block', () => {
     const layers = [layer('filler', 'tamsel-filler'), base, clear];
     const said = (over: Partial<Part>): string =>

@@ -158,6 +158,7 @@ const OTHER_NAMES: Readonly<Record<string, string>> = {
   'dent-key-epoxy': 'Scuff',
   'dent-feather': 'Feather',
   scuff: 'Scuff',
+  scrub: 'Scrub',
   'scuff-late': 'Scuff',
   'blow-off': 'Blow off',
   'blow-only': 'Blow off',

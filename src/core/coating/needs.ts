@@ -28,6 +28,8 @@ export const wantsEpoxy: Need = (p) =>
   has(p, [...EPOXY_METALS, 'fibreglass'], ['bare']) ||
   ['filled', 'rust'].includes(p.condition) ||
   isolated(p);
+/** Nothing to level on a bare grain: every coat fills it, and blocking would cut it. */
+export const levelled: Need = (p) => !has(p, ['textured'], ['bare']);
 /** Something to level. */
 export const rough: Need = (p) =>
   ['failing-clear', 'chipped'].includes(p.condition) || bareMetal(p) || wantsEpoxy(p) || rawWood(p);

@@ -9,7 +9,7 @@ import { wholePartId } from '../surface/zones';
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
 import { buildUp } from './build-up';
-import { bareMetal, rawPlastic, rawWood, rough, wantsEpoxy, type Need } from './needs';
+import { bareMetal, levelled, rawPlastic, rawWood, rough, wantsEpoxy, type Need } from './needs';
 import { ROUTE_CARDS, routesFor, type Route, type RouteCard } from './routes';
 import { schoolOf } from './schools';
 import { isHot, ratedC, serviceC } from './service-heat';
@@ -123,10 +123,11 @@ function addGrip(draft: Draft): void {
  */
 function addLeveller(draft: Draft): void {
   const leveller = draft.pick((p) => p.kind === draft.card.leveller);
-  if (draft.card.leveller === 'surfacer') draft.add(leveller, 'why-surfacer');
+  const need = levelled;
+  if (draft.card.leveller === 'surfacer') draft.add(leveller, 'why-surfacer', { need });
   else if (draft.job.parts.some((p) => draft.isAsked(p) && rough(p)))
-    draft.add(leveller, 'why-filler-level', { coats: 3 });
-  else draft.add(leveller, 'why-filler-even', { coats: 2 });
+    draft.add(leveller, 'why-filler-level', { coats: 3, need });
+  else draft.add(leveller, 'why-filler-even', { coats: 2, need });
   if (schoolOf(draft.job, 'sealer') === 'always') draft.add(draft.ownSealer(), 'why-sealer');
 }
 

@@ -94,6 +94,7 @@ const DONE_WORDS: Readonly<Record<string, string>> = {
   shop: 'Bought',
   wipe: 'Wiped once more',
   scuff: 'Scuffed',
+  scrub: 'Scrubbed',
   tape: 'Taped',
   untape: 'Tape pulled',
   rinse: 'Gun rinsed',

@@ -77,6 +77,8 @@ export const TASKS: Sentences = {
     `Body filler, round ${p.s('round')} of ${p.s('rounds')}: ${p.s('pasteG')} g with about 2 % cream, pressed in thin; ${p.s('hardMin')} min until it can be blocked.`,
   'clean-twice': (p, f) =>
     `Degrease ${f.area(p.n('areaM2'))} twice, a fresh cloth each time: silicone is feared. Water must sheet, not bead.`,
+  scrub: (p, f) =>
+    `Scrub ${f.area(p.n('areaM2'))} with a fine pad and cleaner until it is even and dull, along the grain; no paper, it cuts the texture.`,
   scuff: (p, f) => `Scuff P${p.s('grit')} by hand, ${f.area(p.n('areaM2'))}, even and dull.`,
   clean: (p, f) => `Degrease ${f.area(p.n('areaM2'))}: one wet cloth on, one dry cloth off while wet.`,
   mask: () => 'Mask what stays, cover what overspray can reach, back-mask soft edges.',

@@ -20,6 +20,7 @@ const isTubes = (p: Part): boolean => facesOf(p).every((f) => f.rounds > 1);
 function singleCode(s: Seam): string {
   if (isStripped(s)) return 'sand-strip';
   if (isBareMetal(s)) return 'key-metal';
+  if (s.below.kind === 'surface' && s.below.substrate === 'textured') return 'scrub';
   if (s.block) return s.wet ? 'sand-wet' : 'sand-block';
   if (s.join === 'scuffed') return 'scuff';
   return s.wet ? 'dull-wet' : 'sand-dry';
