@@ -4,7 +4,7 @@ import { workshop } from '@/app/wiring';
 import { isoOf } from '@/core/time/instant';
 import { BenchView } from '@/ui/bench/bench-view';
 import { DrawingDefs } from '@/ui/drawings/defs';
-import { TopBar } from '@/ui/shell/top-bar';
+import { Head } from '@/ui/shell/head';
 import { bench } from '@/usecases/bench';
 import { DEFAULT_PLACE } from '@/usecases/new-job';
 
@@ -34,7 +34,7 @@ export default async function Page({
         Skip to the content
       </a>
       <DrawingDefs />
-      <TopBar
+      <Head
         placeName={place.name ?? 'Place'}
         nowIso={isoOf(nowMs, place.tz)}
         demoClock={clock.demo}

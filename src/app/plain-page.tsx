@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { workshop } from '@/app/wiring';
 import { isoOf } from '@/core/time/instant';
 import type { Place } from '@/model/job';
-import { TopBar } from '@/ui/shell/top-bar';
+import { Head } from '@/ui/shell/head';
 import { DEFAULT_PLACE } from '@/usecases/new-job';
 import type { JobStore } from '@/usecases/ports';
 
@@ -23,7 +23,7 @@ export function PlainPage({ title, place, nowMs, children }: PlainPageProps) {
       <a className="skip" href="#main">
         Skip to the content
       </a>
-      <TopBar
+      <Head
         placeName={name}
         nowIso={isoOf(nowMs, place.tz)}
         demoClock={workshop().clock.demo}

@@ -35,6 +35,20 @@ function changePart(job: Job, id: string, change: (part: Part) => Part): Job {
   return { ...job, parts: job.parts.map((p) => (p.id === id ? change(p) : p)) };
 }
 
+/** The same part once more beside it, under an id and a name of its own. */
+export function copyPart(job: Job, id: string): Job {
+  const at = job.parts.findIndex((p) => p.id === id);
+  const like = job.parts[at];
+  if (!like) return job;
+  const { id: freshId } = freshPart(job);
+  const copy = { ...like, id: freshId, name: `${like.name ?? like.id}, copy`.slice(0, 80) };
+  return { ...job, parts: job.parts.toSpliced(at + 1, 0, copy) };
+}
+
+/** The same change on several parts. */
+export const patchParts = (job: Job, ids: readonly string[], patch: Partial<Part>): Job =>
+  ids.reduce((j, id) => changePart(j, id, (p) => withTrueCondition({ ...p, ...patch })), job);
+
 export const patchPart = (job: Job, id: string, patch: Partial<Part>): Job =>
   changePart(job, id, (p) => ({ ...p, ...patch }));
 

@@ -13,11 +13,11 @@ interface ColourPanelProps {
 export function ColourPanel({ job, products }: ColourPanelProps) {
   const view = colourView(job, products);
   if (!view) return null;
-  const { name, hex } = job.purpose.colour;
+  const { hex } = job.purpose.colour;
   return (
     <section className="panel" aria-label="Colour">
       <div className="hd">
-        {name} <small>a sketch on a screen: judge the card in daylight, under clear</small>
+        <small>a sketch on a screen: judge the card in daylight, under clear</small>
       </div>
       {view.kind === 'candy' && <Depths view={view} />}
       {view.kind === 'hiding' && <Shades view={view} hex={hex} />}

@@ -36,7 +36,6 @@ export function DryingPanel({ products }: { readonly products: readonly Product[
   return (
     <section className="panel" aria-label="Drying and heat">
       <div className="hd">
-        Drying and heat{' '}
         <small>
           at a steady temperature of the film
           <ProvenanceMark mark="M" />

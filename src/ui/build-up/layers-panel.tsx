@@ -24,7 +24,6 @@ import { groundHex } from '../views/stack';
 import { StopSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { ProductSelect } from '../parts/product-select';
-import { SaveLine } from '../shell/stage-shell';
 import { useFormat } from '../theme/providers';
 import { seamId, stackFaults, surfacesOf } from '../views/build-up';
 import { capital } from '../views/session-name';
@@ -48,7 +47,6 @@ export function LayersPanel({ system, selected, onSelect }: LayersPanelProps) {
         <SurfaceRow key={p.id} part={p} />
       ))}
       <WhyThis system={system} />
-      <SaveLine />
       <div className="row" style={{ padding: '4px 0 10px' }}>
         <span className="push" />
         <LinkButton variant="contained" href={`/jobs/${id}/materials`}>

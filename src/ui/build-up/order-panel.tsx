@@ -30,7 +30,6 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
   return (
     <section className="panel" aria-label="Order of work">
       <div className="hd">
-        Order of work{' '}
         <small>
           hands-on minutes are from memory until you give your own
           <ProvenanceMark mark="M" />

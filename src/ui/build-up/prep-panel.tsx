@@ -31,7 +31,6 @@ export function PrepPanel({ job, system, sessions, panelC }: PrepPanelProps) {
   return (
     <section className="panel" aria-label="Preparation">
       <div className="hd">
-        Preparation{' '}
         <small>a step at most twice as fine as the one before; the last is what the next layer hides</small>
       </div>
       <LadderList job={job} system={system} />

@@ -1,15 +1,15 @@
 'use client';
-/** The ways to do it, side by side: what each is good for, what it cannot do, what it takes. */
+/** The ways to do it, comparable at a glance; once one is taken they fold to its line. */
+import { useState } from 'react';
 import Button from '@mui/material/Button';
-import { withZones } from '@/core/surface/zones';
+import type { RouteSummary } from '@/core/compare-routes';
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
-import { compareRoutes, type RouteSummary } from '@/core/compare-routes';
-import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/route-names';
-import { StopSign } from '../parts/icons';
+import { WayThumb } from '../drawings/way-thumb';
+import { GoSign, StopSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
-import { sameLayers } from '../views/build-up';
+import { wayLine, waysOffered, type WayOffered } from '../views/ways-offered';
 
 interface RoutesPanelProps {
   readonly job: Job;
@@ -18,26 +18,39 @@ interface RoutesPanelProps {
 }
 
 export function RoutesPanel({ job, chosen, onTake }: RoutesPanelProps) {
-  const routes = compareRoutes(job).map((r) => r.summary);
+  const [open, setOpen] = useState(job.system === undefined);
+  const ways = waysOffered(job, chosen);
+  const drawn = ways.find((w) => w.isDrawn);
+  const take = (way: WayOffered): void => {
+    onTake(way.route);
+    setOpen(false);
+  };
   return (
-    <section className="panel" aria-label="Ways to do it" style={{ gridColumn: '1 / -1' }}>
+    <section className="panel ways" aria-label="Ways to do it">
       <div className="hd">
-        Ways to do it <small>for this surface, purpose and kit; take one, then change what you like</small>
+        Ways <Taken drawn={drawn} currency={job.budget.currency} />
+        {ways.length > 0 && (
+          <span className="r">
+            <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+              {open ? 'Fold to this line' : `Compare ${ways.length} ways`}
+            </Button>
+          </span>
+        )}
       </div>
-      {routes.length === 0 && (
+      {ways.length === 0 && (
         <p className="cap" style={{ marginTop: 8 }}>
-          No usual route holds on this surface. Change the purpose, or choose layers by hand.
+          No usual way holds on this surface. Change the purpose, or choose layers by hand.
         </p>
       )}
-      {routes.length > 0 && (
-        <ul className="routes">
-          {routes.map((r) => (
-            <RouteCard
-              key={r.route}
-              route={r}
-              job={job}
-              on={sameLayers(r.layers, chosen, withZones(job).parts.length)}
-              onTake={onTake}
+      {open && ways.length > 0 && (
+        <ul className="waylist">
+          {ways.map((way) => (
+            <Way
+              key={way.route.route}
+              way={way}
+              currency={job.budget.currency}
+              tallestUm={Math.max(...ways.map((w) => w.route.filmUm))}
+              onTake={() => take(way)}
             />
           ))}
         </ul>
@@ -46,68 +59,63 @@ export function RoutesPanel({ job, chosen, onTake }: RoutesPanelProps) {
   );
 }
 
-interface RouteCardProps extends Pick<RoutesPanelProps, 'job' | 'onTake'> {
-  readonly route: RouteSummary;
-  /** It is what is drawn. */
-  readonly on: boolean;
-}
-
-function RouteCard({ route, job, on, onTake }: RouteCardProps) {
-  const name = ROUTE_NAMES[route.route];
-  const [good, but] = ROUTE_WORDS[route.route]!;
-  const topDown = route.names.map((n, i) => `${route.layers[i]!.coats} × ${n}`).reverse();
+function Taken({ drawn, currency }: { drawn: WayOffered | undefined; currency: string }) {
+  const f = useFormat();
+  if (!drawn) return <small>layers chosen by hand; none of the usual ways is drawn</small>;
   return (
-    <li data-on={on}>
-      <h3>
-        {name}
-        {route.isocyanate && <StopSign text="2K" />}
-      </h3>
-      <p className="small">
-        <b>{good}</b>
-      </p>
-      <p className="small muted">
-        But {but}.<ProvenanceMark mark="CP" />
-      </p>
-      <ol className="small">
-        {topDown.map((line, i) => (
-          <li key={i}>{line}</li>
-        ))}
-      </ol>
-      <RouteFigures route={route} currency={job.budget.currency} />
-      {on ? (
-        <p className="small" style={{ color: 'var(--moss-ink)', fontWeight: 650 }}>
-          this is what is drawn
-        </p>
-      ) : (
-        <Button variant="outlined" size="small" aria-label={`Take ${name}`} onClick={() => onTake(route)}>
-          Take this
-        </Button>
-      )}
-      {route.isocyanate && !job.equipment.suppliedAir && (
-        <p className="small" style={{ color: 'var(--oxide-ink)' }}>
-          Isocyanate: only with air-fed protection, or at a paint shop.
-        </p>
-      )}
-    </li>
+    <>
+      <span style={{ fontSize: 13.5 }}>{drawn.name}</span> <small>{wayLine(drawn, currency, f)}</small>
+    </>
   );
 }
 
-function RouteFigures({ route, currency }: { route: RouteSummary; currency: string }) {
+interface WayProps {
+  readonly way: WayOffered;
+  readonly currency: string;
+  readonly tallestUm: number;
+  readonly onTake: () => void;
+}
+
+function Way({ way, currency, tallestUm, onTake }: WayProps) {
   const f = useFormat();
-  const figures = [
-    ['paint', f.money(route.cost, currency)],
-    ['film', f.film(route.filmUm)],
-    ['sessions', String(route.sessions)],
-    ['hands-on', f.hours(route.handsOnH)],
-  ] as const;
+  const { route, name, good, but, lacks, isDrawn } = way;
+  const sessions = route.sessions === 1 ? 'session' : 'sessions';
   return (
-    <dl>
-      {figures.map(([name, text]) => (
-        <div key={name}>
-          <dt>{name}</dt>
-          <dd>{text}</dd>
-        </div>
-      ))}
-    </dl>
+    <li data-on={isDrawn}>
+      <button
+        type="button"
+        aria-label={isDrawn ? `${name}, drawn below` : `Take ${name}`}
+        aria-pressed={isDrawn}
+        onClick={isDrawn ? undefined : onTake}
+      >
+        <WayThumb bands={way.bands} ground={way.ground} tallestUm={tallestUm} />
+        <span className="waytext">
+          <b>
+            {name} {route.isocyanate && <StopSign size={20} text="2K" />}
+          </b>
+          <span>
+            <b>{f.money(route.cost, currency)}</b> paint, <b>{route.sessions}</b> {sessions}
+          </span>
+          <span>
+            <b>{f.film(route.filmUm)}</b>, <b>{f.hours(route.handsOnH)}</b> hands-on
+          </span>
+          <span>{good}</span>
+          <span>
+            <b className="wayno">but</b> {but}
+            <ProvenanceMark mark="CP" />
+          </span>
+        </span>
+        <span className="wayfoot">
+          {isDrawn ? (
+            <>
+              <GoSign /> drawn below
+            </>
+          ) : (
+            <u>Take</u>
+          )}
+          {lacks !== null && <em>{lacks}</em>}
+        </span>
+      </button>
+    </li>
   );
 }

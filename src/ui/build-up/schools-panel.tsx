@@ -11,7 +11,6 @@ export function SchoolsPanel() {
   return (
     <section className="panel" aria-label="Schools">
       <div className="hd">
-        Where painters differ{' '}
         <small>
           the first is the default; a choice changes the plan and is taken over by the next new job
         </small>

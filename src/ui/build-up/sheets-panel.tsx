@@ -80,7 +80,7 @@ export function SheetsPanel() {
 function Head({ onRead, onBring }: { onRead: () => void; onBring: (file: File) => void }) {
   return (
     <div className="hd">
-      Your own data sheets <small>they come before the built-in ones; the sheet on the tin wins</small>
+      <small>they come before the built-in ones; the sheet on the tin wins</small>
       <span className="r row">
         <Button size="small" variant="outlined" onClick={onRead}>
           Paste a label

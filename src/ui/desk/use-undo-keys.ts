@@ -3,7 +3,8 @@
 import { useEffect } from 'react';
 import type { StepSide } from '@/usecases/ports';
 
-const isText = (t: EventTarget | null): boolean =>
+/** What is typed there belongs to it. */
+export const isText = (t: EventTarget | null): boolean =>
   t instanceof HTMLElement && (t.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(t.tagName));
 
 function sideOf(e: KeyboardEvent): StepSide | null {

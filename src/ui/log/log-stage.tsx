@@ -8,8 +8,7 @@ import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign } from '../parts/icons';
 import { later } from '../parts/later';
 import { Spine } from '../shell/spine';
-import { Columns, SaveLine } from '../shell/stage-shell';
-import { Verdict } from '../shell/verdict';
+import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { leftUndone } from '../views/log';
 import { OutcomesPanel } from './outcomes-panel';
@@ -27,25 +26,37 @@ export function LogStage() {
   const { job, plan, products } = useDesk();
   const { closedAt } = logOf(job);
   return (
-    <Columns kind="cols-3">
-      <Spine job={job} plan={plan} products={products}>
-        <p>
-          <b>Written down, it counts next time.</b> What the cans really gave stands beside what was planned.
-        </p>
-      </Spine>
-      <div className="stack">
-        {closedAt !== undefined && <ClosedPanel closedAt={closedAt} />}
-        <UsedPanel />
-        <ShelfPanel />
-        <OutcomesPanel />
-        <TimesPanel />
-        <PhotosPanel moment="after" />
-        <NotePanel />
-        <SaveLine />
-        {closedAt === undefined && <CloseRow />}
-      </div>
-      <Verdict plan={plan} session={plan.sessions[0]} stage="log" />
-    </Columns>
+    <StageFrame
+      stage="log"
+      spine={
+        <Spine job={job} plan={plan} products={products}>
+          <p>
+            <b>Written down, it counts next time.</b> What the cans really gave stands beside what was
+            planned.
+          </p>
+        </Spine>
+      }
+      sections={[
+        {
+          id: 'used',
+          name: 'Used',
+          isLead: true,
+          node: (
+            <div className="stack">
+              {closedAt !== undefined && <ClosedPanel closedAt={closedAt} />}
+              <UsedPanel />
+            </div>
+          ),
+        },
+        { id: 'shelf', name: 'Shelf', note: 'book off, put back', node: <ShelfPanel /> },
+        { id: 'outcome', name: 'Outcome', note: 'layer by layer', opens: true, node: <OutcomesPanel /> },
+        { id: 'times', name: 'Times', note: 'as they really were', node: <TimesPanel /> },
+        { id: 'photos', name: 'Photos', note: 'as it is after', node: <PhotosPanel moment="after" /> },
+        { id: 'note', name: 'Note', note: 'to yourself', opens: true, node: <NotePanel /> },
+      ]}
+    >
+      {closedAt === undefined && <CloseRow />}
+    </StageFrame>
   );
 }
 
@@ -73,9 +84,6 @@ function NotePanel() {
   const desk = useDesk();
   return (
     <section className="panel" aria-label="Note">
-      <div className="hd" style={{ marginBottom: 10 }}>
-        Note to yourself
-      </div>
       <TextField
         fullWidth
         multiline

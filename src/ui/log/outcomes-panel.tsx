@@ -12,7 +12,7 @@ export function OutcomesPanel() {
   return (
     <section className="panel" aria-label="How it came out">
       <div className="hd">
-        How each layer came out <small>0 to be done again, 4 as hoped</small>
+        <small>0 to be done again, 4 as hoped</small>
       </div>
       <ul className="loglist">
         {outcomeRows(job, plan, products).map((row) => (

@@ -38,7 +38,7 @@ export function ShelfPanel() {
   return (
     <section className="panel noprint" aria-label="Shelf">
       <div className="hd">
-        Shelf <small>book off what was taken, put on what is left</small>
+        <small>book off what was taken, put on what is left</small>
       </div>
       {rows.length === 0 && !said && (
         <p className="cap" style={{ marginTop: 6 }}>

@@ -13,7 +13,7 @@ export function TimesPanel() {
   return (
     <section className="panel" aria-label="Actual times">
       <div className="hd">
-        Actual times <small>from the checklist; mend what was ticked late</small>
+        <small>from the checklist; mend what was ticked late</small>
       </div>
       {rows.length === 0 ? (
         <p className="cap" style={{ marginTop: 8 }}>

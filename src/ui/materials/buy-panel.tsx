@@ -7,7 +7,6 @@ import type { Desk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/choice';
 import { LinkButton } from '../parts/link-button';
 import { ProvenanceMark } from '../parts/mark';
-import { SaveLine } from '../shell/stage-shell';
 import { useFormat } from '../theme/providers';
 import { stagesSaid, type ProductOf } from '../views/materials';
 import { ConsumableRows, PaintRows } from './buy-rows';
@@ -22,7 +21,7 @@ export function BuyPanel({ desk, productOf, consumables }: BuyPanelProps) {
   return (
     <section className="panel" aria-label="To buy">
       <div className="hd">
-        To buy for this job <small>packs, each, in all</small>
+        <small>packs, each, in all</small>
         <span className="r row noprint">
           <Button size="small" variant="outlined" onClick={() => window.print()}>
             Print the list
@@ -65,7 +64,6 @@ export function BuyPanel({ desk, productOf, consumables }: BuyPanelProps) {
         and the shade cannot be had again on the day
         <ProvenanceMark mark="CP" />.
       </p>
-      <SaveLine />
     </section>
   );
 }

@@ -20,7 +20,7 @@ export function MixingPanel({ desk }: { desk: Desk }) {
   return (
     <section className="panel" aria-label="Mixing">
       <div className="hd">
-        Mixing <small>parts by volume; fill to each line in turn, or by the scale with the cup tared</small>
+        <small>parts by volume; fill to each line in turn, or by the scale with the cup tared</small>
         <span className="r noprint">
           <MeasureBox
             kind="volume"

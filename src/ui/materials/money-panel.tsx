@@ -40,7 +40,7 @@ export function MoneyPanel({ desk, productOf }: MoneyPanelProps) {
   return (
     <section className="panel noprint" aria-label="Money">
       <div className="hd">
-        Money <small>{view.perM2 === null ? '' : `${money(view.perM2)} a m² in all`}</small>
+        <small>{view.perM2 === null ? '' : `${money(view.perM2)} a m² in all`}</small>
       </div>
       <div className="prepcols" style={{ marginTop: 8 }}>
         <ByPart view={view} money={money} />

@@ -40,7 +40,7 @@ export function SumPanel({ desk, productOf }: SumPanelProps) {
   return (
     <section className="panel noprint" aria-label="The sum">
       <div className="hd">
-        Where it goes <small>expected use, then what must be ready</small>
+        <small>expected use, then what must be ready</small>
       </div>
       <div style={{ margin: '10px 0' }}>
         <ButtonChoice

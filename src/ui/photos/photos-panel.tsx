@@ -23,7 +23,6 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
       aria-label={moment === 'before' ? 'Photographs before' : 'Photographs after'}
     >
       <div className="hd">
-        Photographs {moment}{' '}
         <small>kept in the data folder, made small, without place or time of the camera</small>
       </div>
       <div className="row" style={{ margin: '10px 0' }}>

@@ -1,31 +1,49 @@
 'use client';
-/** What stands over every stage of a job: the bar with the air now, the name, the way through the stages. */
+/** The head of a job's stages: its name and facts, the way through the stages, the air now. */
 import { useSelectedLayoutSegment } from 'next/navigation';
 import { isoOf } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
-import { JobHead } from './job-head';
 import { STAGES } from '../views/stages';
-import { TopBar } from './top-bar';
+import { planAreaM2, surfacesLine } from '../views/verdict';
+import { Head } from './head';
+import { StagesNav } from './stages-nav';
 
 export function JobTop({ demoClock }: { demoClock: boolean }) {
-  const f = useFormat();
   const desk = useDesk();
   const segment = useSelectedLayoutSegment();
-  const stage = STAGES.find((s) => s.id === segment)?.id ?? 'surface';
-  const nowIso = isoOf(desk.nowMs, desk.job.place.tz);
+  const { id, job, plan } = desk;
+  const nth = Math.max(
+    0,
+    STAGES.findIndex((s) => s.id === segment),
+  );
+  const stage = STAGES[nth]!;
   return (
-    <>
-      <TopBar
-        placeName={desk.job.place.name ?? 'Place'}
-        nowIso={nowIso}
-        demoClock={demoClock}
-        air={desk.air.now}
-        title={desk.job.name}
-        under={`${STAGES.find((x) => x.id === stage)!.name}, ${f.day(nowIso)}`}
-        back="/"
-      />
-      <JobHead id={desk.id} job={desk.job} plan={desk.plan} stage={stage} />
-    </>
+    <Head
+      placeName={job.place.name ?? 'Place'}
+      nowIso={isoOf(desk.nowMs, job.place.tz)}
+      demoClock={demoClock}
+      air={desk.air.now}
+      title={job.name}
+      under={`${stage.name}, stage ${nth + 1} of ${STAGES.length}`}
+      back="/"
+      job={{
+        facts: <Facts />,
+        stages: <StagesNav key={stage.id} id={id} job={job} plan={plan} stage={stage.id} />,
+      }}
+    />
+  );
+}
+
+function Facts() {
+  const f = useFormat();
+  const { job, plan } = useDesk();
+  const { colour, finish } = job.purpose;
+  const facts = [`${colour.name}, ${finish}`, surfacesLine(job), f.area(planAreaM2(plan))];
+  return (
+    <p className="meta" title={facts.join(' · ')}>
+      <span className="swatch" style={{ background: colour.hex }} />
+      {facts.join(' · ')}
+    </p>
   );
 }

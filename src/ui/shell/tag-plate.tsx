@@ -1,12 +1,15 @@
 'use client';
 /** The tag at the right of a desk; on a phone a bar at the bottom that opens. `bar` is what the closed bar says. */
-import { useId, useState, type ReactNode } from 'react';
+import { useId, useRef, useState, type ReactNode } from 'react';
+import { useFit } from './use-fit';
 
 export function TagPlate({ bar, children }: { bar: ReactNode; children: ReactNode }) {
   const [open, setOpen] = useState(false);
   const id = useId();
+  const plate = useRef<HTMLElement>(null);
+  useFit(plate);
   return (
-    <aside className="verdict" aria-label="Verdict" data-open={open}>
+    <aside className="verdict" aria-label="Verdict" data-open={open} ref={plate}>
       <TagShape />
       <button
         type="button"

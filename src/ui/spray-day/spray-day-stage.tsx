@@ -14,9 +14,9 @@ import { AirTiles } from '../parts/air-tiles';
 import { CautionList } from '../parts/caution';
 import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
-import { Columns, SaveLine } from '../shell/stage-shell';
+import type { StageSection } from '../shell/section';
+import { StageFrame } from '../shell/stage-frame';
 import { Spine } from '../shell/spine';
-import { Verdict } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
 import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
@@ -32,56 +32,95 @@ export function SprayDayStage() {
   const desk = useDesk();
   const { job, plan, products } = desk;
   const day = dayView(job, plan, products);
+  const agenda = agendaOf(plan);
+  const sheet: StageSection = {
+    id: 'sheet',
+    name: 'Run sheet',
+    count: agenda.length,
+    isLead: true,
+    node: <Sheets agenda={agenda} nextId={day.next?.id} />,
+  };
+  const safety: StageSection = {
+    id: 'safety',
+    name: 'Before you spray',
+    warns: true,
+    isLead: true,
+    node: <Safety />,
+  };
+  return (
+    <StageFrame
+      stage="spray-day"
+      spine={
+        <Spine job={job} plan={plan} products={products}>
+          <SpineNote day={day} />
+        </Spine>
+      }
+      sections={[
+        { id: 'now', name: 'Now', isLead: true, node: <Now day={day} /> },
+        ...(agenda.length > 0 ? [sheet] : []),
+        ...(plan.sessions.length > 0 ? [safety] : []),
+      ]}
+    >
+      <p className="printonly">
+        Printed {f.dayTime(isoOf(desk.nowMs, job.place.tz))}. Times move with the weather; check the panel
+        before each coat.
+      </p>
+    </StageFrame>
+  );
+}
+
+/** Records a task as done, or takes that back. */
+function useTicks(): (task: TickedTask, isDone: boolean) => void {
+  const { plan, edit, clock } = useDesk();
+  return (task, isDone) => {
+    const tick = tickOf(plan, task);
+    edit((j) => (isDone ? withTick(j, { ...tick, atMs: clock() }) : withoutTick(j, task.id, tick.productId)));
+  };
+}
+
+function Now({ day }: { day: DayView }) {
+  const f = useFormat();
+  const { job, plan, products, air, clock } = useDesk();
+  const record = useTicks();
   const { next } = day;
   const done = doneList(job, plan, products);
-
-  const record = (task: TickedTask, isDone: boolean): void => {
-    const tick = tickOf(plan, task);
-    desk.edit((j) =>
-      isDone ? withTick(j, { ...tick, atMs: desk.clock() }) : withoutTick(j, task.id, tick.productId),
-    );
-  };
-
   return (
-    <Columns kind="cols-3">
-      <Spine job={job} plan={plan} products={products}>
-        <SpineNote day={day} />
-      </Spine>
-      <div className="stack">
-        {next && (
-          <NowCard
-            key={next.id}
-            task={next}
-            title={taskTitle(plan, products, next)}
-            f={f}
-            tz={job.place.tz}
-            clock={desk.clock}
-            sinceMs={day.sinceMs}
-            activated={day.pot}
-            onDone={() => record(next, true)}
-            tiles={<AirTiles air={desk.air.now} limits={day.limits} />}
-          />
-        )}
-        {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
-        <SaveLine />
-        <NoSheet />
-        {agendaOf(plan).map((entry) => (
-          <Sheet
-            key={entry.of.id}
-            entry={entry}
-            isFirst={entry.of === plan.sessions[0]}
-            nextId={next?.id}
-            onTick={(task) => record(task, true)}
-          />
-        ))}
-        {plan.sessions.length > 0 && <Safety />}
-        <p className="printonly">
-          Printed {f.dayTime(isoOf(desk.nowMs, job.place.tz))}. Times move with the weather; check the panel
-          before each coat.
-        </p>
-      </div>
-      <Verdict plan={plan} session={plan.sessions[0]} stage="spray-day" />
-    </Columns>
+    <div className="stack">
+      {next && (
+        <NowCard
+          key={next.id}
+          task={next}
+          title={taskTitle(plan, products, next)}
+          f={f}
+          tz={job.place.tz}
+          clock={clock}
+          sinceMs={day.sinceMs}
+          activated={day.pot}
+          onDone={() => record(next, true)}
+          tiles={<AirTiles air={air.now} limits={day.limits} />}
+        />
+      )}
+      {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
+      <NoSheet />
+    </div>
+  );
+}
+
+function Sheets({ agenda, nextId }: { agenda: readonly Entry[]; nextId: string | undefined }) {
+  const { plan } = useDesk();
+  const record = useTicks();
+  return (
+    <div className="stack">
+      {agenda.map((entry) => (
+        <Sheet
+          key={entry.of.id}
+          entry={entry}
+          isFirst={entry.of === plan.sessions[0]}
+          nextId={nextId}
+          onTick={(task) => record(task, true)}
+        />
+      ))}
+    </div>
   );
 }
 

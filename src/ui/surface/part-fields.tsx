@@ -1,8 +1,7 @@
 'use client';
 /** The fields of one part: name, measures, shape, posture, substrate, condition. */
-import Button from '@mui/material/Button';
 import { serviceC } from '@/core/coating/service-heat';
-import { patchPart, removePart, setFilm, setServiceC, setShape } from '@/core/edits/parts';
+import { patchPart, patchParts, setFilm, setServiceC, setShape } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { CONDITIONS, FILMS, POSTURES, SUBSTRATES } from '@/model/lists';
 import { isPainted } from '@/model/substrates';
@@ -21,39 +20,26 @@ const FILM_CHOICES = [NOT_KNOWN, ...FILMS] as const;
 const FILM_CHOICE_NAMES = { [NOT_KNOWN]: 'not known yet', ...FILM_NAMES } as const;
 const SIDE_NAMES = { '1': 'one side', '2': 'both sides' } as const;
 
-export function PartFields({ part, index }: PartProps) {
+export function NameField({ part }: PartProps) {
   const desk = useDesk();
   return (
-    <div className="row">
-      <SizeFields part={part} index={index} />
-      <SurfaceFields part={part} index={index} />
-      <Button
-        size="small"
-        disabled={desk.job.parts.length === 1}
-        onClick={() => desk.edit((j) => removePart(j, part.id))}
-        sx={{ color: 'var(--oxide-ink)' }}
-        aria-label={`Take out ${part.name ?? part.id}`}
-      >
-        Take out
-      </Button>
-    </div>
+    <TextBox
+      label="Name"
+      value={part.name ?? ''}
+      most={80}
+      onChange={(name) => desk.edit((j) => patchPart(j, part.id, { name }))}
+      sx={{ width: 180 }}
+    />
   );
 }
 
-function SizeFields({ part, index }: PartProps) {
+export function SizeFields({ part, index }: PartProps) {
   const desk = useDesk();
   const change = (patch: Partial<Part>): void => desk.edit((j) => patchPart(j, part.id, patch));
   const faultAt = (field: string): string | null => desk.faultAt(`parts[${index}].${field}`);
   const length = { kind: 'length', min: 1, max: 10_000, step: 10 } as const;
   return (
-    <>
-      <TextBox
-        label="Name"
-        value={part.name ?? ''}
-        most={80}
-        onChange={(name) => change({ name })}
-        sx={{ width: 150 }}
-      />
+    <div className="row">
       <MeasureBox
         {...length}
         label="Length"
@@ -83,11 +69,13 @@ function SizeFields({ part, index }: PartProps) {
         onChange={(count) => change({ count })}
         fault={faultAt('count')}
       />
-    </>
+      <LieFields part={part} index={index} />
+    </div>
   );
 }
 
-function SurfaceFields({ part, index }: PartProps) {
+/** How many sides, how it lies, how much of it is edge. */
+function LieFields({ part, index }: PartProps) {
   const desk = useDesk();
   const change = (patch: Partial<Part>): void => desk.edit((j) => patchPart(j, part.id, patch));
   return (
@@ -118,6 +106,19 @@ function SurfaceFields({ part, index }: PartProps) {
         onChange={(hiddenEdgePct) => change({ hiddenEdgePct })}
         fault={desk.faultAt(`parts[${index}].hiddenEdgePct`)}
       />
+    </>
+  );
+}
+
+interface SurfaceFieldsProps extends PartProps {
+  readonly ids: readonly string[];
+}
+
+export function SurfaceFields({ part, index, ids }: SurfaceFieldsProps) {
+  const desk = useDesk();
+  const change = (patch: Partial<Part>): void => desk.edit((j) => patchParts(j, ids, patch));
+  return (
+    <div className="row">
       <ListChoice
         label="Made of"
         value={part.substrate}
@@ -137,7 +138,7 @@ function SurfaceFields({ part, index }: PartProps) {
       />
       <FilmChoice part={part} />
       <HeatField part={part} index={index} />
-    </>
+    </div>
   );
 }
 

@@ -1,18 +1,14 @@
 'use client';
 /** Surface: what is there, measured; what it is for; where and when. */
-import { useState } from 'react';
-import { measuredInAll } from '@/core/surface/area';
 import { useDesk } from '../desk/job-desk';
-import { PartSheet } from '../drawings/part-sheet';
 import { later } from '../parts/later';
-import { LinkButton } from '../parts/link-button';
 import { Spine } from '../shell/spine';
-import { Columns, SaveLine } from '../shell/stage-shell';
-import { Verdict } from '../shell/verdict';
+import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { named, TextBox } from '../parts/text-box';
+import { hoursLine, placeLine, purposeLine } from '../views/surface';
 import { HoursEditor } from './hours-editor';
-import { PartsEditor } from './parts-editor';
+import { PartsPanel } from './parts-panel';
 import { PlaceEditor } from './place-editor';
 import { PurposeEditor } from './purpose-editor';
 
@@ -24,63 +20,53 @@ const PhotosPanel = later(
 
 export function SurfaceStage() {
   const desk = useDesk();
+  const f = useFormat();
   const { job, plan } = desk;
   return (
-    <Columns kind="cols-3">
-      <Spine job={job} plan={plan} products={desk.products} title="What is planned">
-        <p>
-          <b>Measured first.</b> Area, substrate and what lies on it set every figure that follows.
-        </p>
-      </Spine>
-      <div className="stack">
-        <PartsPanel />
-        <PhotosPanel moment="before" />
-        <section className="panel" aria-label="Purpose">
-          <div className="hd" style={{ marginBottom: 10 }}>
-            Purpose <small>sets what follows</small>
-          </div>
-          <PurposeEditor />
-        </section>
-        <section className="panel" aria-label="Place and free hours">
-          <div className="hd" style={{ marginBottom: 12 }}>
-            Place and free hours <small>weather comes from the built-in simulated service</small>
-          </div>
-          <PlaceEditor />
-          <div style={{ height: 12 }} />
-          <HoursEditor />
-        </section>
-        <div className="row">
-          <span className="push" />
-          <LinkButton variant="contained" href={`/jobs/${desk.id}/build-up`}>
-            On to the build-up
-          </LinkButton>
-        </div>
-      </div>
-      <Verdict plan={plan} session={plan.sessions[0]} stage="surface" />
-    </Columns>
+    <StageFrame
+      stage="surface"
+      spine={
+        <Spine job={job} plan={plan} products={desk.products} title="What is planned">
+          <p>
+            <b>Measured first.</b> Area, substrate and what lies on it set every figure that follows.
+          </p>
+        </Spine>
+      }
+      sections={[
+        { id: 'parts', name: 'Parts', count: job.parts.length, isLead: true, node: <PartsPanel /> },
+        { id: 'purpose', name: 'Purpose', note: purposeLine(job, f), opens: true, node: <PurposeSection /> },
+        { id: 'place', name: 'Place', note: placeLine(job), node: <PlaceSection /> },
+        { id: 'hours', name: 'Free hours', note: hoursLine(job), node: <HoursSection /> },
+        { id: 'photos', name: 'Photos', note: 'as it is before', node: <PhotosPanel moment="before" /> },
+      ]}
+    />
   );
 }
 
-function PartsPanel() {
-  const f = useFormat();
-  const { job } = useDesk();
-  const [selected, setSelected] = useState<string | null>(null);
-  const { areaM2, complete } = measuredInAll(job.parts);
+function PurposeSection() {
   return (
-    <section className="panel" aria-label="Parts">
-      <div className="hd">
-        Parts, laid flat to one scale <small>{f.area(areaM2)} in all, hidden edges hatched</small>
-      </div>
-      <div style={{ margin: '10px 0 14px' }}>
-        {complete ? (
-          <PartSheet parts={job.parts} f={f} selected={selected} onSelect={setSelected} />
-        ) : (
-          <p className="cap">Give every part its measures, and it is drawn here.</p>
-        )}
-      </div>
+    <section aria-label="Purpose">
       <NameField />
-      <PartsEditor selected={selected} onSelect={setSelected} />
-      <SaveLine />
+      <PurposeEditor />
+    </section>
+  );
+}
+
+function PlaceSection() {
+  return (
+    <section aria-label="Place">
+      <p className="cap" style={{ marginBottom: 10 }}>
+        Weather comes from the built-in simulated service.
+      </p>
+      <PlaceEditor />
+    </section>
+  );
+}
+
+function HoursSection() {
+  return (
+    <section aria-label="Free hours">
+      <HoursEditor />
     </section>
   );
 }

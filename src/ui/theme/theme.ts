@@ -91,6 +91,27 @@ export const theme = createTheme({
         root: { boxShadow: 'none', backgroundImage: 'none', border: '1px solid var(--line)' },
       },
     },
+    MuiAccordion: {
+      defaultProps: { disableGutters: true, square: true, slotProps: { transition: { timeout: 0 } } },
+      styleOverrides: { root: { borderRadius: 2, '&::before': { display: 'none' } } },
+    },
+    MuiAccordionSummary: {
+      styleOverrides: {
+        root: { minHeight: 46, padding: '0 16px' },
+        content: {
+          margin: '10px 0',
+          fontSize: 15,
+          fontWeight: 650,
+          alignItems: 'baseline',
+          gap: 10,
+          minWidth: 0,
+          flexWrap: 'wrap',
+          '& small': { fontSize: 13, fontWeight: 400, color: 'var(--ink-2)' },
+        },
+        expandIconWrapper: { color: 'var(--ink-2)' },
+      },
+    },
+    MuiAccordionDetails: { styleOverrides: { root: { padding: '0 16px 14px' } } },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 2 } } },
     MuiCheckbox: { styleOverrides: { root: { padding: 4, color: 'var(--ink-3)' } } },
     MuiIconButton: { styleOverrides: { root: { color: 'var(--ink)' } } },

@@ -169,3 +169,15 @@ export function orderOfWork(plan: Plan): PrepOfSession[] {
   });
   return all.filter((s) => s.tasks.length > 0);
 }
+
+/** How many questions the owner answers his own way. */
+export function schoolsLine(job: Job): string {
+  const own = Object.keys(job.schools ?? {}).length;
+  return own === 0 ? 'all as usual' : `${own} chosen by you`;
+}
+
+export function sheetsLine(job: Job): string {
+  const own = job.products?.length ?? 0;
+  if (own === 0) return 'none of your own yet';
+  return own === 1 ? 'one of your own' : `${own} of your own`;
+}

@@ -109,6 +109,33 @@ export function ingredientLines(plan: Plan, productOf: ProductOf): IngredientLin
   });
 }
 
+export interface StillToBuyText {
+  readonly headline: string;
+  readonly rest: string;
+}
+
+const counted = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
+
+/** What is still to buy in one line, and what it comes to. */
+export function stillToBuy(plan: Plan, f: Format): StillToBuyText {
+  const { cost } = plan;
+  const packs = plan.materials.flatMap((m) => m.ingredients.flatMap((g) => g.packs));
+  const of = (unit: 'can' | 'tin'): number =>
+    packs.filter((p) => p.unit === unit).reduce((a, p) => a + p.count, 0);
+  const things = plan.consumables.filter((c) => !c.have).length;
+  const parts = [
+    ...(of('can') > 0 ? [counted(of('can'), 'can', 'cans')] : []),
+    ...(of('tin') > 0 ? [counted(of('tin'), 'tin', 'tins')] : []),
+    ...(things > 0 ? [counted(things, 'other thing', 'other things')] : []),
+  ];
+  if (parts.length === 0) return { headline: 'Nothing left to buy.', rest: '' };
+  const total = f.money(cost.total, cost.currency);
+  return {
+    headline: `Still to buy: ${parts.join(', ')}.`,
+    rest: `${total} of ${f.money(cost.budget, cost.currency)}; paint ${f.money(cost.paint, cost.currency)}`,
+  };
+}
+
 /** What buying in two trips costs and keeps, whichever is chosen. */
 export function stagesSaid(
   { buying, currency }: { readonly buying: Plan['buying']; readonly currency: string },

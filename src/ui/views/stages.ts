@@ -14,6 +14,26 @@ export type StageId = (typeof STAGES)[number]['id'];
 export type StageState = 'done' | 'open' | 'stop';
 
 export const stageName = (id: StageId): string => STAGES.find((s) => s.id === id)!.name;
+/** The stage after one, and how to get there; null after the last. */
+export function nextStage(jobId: string, stage: StageId): NextStage | null {
+  const next = STAGES[stageIndex(stage) + 1];
+  return next ? { href: `/jobs/${jobId}/${next.id}`, name: next.name, label: NEXT_LABELS[next.id] } : null;
+}
+export interface NextStage {
+  readonly href: string;
+  readonly name: string;
+  /** What its link is called; the name is in it. */
+  readonly label: string;
+}
+const NEXT_LABELS: Readonly<Record<StageId, string>> = {
+  surface: 'On to the surface',
+  'build-up': 'On to the build-up',
+  materials: 'On to the materials',
+  window: 'On to the window',
+  'spray-day': 'On to the spray day',
+  log: 'On to the log',
+};
+
 export const stageIndex = (id: StageId): number => STAGES.findIndex((s) => s.id === id);
 
 /** What stops at the build-up; everything else stops at the window. */

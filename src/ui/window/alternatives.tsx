@@ -11,7 +11,6 @@ export function Alternatives({ onTake }: { onTake: (starts: Alternative['starts'
   const { plan } = useDesk();
   return (
     <section className="panel" aria-label="Alternatives">
-      <div className="hd">Other ways</div>
       {plan.alternatives.length === 0 && (
         <p className="cap" style={{ marginTop: 6 }}>
           No other chain of starts fits the free hours of the week.

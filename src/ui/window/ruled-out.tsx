@@ -8,7 +8,6 @@ import { causeName, hoursText, lostHours } from '../views/window';
 export function RuledOut({ suit }: { suit: Suit | undefined }) {
   return (
     <section className="panel" aria-label="Why not the other hours">
-      <div className="hd">What rules the other hours out</div>
       {suit && (
         <ul className="cap" style={{ display: 'grid', gap: 5, marginTop: 8 }}>
           {lostHours(suit).map((l) => (

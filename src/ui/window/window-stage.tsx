@@ -9,14 +9,12 @@ import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
 import { later } from '../parts/later';
-import { LinkButton } from '../parts/link-button';
 import { Spine } from '../shell/spine';
-import { Columns, SaveLine } from '../shell/stage-shell';
-import { Verdict } from '../shell/verdict';
+import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { lastLine, restLine } from '../views/agenda';
 import { sessionName } from '../views/session-name';
-import { windowView } from '../views/window';
+import { windowView, type WindowView } from '../views/window';
 import { Decision } from './decision';
 import { HowComputed } from './how-computed';
 import { PhoneDay } from './phone-day';
@@ -31,49 +29,59 @@ export function WindowStage() {
   const { job, plan, products } = desk;
   const [picked, setPicked] = useState<string | null>(null);
   const view = windowView(plan, products, picked);
-  const { session } = view;
-  const pin = (at: string): void => session && desk.edit((j) => pinStart(j, session.id, instantOf(at)));
-  const shift = (halfHours: number): void =>
-    session && desk.edit((j) => shiftStart(j, session, halfHours * HALF_HOUR));
-
+  const others = <Alternatives onTake={(starts) => desk.edit((j) => withStarts(j, starts))} />;
   return (
-    <Columns kind="cols-3">
-      <Spine job={job} plan={plan} products={products}>
-        <SpineNote session={session} />
-      </Spine>
-      <div className="stack">
-        <PhoneDay view={view} onPick={pin} onSession={setPicked} />
-        <Week view={view} onSession={setPicked} onShift={shift} />
-        {plan.kind === 'blocked' && <Blocked />}
-        {session && (
-          <Decision key={session.id} session={session}>
-            <StartControls
-              options={view.options}
-              onShift={shift}
-              onPick={pin}
-              {...(job.starts?.some((s) => s.sessionId === session.id)
-                ? { onLetGo: () => desk.edit((j) => unpinStart(j, session.id)) }
-                : {})}
-            />
-          </Decision>
-        )}
-        <div
-          style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(260px, 1fr))', gap: 16 }}
-        >
-          <Alternatives onTake={(starts) => desk.edit((j) => withStarts(j, starts))} />
-          <RuledOut suit={view.suit} />
-        </div>
-        <SaveLine />
-        <HowComputed />
-        <div className="row noprint">
-          <span className="push" />
-          <LinkButton variant="contained" href={`/jobs/${desk.id}/spray-day`}>
-            On to the run sheet
-          </LinkButton>
-        </div>
-      </div>
-      <Verdict plan={plan} session={plan.sessions[0]} stage="window" />
-    </Columns>
+    <StageFrame
+      stage="window"
+      spine={
+        <Spine job={job} plan={plan} products={products}>
+          <SpineNote session={view.session} />
+        </Spine>
+      }
+      sections={[
+        { id: 'start', name: 'The start', isLead: true, node: <Start view={view} onSession={setPicked} /> },
+        { id: 'others', name: 'Other ways', count: plan.alternatives.length, opens: true, node: others },
+        {
+          id: 'ruled-out',
+          name: 'Ruled out',
+          note: 'why not in the other hours',
+          opens: true,
+          node: <RuledOut suit={view.suit} />,
+        },
+        { id: 'computed', name: 'How computed', note: 'what is assumed', node: <HowComputed /> },
+      ]}
+    />
+  );
+}
+
+interface StartProps {
+  readonly view: WindowView;
+  readonly onSession: (id: string) => void;
+}
+
+function Start({ view, onSession }: StartProps) {
+  const { job, plan, edit } = useDesk();
+  const { session } = view;
+  const pin = (at: string): void => session && edit((j) => pinStart(j, session.id, instantOf(at)));
+  const shift = (halfHours: number): void =>
+    session && edit((j) => shiftStart(j, session, halfHours * HALF_HOUR));
+  const isPinned = job.starts?.some((s) => s.sessionId === session?.id);
+  return (
+    <div className="stack">
+      <PhoneDay view={view} onPick={pin} onSession={onSession} />
+      <Week view={view} onSession={onSession} onShift={shift} />
+      {plan.kind === 'blocked' && <Blocked />}
+      {session && (
+        <Decision key={session.id} session={session}>
+          <StartControls
+            options={view.options}
+            onShift={shift}
+            onPick={pin}
+            {...(isPinned ? { onLetGo: () => edit((j) => unpinStart(j, session.id)) } : {})}
+          />
+        </Decision>
+      )}
+    </div>
   );
 }
 

@@ -1,38 +1,33 @@
 'use client';
-/** Brand, where one is, the air at the part now, units and theme; on a phone one line with the clock. */
+/** The head of every page: the mark, where one is, the air at the part now, and the menu. It stays while the page scrolls. */
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
+import type { ReactNode } from 'react';
 import type { AirView } from '@/core/air/view';
 import { Brand } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { airReadings } from '../views/air';
-import { ThemeSwitch, UnitSwitch } from './switches';
+import { HeadMenu, MainLinks } from './head-menu';
 
-export interface TopBarProps {
+export interface HeadProps {
   readonly placeName: string;
   readonly nowIso: string;
   readonly demoClock: boolean;
   readonly air: AirView['now'] | null;
-  /** What a phone shows beside the brand, and where its back arrow leads; null on the bench itself. */
+  /** What a phone shows beside the mark, and where its back arrow leads; null on the bench itself. */
   readonly title: string;
   readonly under: string;
   readonly back: string | null;
+  /** Of a job: its facts and the way through its stages; other pages show the main pages there. */
+  readonly job?: { readonly facts: ReactNode; readonly stages: ReactNode };
 }
 
-const MAIN = [
-  ['/', 'Bench'],
-  ['/shelf', 'Shelf'],
-  ['/shopping', 'Shopping'],
-  ['/workshop', 'Workshop'],
-] as const;
-
-export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }: TopBarProps) {
+export function Head({ placeName, nowIso, demoClock, air, title, under, back, job }: HeadProps) {
   const f = useFormat();
   return (
-    <header className="top">
-      <Link className="brand" href="/">
+    <header className="top" data-job={job !== undefined}>
+      <Link className="brand" href="/" aria-label="Pellucid, to the bench">
         <Brand />
-        Pellucid
+        <span>Pellucid</span>
       </Link>
       <div className="phone-head">
         <BackLink back={back} />
@@ -40,10 +35,21 @@ export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }
           <b>{title}</b>
           <span>{under}</span>
         </p>
-        <time>{f.time(nowIso)}</time>
+        {!job && <time>{f.time(nowIso)}</time>}
       </div>
-      <MainMenu />
+      {job ? (
+        <>
+          <div className="titles">
+            <h1>{title}</h1>
+            {job.facts}
+          </div>
+          {job.stages}
+        </>
+      ) : (
+        <MainLinks />
+      )}
       <div className="cond" role="group" aria-label="Conditions now">
+        {air && <AirShort air={air} />}
         <div className="place">
           <b>{placeName}</b>
           <span>
@@ -52,14 +58,13 @@ export function TopBar({ placeName, nowIso, demoClock, air, title, under, back }
           </span>
         </div>
         {air && <Readings air={air} />}
-        <UnitSwitch />
-        <ThemeSwitch />
       </div>
+      <HeadMenu />
     </header>
   );
 }
 
-function BackLink({ back }: Pick<TopBarProps, 'back'>) {
+function BackLink({ back }: Pick<HeadProps, 'back'>) {
   if (back === null) return <Brand />;
   return (
     <Link href={back} aria-label="Back" className="backlink">
@@ -70,22 +75,14 @@ function BackLink({ back }: Pick<TopBarProps, 'back'>) {
   );
 }
 
-function MainMenu() {
-  const path = usePathname();
-  const inJobs = path.startsWith('/jobs');
-  // A job belongs to the bench.
-  const current = (href: string): 'page' | 'true' | undefined => {
-    if (path === href) return 'page';
-    return href === '/' && inJobs ? 'true' : undefined;
-  };
+/** The two readings that decide, where there is no room for four. */
+function AirShort({ air }: { air: AirView['now'] }) {
+  const f = useFormat();
+  const [panel, gap] = airReadings(air, f);
   return (
-    <nav aria-label="Main" data-deep={inJobs}>
-      {MAIN.map(([href, name]) => (
-        <Link key={href} href={href} aria-current={current(href)}>
-          {name}
-        </Link>
-      ))}
-    </nav>
+    <b className="airshort">
+      {panel!.text}, {gap!.name} {gap!.text}
+    </b>
   );
 }
 

@@ -1,0 +1,47 @@
+'use client';
+/** A section of a stage: the first decision stands open; what follows from it folds to a line that says what it holds. */
+import type { ReactNode } from 'react';
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
+import type { BarLink } from './section-bar';
+
+export interface StageSection extends BarLink {
+  /** What it holds, said on its line. */
+  readonly note?: string | undefined;
+  /** The decision of the stage: never folded. */
+  readonly isLead?: boolean;
+  /** Open until the reader folds it. */
+  readonly opens?: boolean;
+  readonly node: ReactNode;
+}
+
+interface SectionProps {
+  readonly section: StageSection;
+  readonly isOpen: boolean;
+  readonly onFold: (open: boolean) => void;
+}
+
+export function Section({ section: { id, name, note, isLead, node }, isOpen, onFold }: SectionProps) {
+  if (isLead)
+    return (
+      <div id={id} className="sec lead">
+        {node}
+      </div>
+    );
+  return (
+    <Accordion id={id} className="sec" expanded={isOpen} onChange={(_e, open) => onFold(open)}>
+      <AccordionSummary aria-controls={`${id}-in`} id={`${id}-line`} expandIcon={<Fold />}>
+        {name}
+        {note !== undefined && <small>{note}</small>}
+      </AccordionSummary>
+      <AccordionDetails id={`${id}-in`}>{isOpen && node}</AccordionDetails>
+    </Accordion>
+  );
+}
+
+const Fold = () => (
+  <svg width="16" height="10" viewBox="0 0 16 10" aria-hidden="true">
+    <path d="M1.500 1.500L8 8l6.500-6.500" fill="none" stroke="currentColor" strokeWidth="2.200" />
+  </svg>
+);

@@ -1,0 +1,100 @@
+'use client';
+/**
+ * The frame of every stage: film at the left, tag at the right, between them the sections under their bar. Film, bar
+ * and tag stay in sight while the page scrolls; nothing inside it scrolls by itself.
+ */
+import { useRef, type ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import type { StageId } from '../views/stages';
+import { nextStage } from '../views/stages';
+import { useDesk } from '../desk/job-desk';
+import { LinkButton } from '../parts/link-button';
+import { SaveLine } from './save-line';
+import { Section, type StageSection } from './section';
+import { SectionBar } from './section-bar';
+import { useFit } from './use-fit';
+import { useJump } from './use-jump';
+import { useSections, useWide } from './use-sections';
+import { Verdict } from './verdict';
+
+interface StageFrameProps {
+  readonly stage: StageId;
+  /** Left out where the sections need its column. */
+  readonly spine?: ReactNode;
+  readonly sections: readonly StageSection[];
+  /** Under the last section. */
+  readonly children?: ReactNode;
+}
+
+export function StageFrame({ stage, spine, sections, children }: StageFrameProps) {
+  const { id, plan } = useDesk();
+  const kept = useSections(stage);
+  const isWide = useWide();
+  const folding = sections.filter((s) => !s.isLead);
+  const isOpen = (s: StageSection): boolean =>
+    s.isLead === true || kept.isOpen(s.id, (s.opens ?? false) || isWide);
+  const open = (sectionId: string): void => {
+    if (folding.some((s) => s.id === sectionId && !isOpen(s))) kept.set([sectionId], true);
+  };
+  const go = useJump(
+    sections.map((s) => s.id),
+    open,
+  );
+  const allOpen = folding.every(isOpen);
+  return (
+    <main id="main" className="body frame" data-spine={spine !== undefined}>
+      {spine !== undefined && <Spined>{spine}</Spined>}
+      <div className="stagecol">
+        <SectionBar links={sections} next={nextStage(id, stage)} onGo={go} />
+        <div className="secs">
+          {sections.map((s) => (
+            <Section key={s.id} section={s} isOpen={isOpen(s)} onFold={(on) => kept.set([s.id], on)} />
+          ))}
+        </div>
+        {folding.length > 1 && (
+          <Button
+            className="noprint"
+            size="small"
+            sx={{ alignSelf: 'flex-start' }}
+            onClick={() =>
+              kept.set(
+                folding.map((s) => s.id),
+                !allOpen,
+              )
+            }
+          >
+            {allOpen ? 'Fold all sections' : 'Open all sections'}
+          </Button>
+        )}
+        {children}
+        <PhoneFoot id={id} stage={stage} />
+      </div>
+      <Verdict plan={plan} session={plan.sessions[0]} stage={stage} />
+    </main>
+  );
+}
+
+/** On a phone the bar has room for the sections alone. */
+function PhoneFoot({ id, stage }: { id: string; stage: StageId }) {
+  const next = nextStage(id, stage);
+  return (
+    <div className="phone-foot noprint">
+      <SaveLine />
+      {next && (
+        <LinkButton variant="contained" href={next.href} aria-label={next.label}>
+          {next.name}
+        </LinkButton>
+      )}
+    </div>
+  );
+}
+
+function Spined({ children }: { children: ReactNode }) {
+  const column = useRef<HTMLDivElement>(null);
+  useFit(column);
+  return (
+    <div className="spine" ref={column}>
+      {children}
+    </div>
+  );
+}

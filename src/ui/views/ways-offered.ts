@@ -1,0 +1,55 @@
+/** The ways of a job as they are compared: what each takes, what it cannot do, what the kit lacks for it. */
+import { compareRoutes, type RouteSummary } from '@/core/compare-routes';
+import { ROUTE_CARDS } from '@/core/coating/routes';
+import { withZones } from '@/core/surface/zones';
+import type { Job } from '@/model/job';
+import type { PlanLayer } from '@/model/plan';
+import type { Format } from '@/words/format';
+import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/route-names';
+import { sameLayers } from './build-up';
+import { stackOf, type Band } from './stack';
+
+export interface WayOffered {
+  readonly route: RouteSummary;
+  readonly name: string;
+  readonly good: string;
+  readonly but: string;
+  /** Not in the owner's kit; null where nothing is missing. */
+  readonly lacks: string | null;
+  /** It is what is drawn. */
+  readonly isDrawn: boolean;
+  readonly bands: readonly Band[];
+  readonly ground: Job['parts'][number]['substrate'];
+}
+
+function lackOf({ equipment }: Job, route: RouteSummary): string | null {
+  const gun = ROUTE_CARDS[route.route].carrier === 'gun' && equipment.sprayer === 'aerosol';
+  const mask = route.isocyanate && !equipment.suppliedAir;
+  if (gun && mask) return 'gun and air-fed mask not in your kit';
+  if (gun) return 'gun not in your kit';
+  return mask ? 'air-fed mask not in your kit' : null;
+}
+
+/** @param drawn the layers as they stand */
+export function waysOffered(job: Job, drawn: readonly PlanLayer[]): WayOffered[] {
+  const parts = withZones(job).parts.length;
+  return compareRoutes(job).map(({ summary, system }): WayOffered => {
+    const [good, but] = ROUTE_WORDS[summary.route]!;
+    return {
+      route: summary,
+      name: ROUTE_NAMES[summary.route]!,
+      good,
+      but,
+      lacks: lackOf(job, summary),
+      isDrawn: sameLayers(summary.layers, drawn, parts),
+      bands: stackOf(job, system, [...system.products.values()]).bands,
+      ground: job.parts[0]!.substrate,
+    };
+  });
+}
+
+/** The figures of a way in one line. */
+export function wayLine({ route }: WayOffered, currency: string, f: Format): string {
+  const sessions = `${route.sessions} ${route.sessions === 1 ? 'session' : 'sessions'}`;
+  return `${f.money(route.cost, currency)} paint · ${sessions} · ${f.hours(route.handsOnH)} hands-on · ${f.film(route.filmUm)}`;
+}
