@@ -27,6 +27,7 @@ const SHOTS = [
   ['phone-spray-day-night', '/jobs/tractor-bonnet/spray-day', 390, 'dark'],
   ['workshop', '/workshop', 1280],
   ['phone-bench', '/', 390],
+  ['phone-surface', '/jobs/tractor-bonnet/surface', 390],
   ['phone-build-up', '/jobs/cargo-bike/build-up', 390],
   ['phone-materials', '/jobs/cargo-bike/materials', 390],
   ['phone-window', '/jobs/tractor-bonnet/window', 390],

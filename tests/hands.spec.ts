@@ -1,5 +1,5 @@
 /** Hands: a phone in a glove, a keyboard alone, large text, paper. */
-import { expect, firstPart, saved, test } from './server';
+import { choose, expect, firstPart, saved, test } from './server';
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
@@ -206,8 +206,6 @@ test('US units: lengths are typed in inches and stored in millimetres, to the di
   app,
 }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
-  const us = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'US' });
-  const metric = page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'metric' });
   const part = firstPart(page);
   const length = part.getByLabel('Length');
   const stored = async (): Promise<number> =>
@@ -217,22 +215,22 @@ test('US units: lengths are typed in inches and stored in millimetres, to the di
       }
     ).job.parts[0]!.lengthMm;
   for (let i = 0; i < 3; i++) {
-    await us.click();
+    await choose(page, 'Units', 'US');
     await length.focus();
     await length.blur();
-    await metric.click();
+    await choose(page, 'Units', 'metric');
     await length.focus();
     await length.blur();
   }
   expect(await stored()).toBe(620);
-  await us.click();
+  await choose(page, 'Units', 'US');
   await expect(length).toHaveValue('24.41');
   await length.fill('25');
   await length.blur();
   await saved(page);
   expect(await stored()).toBeCloseTo(635, 9);
   await expect(page.getByText(/ft²/).first()).toBeVisible();
-  await metric.click();
+  await choose(page, 'Units', 'metric');
   await expect(length).toHaveValue('635');
   await length.fill('620');
   await length.blur();

@@ -303,7 +303,7 @@ plain(
       await did(() => page.getByRole('link', { name: 'On to the build-up' }).click());
       await did(() => page.getByRole('link', { name: 'On to the materials' }).click());
       await did(() => page.getByRole('link', { name: 'On to the window' }).click());
-      await did(() => page.getByRole('link', { name: 'On to the run sheet' }).click());
+      await did(() => page.getByRole('link', { name: 'On to the spray day' }).click());
       await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText('coat 1 of');
       expect(inputs).toBeLessThanOrEqual(12);
       await page.goto(`${app.url}/nowhere`);

@@ -1,5 +1,5 @@
 /** The whole way of someone who has never seen it: from a bare part to a ticked run sheet. */
-import { expect, firstPart, saved, test } from './server';
+import { choose, expect, firstPart, saved, test } from './server';
 
 test('a newcomer plans a panel from nothing to the run sheet in at most twelve inputs', async ({
   watched: page,
@@ -34,7 +34,7 @@ test('a newcomer plans a panel from nothing to the run sheet in at most twelve i
   ).toBeVisible();
   await did(() => page.getByRole('link', { name: 'On to the window' }).click());
   await expect(page.getByRole('region', { name: 'The start' })).toContainText('futures end well');
-  await did(() => page.getByRole('link', { name: 'On to the run sheet' }).click());
+  await did(() => page.getByRole('link', { name: 'On to the spray day' }).click());
   await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText(
     'Tamsel etch primer, coat 1 of 1',
   );
@@ -194,10 +194,10 @@ test('a job taken off the bench can be put back', async ({ watched: page, app })
 
 test('metric or US, everywhere and at once', async ({ watched: page, app }) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/spray-day`);
-  await page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'US' }).click();
+  await choose(page, 'Units', 'US');
   await expect(page.getByText(/Panel 50 °F to 86 °F/).first()).toBeVisible();
   await page.goto(`${app.url}/jobs/tractor-bonnet/materials`);
   await expect(page.getByText(/fl oz expected/).first()).toBeVisible();
-  await page.getByRole('group', { name: 'Units' }).getByRole('button', { name: 'metric' }).click();
+  await choose(page, 'Units', 'metric');
   await expect(page.getByText(/ml expected/).first()).toBeVisible();
 });

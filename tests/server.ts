@@ -51,6 +51,25 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
 /** The server of the spec file under way: every file starts from the demo workshop as it was made. */
 let current: { readonly file: string; readonly server: AppServer } | null = null;
 
+const FOLDING: Readonly<Record<string, readonly string[]>> = {
+  surface: ['purpose', 'place', 'hours', 'photos'],
+  'build-up': ['preparation', 'order', 'colour', 'schools', 'drying', 'sheets'],
+  materials: ['where', 'mixing', 'buying', 'money'],
+  window: ['others', 'ruled-out', 'computed'],
+  log: ['shelf', 'outcome', 'times', 'photos', 'note'],
+};
+const EVERY_SECTION = Object.fromEntries(
+  Object.entries(FOLDING).flatMap(([stage, ids]) => ids.map((id) => [`${stage}/${id}`, true] as const)),
+);
+
+/** Units and theme are in the menu. */
+export async function choose(page: Page, group: 'Units' | 'Theme', name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Menu' }).click();
+  await page.getByRole('group', { name: group }).getByRole('button', { name }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Menu' })).toHaveCount(0);
+}
+
 /** Every page is watched: no console error, no page error, no request to any other machine. */
 export const test = base.extend<{ app: AppServer; watched: Page }, { lastServer: void }>({
   lastServer: [
@@ -67,6 +86,13 @@ export const test = base.extend<{ app: AppServer; watched: Page }, { lastServer:
       current = { file: info.file, server: await appServer() };
     }
     await give(current.server);
+  },
+  // A reader who has opened every section; what is folded by itself is tried where folding is.
+  page: async ({ page }, give) => {
+    await page.addInitScript((open) => {
+      if (localStorage.getItem('pellucid.sections') === null) localStorage.setItem('pellucid.sections', open);
+    }, JSON.stringify(EVERY_SECTION));
+    await give(page);
   },
   watched: async ({ page, app }, give) => {
     const faults: string[] = [];

@@ -3,7 +3,7 @@ import { connect } from 'node:net';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, saved, test } from './server';
+import { choose, expect, saved, test } from './server';
 
 test('a job is closed with what was used, how it came out and a note, stands apart, and can be opened again', async ({
   watched: page,
@@ -195,11 +195,11 @@ test('theme: follows the device without a flash, is switched, and stays switched
   await page.waitForFunction(() => document.documentElement.getAttribute('data-theme') === 'dark');
   await page.waitForLoadState('networkidle');
   expect(await ground()).toBe('rgb(20, 26, 25)');
-  await page.getByRole('group', { name: 'Theme' }).getByRole('button', { name: 'day' }).click();
+  await choose(page, 'Theme', 'day');
   expect(await ground()).toBe('rgb(238, 240, 236)');
   await page.reload();
   expect(await ground()).toBe('rgb(238, 240, 236)');
-  await page.getByRole('group', { name: 'Theme' }).getByRole('button', { name: 'auto' }).click();
+  await choose(page, 'Theme', 'auto');
   expect(await ground()).toBe('rgb(20, 26, 25)');
 });
 

@@ -1,9 +1,11 @@
+'use client';
 /** The parts laid out flat to one scale: condition on the face, hidden edges hatched, posture, area. */
 import type { Part } from '@/model/job';
 import type { Format } from '@/words/format';
 import { CONDITION_NAMES, POSTURE_NAMES } from '@/words/names';
 import {
   edgeBand,
+  faceFigureM2,
   faceTitle,
   hiddenFaces,
   sheetInWords,
@@ -11,9 +13,9 @@ import {
   zonesOf,
   type PlacedFace,
   type SheetLayout,
-  type SheetSize,
 } from '../views/part-sheet';
 import { FaceSurface } from './face-surface';
+import { useWidth } from './use-width';
 
 interface PartSheetProps {
   readonly parts: readonly Part[];
@@ -22,47 +24,34 @@ interface PartSheetProps {
   readonly onSelect: (id: string) => void;
 }
 
-/** For a desk and for a phone: the words stay of one size. */
-export function PartSheet(props: PartSheetProps) {
-  return (
-    <>
-      <div className="desk-only">
-        <Sheet {...props} size="desk" />
-      </div>
-      <div className="phone-only">
-        <Sheet {...props} size="phone" />
-      </div>
-    </>
-  );
-}
+/** Until it is measured. */
+const USUAL_W = 440;
 
-function Sheet({ parts, f, selected, onSelect, size }: PartSheetProps & { readonly size: SheetSize }) {
-  const layout = sheetLayout(parts, size);
+export function PartSheet({ parts, f, selected, onSelect }: PartSheetProps) {
+  const [box, width] = useWidth(USUAL_W);
+  const layout = sheetLayout(parts, width);
   return (
-    <svg
-      viewBox={`0 0 ${layout.width} ${layout.height}`}
-      width="100%"
-      role="img"
-      aria-label={sheetInWords(parts, f)}
-    >
-      {layout.faces.map((face, i) => (
-        <g
-          key={`face-${size}-${i}-${face.part.id}`}
-          transform={`translate(${face.x} ${face.y})`}
-          onClick={() => onSelect(face.part.id)}
-          style={{ cursor: 'pointer' }}
-        >
-          <DrawnFace
-            face={face}
-            id={`face-${size}-${i}-${face.part.id}`}
-            scale={layout.scale}
-            selected={selected === face.part.id}
-            f={f}
-          />
-        </g>
-      ))}
-      <ScaleBar layout={layout} f={f} />
-    </svg>
+    <div ref={box} style={{ minWidth: 0 }}>
+      <svg width={layout.width} height={layout.height} role="img" aria-label={sheetInWords(parts, f)}>
+        {layout.faces.map((face, i) => (
+          <g
+            key={`face-${i}-${face.part.id}`}
+            transform={`translate(${face.x} ${face.y})`}
+            onClick={() => onSelect(face.part.id)}
+            style={{ cursor: 'pointer' }}
+          >
+            <DrawnFace
+              face={face}
+              id={`face-${i}-${face.part.id}`}
+              scale={layout.scale}
+              selected={selected === face.part.id}
+              f={f}
+            />
+          </g>
+        ))}
+        <ScaleBar layout={layout} f={f} />
+      </svg>
+    </div>
   );
 }
 
@@ -148,13 +137,14 @@ function HiddenEdges({ face }: Pick<DrawnFaceProps, 'face'>) {
   );
 }
 
-function AreaPlate({ face: { face, w, h }, f }: Pick<DrawnFaceProps, 'face' | 'f'>) {
+function AreaPlate({ face: placed, f }: Pick<DrawnFaceProps, 'face' | 'f'>) {
+  const { face, w, h } = placed;
   return (
     <g>
       <rect x={w / 2 - 48} y={h / 2 - 15} width="96" height="30" fill="var(--panel)" opacity=".94" />
       <PostureSign x={w / 2 - 33} y={h / 2} posture={face.posture} />
       <text x={w / 2 - 16} y={h / 2 + 5} fontSize="13.500" fontWeight="650" fill="var(--ink)">
-        {f.area(face.areaM2)}
+        {f.area(faceFigureM2(placed))}
       </text>
     </g>
   );

@@ -40,7 +40,7 @@ export function Head({ placeName, nowIso, demoClock, air, title, under, back, jo
       {job ? (
         <>
           <div className="titles">
-            <h1>{title}</h1>
+            <h1 title={title}>{title}</h1>
             {job.facts}
           </div>
           {job.stages}
@@ -54,7 +54,7 @@ export function Head({ placeName, nowIso, demoClock, air, title, under, back, jo
           <b>{placeName}</b>
           <span>
             {f.dayTime(nowIso)}
-            {demoClock ? ', demo clock' : ''}
+            {demoClock ? ', demo' : ''}
           </span>
         </div>
         {air && <Readings air={air} />}

@@ -129,13 +129,10 @@ function AddParts({ onAdded }: { onAdded: (id: string) => void }) {
         value=""
         options={PART_PRESETS.map((x) => x.id)}
         names={PRESET_NAMES}
-        width={190}
+        width={168}
         onChange={(id) => add((j) => addPreset(j, id))}
       />
-      <span className="small muted" title="typical sizes, to be corrected with a tape">
-        typical sizes
-        <ProvenanceMark mark="M" />
-      </span>
+      <ProvenanceMark mark="M" />
     </span>
   );
 }

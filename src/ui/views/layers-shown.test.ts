@@ -26,7 +26,15 @@ import {
 } from './build-up';
 import { colourView } from './colour';
 import { inkOn, over, paintOf } from './ink';
-import { edgeBand, faceTitle, hiddenFaces, sheetInWords, sheetLayout, SHEET_W, zonesOf } from './part-sheet';
+import {
+  edgeBand,
+  faceFigureM2,
+  faceTitle,
+  hiddenFaces,
+  sheetInWords,
+  sheetLayout,
+  zonesOf,
+} from './part-sheet';
 import { bagLetter, cleaningLines, fillerLines, laddersOf, refitOrder } from './preparation';
 import { gaugeFor, seamTag, sharedGauge, stackInWords, stackOf, type DrawnSeam } from './stack';
 
@@ -306,13 +314,20 @@ describe('the section', () => {
 });
 
 describe('parts on one sheet', () => {
-  it.each(['desk', 'phone'] as const)(
-    'on a %s: one scale, within the sheet, no two faces cover one another',
-    (size) => {
-      const { faces, scale, height } = sheetLayout(bonnet.parts, size);
+  it('one face says the whole part with its edges and pieces, several say their own', () => {
+    const [lid] = sheetLayout([flatPart({ hiddenEdgePct: 10, count: 2 })], 440).faces;
+    // 1000 × 500 mm, two of them, a tenth more in edges.
+    expect(faceFigureM2(lid!)).toBeCloseTo(1.1, 9);
+    const both = sheetLayout([flatPart({ sides: 2, hiddenEdgePct: 10 })], 440).faces;
+    if (both.length > 1) expect(faceFigureM2(both[0]!)).toBeCloseTo(0.5, 9);
+  });
+  it.each([716, 440, 330])(
+    'on %i px: one scale, within the sheet, no two faces cover one another',
+    (width) => {
+      const { faces, scale, height } = sheetLayout(bonnet.parts, width);
       for (const q of faces) {
         expect(q.w).toBeCloseTo(q.lengthMm * scale, 9);
-        expect(q.x + q.w).toBeLessThanOrEqual(SHEET_W[size] + 1e-6);
+        expect(q.x + q.w).toBeLessThanOrEqual(width + 1e-6);
         expect(q.y + q.h).toBeLessThan(height);
       }
       for (const a of faces)
@@ -322,13 +337,13 @@ describe('parts on one sheet', () => {
   );
   it('forty long parts go on several rows; the scale bar is as long as it reads', () => {
     const many = Array.from({ length: 12 }, (_, i) => flatPart({ id: `p${i}`, lengthMm: 900, widthMm: 100 }));
-    const { faces, barMm, scale } = sheetLayout(many);
+    const { faces, barMm, scale } = sheetLayout(many, 716);
     expect(new Set(faces.map((q) => q.y)).size).toBeGreaterThan(1);
     expect(barMm * scale).toBeGreaterThanOrEqual(50);
     expect([100, 200, 500, 1000]).toContain(barMm);
   });
   it('the first face carries the name and how many pieces, the others their own', () => {
-    const [first] = sheetLayout([flatPart({ name: 'Lid', count: 3 })]).faces;
+    const [first] = sheetLayout([flatPart({ name: 'Lid', count: 3 })], 716).faces;
     expect(faceTitle(first!)).toBe('Lid × 3');
     const long = {
       ...first!,
@@ -347,7 +362,7 @@ describe('parts on one sheet', () => {
       { condition: 'bare' as const, sharePct: 25 },
       { condition: 'chipped' as const, sharePct: 50 },
     ];
-    const [face] = sheetLayout([flatPart({ zones })]).faces;
+    const [face] = sheetLayout([flatPart({ zones })], 716).faces;
     const stripes = zonesOf({ ...face!, w: 200 });
     expect(stripes).toEqual([
       { condition: 'bare', x: 150, w: 50 },

@@ -8,9 +8,6 @@ import type { Part } from '@/model/job';
 import { shortName } from '@/words/cut';
 import type { Format } from '@/words/format';
 
-/** Width of the sheet on a desk and on a phone, px; its words are of one size on both. */
-export const SHEET_W = { desk: 716, phone: 330 } as const;
-export type SheetSize = keyof typeof SHEET_W;
 const GAP = 26;
 const TOP = 24;
 /** Room below a row for its words, and at the foot for the scale, px. */
@@ -71,9 +68,9 @@ function scaleOf(faces: readonly Laid[], width: number): number {
   return Math.max(0.02, Math.min(wide, tall, 0.5));
 }
 
-export function sheetLayout(parts: readonly Part[], size: SheetSize = 'desk'): SheetLayout {
+/** @param width CSS px there are; its words are of one size on every */
+export function sheetLayout(parts: readonly Part[], width: number): SheetLayout {
   const laid = parts.flatMap(laidFlat);
-  const width = SHEET_W[size];
   const scale = scaleOf(laid, width);
   const faces: PlacedFace[] = [];
   let x = 0;
@@ -104,6 +101,10 @@ export function faceTitle({ part, face, first, faceCount, room }: PlacedFace): s
   const after = `${pieces}${faceCount > 1 ? `, ${face.name}` : ''}`;
   return `${shortName(part.name ?? part.id, Math.max(8, Math.floor(room / LETTER_W) - after.length))}${after}`;
 }
+
+/** Of a part with one face all of it, edges and pieces too, as its row says; of several, this one's. */
+export const faceFigureM2 = ({ part, face, faceCount }: PlacedFace): number =>
+  faceCount === 1 ? partAreaM2(part) : face.areaM2;
 
 export const hiddenFaces = ({ faceCount }: PlacedFace): string =>
   faceCount > MOST_FACES ? `; ${faceCount} faces` : '';

@@ -1,0 +1,20 @@
+'use client';
+/** The width a drawing has, CSS px: it is laid out anew for it, so that its words keep their size. */
+import { useEffect, useRef, useState, type RefObject } from 'react';
+
+/** @param before until it is measured, and on the server */
+export function useWidth(before: number): readonly [RefObject<HTMLDivElement | null>, number] {
+  const box = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(before);
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return undefined;
+    const measured = new ResizeObserver(([entry]) => {
+      const now = Math.floor(entry!.contentRect.width);
+      if (now > 0) setWidth(now);
+    });
+    measured.observe(element);
+    return () => measured.disconnect();
+  }, []);
+  return [box, width];
+}
