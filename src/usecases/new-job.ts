@@ -72,7 +72,8 @@ function inherited(
     };
   const { place, equipment, freeHours, budget, schools, prices } = last;
   const chosen = { ...(schools ? { schools } : {}), ...(prices ? { prices } : {}) };
-  return { place, equipment, freeHours, budget, ...chosen };
+  // Air-fed protection is asked anew: last time's breathing air is not this time's.
+  return { place, equipment: { ...equipment, suppliedAir: false }, freeHours, budget, ...chosen };
 }
 
 /**

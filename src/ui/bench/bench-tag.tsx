@@ -14,12 +14,12 @@ import { futuresOf } from '../views/verdict';
 interface BenchTagProps {
   readonly jobs: readonly BenchJob[];
   readonly next: BenchJob | undefined;
-  readonly clash: Clash | null;
+  readonly clashes: readonly Clash[];
   /** only some of the jobs are on this page */
   readonly isPart: boolean;
 }
 
-export function BenchTag({ jobs, next, clash, isPart }: BenchTagProps) {
+export function BenchTag({ jobs, next, clashes, isPart }: BenchTagProps) {
   const f = useFormat();
   const which = isPart ? `these ${jobs.length} jobs` : 'all jobs';
   const { total, budget, currency, packs, handsOnH } = benchSums(jobs);
@@ -49,7 +49,7 @@ export function BenchTag({ jobs, next, clash, isPart }: BenchTagProps) {
         <h3>Hands-on, {which}</h3>
         <span className="big">{f.hours(handsOnH)}</span>
       </div>
-      {clash && <ClashNote clash={clash} />}
+      {clashes.length > 0 && <ClashNote clashes={clashes} />}
       {next && <StopCautions job={next} />}
     </TagPlate>
   );
@@ -74,16 +74,21 @@ function NextWindow({ job: { job, plan } }: { job: BenchJob }) {
   );
 }
 
-function ClashNote({ clash }: { clash: Clash }) {
+function ClashNote({ clashes }: { clashes: readonly Clash[] }) {
   const f = useFormat();
   return (
     <div className="vsec cauts">
       <div className="caut mind" role="note">
         <MindSign />
-        <p>
+        <div>
           <b>One pair of hands</b>
-          {clash.first} and {clash.second} both want {f.dayTime(clash.at)}. Move one of them.
-        </p>
+          {clashes.map((c) => (
+            <p key={`${c.first} ${c.second}`}>
+              {c.first} and {c.second} both want {f.dayTime(c.at)}.
+            </p>
+          ))}
+          <p>Move one of each two.</p>
+        </div>
       </div>
     </div>
   );

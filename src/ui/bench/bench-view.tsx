@@ -3,11 +3,13 @@
 import Button from '@mui/material/Button';
 import type { Bench } from '@/usecases/bench';
 import { Pager } from '../parts/pager';
-import { clashOf, nextAtHand, nextJob } from '../views/bench';
+import { clashesOf, nextAtHand, nextJob, nextUp } from '../views/bench';
 import { BenchTag } from './bench-tag';
 import { drawnOf } from './drawn';
 import { FinishedJobs, RemovedJobs } from './finished';
 import { HoursBoard } from './hours-board';
+import { EmptyBench } from './empty-bench';
+import { NextUpPanel } from './next-up';
 import { JobCard } from './job-card';
 import { PhoneBench } from './phone-bench';
 import { useBenchActions, type BenchActions } from './use-bench-actions';
@@ -29,12 +31,13 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
         <PhoneBench drawn={drawn} next={nextAtHand(jobs)} nowMs={nowMs} tz={tz} />
         <BenchHead actions={actions} />
         {jobs.length === 0 && <EmptyBench actions={actions} />}
+        <NextUpPanel steps={nextUp(jobs)} />
         <div
           className="benchgrid desk-only"
           style={{ gridTemplateColumns: `repeat(auto-fill, minmax(210px, 1fr))` }}
         >
           {drawn.map((d) => (
-            <JobCard key={d.job.id} drawn={d} onRemove={actions.remove} />
+            <JobCard key={d.job.id} drawn={d} actions={actions} />
           ))}
         </div>
         <Pager paged={bench.pages.open} what="Jobs on the bench" href={(page) => `/?page=${page}`} />
@@ -47,17 +50,16 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
         <RemovedJobs jobs={bench.removed} onRestore={actions.restore} />
       </div>
       {jobs.length > 0 && (
-        <BenchTag jobs={jobs} next={next} clash={clashOf(jobs)} isPart={bench.pages.open.pages > 1} />
+        <BenchTag jobs={jobs} next={next} clashes={clashesOf(jobs)} isPart={bench.pages.open.pages > 1} />
       )}
     </main>
   );
 }
 
-function NewJob({ actions, variant }: { actions: BenchActions; variant: 'contained' | 'outlined' }) {
-  const isHead = variant === 'outlined';
+function NewJob({ actions }: { actions: BenchActions }) {
   return (
-    <Button variant={variant} disabled={actions.busy} onClick={() => void actions.create()}>
-      {isHead && actions.busy ? 'Making it' : 'New job'}
+    <Button variant="outlined" disabled={actions.busy} onClick={() => void actions.create()}>
+      {actions.busy ? 'One moment' : 'New job'}
     </Button>
   );
 }
@@ -71,24 +73,11 @@ function BenchHead({ actions }: { actions: BenchActions }) {
         </h1>
         <span className="muted small desk-only">film to one scale; solid is sprayed, dashed is planned</span>
         <span className="push" />
-        <NewJob actions={actions} variant="outlined" />
+        <NewJob actions={actions} />
       </div>
       <p className="status" data-kind={actions.message ? 'bad' : 'ok'} role="status">
         {actions.message}
       </p>
     </>
-  );
-}
-
-function EmptyBench({ actions }: { actions: BenchActions }) {
-  return (
-    <section className="panel" style={{ padding: 24 }}>
-      <h2 style={{ fontSize: 16 }}>Nothing on the bench yet</h2>
-      <p className="cap" style={{ margin: '8px 0 14px', maxWidth: 560 }}>
-        A job is one thing to repaint: a bonnet, a set of covers, a box. Measure it, say what lies on it, and
-        you get the layers, the cans, the best start of the week and the run sheet for the day.
-      </p>
-      <NewJob actions={actions} variant="contained" />
-    </section>
   );
 }

@@ -10,15 +10,16 @@ import { stageOf, stepLine, whenLine } from '../views/bench';
 import { STAGES } from '../views/stages';
 import { planAreaM2 } from '../views/verdict';
 import type { Drawn } from './drawn';
+import type { BenchActions } from './use-bench-actions';
 
 const PX_PER_UM = 1.12;
 
 interface JobCardProps {
   readonly drawn: Drawn;
-  readonly onRemove: (id: string, name: string) => Promise<void>;
+  readonly actions: Pick<BenchActions, 'busy' | 'copy' | 'remove'>;
 }
 
-export function JobCard({ drawn: { job: j, stack, gaugeMax }, onRemove }: JobCardProps) {
+export function JobCard({ drawn: { job: j, stack, gaugeMax }, actions }: JobCardProps) {
   const f = useFormat();
   const stage = stageOf(j);
   const part = j.job.parts[0]!;
@@ -55,10 +56,19 @@ export function JobCard({ drawn: { job: j, stack, gaugeMax }, onRemove }: JobCar
         <Button
           size="small"
           sx={{ ml: -1, color: 'var(--ink-2)' }}
-          aria-label={`Take ${name} off the bench`}
-          onClick={() => void onRemove(j.id, name)}
+          disabled={actions.busy}
+          aria-label={`Duplicate ${name}`}
+          onClick={() => void actions.copy(j.id)}
         >
-          Take off the bench
+          Duplicate
+        </Button>
+        <Button
+          size="small"
+          sx={{ color: 'var(--ink-2)' }}
+          aria-label={`Take ${name} off the bench`}
+          onClick={() => void actions.remove(j.id, name)}
+        >
+          Take off
         </Button>
       </p>
     </article>

@@ -6,7 +6,10 @@ import { useRouter } from 'next/navigation';
 export interface BenchActions {
   readonly busy: boolean;
   readonly message: string | null;
-  create(): Promise<void>;
+  /** A new job, or one of the examples begun anew. */
+  create(example?: string): Promise<void>;
+  bringAll(examples: readonly string[]): Promise<void>;
+  copy(id: string): Promise<void>;
   remove(id: string, name: string): Promise<void>;
   restore(id: string): Promise<void>;
 }
@@ -22,10 +25,10 @@ export function useBenchActions(): BenchActions {
     if (ok) router.refresh();
     else setMessage(otherwise);
   };
-  const create = async (): Promise<void> => {
+  const make = async (url: string): Promise<void> => {
     setBusy(true);
     setMessage(null);
-    const response = await asked('/api/jobs', 'POST');
+    const response = await asked(url, 'POST');
     const answer = (await response?.json().catch(() => null)) as
       { id?: string; error?: string } | null | undefined;
     if (response?.ok && answer?.id) {
@@ -39,7 +42,17 @@ export function useBenchActions(): BenchActions {
   return {
     busy,
     message,
-    create,
+    create: (example) => make(example ? `/api/jobs?example=${example}` : '/api/jobs'),
+    copy: (id) => make(`/api/jobs/${id}/copy`),
+    bringAll: async (examples) => {
+      setBusy(true);
+      const all = await Promise.all(examples.map((id) => asked(`/api/jobs?example=${id}`, 'POST')));
+      setBusy(false);
+      thenRefresh(
+        all.every((r) => r?.ok),
+        'Not all of the demo came in. Try again, or take off what you do not want.',
+      );
+    },
     remove: async (id, name) =>
       thenRefresh(
         (await asked(`/api/jobs/${id}`, 'DELETE'))?.ok,

@@ -66,8 +66,8 @@ function handsOf({ sessions, visits }: BenchJob['plan']): { from: string; to: st
   ];
 }
 
-/** The first two jobs whose hands-on hours fall on one another; each job is planned for itself. */
-export function clashOf(jobs: readonly BenchJob[]): Clash | null {
+/** Every two jobs whose hands-on hours fall on one another, each pair once, the first of them first. */
+export function clashesOf(jobs: readonly BenchJob[]): Clash[] {
   const spans = jobs.flatMap((j) =>
     handsOf(j.plan).map((hours) => ({
       id: j.id,
@@ -78,11 +78,41 @@ export function clashOf(jobs: readonly BenchJob[]): Clash | null {
     })),
   );
   spans.sort((a, b) => a.from - b.from);
-  for (const a of spans) {
-    const b = spans.find((x) => x.id !== a.id && x.from >= a.from && x.from < a.to);
-    if (b) return { first: a.name, second: b.name, at: b.at };
-  }
-  return null;
+  const found = new Map<string, Clash>();
+  for (const [i, a] of spans.entries())
+    for (const b of spans.slice(i + 1)) {
+      const pair = [a.id, b.id].sort().join(' ');
+      if (b.from >= a.to || b.id === a.id || found.has(pair)) continue;
+      found.set(pair, { first: a.name, second: b.name, at: b.at });
+    }
+  return [...found.values()];
+}
+
+export interface NextUp {
+  readonly id: string;
+  readonly name: string;
+  readonly what: string;
+  readonly icon: Task['kind'];
+  readonly at: string;
+}
+
+/** What is to be done next on each job that has something to do, the soonest first. */
+export function nextUp(jobs: readonly BenchJob[]): NextUp[] {
+  const steps = jobs.flatMap((j): NextUp[] => {
+    const next = nextWork(j.plan);
+    return next
+      ? [
+          {
+            id: j.id,
+            name: j.job.name,
+            what: taskName(next.task),
+            icon: next.task.kind,
+            at: next.task.startsAt,
+          },
+        ]
+      : [];
+  });
+  return steps.sort((a, b) => instantOf(a.at) - instantOf(b.at));
 }
 
 export interface NextStep {

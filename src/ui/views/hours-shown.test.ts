@@ -12,10 +12,11 @@ import {
   benchSums,
   boardRow,
   boardScale,
-  clashOf,
+  clashesOf,
   minutesTo,
   nextAtHand,
   nextJob,
+  nextUp,
   nextLimits,
   outcomeOf,
   stepLine,
@@ -81,16 +82,24 @@ describe('the bench', () => {
     expect(benchSums([])).toEqual({ total: 0, budget: 0, currency: 'GBP', packs: 0, handsOnH: 0 });
   });
   it('two jobs clash when one begins before the other’s hands are free; back to back is no clash', () => {
-    expect(clashOf([withSession('a', 4, 6), withSession('b', 6, 8)])).toBeNull();
-    expect(clashOf([withSession('b', 5, 8), withSession('a', 4, 6)])).toMatchObject({
-      first: 'a',
-      second: 'b',
-    });
+    expect(clashesOf([withSession('a', 4, 6), withSession('b', 6, 8)])).toEqual([]);
     // The later one is named with its own hour.
-    expect(clashOf([withSession('b', 5, 8), withSession('a', 4, 6)])!.at).toBe(at(5));
-    expect(clashOf([withSession('a', 4, 6)])).toBeNull();
-    expect(clashOf([withSession('a', 4, 6), withVisit('b', 5, 7)])).toMatchObject({ second: 'b' });
-    expect(clashOf([withSession('a', 4, 6), withVisit('b', 6, 7)])).toBeNull();
+    const late = { first: 'a', second: 'b', at: at(5) };
+    expect(clashesOf([withSession('b', 5, 8), withSession('a', 4, 6)])).toEqual([late]);
+    expect(clashesOf([withSession('a', 4, 6)])).toEqual([]);
+    expect(clashesOf([withSession('a', 4, 6), withVisit('b', 5, 7)])).toEqual([late]);
+    expect(clashesOf([withSession('a', 4, 6), withVisit('b', 6, 7)])).toEqual([]);
+  });
+  it('every pair that clashes is named, each once', () => {
+    const three = [withSession('a', 4, 9), withSession('b', 5, 8), withSession('c', 7, 10)];
+    const pairs = clashesOf([...three, withVisit('a', 5, 6)]).map((c) => `${c.first}${c.second}`);
+    expect(pairs.sort()).toEqual(['ab', 'ac', 'bc']);
+  });
+  it('what comes next over all jobs: the soonest first; a blocked job and a finished one ask for nothing', () => {
+    const jobs = [onBench('x', bonnet, plan), onBench('done', bonnet, { ...plan, sessions: [], visits: [] })];
+    const steps = nextUp(jobs);
+    expect(steps.map((s) => s.id)).toEqual(['x']);
+    expect(steps[0]!.what.length).toBeGreaterThan(2);
   });
   it('a job in a line: what is next, when, and the odds apart', () => {
     const job = onBench('x', bonnet, plan);

@@ -2,14 +2,28 @@ import { randomUUID } from 'node:crypto';
 import { bodyOf, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
+import { DEMO_JOBS } from '@/demo/jobs';
 import { parseJob } from '@/formats/job-file';
+import type { Job } from '@/model/job';
+import { begunAnew } from '@/usecases/copy-job';
 import { newJob } from '@/usecases/new-job';
 
-/** A new job; with a job.json in the body, that job. */
+/** One of the invented jobs, begun anew; null where there is none of that id. */
+function example(id: string, taken: ReadonlySet<string>): Job | null {
+  const found = DEMO_JOBS.find((d) => d.id === id);
+  return found ? begunAnew(found.job, taken) : null;
+}
+
+/** A new job; with an example's id, that one begun anew; with a job.json in the body, that job. */
 export const POST = handled(async (request: Request) => {
   const { store, clock } = workshop();
   const id = randomUUID().slice(0, 8);
-  if (request.headers.get('content-type') === null) newJob(store, id, clock.nowMs());
+  const asked = new URL(request.url).searchParams.get('example');
+  if (asked !== null) {
+    const job = example(asked, new Set(store.heads().map((j) => j.name)));
+    if (!job) return refused(404, 'There is no such example.');
+    store.insert(id, job, clock.nowMs());
+  } else if (request.headers.get('content-type') === null) newJob(store, id, clock.nowMs());
   else {
     const body = await bodyOf(request);
     if (!body.ok) return body.answer;
