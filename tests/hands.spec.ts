@@ -57,7 +57,7 @@ test.describe('on a phone', () => {
           if (
             !own ||
             !(e as HTMLElement).checkVisibility?.({ opacityProperty: true }) ||
-            e.closest('.sr, .sr-phone, legend, .jobhead > div')
+            e.closest('.sr, .sr-phone, legend, .titles')
           )
             return [];
           // Drawings scale with their box: what counts is what the eye gets.

@@ -45,12 +45,12 @@ export function copyPart(job: Job, id: string): Job {
   return { ...job, parts: job.parts.toSpliced(at + 1, 0, copy) };
 }
 
-/** The same change on several parts. */
-export const patchParts = (job: Job, ids: readonly string[], patch: Partial<Part>): Job =>
-  ids.reduce((j, id) => changePart(j, id, (p) => withTrueCondition({ ...p, ...patch })), job);
-
 export const patchPart = (job: Job, id: string, patch: Partial<Part>): Job =>
   changePart(job, id, (p) => ({ ...p, ...patch }));
+
+/** The same change on several parts. */
+export const patchParts = (job: Job, ids: readonly string[], patch: Partial<Part>): Job =>
+  ids.reduce((j, id) => patchPart(j, id, patch), job);
 
 /** What a test at the part found out. */
 export const learnPart = (job: Job, id: string, found: Partial<Part>): Job =>

@@ -22,7 +22,6 @@ import { useDesk } from '../desk/job-desk';
 import { SUBSTRATE_FILL } from '../views/ink';
 import { groundHex } from '../views/stack';
 import { StopSign } from '../parts/icons';
-import { LinkButton } from '../parts/link-button';
 import { ProductSelect } from '../parts/product-select';
 import { useFormat } from '../theme/providers';
 import { seamId, stackFaults, surfacesOf } from '../views/build-up';
@@ -37,7 +36,7 @@ interface LayersPanelProps {
 }
 
 export function LayersPanel({ system, selected, onSelect }: LayersPanelProps) {
-  const { id, job } = useDesk();
+  const { job } = useDesk();
   return (
     <section className="panel" aria-label="Layers" style={{ paddingBottom: 6 }}>
       <LayersHead suggested={system.suggested} />
@@ -47,12 +46,6 @@ export function LayersPanel({ system, selected, onSelect }: LayersPanelProps) {
         <SurfaceRow key={p.id} part={p} />
       ))}
       <WhyThis system={system} />
-      <div className="row" style={{ padding: '4px 0 10px' }}>
-        <span className="push" />
-        <LinkButton variant="contained" href={`/jobs/${id}/materials`}>
-          On to the materials
-        </LinkButton>
-      </div>
     </section>
   );
 }

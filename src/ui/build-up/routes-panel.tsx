@@ -91,7 +91,7 @@ function Way({ way, currency, tallestUm, onTake }: WayProps) {
         <WayThumb bands={way.bands} ground={way.ground} tallestUm={tallestUm} />
         <span className="waytext">
           <b>
-            {name} {route.isocyanate && <StopSign size={20} text="2K" />}
+            {name} {route.isocyanate && <StopSign text="2K" />}
           </b>
           <span>
             <b>{f.money(route.cost, currency)}</b> paint, <b>{route.sessions}</b> {sessions}

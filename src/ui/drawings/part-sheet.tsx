@@ -31,7 +31,7 @@ export function PartSheet({ parts, f, selected, onSelect }: PartSheetProps) {
   const [box, width] = useWidth(USUAL_W);
   const layout = sheetLayout(parts, width);
   return (
-    <div ref={box} style={{ minWidth: 0 }}>
+    <div ref={box} style={{ minWidth: 0, overflowX: 'clip' }}>
       <svg width={layout.width} height={layout.height} role="img" aria-label={sheetInWords(parts, f)}>
         {layout.faces.map((face, i) => (
           <g

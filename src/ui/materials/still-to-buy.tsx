@@ -9,7 +9,7 @@ export function StillToBuy({ desk }: { desk: Desk }) {
   const f = useFormat();
   const { headline, rest } = stillToBuy(desk.plan, f);
   return (
-    <section className="panel headline" aria-label="Still to buy">
+    <div className="panel headline">
       <p>
         <b>{headline}</b> <span className="muted">{rest}</span>
       </p>
@@ -18,6 +18,6 @@ export function StillToBuy({ desk }: { desk: Desk }) {
           Shopping list
         </LinkButton>
       </span>
-    </section>
+    </div>
   );
 }

@@ -3,10 +3,26 @@
 import { useEffect, useEffectEvent } from 'react';
 import { isText } from '../desk/use-undo-keys';
 
-const scrollTo = (id: string): void => {
+/** What is fetched late moves what lies under it: looked at again so long after, ms, unless the reader went on. */
+const SETTLED_MS = 400;
+const MOVES = ['wheel', 'touchstart', 'keydown', 'pointerdown'] as const;
+
+function scrollTo(id: string): void {
+  let isLeft = false;
+  const leave = (): void => {
+    isLeft = true;
+  };
+  const bring = (): void => {
+    if (!isLeft) document.getElementById(id)?.scrollIntoView();
+  };
   // Its content is there after the next paint.
-  requestAnimationFrame(() => requestAnimationFrame(() => document.getElementById(id)?.scrollIntoView()));
-};
+  requestAnimationFrame(() => requestAnimationFrame(bring));
+  for (const move of MOVES) window.addEventListener(move, leave, { once: true, passive: true });
+  setTimeout(() => {
+    bring();
+    for (const move of MOVES) window.removeEventListener(move, leave);
+  }, SETTLED_MS);
+}
 
 function digitOf(e: KeyboardEvent): number | null {
   if (e.ctrlKey || e.metaKey || e.altKey || isText(e.target)) return null;

@@ -92,12 +92,16 @@ export const theme = createTheme({
       },
     },
     MuiAccordion: {
-      defaultProps: { disableGutters: true, square: true, slotProps: { transition: { timeout: 0 } } },
+      defaultProps: {
+        disableGutters: true,
+        square: true,
+        slotProps: { transition: { timeout: 0 }, region: { role: 'presentation' } },
+      },
       styleOverrides: { root: { borderRadius: 2, '&::before': { display: 'none' } } },
     },
     MuiAccordionSummary: {
       styleOverrides: {
-        root: { minHeight: 46, padding: '0 16px' },
+        root: { minHeight: 46, padding: '0 16px', fontFamily: 'inherit', width: '100%' },
         content: {
           margin: '10px 0',
           fontSize: 15,
