@@ -8,7 +8,7 @@ import { BudgetBar, OddsMarks } from '../shell/odds-and-budget';
 import { TagPlate } from '../shell/tag-plate';
 import { OddsPair } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
-import { benchSums, type Clash } from '../views/bench';
+import { benchSums, clashHours, type Clash } from '../views/bench';
 import { futuresOf } from '../views/verdict';
 
 interface BenchTagProps {
@@ -74,6 +74,9 @@ function NextWindow({ job: { job, plan } }: { job: BenchJob }) {
   );
 }
 
+/** “a, b and c”. */
+const listed = (names: readonly string[]): string => `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+
 function ClashNote({ clashes }: { clashes: readonly Clash[] }) {
   const f = useFormat();
   return (
@@ -82,12 +85,12 @@ function ClashNote({ clashes }: { clashes: readonly Clash[] }) {
         <MindSign />
         <div>
           <b>One pair of hands</b>
-          {clashes.map((c) => (
-            <p key={`${c.first} ${c.second}`}>
-              {c.first} and {c.second} both want {f.dayTime(c.at)}.
+          {clashHours(clashes).map(({ at, names }) => (
+            <p key={at}>
+              {f.dayTime(at)} is wanted by {listed(names)}.
             </p>
           ))}
-          <p>Move one of each two.</p>
+          <p>Move all but one.</p>
         </div>
       </div>
     </div>

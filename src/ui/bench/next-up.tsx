@@ -18,7 +18,7 @@ export function NextUpPanel({ steps }: { steps: readonly NextUp[] }) {
               <b>{f.dayTime(s.at)}</b>
               <TaskIcon kind={s.icon} />
               <span>
-                <b>{s.what}</b> {s.name}
+                <b>{s.what}:</b> {s.name}
               </span>
             </Link>
           </li>

@@ -88,6 +88,19 @@ export function clashesOf(jobs: readonly BenchJob[]): Clash[] {
   return [...found.values()];
 }
 
+export interface ClashHour {
+  readonly at: string;
+  readonly names: readonly string[];
+}
+
+/** The hours that several jobs want, with all that want them. */
+export function clashHours(clashes: readonly Clash[]): ClashHour[] {
+  const hours = new Map<string, Set<string>>();
+  for (const { at, first, second } of clashes)
+    hours.set(at, new Set([...(hours.get(at) ?? []), first, second]));
+  return [...hours].map(([at, names]) => ({ at, names: [...names] }));
+}
+
 export interface NextUp {
   readonly id: string;
   readonly name: string;
