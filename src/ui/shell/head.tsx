@@ -6,6 +6,7 @@ import type { AirView } from '@/core/air/view';
 import { Brand } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { airReadings } from '../views/air';
+import { Find } from './find';
 import { HeadMenu, MainLinks } from './head-menu';
 
 export interface HeadProps {
@@ -59,6 +60,7 @@ export function Head({ placeName, nowIso, demoClock, air, title, under, back, jo
         </div>
         {air && <Readings air={air} />}
       </div>
+      <Find />
       <HeadMenu />
     </header>
   );

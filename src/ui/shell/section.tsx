@@ -40,7 +40,7 @@ export function Section({ section: { id, name, note, isLead, node }, isOpen, onF
   );
 }
 
-const Fold = () => (
+export const Fold = () => (
   <svg width="16" height="10" viewBox="0 0 16 10" aria-hidden="true">
     <path d="M1.500 1.500L8 8l6.500-6.500" fill="none" stroke="currentColor" strokeWidth="2.200" />
   </svg>

@@ -4,6 +4,7 @@
  * and tag stay in sight while the page scrolls; nothing inside it scrolls by itself.
  */
 import { useRef, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import type { StageId } from '../views/stages';
 import { nextStage } from '../views/stages';
@@ -16,6 +17,8 @@ import { useFit } from './use-fit';
 import { useJump } from './use-jump';
 import { useSections, useWide } from './use-sections';
 import { Verdict } from './verdict';
+
+const StageHelp = dynamic(() => import('./stage-help'), { ssr: false });
 
 interface StageFrameProps {
   readonly stage: StageId;
@@ -66,6 +69,7 @@ export function StageFrame({ stage, spine, sections, children }: StageFrameProps
             {allOpen ? 'Fold all sections' : 'Open all sections'}
           </Button>
         )}
+        <StageHelp stage={stage} />
         {children}
         <PhoneFoot id={id} stage={stage} />
       </div>
