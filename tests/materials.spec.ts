@@ -1,6 +1,6 @@
 /** Materials: the sum, the shelf, the shopping list, money. */
 import { readFileSync } from 'node:fs';
-import { bringExample, expect, saved, test } from './server';
+import { bringExample, choose, expect, saved, test } from './server';
 
 test('the waterfall adds up on the screen, less risk asks for more, a price of one’s own is kept', async ({
   watched: page,
@@ -182,7 +182,7 @@ test('a gun job says what to pour, to which line, in which grade; units switch a
   await mix.getByLabel('Cup of the gun').blur();
   await expect.poll(() => mix.getByRole('img').count()).toBeGreaterThan(pours);
   await saved(page);
-  await page.getByRole('button', { name: 'US', exact: true }).first().click();
+  await choose(page, 'Units', 'US');
   await expect(mix.getByRole('img', { name: /base to [\d.]+ fl oz/ }).first()).toBeVisible();
   const money = page.getByRole('region', { name: 'Money' });
   await expect(money).toContainText('A paint shop');

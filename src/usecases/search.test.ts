@@ -31,5 +31,8 @@ describe('one search over everything', () => {
     expect(find('qqqq')).toEqual([]);
     expect(find('x'.repeat(10_000))).toEqual([]);
     expect(find('e').length).toBeLessThanOrEqual(24);
+    // Two letters are looked for in names alone.
+    expect(find('fl').every((h) => /(^|[^a-z])fl/i.test(h.title) || h.kind === 'word')).toBe(true);
+    expect(find('fl').map((h) => h.title)).not.toContain('Matte');
   });
 });

@@ -68,7 +68,8 @@ function rankOf({ title, also, text }: Known, asked: string): number | null {
   if (names.some((n) => n.startsWith(asked))) return 1;
   if (names.some((n) => n.split(/[^\p{L}\p{N}]+/u).some((word) => word.startsWith(asked)))) return 2;
   if (names.some((n) => n.includes(asked))) return 3;
-  return text.toLowerCase().includes(asked) ? 4 : null;
+  // Two letters are in every sentence.
+  return asked.length > 2 && text.toLowerCase().includes(asked) ? 4 : null;
 }
 
 export interface Searched {

@@ -57,8 +57,7 @@ export default function FindDialog({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Find"
-      slotProps={{ paper: { className: 'finder' } }}
+      slotProps={{ paper: { className: 'finder', 'aria-label': 'Find' } }}
     >
       <TextField
         autoFocus

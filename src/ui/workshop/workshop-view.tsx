@@ -13,6 +13,8 @@ const KEYS: readonly [string, string][] = [
   ['Tab, Shift + Tab', 'forward and back through everything that can be used'],
   ['Ctrl + Z', 'take the last change of a job back'],
   ['Ctrl + Shift + Z, Ctrl + Y', 'do it again'],
+  ['/', 'find a job, a part, a product, a word'],
+  ['1 to 9 on a stage', 'to that section, opened'],
   ['Left, Right on the week', 'start half an hour earlier, later'],
   ['Up, Down in a number', 'a step more, a step less'],
   ['Enter, then Enter', 'confirm what otherwise wants a long press'],

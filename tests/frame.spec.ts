@@ -1,0 +1,157 @@
+/** The frame: what stays in sight, sections that fold and are jumped to, the search, the first look of each stage. */
+import { choose, expect, saved, test } from './server';
+
+const STAGES = ['surface', 'build-up', 'materials', 'window', 'spray-day', 'log'] as const;
+const job = (stage: string): string => `/jobs/cargo-bike/${stage}`;
+
+test('head, section bar, film and tag stay in sight to the end of the page; the tag shows its end', async ({
+  watched: page,
+  app,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(app.url + job('materials'), { waitUntil: 'networkidle' });
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  for (const there of [
+    page.getByRole('heading', { level: 1 }),
+    page.getByRole('navigation', { name: 'Stages' }),
+    page.getByRole('navigation', { name: 'Sections' }),
+    page.getByRole('complementary', { name: 'Verdict' }),
+  ])
+    await expect(there).toBeInViewport();
+  const bar = page.getByRole('navigation', { name: 'Sections' });
+  await expect(bar.locator('a[aria-current]')).toHaveCount(1);
+  await expect(bar.locator('a[aria-current]')).not.toContainText('Cans');
+});
+
+test('a section is opened and reached by its link, its address and its digit; back goes back; what is folded stays folded', async ({
+  watched: page,
+  app,
+}) => {
+  await page.addInitScript(() => {
+    if (sessionStorage.getItem('folded') === null) localStorage.setItem('pellucid.sections', '{}');
+    sessionStorage.setItem('folded', 'yes');
+  });
+  await page.goto(app.url + job('build-up'), { waitUntil: 'networkidle' });
+  const preparation = page.getByRole('region', { name: 'Preparation' });
+  await expect(preparation).toHaveCount(0);
+  const bar = page.getByRole('navigation', { name: 'Sections' });
+  await bar.getByRole('link', { name: 'Preparation' }).click();
+  await expect(page).toHaveURL(/#preparation$/);
+  await expect(preparation).toBeInViewport();
+  await page.keyboard.press('6');
+  await expect(page).toHaveURL(/#schools$/);
+  await expect(page.getByRole('region', { name: 'Schools' })).toBeInViewport();
+  await page.goBack();
+  await expect(page).toHaveURL(/#preparation$/);
+  await page.getByRole('button', { name: /^Preparation/ }).click();
+  await expect(preparation).toHaveCount(0);
+  await page.goto(app.url + job('build-up'), { waitUntil: 'networkidle' });
+  await expect(page.getByRole('region', { name: 'Schools' })).toBeVisible();
+  await expect(preparation).toHaveCount(0);
+  await page.goto(`${app.url}${job('build-up')}#colour`);
+  await expect(page.getByRole('button', { name: /^Colour/ })).toBeInViewport();
+});
+
+test('with its sections folded a stage is under 1,600 px, and its decision is in the first 800', async ({
+  watched: page,
+  app,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  const first: Readonly<Record<(typeof STAGES)[number], RegExp>> = {
+    surface: /Parts, laid flat/,
+    'build-up': /^Ways/,
+    materials: /Still to buy/,
+    window: /futures end well/,
+    'spray-day': /Shop/,
+    log: /by the can/,
+  };
+  for (const stage of STAGES.filter((s) => s !== 'spray-day')) {
+    await page.goto(app.url + job(stage), { waitUntil: 'networkidle' });
+    await expect(page.locator('#main').getByText(first[stage]).first(), stage).toBeInViewport();
+    await page.getByRole('button', { name: 'Fold all sections' }).click();
+    expect(await page.evaluate(() => document.body.scrollHeight), stage).toBeLessThan(1600);
+  }
+});
+
+test('/ finds jobs, parts and words; Enter goes there, Escape leaves; in a field it is a letter', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(app.url + job('surface'), { waitUntil: 'networkidle' });
+  await page.keyboard.press('/');
+  const finder = page.getByRole('dialog', { name: 'Find' });
+  await expect(finder.getByRole('searchbox')).toBeFocused();
+  await page.keyboard.type('flash');
+  await expect(finder.getByRole('listitem').first()).toContainText('The wait in which the solvent');
+  await finder.getByRole('searchbox').fill('qqqq');
+  await expect(finder.getByRole('status')).toContainText('Nothing for “qqqq”');
+  await finder.getByRole('searchbox').fill('tractor');
+  await finder
+    .getByRole('link', { name: /Garden tractor/ })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/\/jobs\/tractor-bonnet/);
+  await expect(finder).toHaveCount(0);
+  await page.goto(app.url + job('surface'), { waitUntil: 'networkidle' });
+  await page.getByLabel('Name', { exact: true }).press('/');
+  await expect(finder).toHaveCount(0);
+});
+
+test('parts: one editor, several changed at once, a copy beside, all taken back', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(app.url + job('surface'), { waitUntil: 'networkidle' });
+  const parts = page.getByRole('region', { name: 'Parts' });
+  await expect(parts.getByRole('group').filter({ has: page.getByLabel('Hidden edges') })).toHaveCount(1);
+  await parts.getByRole('button', { name: /^Lid/ }).click();
+  await expect(parts.getByLabel('Name', { exact: true })).toHaveValue('Lid');
+  await parts.getByRole('button', { name: 'Change several at once' }).click();
+  await parts.getByRole('checkbox', { name: 'Change Right side too' }).check();
+  await expect(parts).toContainText('on 2 parts at once');
+  await parts.getByLabel('What lies on it').click();
+  await page.getByRole('option', { name: 'chipped or scratched' }).click();
+  await expect(parts.getByRole('listitem').filter({ hasText: 'chipped' })).toHaveCount(2);
+  await saved(page);
+  await parts.getByRole('button', { name: 'Copy Lid' }).click();
+  await expect(parts.getByRole('button', { name: /^Lid, copy/ })).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(parts.getByRole('button', { name: /^Lid, copy/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(parts.getByRole('listitem').filter({ hasText: 'chipped' })).toHaveCount(0);
+});
+
+test('text in the drawing of the parts keeps its size whatever the width', async ({ watched: page, app }) => {
+  const sizes: number[] = [];
+  for (const width of [1280, 1920, 820]) {
+    await page.setViewportSize({ width, height: 900 });
+    await page.goto(app.url + job('surface'), { waitUntil: 'networkidle' });
+    sizes.push(
+      await page
+        .getByRole('img', { name: /^Parts to one scale/ })
+        .locator('text')
+        .first()
+        .evaluate((e) => {
+          const m = (e as SVGTextElement).getScreenCTM()!;
+          return parseFloat(getComputedStyle(e).fontSize) * Math.hypot(m.a, m.b);
+        }),
+    );
+  }
+  expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThan(0.1);
+  expect(sizes[0]).toBeGreaterThan(12);
+});
+
+test('a job is duplicated on the bench; what comes next over all jobs is the first thing there', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(app.url, { waitUntil: 'networkidle' });
+  const next = page.getByRole('region', { name: 'Next, over all jobs' });
+  await expect(next.getByRole('listitem').first()).toBeInViewport();
+  await page.getByRole('button', { name: 'Duplicate Stand-mixer shell' }).click();
+  await expect(page).toHaveURL(/\/surface$/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Stand-mixer shell, again');
+  await choose(page, 'Theme', 'night');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+});
