@@ -93,7 +93,7 @@ test('the whole workshop goes out as text and as a database, photographs in both
   const question = page.getByRole('dialog');
   await expect(question).toContainText(/This copy saved Sat 16 May 2026 holds \d+ jobs/);
   await expect(question).toContainText(/Replace: \d+ jobs.* make way for it/);
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(question).toHaveCount(0);
   await chooser.setInputFiles(text);
   await page.getByRole('button', { name: 'Add it' }).click();

@@ -212,23 +212,23 @@ export const CAUSE_WORDS: Readonly<Record<string, string>> = {
 };
 /** The limit itself, for sentences. */
 export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
-  wind: 'wind at the part until dust-free',
-  gusts: 'gusts until dust-free',
-  'place-wind': 'wind that makes the walls flap dust',
-  'dew-gap': 'the gap to the dew point until touch-dry',
-  humid: 'humidity until touch-dry',
-  hot: 'a panel too hot to lay it on',
-  pop: 'sun on a film that is still soft',
-  cold: 'cold before it is handle-dry',
+  wind: 'too much wind before it is dust-free',
+  gusts: 'gusts before it is dust-free',
+  'place-wind': 'wind that shakes dust off the walls',
+  'dew-gap': 'too near the dew point before it is touch-dry',
+  humid: 'too humid before it is touch-dry',
+  hot: 'the panel too hot',
+  pop: 'sun on a soft film',
+  cold: 'too cold before it is handle-dry',
   rain: 'rain before it is handle-dry',
   dew: 'dew before it is handle-dry',
-  dark: 'daylight',
-  'recoat-max': 'the longest wait between coats',
-  'bond-window': 'the bond of the coat below',
-  'pot-life': 'the pot life',
-  'beyond-forecast': 'the end of the forecast',
-  'not-ready': 'the drying of the layer below',
-  'free-hours': 'the end of your free hours',
+  dark: 'too dark',
+  'recoat-max': 'the next coat too late',
+  'bond-window': 'the coat below no longer bonds',
+  'pot-life': 'the pot life runs out',
+  'beyond-forecast': 'the forecast ends',
+  'not-ready': 'the layer below is not dry',
+  'free-hours': 'it ends after your free hours',
 };
 /** Stages of drying, and what ends. */
 export const CHARTED_NAMES = {

@@ -77,7 +77,7 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
         )}
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={name.trim() === '' || found.length === 0} onClick={add}>
           Add this sheet
         </Button>

@@ -91,7 +91,7 @@ function MixNote({ mix: { at, tempC, graded, potMin } }: { mix: MixView }) {
   const clean =
     potMin === null
       ? 'rinse before it dries.'
-      : `gun clean by ${durationOf(potMin)} after mixing: 2K left in it is its end.`;
+      : `gun clean by ${durationOf(potMin)} after mixing, or what sets in it ruins it.`;
   return (
     <p className="cap">
       {when}:{' '}

@@ -4,7 +4,7 @@ import type { Way } from '@/core/ways';
 import { useFormat } from '../theme/providers';
 import { breakEvenText, wayBar, wayCells, wayName, type MoneyView } from '../views/money';
 
-const HEADS = ['paint', 'the rest', 'kit to buy', 'in all', 'a m²', 'your hours'] as const;
+const HEADS = ['paint', 'the rest', 'kit', 'in all', 'a m²', 'your hours'] as const;
 
 interface WaysTableProps {
   readonly view: MoneyView;
@@ -82,7 +82,7 @@ function WayRow({ way, dearest, currency }: WayRowProps) {
       <td className="num" data-label="the rest">
         {cells.rest}
       </td>
-      <td className="num" data-label="kit to buy">
+      <td className="num" data-label="kit">
         {cells.kit}
       </td>
       <td className="num" data-label="in all">

@@ -99,7 +99,7 @@ export function NameFields({ draft, product, onPatch, faultAt }: ItemFieldsProps
 const DATES = [
   ['Bought', 'boughtOn'],
   ['Opened', 'openedOn'],
-  ['Printed end', 'expiresOn'],
+  ['Use by, as printed', 'expiresOn'],
 ] as const;
 
 export function DateFields({ draft, product, onPatch, onChange, faultAt, now }: ItemFieldsProps) {

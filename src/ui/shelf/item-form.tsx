@@ -94,7 +94,7 @@ export function ItemForm(props: ItemFormProps) {
         <Button type="submit" variant="contained" disabled={busy || draft.name.trim() === ''}>
           {item ? 'Keep it' : 'Put it on the shelf'}
         </Button>
-        <Button onClick={() => onDone(null)}>Leave it</Button>
+        <Button onClick={() => onDone(null)}>Cancel</Button>
         {error && (
           <span className="status" data-kind="bad" role="alert">
             {error}

@@ -94,7 +94,7 @@ export function sameLayers(offered: readonly Offered[], drawn: readonly Drawn[],
 /** Kind, carrier and what is special about a layer. */
 export function layerLine(p: Product, partCount: number, kindName: string): string {
   const iso = p.isocyanate ? ', isocyanate' : '';
-  return `${kindName}, ${p.carrier}${iso}${partCount === 1 ? ', one part only' : ''}`;
+  return `${kindName}, ${p.carrier}${iso}${partCount === 1 ? ', on one part' : ''}`;
 }
 
 /** A figure of a sheet with where it comes from. */

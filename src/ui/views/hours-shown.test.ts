@@ -119,7 +119,7 @@ describe('the window', () => {
   it('a start in one line; what spoils it, the two that do most', () => {
     const s = plan.sessions[0]!;
     expect(startLine(s, CATALOGUE, f)).toMatch(
-      /^First coat \d\d:\d\d, activate cans \d\d:\d\d and \d\d:\d\d, hands off \d\d:\d\d\.$/,
+      /^First coat \d\d:\d\d, activate cans \d\d:\d\d and \d\d:\d\d, last coat on by \d\d:\d\d\.$/,
     );
     const gun = CATALOGUE.map((p) => ({ ...p, carrier: 'gun' as const }));
     expect(startLine(s, gun, f)).toMatch(/, mix 2 times from \d\d:\d\d, /);

@@ -49,7 +49,7 @@ describe('the build-up in words', () => {
     expect(groundTitle(system, system.seams[0]!.below)).toBe('failing clear on steel');
     expect(groundTitle(system, { kind: 'layer', layerId: 'base' })).toBe('Orrin base');
     expect(layerLine(product('halden-2k-gloss'), 1, 'clear')).toBe(
-      'clear, aerosol, isocyanate, one part only',
+      'clear, aerosol, isocyanate, on one part',
     );
     expect(layerLine(product('orrin-base'), 3, 'basecoat')).toBe('basecoat, aerosol');
   });

@@ -117,7 +117,7 @@ export function wayBar(w: Way, dearest: number): { fill: string; from: number; t
 export function breakEvenText({ cans, gun, m2 }: NonNullable<Ways['breakEven']>, f: Format): string {
   const begins =
     m2 === null
-      ? 'At no area from a twentieth to forty times this one do the two cross: '
+      ? 'Which is cheaper does not change with the area: '
       : `From about ${f.area(m2)} of the same parts the gun is cheaper than cans, by paint and kit: `;
   return `${begins}${ROUTE_NAMES[gun]} against ${ROUTE_NAMES[cans]}.`;
 }

@@ -140,7 +140,7 @@ export function startLine(session: Session, products: readonly Product[], f: For
     const times = session.activations.filter((a) => a.productId === id).map((a) => a.at);
     return `, ${beginsOf(times, isGun, f)}`;
   });
-  return `First coat ${f.time(session.sprayAt)}${begins.join('')}, hands off ${f.time(session.handsOffAt)}.`;
+  return `First coat ${f.time(session.sprayAt)}${begins.join('')}, last coat on by ${f.time(session.handsOffAt)}.`;
 }
 
 /** What spoils it in most futures, two at most; empty when nothing does. */

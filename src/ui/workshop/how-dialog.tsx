@@ -32,7 +32,7 @@ export function HowDialog({ step, onHow, onLetGo }: HowDialogProps) {
         ))}
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
-        <Button onClick={onLetGo}>Leave it</Button>
+        <Button onClick={onLetGo}>Cancel</Button>
         <Button variant="outlined" onClick={() => onHow('replace')}>
           Replace
         </Button>
@@ -65,7 +65,7 @@ export function GoBackDialog({ copy, onAnswer }: GoBackDialogProps) {
         </p>
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
-        <Button onClick={() => onAnswer(false)}>Leave it</Button>
+        <Button onClick={() => onAnswer(false)}>Cancel</Button>
         <Button variant="contained" onClick={() => onAnswer(true)}>
           Go back to it
         </Button>

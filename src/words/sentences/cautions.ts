@@ -44,7 +44,7 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'over-budget': (p, f) =>
     `It comes to ${f.money(p.n('total'), p.s('currency'))}, over ${f.money(p.n('budget'), p.s('currency'))}. Fewer coats, or another clear.`,
   'session-risk': (p) =>
-    `In ${p.s('members')} of ${p.s('of')} forecasts ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')} spoils it. Look again that morning.`,
+    `It fails in ${p.s('members')} of ${p.s('of')} futures: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')}. Look again that morning.`,
   'start-outside': () => 'This start breaks a limit or leaves the free hours. Move it, or let it go.',
   'past-deadline': (p, f) =>
     `Not ready by ${f.day(`${p.s('deadline')}T00:00`)}. Handle-dry ${f.dayTime(p.s('at'))}; free hours earlier, or fewer layers.`,

@@ -22,10 +22,10 @@ export class Reader {
   }
 }
 
-/** The one who says the notices of a table; a code of a later version is named, not hidden. */
+/** The one who says the notices of a table; a code of a later version is told as such, not hidden. */
 export function teller(table: Sentences): (notice: Notice, f: Format) => string {
   return (notice, f) => {
     const say = table[notice.code];
-    return say ? say(new Reader(notice.params), f) : `No words yet for “${notice.code}”.`;
+    return say ? say(new Reader(notice.params), f) : 'Something of a later version, which this one has no words for.';
   };
 }

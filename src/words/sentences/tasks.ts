@@ -17,9 +17,9 @@ export const TASKS: Sentences = {
   'sand-strip': (p, f) =>
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
   'sand-wet': (p, f) =>
-    `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, ${p.n('round') === 1 ? 'a soft pad round the tubes' : 'block the flats, fingers off the edges'}.`,
+    `Sand ${p.s('ladder')}, finish wet, ${f.area(p.n('areaM2'))}; guide coat, ${p.n('round') === 1 ? 'a soft pad round the tubes' : 'block the flats, spare the edges'}.`,
   'sand-block': (p, f) =>
-    `Sand ${p.s('ladder')} dry, ${f.area(p.n('areaM2'))}; guide coat, ${p.n('round') === 1 ? 'a soft pad round the tubes' : 'block the flats, fingers off the edges'}.`,
+    `Sand ${p.s('ladder')} dry, ${f.area(p.n('areaM2'))}; guide coat, ${p.n('round') === 1 ? 'a soft pad round the tubes' : 'block the flats, spare the edges'}.`,
   'dull-wet': (p, f) =>
     `Sand ${p.s('ladder')} wet, ${f.area(p.n('areaM2'))}: even dullness only, no block and no guide coat; stop before it is thin.`,
   'sand-dry': (p, f) => `Sand dry ${p.s('ladder')}, ${f.area(p.n('areaM2'))}, no shine left.`,
@@ -33,7 +33,7 @@ export const TASKS: Sentences = {
   'rung-guide': (p, f) =>
     p.n('round') === 1
       ? `Guide coat on, P${p.s('grit')}${p.n('wet') ? ' wet' : ''} on a soft pad round the tubes, ${f.area(p.n('areaM2'))}, until it is gone.`
-      : `Guide coat on, block with P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, until it is gone; fingers off the edges.`,
+      : `Guide coat on, block with P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, until it is gone; spare the edges.`,
   'rung-next': (p, f) =>
     `P${p.s('grit')}${p.n('wet') ? ' wet' : ''}, ${f.area(p.n('areaM2'))}, across the P${p.s('before')} marks until they are gone.`,
   'rung-last': (p, f) =>
