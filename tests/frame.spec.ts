@@ -142,6 +142,24 @@ test('text in the drawing of the parts keeps its size whatever the width', async
   expect(sizes[0]).toBeGreaterThan(12);
 });
 
+test('every example that an empty bench offers can be begun from; another is refused with a sentence', async ({
+  app,
+  request,
+}) => {
+  for (const id of ['tractor-bonnet', 'stand-mixer', 'cargo-bike', 'locker-lids']) {
+    const made = await request.post(`${app.url}/api/jobs?example=${id}`);
+    expect(made.status(), id).toBe(201);
+    const { job } = (await (
+      await request.get(`${app.url}/api/jobs/${((await made.json()) as { id: string }).id}`)
+    ).json()) as { job: { name: string; state?: unknown } };
+    expect(job.name).toMatch(/, again/);
+    expect(job.state).toBeUndefined();
+  }
+  const none = await request.post(`${app.url}/api/jobs?example=nothing`);
+  expect(none.status()).toBe(404);
+  expect(await none.text()).toContain('There is no such example.');
+});
+
 test('a job is duplicated on the bench; what comes next over all jobs is the first thing there', async ({
   watched: page,
   app,

@@ -63,7 +63,10 @@ export function parseJson(text: string): Parsed<unknown> {
     return {
       ok: false,
       faults: [
-        { path: '(the whole)', expected: `a job.json as Pellucid writes it (${e instanceof Error ? e.message : 'not readable'})` },
+        {
+          path: '(the whole)',
+          expected: `a job.json as Pellucid writes it (${e instanceof Error ? e.message : 'not readable'})`,
+        },
       ],
     };
   }

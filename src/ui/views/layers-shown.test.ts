@@ -48,9 +48,7 @@ describe('the build-up in words', () => {
     expect(layerName(system, 'gone')).toBe('gone');
     expect(groundTitle(system, system.seams[0]!.below)).toBe('failing clear on steel');
     expect(groundTitle(system, { kind: 'layer', layerId: 'base' })).toBe('Orrin base');
-    expect(layerLine(product('halden-2k-gloss'), 1, 'clear')).toBe(
-      'clear, aerosol, isocyanate, on one part',
-    );
+    expect(layerLine(product('halden-2k-gloss'), 1, 'clear')).toBe('clear, aerosol, isocyanate, on one part');
     expect(layerLine(product('orrin-base'), 3, 'basecoat')).toBe('basecoat, aerosol');
   });
   it('three parts of one surface are one surface; a zone of another state is one more', () => {

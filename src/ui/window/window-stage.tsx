@@ -92,7 +92,8 @@ function SpineNote({ session }: { session: Session | undefined }) {
   return (
     <>
       <p>
-        <b>{sessionName(plan, session)}:</b> without a break. {restLine(session, f) ?? lastLine(plan, session)}
+        <b>{sessionName(plan, session)}:</b> without a break.{' '}
+        {restLine(session, f) ?? lastLine(plan, session)}
       </p>
       <p style={{ marginTop: 8, display: 'flex', gap: 8 }}>
         <Anchor />

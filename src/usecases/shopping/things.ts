@@ -76,7 +76,8 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
     const waits = lines.every(waitsFor);
     const prices: Record<string, number> = {};
     for (const { want } of lines) Object.assign(prices, want.job.prices);
-    const jobs = lines.filter((l) => !l.material.begun).map((l) => l.want.stored.id);
+    const open = lines.filter((l) => !l.material.begun);
+    const jobs = open.map((l) => l.want.stored.id);
     for (const ingredient of ingredientsOf(product, prices)) {
       const tint = ingredient.part === 'base' ? colour : null;
       const id = tinted(ingredient.id, tint);
@@ -93,7 +94,7 @@ export function thingsOf(wants: readonly Want[]): Thing[] {
         canWait: true,
       };
       const thing = things.get(id) ?? fresh;
-      const rinseMl = part === 'reducer' ? sumOf(lines.map((l) => l.material.rinseMl)) : 0;
+      const rinseMl = part === 'reducer' ? sumOf(open.map((l) => l.material.rinseMl)) : 0;
       const mine = needs.map((ml, i) => ml * ingredient.share + (i === 0 ? rinseMl : 0));
       thing.needsMl = diesActivated(product)
         ? [...thing.needsMl, ...mine]

@@ -26,6 +26,8 @@ export class Reader {
 export function teller(table: Sentences): (notice: Notice, f: Format) => string {
   return (notice, f) => {
     const say = table[notice.code];
-    return say ? say(new Reader(notice.params), f) : 'Something of a later version, which this one has no words for.';
+    return say
+      ? say(new Reader(notice.params), f)
+      : 'Something of a later version, which this one has no words for.';
   };
 }
