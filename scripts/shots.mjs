@@ -23,7 +23,6 @@ const SHOTS = [
   ['spray-day', '/jobs/tractor-bonnet/spray-day', 1280],
   ['log', '/jobs/tractor-bonnet/log', 1280],
   ['bench-night', '/', 1280, 'dark'],
-  ['window-night', '/jobs/cargo-bike/window', 1280, 'dark'],
   ['phone-spray-day-night', '/jobs/tractor-bonnet/spray-day', 390, 'dark'],
   ['workshop', '/workshop', 1280],
   ['phone-bench', '/', 390],

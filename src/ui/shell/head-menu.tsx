@@ -1,44 +1,14 @@
 'use client';
-/** The main pages, units and theme, behind one button. */
-import { useId, useState } from 'react';
-import Link from 'next/link';
-import { usePathname } from 'next/navigation';
+/** The menu's button; what it holds is fetched when it is first asked for. */
+import { useState } from 'react';
+import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
-import Popover from '@mui/material/Popover';
-import { ThemeSwitch, UnitSwitch } from './switches';
 
-const MAIN = [
-  ['/', 'Bench'],
-  ['/shelf', 'Shelf'],
-  ['/shopping', 'Shopping'],
-  ['/workshop', 'Workshop'],
-] as const;
-
-const nothing = (): void => undefined;
-
-/** @param onGo once one of them is taken */
-export function MainLinks({ onGo = nothing }: { onGo?: () => void }) {
-  const path = usePathname();
-  // A job belongs to the bench.
-  const current = (href: string): 'page' | 'true' | undefined => {
-    if (path === href) return 'page';
-    return href === '/' && path.startsWith('/jobs') ? 'true' : undefined;
-  };
-  return (
-    <nav aria-label="Main" className="mainlinks">
-      {MAIN.map(([href, name]) => (
-        <Link key={href} href={href} aria-current={current(href)} onClick={onGo}>
-          {name}
-        </Link>
-      ))}
-    </nav>
-  );
-}
+const MenuSheet = dynamic(() => import('./menu-sheet').then((m) => m.MenuSheet), { ssr: false });
 
 export function HeadMenu() {
   const [at, setAt] = useState<HTMLElement | null>(null);
-  const id = useId();
-  const close = (): void => setAt(null);
+  const [isAsked, setAsked] = useState(false);
   return (
     <>
       <Button
@@ -46,31 +16,15 @@ export function HeadMenu() {
         variant="outlined"
         aria-haspopup="dialog"
         aria-expanded={at !== null}
-        aria-controls={at ? id : undefined}
-        onClick={(e) => setAt(e.currentTarget)}
+        onClick={(e) => {
+          setAsked(true);
+          setAt(e.currentTarget);
+        }}
         endIcon={<Chevron />}
       >
         Menu
       </Button>
-      <Popover
-        id={id}
-        open={at !== null}
-        anchorEl={at}
-        onClose={close}
-        anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
-        transformOrigin={{ vertical: 'top', horizontal: 'right' }}
-        slotProps={{ paper: { className: 'headmenu', role: 'dialog', 'aria-label': 'Menu' } }}
-      >
-        <MainLinks onGo={close} />
-        <div className="headset">
-          <span>Units</span>
-          <UnitSwitch />
-        </div>
-        <div className="headset">
-          <span>Theme</span>
-          <ThemeSwitch />
-        </div>
-      </Popover>
+      {isAsked && <MenuSheet at={at} onClose={() => setAt(null)} />}
     </>
   );
 }

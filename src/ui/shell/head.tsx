@@ -7,7 +7,8 @@ import { Brand } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { airReadings } from '../views/air';
 import { Find } from './find';
-import { HeadMenu, MainLinks } from './head-menu';
+import { HeadMenu } from './head-menu';
+import { MainLinks } from './main-links';
 
 export interface HeadProps {
   readonly placeName: string;

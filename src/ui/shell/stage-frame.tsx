@@ -4,7 +4,6 @@
  * and tag stay in sight while the page scrolls; nothing inside it scrolls by itself.
  */
 import { useRef, type ReactNode } from 'react';
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import type { StageId } from '../views/stages';
 import { nextStage } from '../views/stages';
@@ -13,12 +12,11 @@ import { LinkButton } from '../parts/link-button';
 import { SaveLine } from './save-line';
 import { Section, type StageSection } from './section';
 import { SectionBar } from './section-bar';
+import { StageHelp } from './stage-help';
 import { useFit } from './use-fit';
 import { useJump } from './use-jump';
 import { useSections, useWide } from './use-sections';
 import { Verdict } from './verdict';
-
-const StageHelp = dynamic(() => import('./stage-help'), { ssr: false });
 
 interface StageFrameProps {
   readonly stage: StageId;
