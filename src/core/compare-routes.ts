@@ -11,8 +11,9 @@ import { proposals } from './coating/suggest';
 import { type Route } from './coating/routes';
 import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
-import type { Draft } from './schedule/work/draft';
 import { draftsOf } from './schedule/work/drafts';
+import { handsInAllMin } from './schedule/work/hands-in-all';
+import { withShopping } from './schedule/work/shopping';
 import { workOf } from './schedule/work/work';
 
 export interface RouteSummary {
@@ -36,10 +37,6 @@ export interface RouteWithSystem {
   readonly system: System;
 }
 
-/** Hands-on minutes of a session and of the work before it. */
-const handsMin = ({ visits, prepMin, steps }: Draft): number =>
-  prepMin + [...visits, ...steps].reduce((x, s) => x + s.minutes, 0);
-
 /** @returns up to four routes, the one for the owner's kit first; empty when none holds */
 export function compareRoutes(job: Job): RouteWithSystem[] {
   const products = productsOf(CATALOGUE, job.products);
@@ -48,8 +45,9 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
   return proposals(bare, products).map((proposal) => {
     const system = { ...buildUp(bare, proposal.layers, products), products };
     const { layers } = system;
-    const drafts = draftsOf(workOf(bare, system));
-    const minutes = drafts.sessions.reduce((a, s) => a + handsMin(s), 0);
+    const materials = materialsOf(bare, system);
+    const drafts = withShopping(draftsOf(workOf(bare, system)), bare, materials);
+    const minutes = drafts.sessions.reduce((a, s) => a + handsInAllMin(s), 0);
     const summary: RouteSummary = {
       route: proposal.route,
       layers: proposal.layers,
@@ -58,7 +56,7 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
       filmUm: layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
       sessions: drafts.sessions.length,
       handsOnH: minutes / 60,
-      cost: materialsOf(bare, system).reduce((a, m) => a + m.cost, 0),
+      cost: materials.reduce((a, m) => a + m.cost, 0),
       isocyanate: proposal.isocyanate,
       recommended: proposal.recommended && (!proposal.isocyanate || job.equipment.suppliedAir),
       why: proposal.why,

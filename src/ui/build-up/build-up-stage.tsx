@@ -70,9 +70,11 @@ function useFollowing(): StageSection[] {
 }
 
 function Ways() {
-  const { job, edit } = useDesk();
+  const { job, plan, edit } = useDesk();
   const { layers } = systemFor(job);
-  return <RoutesPanel job={job} chosen={layers} onTake={(r) => edit((j) => withLayers(j, r.layers))} />;
+  return (
+    <RoutesPanel job={job} plan={plan} chosen={layers} onTake={(r) => edit((j) => withLayers(j, r.layers))} />
+  );
 }
 
 function Layers() {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Button from '@mui/material/Button';
 import type { RouteSummary } from '@/core/compare-routes';
 import type { Job } from '@/model/job';
-import type { PlanLayer } from '@/model/plan';
+import type { Plan, PlanLayer } from '@/model/plan';
 import { WayThumb } from '../drawings/way-thumb';
 import { GoSign, StopSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
@@ -13,13 +13,14 @@ import { wayLine, waysOffered, type WayOffered } from '../views/ways-offered';
 
 interface RoutesPanelProps {
   readonly job: Job;
+  readonly plan: Plan;
   readonly chosen: readonly PlanLayer[];
   readonly onTake: (r: RouteSummary) => void;
 }
 
-export function RoutesPanel({ job, chosen, onTake }: RoutesPanelProps) {
+export function RoutesPanel({ job, plan, chosen, onTake }: RoutesPanelProps) {
   const [open, setOpen] = useState(job.system === undefined);
-  const ways = waysOffered(job, chosen);
+  const ways = waysOffered(job, chosen, plan);
   const drawn = ways.find((w) => w.isDrawn);
   const take = (way: WayOffered): void => {
     onTake(way.route);

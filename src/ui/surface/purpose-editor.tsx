@@ -79,7 +79,7 @@ export function PurposeEditor() {
       <Line label="Ready by" follows={follows.deadline}>
         <DeadlineField />
       </Line>
-      <Line label="Budget" follows="paint only, in the currency of the prices">
+      <Line label="Budget" follows="for all there is to buy, tax with it; gun, compressor and mask apart">
         <BudgetField />
       </Line>
     </div>

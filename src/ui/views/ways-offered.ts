@@ -3,7 +3,7 @@ import { compareRoutes, type RouteSummary } from '@/core/compare-routes';
 import { ROUTE_CARDS } from '@/core/coating/routes';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
-import type { PlanLayer } from '@/model/plan';
+import type { Plan, PlanLayer } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/route-names';
 import { sameLayers } from './build-up';
@@ -30,18 +30,29 @@ function lackOf({ equipment }: Job, route: RouteSummary): string | null {
   return mask ? 'air-fed mask not in your kit' : null;
 }
 
+/** What is drawn has a plan: its hours are the plan's, as long as nothing of it is done. */
+function asPlanned(summary: RouteSummary, job: Job, plan: Pick<Plan, 'sessions' | 'handsOnH'>): RouteSummary {
+  const isWhole = job.state === undefined && plan.sessions.length > 0;
+  return isWhole ? { ...summary, handsOnH: plan.handsOnH } : summary;
+}
+
 /** @param drawn the layers as they stand */
-export function waysOffered(job: Job, drawn: readonly PlanLayer[]): WayOffered[] {
+export function waysOffered(
+  job: Job,
+  drawn: readonly PlanLayer[],
+  plan: Pick<Plan, 'sessions' | 'handsOnH'>,
+): WayOffered[] {
   const parts = withZones(job).parts.length;
   return compareRoutes(job).map(({ summary, system }): WayOffered => {
     const [good, but] = ROUTE_WORDS[summary.route]!;
+    const isDrawn = sameLayers(summary.layers, drawn, parts);
     return {
-      route: summary,
+      route: isDrawn ? asPlanned(summary, job, plan) : summary,
       name: ROUTE_NAMES[summary.route]!,
       good,
       but,
       lacks: lackOf(job, summary),
-      isDrawn: sameLayers(summary.layers, drawn, parts),
+      isDrawn,
       bands: stackOf(job, system, [...system.products.values()]).bands,
       ground: job.parts[0]!.substrate,
     };
