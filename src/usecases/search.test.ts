@@ -6,11 +6,20 @@ import { search, type Hit } from './search';
 
 const words = { glossary: GLOSSARY, kinds: KIND_NAMES };
 const find = (text: string): Hit[] =>
-  search(text, { jobs: DEMO_JOBS, stock: [{ name: 'Orrin base, Moss green', remainingMl: 180 }] }, words);
+  search(
+    text,
+    {
+      jobs: DEMO_JOBS,
+      stock: [{ name: 'Orrin base, Moss green', remainingMl: 180 }],
+      removed: [{ name: 'Coal scuttle' }],
+    },
+    words,
+  );
 
 describe('one search over everything', () => {
   it('a job by its name, a part with its job, each with the way there', () => {
     expect(find('cargo')[0]).toMatchObject({ kind: 'job', href: '/jobs/cargo-bike' });
+    expect(find('scuttle')[0]).toMatchObject({ kind: 'job', href: '/' });
     expect(find('bonnet').find((h) => h.kind === 'part')).toMatchObject({
       title: 'Bonnet',
       href: '/jobs/tractor-bonnet/surface#parts',

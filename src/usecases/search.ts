@@ -75,6 +75,8 @@ function rankOf({ title, also, text }: Known, asked: string): number | null {
 export interface Searched {
   readonly jobs: readonly { readonly id: string; readonly job: Job }[];
   readonly stock: readonly { readonly name: string; readonly remainingMl: number }[];
+  /** Names of jobs taken off the bench. */
+  readonly removed: readonly { readonly name: string }[];
 }
 
 /** A product of the catalogue is no page: its line says what it is. */
@@ -86,9 +88,16 @@ const ofProduct = (p: Product, { kinds }: SearchWords): Known => ({
   also: [],
 });
 
-function everything({ jobs, stock }: Searched, words: SearchWords): Known[] {
+function everything({ jobs, stock, removed }: Searched, words: SearchWords): Known[] {
   return [
     ...jobs.flatMap((j) => ofJob(j, words)),
+    ...removed.map(({ name }): Known => ({
+      kind: 'job',
+      title: name,
+      text: 'taken off the bench; it can be put back there',
+      href: '/',
+      also: [],
+    })),
     ...CATALOGUE.map((p) => ofProduct(p, words)),
     ...stock.map((s): Known => ({
       kind: 'shelf',
@@ -129,5 +138,6 @@ export interface Kept {
 export function searchKept(text: string, { jobs, stock }: Kept, words: SearchWords): Hit[] {
   const open = jobs.atWork({ skip: 0, most: MOST_JOBS }).rows;
   const closed = jobs.closed({ skip: 0, most: MOST_JOBS }).rows;
-  return search(text, { jobs: [...open, ...closed], stock: stock.list() }, words);
+  const among = { jobs: [...open, ...closed], stock: stock.list(), removed: jobs.removed() };
+  return search(text, among, words);
 }
