@@ -24,6 +24,8 @@ import {
   freshPart,
   learnPart,
   patchPart,
+  copyPart,
+  patchParts,
   patchZone,
   removeDent,
   removePart,
@@ -69,6 +71,16 @@ describe('parts', () => {
     expect(addPreset(coated, 'bonnet').parts[1]).toMatchObject({ substrate: 'steel', condition: 'e-coat' });
     expect(learnPart(coated, 'a', { substrate: 'abs' }).parts[0]!.condition).toBe('bare');
     expect(learnPart(coated, 'a', { substrate: 'aluminium' }).parts[0]!.condition).toBe('e-coat');
+  });
+  it('a copied part stands beside it, in the same layers, zones with it; several are changed at once', () => {
+    const j = job({ system: { layers: [layer(), layer(['a', 'a--z1']), layer(['b'])] } });
+    const copied = copyPart(j, 'a');
+    expect(copied.parts.map((p) => p.id)).toEqual(['a', 'part-3', 'b']);
+    expect(copied.parts[1]!.name).toBe('a, copy');
+    expect(onlys(copied)).toEqual([undefined, ['a', 'part-3', 'a--z1', 'part-3--z1'], ['b']]);
+    expect(copyPart(j, 'nobody')).toBe(j);
+    const two = patchParts(copied, ['a', 'b'], { condition: 'chipped' });
+    expect(two.parts.map((p) => p.condition)).toEqual(['chipped', copied.parts[1]!.condition, 'chipped']);
   });
   it('a layer for a part that is taken out keeps its place and goes on all; one for others keeps them', () => {
     const j = job({ system: { layers: [layer(['a']), layer(['a', 'b']), layer(), layer(['a--z1', 'b'])] } });

@@ -35,14 +35,24 @@ function changePart(job: Job, id: string, change: (part: Part) => Part): Job {
   return { ...job, parts: job.parts.map((p) => (p.id === id ? change(p) : p)) };
 }
 
-/** The same part once more beside it, under an id and a name of its own. */
+/** What goes on a part or on one of its zones goes on its copy too. */
+const alsoOn = (layer: SystemLayer, id: string, copyId: string): SystemLayer =>
+  layer.only
+    ? {
+        ...layer,
+        only: layer.only.flatMap((x) => (wholePartId(x) === id ? [x, copyId + x.slice(id.length)] : [x])),
+      }
+    : layer;
+
+/** The same part once more beside it, under an id and a name of its own, in the same layers. */
 export function copyPart(job: Job, id: string): Job {
   const at = job.parts.findIndex((p) => p.id === id);
   const like = job.parts[at];
   if (!like) return job;
   const { id: freshId } = freshPart(job);
   const copy = { ...like, id: freshId, name: `${like.name ?? like.id}, copy`.slice(0, 80) };
-  return { ...job, parts: job.parts.toSpliced(at + 1, 0, copy) };
+  const layers = job.system?.layers.map((l) => alsoOn(l, id, freshId));
+  return { ...job, parts: job.parts.toSpliced(at + 1, 0, copy), ...(layers ? { system: { layers } } : {}) };
 }
 
 export const patchPart = (job: Job, id: string, patch: Partial<Part>): Job =>
