@@ -1,18 +1,15 @@
 /** A job begun once more from another: what it is and how it is built, without what was done on the first. */
 import type { Job } from '@/model/job';
+import { freeName, namesOf } from './free-name';
 import type { JobStore } from './ports';
 
 const MOST_LETTERS = 120;
 
-/** The first of "X, again", "X, again 2" … that no job has. */
-function againName(name: string, taken: ReadonlySet<string>): string {
-  const named = (n: number): string => {
-    const after = n === 1 ? ', again' : `, again ${n}`;
-    return name.slice(0, MOST_LETTERS - after.length) + after;
-  };
-  let n = 1;
-  while (taken.has(named(n))) n++;
-  return named(n);
+/** "X", then "X, again", "X, again 2" …, each within its length. */
+function nthName(name: string, n: number): string {
+  if (n === 1) return name;
+  const after = n === 2 ? ', again' : `, again ${n - 1}`;
+  return name.slice(0, MOST_LETTERS - after.length) + after;
 }
 
 /**
@@ -24,7 +21,7 @@ export function begunAnew(job: Job, taken: ReadonlySet<string>): Job {
   const { deadline: _deadline, deadlineHour: _hour, ...purpose } = job.purpose;
   return {
     ...rest,
-    name: taken.has(job.name) ? againName(job.name, taken) : job.name,
+    name: freeName(taken, (n) => nthName(job.name, n)),
     purpose,
     equipment: { ...job.equipment, suppliedAir: false },
     parts: job.parts.map(({ readyFrom: _from, deadline: _due, ...part }) => part),
@@ -39,6 +36,6 @@ export function copyJob(
 ): boolean {
   const stored = store.load(ids.from);
   if (!stored) return false;
-  store.insert(ids.to, begunAnew(stored.job, new Set(store.heads().map((j) => j.name))), nowMs);
+  store.insert(ids.to, begunAnew(stored.job, namesOf(store)), nowMs);
   return true;
 }

@@ -1,5 +1,6 @@
 /** A new job: a plain panel to start from, in the workshop's own place and hours. */
 import type { FreeHours, Job, Place } from '@/model/job';
+import { freeName, namesOf } from './free-name';
 import { ownUse } from './own-use';
 import type { JobStore } from './ports';
 
@@ -51,14 +52,6 @@ const PLAIN: Pick<Job, 'purpose' | 'parts' | 'risk'> = {
   risk: { rushSafe: 0.5 },
 };
 
-/** The first of "New job", "New job 2" … that no job has. */
-function freshName(taken: ReadonlySet<string>): string {
-  const name = (n: number): string => (n === 1 ? 'New job' : `New job ${n}`);
-  let n = 1;
-  while (taken.has(name(n))) n++;
-  return name(n);
-}
-
 /** What its owner chose in the newest job there is, is his default. */
 function inherited(
   last: Job | undefined,
@@ -83,7 +76,7 @@ function inherited(
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
   const habit = ownUse(store);
   const job: Job = {
-    name: freshName(new Set(store.heads().map((j) => j.name))),
+    name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,
     ...inherited(store.newest()?.job),
     ...(habit ? { habit } : {}),

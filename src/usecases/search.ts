@@ -15,12 +15,12 @@ export interface Hit {
 }
 /** Something that can be found, by its title and by other words. */
 interface Known extends Hit {
-  readonly also: readonly string[];
+  readonly also?: readonly string[] | undefined;
 }
 
 /** Hits that are shown, and letters of a search that are read. */
 const MOST_HITS = 24;
-export const MOST_ASKED = 60;
+const MOST_ASKED = 60;
 /** Jobs that are looked through: those changed last. */
 const MOST_JOBS = 200;
 
@@ -48,21 +48,19 @@ function ofJob({ id, job }: { readonly id: string; readonly job: Job }, { kinds 
     title: p.name ?? p.id,
     text: job.name,
     href: `${at}/surface#parts`,
-    also: [],
   }));
   const sheets = (job.products ?? []).map((p): Known => ({
     kind: 'product',
     title: p.name,
     text: `${kinds[p.kind]}, your own sheet in ${job.name}`,
     href: `${at}/build-up#sheets`,
-    also: [],
   }));
-  const whole: Known = { kind: 'job', title: job.name, text: job.purpose.colour.name, href: at, also: [] };
+  const whole: Known = { kind: 'job', title: job.name, text: job.purpose.colour.name, href: at };
   return [whole, ...parts, ...sheets];
 }
 
 /** How well something is met, the smaller the better; null where it is not. */
-function rankOf({ title, also, text }: Known, asked: string): number | null {
+function rankOf({ title, also = [], text }: Known, asked: string): number | null {
   const names = [title, ...also].map((n) => n.toLowerCase());
   if (names.some((n) => n === asked)) return 0;
   if (names.some((n) => n.startsWith(asked))) return 1;
@@ -85,7 +83,6 @@ const ofProduct = (p: Product, { kinds }: SearchWords): Known => ({
   title: p.name,
   text: `${kinds[p.kind]}, ${p.carrier === 'aerosol' ? 'in a can' : 'for the gun'}, ${p.filmUmPerCoat} µm a coat`,
   href: null,
-  also: [],
 });
 
 function everything({ jobs, stock, removed }: Searched, words: SearchWords): Known[] {
@@ -96,7 +93,6 @@ function everything({ jobs, stock, removed }: Searched, words: SearchWords): Kno
       title: name,
       text: 'taken off the bench; it can be put back there',
       href: '/',
-      also: [],
     })),
     ...CATALOGUE.map((p) => ofProduct(p, words)),
     ...stock.map((s): Known => ({
@@ -104,7 +100,6 @@ function everything({ jobs, stock, removed }: Searched, words: SearchWords): Kno
       title: s.name,
       text: `${Math.round(s.remainingMl)} ml`,
       href: '/shelf',
-      also: [],
     })),
     ...ACTIONS.map(([title, text, href, ...also]): Known => ({ kind: 'action', title, text, href, also })),
     ...words.glossary.map((e): Known => ({
@@ -112,7 +107,7 @@ function everything({ jobs, stock, removed }: Searched, words: SearchWords): Kno
       title: e.term,
       text: e.says,
       href: null,
-      also: e.also ?? [],
+      also: e.also,
     })),
   ];
 }

@@ -36,6 +36,9 @@ export function percentOf(chance: number): number {
   return Math.min(99, Math.max(1, Math.round(chance * 100)));
 }
 
+/** “1 session”, “2 sessions”. */
+export const counted = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`;
+
 /** Duration in words: 43 min, 2 h, 1 h 06. */
 export function durationOf(minutes: number): string {
   const m = Math.round(minutes);

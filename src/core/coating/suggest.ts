@@ -34,20 +34,16 @@ function choice(job: Job, products: ReadonlyMap<string, Product>): Product[] {
 
 /** A system while it is put together. */
 class Draft {
-  private readonly all: readonly Product[];
-
   constructor(
     readonly job: Job,
-    private readonly products: ReadonlyMap<string, Product>,
+    private readonly all: readonly Product[],
     readonly card: RouteCard,
     private readonly asked: Suggested = { isAsked: () => true, layers: [], why: [] },
-  ) {
-    this.all = choice(job, products);
-  }
+  ) {}
 
   /** The same system, put together further on some of the parts alone. */
   on(isAsked: Need): Draft {
-    return new Draft(this.job, this.products, this.card, { ...this.asked, isAsked });
+    return new Draft(this.job, this.all, this.card, { ...this.asked, isAsked });
   }
 
   isAsked(part: Part): boolean {
@@ -171,7 +167,7 @@ function addHeat(draft: Draft): void {
 
 /** The system of one route. */
 export function suggestFor(job: Job, products: ReadonlyMap<string, Product>, route: Route): Suggestion {
-  const all = new Draft(job, products, ROUTE_CARDS[route]);
+  const all = new Draft(job, choice(job, products), ROUTE_CARDS[route]);
   const { purpose } = job;
   addHeat(all);
   if (job.parts.every((p) => isHot(job, p))) return all.done();

@@ -45,14 +45,11 @@ function boardOf({ system }: Job, p: Part): string {
  * that says so itself keeps its own. The others stay as they are.
  */
 export function withBoards(job: Job): readonly Part[] {
-  const small = job.parts.filter(isSmallPart);
+  const boards = new Map(job.parts.filter(isSmallPart).map((p) => [p, boardOf(job, p)]));
   const pieces = new Map<string, number>();
-  for (const p of small) {
-    const key = boardOf(job, p);
-    pieces.set(key, (pieces.get(key) ?? 0) + (p.count ?? 1));
-  }
+  for (const [p, board] of boards) pieces.set(board, (pieces.get(board) ?? 0) + (p.count ?? 1));
   return job.parts.map((p) => {
-    const count = small.includes(p) ? pieces.get(boardOf(job, p))! : 1;
+    const count = pieces.get(boards.get(p) ?? '') ?? 1;
     return count > (p.count ?? 1) && p.boardCount === undefined ? { ...p, boardCount: count } : p;
   });
 }

@@ -16,6 +16,21 @@ export const everyDay = (from: string, to: string): WeekOfHours['weekly'] => {
   return { mon: spans, tue: spans, wed: spans, thu: spans, fri: spans, sat: spans, sun: spans };
 };
 
+/** A clock time as hour and minute; 24:00 is the end of its day. */
+function hourAndMinute(clock: string): readonly [hour: number, minute: number] {
+  const [h, m] = clock.split(':').map(Number);
+  return [h ?? 0, m ?? 0];
+}
+
+const minuteOf = (clock: string): number => {
+  const [h, m] = hourAndMinute(clock);
+  return h * 60 + m;
+};
+
+/** Minutes of the spans of one day, by the clock. */
+export const clockMinutes = (spans: ClockSpans): number =>
+  spans.reduce((a, [from, to]) => a + minuteOf(to) - minuteOf(from), 0);
+
 /**
  * Free spans that touch [fromMs, toMs], in order, joined where they meet. A clock change moves
  * the instants, not the clock times; a clock time that does not exist that day moves forward.
@@ -31,10 +46,8 @@ export function freeSpans(hours: WeekOfHours, tz: string, fromMs: number, toMs: 
     const name = NAMES[day.weekday - 1]!;
     const spans = except.get(day.toISODate() ?? '') ?? hours.weekly[name];
     const at = (clock: string): number => {
-      const [h, m] = clock.split(':').map(Number);
-      return h === 24
-        ? day.plus({ days: 1 }).toMillis()
-        : day.set({ hour: h ?? 0, minute: m ?? 0 }).toMillis();
+      const [hour, minute] = hourAndMinute(clock);
+      return hour === 24 ? day.plus({ days: 1 }).toMillis() : day.set({ hour, minute }).toMillis();
     };
     for (const [a, b] of [...spans].sort((x, y) => (x[0] < y[0] ? -1 : 1))) {
       const startMs = at(a);

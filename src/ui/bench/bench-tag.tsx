@@ -9,6 +9,7 @@ import { TagPlate } from '../shell/tag-plate';
 import { OddsPair } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { benchSums, clashHours, type Clash } from '../views/bench';
+import { inAList } from '../views/session-name';
 import { futuresOf } from '../views/verdict';
 
 interface BenchTagProps {
@@ -74,9 +75,6 @@ function NextWindow({ job: { job, plan } }: { job: BenchJob }) {
   );
 }
 
-/** “a, b and c”. */
-const listed = (names: readonly string[]): string => `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-
 function ClashNote({ clashes }: { clashes: readonly Clash[] }) {
   const f = useFormat();
   return (
@@ -87,7 +85,7 @@ function ClashNote({ clashes }: { clashes: readonly Clash[] }) {
           <b>One pair of hands</b>
           {clashHours(clashes).map(({ at, names }) => (
             <p key={at}>
-              {f.dayTime(at)} is wanted by {listed(names)}.
+              {f.dayTime(at)} is wanted by {inAList(names)}.
             </p>
           ))}
           <p>Move all but one.</p>

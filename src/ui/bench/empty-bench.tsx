@@ -8,7 +8,7 @@ const EXAMPLES = [
   ['tractor-bonnet', 'Bonnet and mudguards', 'failing clear on steel, cans'],
   ['stand-mixer', 'Stand-mixer shell', 'a small thing with many curves'],
   ['cargo-bike', 'Cargo-bike box', 'bare aluminium, cans'],
-  ['locker-lids', 'Locker lids', 'flat lids, sprayed with a gun'],
+  ['locker-lids', 'Locker lids', 'bare ABS plastic, cans'],
 ] as const;
 
 export function EmptyBench({ actions }: { actions: BenchActions }) {

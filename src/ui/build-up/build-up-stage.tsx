@@ -1,7 +1,7 @@
 'use client';
 /** Build-up: which way, then the layers beside the section through them, then what follows from both. */
 import { useState } from 'react';
-import { systemFor } from '@/core/coating/system';
+import { systemFor, type SystemResult } from '@/core/coating/system';
 import { withLayers } from '@/core/edits/layers';
 import { withZones } from '@/core/surface/zones';
 import { useDesk } from '../desk/job-desk';
@@ -23,63 +23,49 @@ const DryingPanel = later('Drying and heat', () => import('./drying-panel').then
 const SheetsPanel = later('Your own data sheets', () => import('./sheets-panel').then((m) => m.SheetsPanel));
 
 export function BuildUpStage() {
-  return <StageFrame stage="build-up" sections={[...useDecisions(), ...useFollowing()]} />;
-}
-
-/** Which way, and its layers. */
-function useDecisions(): StageSection[] {
-  const { job } = useDesk();
-  const { layers, seams } = systemFor(job);
-  const warns = seams.some((s) => s.verdict !== 'ok');
-  return [
-    { id: 'ways', name: 'Ways', isLead: true, node: <Ways /> },
-    { id: 'layers', name: 'Layers', count: layers.length, warns, isLead: true, node: <Layers /> },
-  ];
-}
-
-/** What follows from them. */
-function useFollowing(): StageSection[] {
   const f = useFormat();
   const desk = useDesk();
   const { job, plan } = desk;
   const system = systemFor(job);
+  const { layers, seams } = system;
   const products = stackProducts(system);
-  return [
+  const warns = seams.some((s) => s.verdict !== 'ok');
+  const colour = <ColourPanel job={job} products={products} />;
+  const order = <OrderPanel desk={desk} system={system} />;
+  const sections: StageSection[] = [
+    { id: 'ways', name: 'Ways', isLead: true, node: <Ways layers={layers} /> },
+    {
+      id: 'layers',
+      name: 'Layers',
+      count: layers.length,
+      warns,
+      isLead: true,
+      node: <Layers system={system} />,
+    },
     {
       id: 'preparation',
       name: 'Preparation',
       note: 'papers, filler, wiping, masking',
-      node: <Preparation />,
+      node: <Preparation system={system} />,
     },
-    {
-      id: 'order',
-      name: 'Order of work',
-      note: `${f.hours(plan.handsOnH)} with hands on it`,
-      node: <OrderPanel desk={desk} system={system} />,
-    },
-    {
-      id: 'colour',
-      name: 'Colour',
-      note: job.purpose.colour.name,
-      node: <ColourPanel job={job} products={products} />,
-    },
+    { id: 'order', name: 'Order of work', note: `${f.hours(plan.handsOnH)} with hands on it`, node: order },
+    { id: 'colour', name: 'Colour', note: job.purpose.colour.name, node: colour },
     { id: 'schools', name: 'Where painters differ', note: schoolsLine(job), node: <SchoolsPanel /> },
     { id: 'drying', name: 'Drying', note: 'and heat', node: <DryingPanel products={products} /> },
     { id: 'sheets', name: 'Sheets', note: sheetsLine(job), node: <SheetsPanel /> },
   ];
+  return <StageFrame stage="build-up" sections={sections} />;
 }
 
-function Ways() {
+function Ways({ layers }: Pick<SystemResult, 'layers'>) {
   const { job, plan, edit } = useDesk();
-  const { layers } = systemFor(job);
   return (
     <RoutesPanel job={job} plan={plan} chosen={layers} onTake={(r) => edit((j) => withLayers(j, r.layers))} />
   );
 }
 
-function Layers() {
+function Layers({ system }: { system: SystemResult }) {
   const { job, products } = useDesk();
-  const system = systemFor(job);
   const [selected, setSelected] = useState<string | null>(system.layers.at(-1)?.id ?? null);
   return (
     <div className="layergrid">
@@ -94,12 +80,12 @@ function Layers() {
   );
 }
 
-function Preparation() {
+function Preparation({ system }: { system: SystemResult }) {
   const { job, plan, air } = useDesk();
   return (
     <PrepPanel
       job={withZones(job)}
-      system={systemFor(job)}
+      system={system}
       sessions={Math.max(1, plan.sessions.length)}
       panelC={air.now.panelC}
     />

@@ -23,13 +23,13 @@ const PhotosPanel = later(
 );
 
 export function LogStage() {
-  const { job, plan, products } = useDesk();
+  const { job } = useDesk();
   const { closedAt } = logOf(job);
   return (
     <StageFrame
       stage="log"
       spine={
-        <Spine job={job} plan={plan} products={products}>
+        <Spine>
           <p>
             <b>Written down, it counts next time.</b> What the cans really gave stands beside what was
             planned.

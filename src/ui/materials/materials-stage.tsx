@@ -21,12 +21,11 @@ const MoneyPanel = later('Money', () => import('./money-panel').then((m) => m.Mo
 const MixingPanel = later('Mixing', () => import('./mixing-panel').then((m) => m.MixingPanel));
 
 export function MaterialsStage() {
-  const { job, plan, products } = useDesk();
   return (
     <StageFrame
       stage="materials"
       spine={
-        <Spine job={job} plan={plan} products={products}>
+        <Spine>
           <p>
             <b>One micron over one square metre is one millilitre</b> of dry film. The film above sets every
             figure on this page.

@@ -53,7 +53,8 @@ export function SectionBar({ links, next, onGo }: SectionBarProps) {
   );
 }
 
-function NextLink({ next }: { next: NextStage }) {
+/** To the stage after this one. */
+export function NextLink({ next }: { next: NextStage }) {
   return (
     <LinkButton variant="contained" href={next.href} aria-label={next.label} endIcon={<Forward />}>
       {next.name}

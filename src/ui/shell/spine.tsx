@@ -1,27 +1,19 @@
 'use client';
 /** The build-up beside every stage, to the same scale for one job. */
 import type { ReactNode } from 'react';
-import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
-import type { Product } from '@/model/product';
+import { useDesk } from '../desk/job-desk';
 import { FilmSection } from '../drawings/film-section';
 import { FilmStrip } from '../drawings/film-strip';
 import { gaugeFor, stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
 
-export function Spine({
-  job,
-  plan,
-  products,
-  title = 'Build-up',
-  children,
-}: {
-  job: Job;
-  plan: Plan;
-  products: readonly Product[];
-  title?: string;
-  children?: ReactNode;
-}) {
+interface SpineProps {
+  readonly title?: string;
+  readonly children?: ReactNode;
+}
+
+export function Spine({ title = 'Build-up', children }: SpineProps) {
+  const { job, plan, products } = useDesk();
   const f = useFormat();
   const stack = stackOf(job, plan, products);
   const max = gaugeFor(stack.totalUm);

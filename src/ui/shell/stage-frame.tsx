@@ -5,13 +5,11 @@
  */
 import { useRef, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
-import type { StageId } from '../views/stages';
-import { nextStage } from '../views/stages';
+import { nextStage, type NextStage, type StageId } from '../views/stages';
 import { useDesk } from '../desk/job-desk';
-import { LinkButton } from '../parts/link-button';
 import { SaveLine } from './save-line';
 import { Section, type StageSection } from './section';
-import { SectionBar } from './section-bar';
+import { NextLink, SectionBar } from './section-bar';
 import { StageHelp } from './stage-help';
 import { useFit } from './use-fit';
 import { useJump } from './use-jump';
@@ -29,6 +27,7 @@ interface StageFrameProps {
 
 export function StageFrame({ stage, spine, sections, children }: StageFrameProps) {
   const { id, plan } = useDesk();
+  const next = nextStage(id, stage);
   const kept = useSections(stage);
   const isWide = useWide();
   const folding = sections.filter((s) => !s.isLead);
@@ -46,7 +45,7 @@ export function StageFrame({ stage, spine, sections, children }: StageFrameProps
     <main id="main" className="body frame" data-spine={spine !== undefined}>
       {spine !== undefined && <Spined>{spine}</Spined>}
       <div className="stagecol">
-        <SectionBar links={sections} next={nextStage(id, stage)} onGo={go} />
+        <SectionBar links={sections} next={next} onGo={go} />
         <div className="secs">
           {sections.map((s) => (
             <Section key={s.id} section={s} isOpen={isOpen(s)} onFold={(on) => kept.set([s.id], on)} />
@@ -69,7 +68,7 @@ export function StageFrame({ stage, spine, sections, children }: StageFrameProps
         )}
         <StageHelp stage={stage} />
         {children}
-        <PhoneFoot id={id} stage={stage} />
+        <PhoneFoot next={next} />
       </div>
       <Verdict plan={plan} session={plan.sessions[0]} stage={stage} />
     </main>
@@ -77,16 +76,11 @@ export function StageFrame({ stage, spine, sections, children }: StageFrameProps
 }
 
 /** On a phone the bar has room for the sections alone. */
-function PhoneFoot({ id, stage }: { id: string; stage: StageId }) {
-  const next = nextStage(id, stage);
+function PhoneFoot({ next }: { next: NextStage | null }) {
   return (
     <div className="phone-foot noprint">
       <SaveLine />
-      {next && (
-        <LinkButton variant="contained" href={next.href} aria-label={next.label}>
-          {next.name}
-        </LinkButton>
-      )}
+      {next && <NextLink next={next} />}
     </div>
   );
 }

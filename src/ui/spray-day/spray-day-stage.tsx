@@ -51,7 +51,7 @@ export function SprayDayStage() {
     <StageFrame
       stage="spray-day"
       spine={
-        <Spine job={job} plan={plan} products={products}>
+        <Spine>
           <SpineNote day={day} />
         </Spine>
       }

@@ -19,14 +19,13 @@ const PhotosPanel = later(
 );
 
 export function SurfaceStage() {
-  const desk = useDesk();
   const f = useFormat();
-  const { job, plan } = desk;
+  const { job } = useDesk();
   return (
     <StageFrame
       stage="surface"
       spine={
-        <Spine job={job} plan={plan} products={desk.products} title="What is planned">
+        <Spine title="What is planned">
           <p>
             <b>Measured first.</b> Area, substrate and what lies on it set every figure that follows.
           </p>

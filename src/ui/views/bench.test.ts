@@ -1,9 +1,10 @@
 /** What the bench shows: what comes next over all jobs, sums, hours that several jobs want, each job in a line. */
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
+import { at, sessionOf, span } from '@/demo/hours-kit';
 import { demo, simulated } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
-import type { Plan, Session, Suit } from '@/model/plan';
+import type { Plan, Session } from '@/model/plan';
 import type { BenchJob } from '@/usecases/bench';
 import { formatFor } from '@/words/format';
 import {
@@ -24,19 +25,12 @@ import {
 
 const f = formatFor('metric');
 const HOUR = 3_600_000;
-const at = (h: number): string => new Date(h * HOUR).toISOString();
-const span = (from: number, to: number, verdict: string, reason?: string): Suit['spans'][number] =>
-  ({ startsAt: at(from), endsAt: at(to), verdict, reasons: reason ? [reason] : [] }) as never;
 const bonnet = demo('tractor-bonnet');
 const plan = simulated(bonnet);
 const onBench = (id: string, job: Job, p: Plan): BenchJob =>
   ({ id, job, plan: p, products: [...CATALOGUE] }) as unknown as BenchJob;
-const session = (from: number, to: number, over: Partial<Session> = {}): Session => ({
-  ...plan.sessions[0]!,
-  startsAt: at(from),
-  handsOffAt: at(to),
-  ...over,
-});
+const session = (from: number, to: number, over: Partial<Session> = {}): Session =>
+  sessionOf(plan, from, to, over);
 const withSession = (id: string, from: number, to: number): BenchJob =>
   onBench(id, { ...bonnet, name: id }, { ...plan, visits: [], sessions: [session(from, to)] });
 /** A job whose hands-on work outside its session takes some hours. */

@@ -3,9 +3,10 @@ import { mendingStage } from './stages';
 import { describe, expect, it } from 'vitest';
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE } from '@/core/coating/catalogue';
+import { at, sessionOf, span } from '@/demo/hours-kit';
 import { demo, simulated } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
-import type { Session, Suit, Task } from '@/model/plan';
+import type { Session, Task } from '@/model/plan';
 import { formatFor } from '@/words/format';
 import { dayInWords, dayRibbonView, spanWord } from './day-ribbon';
 import {
@@ -24,17 +25,10 @@ import * as windowViews from './window';
 
 const f = formatFor('metric');
 const HOUR = 3_600_000;
-const at = (h: number): string => new Date(h * HOUR).toISOString();
-const span = (from: number, to: number, verdict: string, reason?: string): Suit['spans'][number] =>
-  ({ startsAt: at(from), endsAt: at(to), verdict, reasons: reason ? [reason] : [] }) as never;
 const bonnet = demo('tractor-bonnet');
 const plan = simulated(bonnet);
-const session = (from: number, to: number, over: Partial<Session> = {}): Session => ({
-  ...plan.sessions[0]!,
-  startsAt: at(from),
-  handsOffAt: at(to),
-  ...over,
-});
+const session = (from: number, to: number, over: Partial<Session> = {}): Session =>
+  sessionOf(plan, from, to, over);
 
 describe('one day upright', () => {
   const air = (sun: number[]): AirView => ({ startMs: 0, stepMs: HOUR, sunDeg: sun }) as unknown as AirView;

@@ -6,7 +6,7 @@ import type { Job } from '@/model/job';
 import type { Material, Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';
-import { durationOf, type Format } from '@/words/format';
+import { counted, durationOf, type Format } from '@/words/format';
 import { lineName } from '@/words/shopping';
 
 export type ProductOf = (id: string) => Product;
@@ -70,7 +70,7 @@ function againstReckoned(factor: number): string {
 }
 /** What one's own logs say. */
 export function habitText(h: Habit): string {
-  const jobs = `${h.jobs} closed ${h.jobs === 1 ? 'job' : 'jobs'}`;
+  const jobs = counted(h.jobs, 'closed job');
   return `${jobs}: you use ${againstReckoned(h.factor)}, sure to ± ${Math.round(h.sdFrac * 100)} %`;
 }
 
@@ -114,8 +114,6 @@ export interface StillToBuyText {
   readonly rest: string;
 }
 
-const counted = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
-
 /** What is still to buy in one line, and what it comes to. */
 export function stillToBuy(plan: Plan, f: Format): StillToBuyText {
   const { cost } = plan;
@@ -124,9 +122,9 @@ export function stillToBuy(plan: Plan, f: Format): StillToBuyText {
     packs.filter((p) => p.unit === unit).reduce((a, p) => a + p.count, 0);
   const things = plan.consumables.filter((c) => !c.have).length;
   const parts = [
-    ...(of('can') > 0 ? [counted(of('can'), 'can', 'cans')] : []),
-    ...(of('tin') > 0 ? [counted(of('tin'), 'tin', 'tins')] : []),
-    ...(things > 0 ? [counted(things, 'other thing', 'other things')] : []),
+    ...(of('can') > 0 ? [counted(of('can'), 'can')] : []),
+    ...(of('tin') > 0 ? [counted(of('tin'), 'tin')] : []),
+    ...(things > 0 ? [counted(things, 'other thing')] : []),
   ];
   if (parts.length === 0) return { headline: 'Nothing left to buy.', rest: '' };
   const total = f.money(cost.total, cost.currency);

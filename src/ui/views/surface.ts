@@ -1,32 +1,26 @@
 /** What the folded sections of Surface say of themselves. */
 import { WEEKDAYS } from '@/model/lists';
 import { measured } from '@/core/surface/area';
+import { clockMinutes } from '@/core/time/free-hours';
 import type { Job, Part } from '@/model/job';
-import type { Format } from '@/words/format';
+import { counted, type Format } from '@/words/format';
 import { CONDITION_NAMES, GRADE_NAMES, SHELTER_NAMES, substrateInSentence } from '@/words/names';
-
-const lower = (s: string): string => s.slice(0, 1).toLowerCase() + s.slice(1);
 
 export function purposeLine({ purpose, budget }: Job, f: Format): string {
   const { grade, colour, finish } = purpose;
   const money = f.money(budget.amount, budget.currency);
-  return `${lower(GRADE_NAMES[grade])}, ${colour.name}, ${finish}; budget ${money}`;
+  return `${GRADE_NAMES[grade]}, ${colour.name}, ${finish}; budget ${money}`;
 }
 
 export const placeLine = ({ place }: Job): string =>
-  `${place.name ?? 'Place'}, ${lower(SHELTER_NAMES[place.shelter])}`;
-
-const minutesOf = ([from, to]: readonly [string, string]): number => {
-  const at = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
-  return at(to) - at(from);
-};
+  `${place.name ?? 'Place'}, ${SHELTER_NAMES[place.shelter]}`;
 
 /** Hours of a usual week, and on how many of its days. */
 export function hoursLine({ freeHours }: Job): string {
-  const days = WEEKDAYS.map((d) => freeHours.weekly[d].reduce((a, span) => a + minutesOf(span), 0));
+  const days = WEEKDAYS.map((d) => clockMinutes(freeHours.weekly[d]));
   const free = days.filter((m) => m > 0).length;
   const hours = Math.round(days.reduce((a, m) => a + m, 0) / 6) / 10;
-  return free === 0 ? 'none yet' : `${hours} h a week, on ${free} ${free === 1 ? 'day' : 'days'}`;
+  return free === 0 ? 'none yet' : `${hours} h a week, on ${counted(free, 'day')}`;
 }
 
 export interface PartRow {
@@ -36,7 +30,8 @@ export interface PartRow {
   readonly lies: string;
 }
 
-const counted = (n: number, one: string): string[] => (n === 0 ? [] : [`${n} ${n === 1 ? one : `${one}s`}`]);
+/** Nothing is not said. */
+const some = (n: number, one: string): string[] => (n === 0 ? [] : [counted(n, one)]);
 
 /** A part in its row: how large, how big, what lies on it. */
 export function partRow(part: Part, f: Format): PartRow {
@@ -44,8 +39,8 @@ export function partRow(part: Part, f: Format): PartRow {
   const pieces = part.count && part.count > 1 ? `, ${part.count} pieces` : '';
   const lies = [
     CONDITION_NAMES[part.condition],
-    ...counted(part.zones?.length ?? 0, 'zone'),
-    ...counted(part.dents?.length ?? 0, 'dent'),
+    ...some(part.zones?.length ?? 0, 'zone'),
+    ...some(part.dents?.length ?? 0, 'dent'),
   ];
   return {
     name: part.name ?? part.id,

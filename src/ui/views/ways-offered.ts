@@ -4,7 +4,7 @@ import { ROUTE_CARDS } from '@/core/coating/routes';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Plan, PlanLayer } from '@/model/plan';
-import type { Format } from '@/words/format';
+import { counted, type Format } from '@/words/format';
 import { ROUTE_NAMES, ROUTE_WORDS } from '@/words/route-names';
 import { sameLayers } from './build-up';
 import { stackOf, type Band } from './stack';
@@ -61,6 +61,5 @@ export function waysOffered(
 
 /** The figures of a way in one line. */
 export function wayLine({ route }: WayOffered, currency: string, f: Format): string {
-  const sessions = `${route.sessions} ${route.sessions === 1 ? 'session' : 'sessions'}`;
-  return `${f.money(route.cost, currency)} paint · ${sessions} · ${f.hours(route.handsOnH)} hands-on · ${f.film(route.filmUm)}`;
+  return `${f.money(route.cost, currency)} paint · ${counted(route.sessions, 'session')} · ${f.hours(route.handsOnH)} hands-on · ${f.film(route.filmUm)}`;
 }

@@ -8,6 +8,7 @@ import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_LIMITS } from '@/words/names';
 import type { Named } from './session-name';
+import { inAList } from './session-name';
 
 /** Reasons shown, and days ahead that can be leafed to. */
 const REASONS_SHOWN = 5;
@@ -126,10 +127,10 @@ export function dayView(options: readonly StartOption[], dayMs: number, now: Now
 
 /** When each can is activated, or the cups are mixed, of one product. */
 function beginsOf(atTimes: readonly string[], isGun: boolean, f: Format): string {
-  const [first, ...more] = atTimes.map((at) => f.time(at));
-  if (isGun) return more.length === 0 ? `mix ${first}` : `mix ${atTimes.length} times from ${first}`;
-  if (more.length === 0) return `activate one can ${first}`;
-  return `activate cans ${[first, ...more.slice(0, -1)].join(', ')} and ${more.at(-1)}`;
+  const times = atTimes.map((at) => f.time(at));
+  const isOne = times.length === 1;
+  if (isGun) return isOne ? `mix ${times[0]}` : `mix ${times.length} times from ${times[0]}`;
+  return `activate ${isOne ? 'one can' : 'cans'} ${inAList(times)}`;
 }
 
 /** The start in one line: first coat, activations, hands off. */

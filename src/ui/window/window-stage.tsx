@@ -26,7 +26,7 @@ const Alternatives = later('Other ways', () => import('./alternatives').then((m)
 
 export function WindowStage() {
   const desk = useDesk();
-  const { job, plan, products } = desk;
+  const { plan, products } = desk;
   const [picked, setPicked] = useState<string | null>(null);
   const view = windowView(plan, products, picked);
   const others = <Alternatives onTake={(starts) => desk.edit((j) => withStarts(j, starts))} />;
@@ -34,7 +34,7 @@ export function WindowStage() {
     <StageFrame
       stage="window"
       spine={
-        <Spine job={job} plan={plan} products={products}>
+        <Spine>
           <SpineNote session={view.session} />
         </Spine>
       }

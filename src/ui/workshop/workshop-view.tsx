@@ -2,6 +2,7 @@
 /** The workshop itself: how it looks, copies of all that is in it, and the keys. */
 import Button from '@mui/material/Button';
 import { FileButton } from '../parts/file-button';
+import { TermList } from '../parts/term-list';
 import { useMore } from '../parts/use-more';
 import { ThemeSwitch, UnitSwitch } from '../shell/switches';
 import type { KeptCopy } from '../views/workshop';
@@ -118,14 +119,7 @@ function KeysPanel() {
       <div className="hd" style={{ marginBottom: 8 }}>
         Keys
       </div>
-      <dl className="keys">
-        {KEYS.map(([k, what]) => (
-          <div key={k}>
-            <dt>{k}</dt>
-            <dd>{what}</dd>
-          </div>
-        ))}
-      </dl>
+      <TermList lines={KEYS} />
     </section>
   );
 }

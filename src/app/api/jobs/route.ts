@@ -6,6 +6,7 @@ import { DEMO_JOBS } from '@/demo/jobs';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
 import { begunAnew } from '@/usecases/copy-job';
+import { namesOf } from '@/usecases/free-name';
 import { newJob } from '@/usecases/new-job';
 
 /** One of the invented jobs, begun anew; null where there is none of that id. */
@@ -20,7 +21,7 @@ export const POST = handled(async (request: Request) => {
   const id = randomUUID().slice(0, 8);
   const asked = new URL(request.url).searchParams.get('example');
   if (asked !== null) {
-    const job = example(asked, new Set(store.heads().map((j) => j.name)));
+    const job = example(asked, namesOf(store));
     if (!job) return refused(404, 'There is no such example.');
     store.insert(id, job, clock.nowMs());
   } else if (request.headers.get('content-type') === null) newJob(store, id, clock.nowMs());

@@ -113,6 +113,9 @@ export interface Draft {
   readonly cupMl: number;
 }
 
+/** No more coats go on its parts: the tape comes off. */
+export const isLast = ({ rest }: Pick<Draft, 'rest'>): boolean => rest === null || rest.why === 'apart';
+
 export interface Drafts {
   readonly sessions: readonly Draft[];
   /** The last finished film, and what it must have reached before the next session's work begins. */

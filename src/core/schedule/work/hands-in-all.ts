@@ -4,7 +4,16 @@
  */
 import { isTwoPart } from '../../chemistry/cards';
 import { heelFrac } from '../../material/coat-uses';
-import { ACTIVATE_MIN, MIX_MIN, RINSE_MIN, TACK_MIN, UNMASK_MIN, type CoatStep, type Draft } from './draft';
+import {
+  ACTIVATE_MIN,
+  isLast,
+  MIX_MIN,
+  RINSE_MIN,
+  TACK_MIN,
+  UNMASK_MIN,
+  type CoatStep,
+  type Draft,
+} from './draft';
 
 const sumOf = (list: readonly number[]): number => list.reduce((a, x) => a + x, 0);
 
@@ -16,9 +25,6 @@ function openingMin(steps: readonly CoatStep[], cupMl: number): number {
   if (!isTwoPart(product)) return 0;
   return Math.ceil(ml / (product.packs[0]!.sizeMl * (1 - heelFrac(product)))) * ACTIVATE_MIN;
 }
-
-/** No more coats go on its parts: the tape comes off. */
-const isLast = ({ rest }: Draft): boolean => rest === null || rest.why === 'apart';
 
 export function handsInAllMin(draft: Draft): number {
   const { steps, visits, prepMin, cupMl } = draft;

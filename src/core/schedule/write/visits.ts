@@ -6,7 +6,7 @@ import type { Task, Visit } from '@/model/plan';
 import { isoOf, MINUTE, type Span } from '../../time/instant';
 import type { Attempt, Shared } from '../attempt';
 import type { Chain } from '../search/chains';
-import { UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
+import { isLast, UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
 import { placeWork, type HandHours, type Piece } from '../work/hands';
 import { bakeSteps } from '../work/bake';
 import { unmaskStep } from '../work/unmask';
@@ -132,9 +132,6 @@ function baking(
   }
   return pieces.length > 0 ? visitsOf(draft.id, 'bake', pieces, request.job.place.tz) : [];
 }
-
-/** No more coats go on its parts. */
-const isLast = ({ rest }: Draft): boolean => rest === null || rest.why === 'apart';
 
 export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): WrittenVisit[] {
   const { tz } = shared.request.job.place;
