@@ -85,7 +85,6 @@ test('shapes: a box, its faces, a tube and a dent, measured and drawn; a crossin
       }
     ).job.parts[0]!;
   expect((await stored()).shape!.kind).toBe('box');
-  await part.getByText('Dents to fill').click();
   await part.getByRole('button', { name: 'Add a dent' }).click();
   await saved(page);
   expect((await stored()).dents!.length).toBe(1);
@@ -147,7 +146,6 @@ test('a school changes the plan, a refused seam is taken on and given back, the 
 test('zones get what they need, what comes off gets a lettered bag', async ({ watched: page, app }) => {
   await page.goto(`${app.url}/jobs/stand-mixer/surface`);
   const part = firstPart(page);
-  await part.getByText('Zones of another condition').click();
   await part.getByRole('button', { name: 'Add a zone' }).click();
   await saved(page);
   await page.goto(`${app.url}/jobs/stand-mixer/build-up`);
@@ -165,7 +163,6 @@ test('asked at the part: a magnet that does not hold makes it aluminium, a paint
 }) => {
   await page.goto(`${app.url}/jobs/tractor-bonnet/surface`);
   const part = firstPart(page);
-  await part.getByText('Find out what it is').click();
   await part.getByRole('button', { name: /^dissolves/ }).click();
   await saved(page);
   await page.goto(`${app.url}/jobs/tractor-bonnet/build-up`);
@@ -180,7 +177,6 @@ test('water that beads makes every wipe twice; minutes of one’s own move the p
   const id = await bringExample(request, app, 'dented-door');
   await page.goto(`${app.url}/jobs/${id}/surface`);
   const part = firstPart(page);
-  await part.getByText('Find out what it is').click();
   await part.getByRole('button', { name: /^beads/ }).click();
   await expect(part.getByText(/Wax or silicone feared/)).toBeVisible();
   await saved(page);

@@ -96,7 +96,7 @@ test('what is on the shelf is taken off the list, and the sum adds up on the scr
   await page.getByText('How this was computed, and every figure of it').click();
   for (const line of await page
     .getByRole('region', { name: 'The sum' })
-    .locator('details table tbody tr')
+    .locator('.fold table tbody tr')
     .all()) {
     const cells = (await line.locator('td').allTextContents()).slice(5).map(Number);
     expect(Math.abs(cells.slice(0, -1).reduce((a, b) => a + b, 0) - cells.at(-1)!)).toBeLessThan(0.5);

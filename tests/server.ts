@@ -111,6 +111,13 @@ export const test = base.extend<{ app: AppServer; watched: Page }, { lastServer:
 
 export { expect };
 
+/** Types a civil day (yyyy-mm-dd) into a date box, part by part. */
+export async function typeDay(page: Page, label: string, day: string): Promise<void> {
+  const [year, month, date] = day.split('-');
+  await page.getByRole('group', { name: label }).getByRole('spinbutton', { name: 'Day' }).click();
+  await page.keyboard.type(`${date}${month}${year}`);
+}
+
 /** Waits until the draft on the page is saved. */
 export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(380);

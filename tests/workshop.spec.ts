@@ -199,7 +199,7 @@ test('theme: follows the device without a flash, is switched, and stays switched
   expect(await ground()).toBe('rgb(238, 240, 236)');
   await page.reload();
   expect(await ground()).toBe('rgb(238, 240, 236)');
-  await choose(page, 'Theme', 'auto');
+  await choose(page, 'Theme', 'as the device');
   expect(await ground()).toBe('rgb(20, 26, 25)');
 });
 

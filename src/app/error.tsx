@@ -18,9 +18,9 @@ export default function ErrorPage({ error, reset }: ErrorPageProps) {
   const [, jobId] = /^\/jobs\/([^/]+)/.exec(usePathname()) ?? [];
   return (
     <main id="main" className="body">
-      <section className="panel" style={{ maxWidth: 560, margin: '40px auto' }}>
-        <h1 style={{ fontSize: 20 }}>Something broke on this page</h1>
-        <p className="cap" style={{ margin: '8px 0 14px' }}>
+      <section className="panel maxw-560 m-40px-auto">
+        <h1 className="text-20">Something broke on this page</h1>
+        <p className="cap mt-8 mb-14">
           What you saved is safe. Try once more; if it stays, go back to the bench.
           {error.digest ? ` Mark: ${error.digest}.` : ''}
         </p>

@@ -7,6 +7,8 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { Providers } from '@/ui/theme/providers';
 import type { UnitSystem } from '@/words/format';
 import '@/ui/theme/pellucid.css';
+import '@/ui/theme/layout.css';
+import { GROUND } from '@/ui/theme/tints';
 
 const text = localFont({
   src: './fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2',
@@ -34,8 +36,8 @@ export const viewport: Viewport = {
   width: 'device-width',
   initialScale: 1,
   themeColor: [
-    { media: '(prefers-color-scheme: light)', color: '#FBFCFA' },
-    { media: '(prefers-color-scheme: dark)', color: '#1C2423' },
+    { media: '(prefers-color-scheme: light)', color: GROUND.panel },
+    { media: '(prefers-color-scheme: dark)', color: GROUND.panelNight },
   ],
 };
 

@@ -136,6 +136,15 @@ export const partSchema = z.strictObject({
     .boolean()
     .optional()
     .describe('water beads after degreasing, or it was polished or treated: wax or silicone to be feared'),
+  tests: z
+    .strictObject({
+      water: z.enum(['sheets', 'beads']).optional(),
+      thinner: z.enum(['nothing', 'softens', 'dissolves', 'black']).optional(),
+      magnet: z.enum(['holds', 'weak', 'none']).optional(),
+      sliver: z.enum(['floats', 'sinks', 'waxy']).optional(),
+    })
+    .optional()
+    .describe('tests made at the part, and what came out'),
   readyFrom: date.optional().describe('day from which it is here to work on; left out means now'),
   deadline: date.optional().describe('day on which this part must be handle-dry; left out means the job’s'),
 });

@@ -21,6 +21,7 @@ import {
   addPart,
   addPreset,
   addZone,
+  forgetTest,
   freshPart,
   learnPart,
   patchPart,
@@ -44,6 +45,7 @@ import {
   setHours,
   unblockDay,
 } from './purpose';
+import { FIELD_TESTS, answerOf, isGainsaid, type FieldTest, type TestId } from '../surface/field-tests';
 import { addCorner, addTube, freshShape, otherCurve, removeLastCorner, removeTube, withFace } from './shapes';
 import { pinStart, shiftStart, unpinStart, withStarts } from './starts';
 
@@ -57,6 +59,7 @@ const layer = (only?: string[]) => ({
   coats: 3,
   ...(only ? { only } : {}),
 });
+const testOf = (id: TestId): FieldTest => FIELD_TESTS.find((t) => t.id === id)!;
 const onlys = (j: Job) => j.system!.layers.map((l) => l.only);
 
 describe('parts', () => {
@@ -69,8 +72,28 @@ describe('parts', () => {
     const coated = job({ parts: [part('a', { condition: 'e-coat' })] });
     expect(addPreset(coated, 'bumper').parts[1]).toMatchObject({ substrate: 'pp', condition: 'bare' });
     expect(addPreset(coated, 'bonnet').parts[1]).toMatchObject({ substrate: 'steel', condition: 'e-coat' });
-    expect(learnPart(coated, 'a', { substrate: 'abs' }).parts[0]!.condition).toBe('bare');
-    expect(learnPart(coated, 'a', { substrate: 'aluminium' }).parts[0]!.condition).toBe('e-coat');
+    const after = (test: TestId, answer: string): Part =>
+      learnPart(
+        coated,
+        'a',
+        test,
+        testOf(test).answers.find((x) => x.id === answer)!,
+      ).parts[0]!;
+    expect(after('sliver', 'sinks')).toMatchObject({ substrate: 'abs', condition: 'bare' });
+    expect(after('magnet', 'none')).toMatchObject({ substrate: 'aluminium', condition: 'e-coat' });
+  });
+  it('a test is kept with its answer, is gainsaid by a change by hand, and can be made again; a new part has had none', () => {
+    const magnet = testOf('magnet');
+    const made = learnPart(job(), 'a', 'magnet', magnet.answers[0]!);
+    expect(made.parts[0]!.tests).toEqual({ magnet: 'holds' });
+    expect(answerOf(made.parts[0]!, magnet)!.means).toBe('steel');
+    expect(isGainsaid(made.parts[0]!, magnet.answers[0]!)).toBe(false);
+    expect(isGainsaid(patchPart(made, 'a', { substrate: 'abs' }).parts[0]!, magnet.answers[0]!)).toBe(true);
+    const twice = learnPart(made, 'a', 'water', testOf('water').answers[1]!);
+    expect(twice.parts[0]).toMatchObject({ silicone: true, tests: { magnet: 'holds', water: 'beads' } });
+    expect(forgetTest(twice, 'a', 'magnet').parts[0]!.tests).toEqual({ water: 'beads' });
+    expect(forgetTest(made, 'a', 'magnet').parts[0]).not.toHaveProperty('tests');
+    expect(freshPart(job({ parts: [made.parts[0]!] }))).not.toHaveProperty('tests');
   });
   it('a copied part stands beside it, in the same layers, zones with it; several are changed at once', () => {
     const j = job({ system: { layers: [layer(), layer(['a', 'a--z1']), layer(['b'])] } });

@@ -2,6 +2,7 @@
 import { isDay } from './purpose';
 import type { Job, Part, SystemLayer } from '@/model/job';
 import { isMetal } from '@/model/substrates';
+import type { Answer, TestId } from '../surface/field-tests';
 import { PART_PRESETS } from '../surface/presets';
 import { wholePartId, zoneId } from '../surface/zones';
 
@@ -18,7 +19,8 @@ function withTrueCondition(part: Part): Part {
 export function freshPart(job: Job): Part {
   let n = job.parts.length + 1;
   while (job.parts.some((p) => p.id === `part-${n}`)) n++;
-  return { ...job.parts.at(-1)!, id: `part-${n}`, name: `Part ${n}` };
+  const { tests: _tests, ...like } = job.parts.at(-1)!;
+  return { ...like, id: `part-${n}`, name: `Part ${n}` };
 }
 
 export const addPart = (job: Job): Job => ({ ...job, parts: [...job.parts, freshPart(job)] });
@@ -62,9 +64,18 @@ export const patchPart = (job: Job, id: string, patch: Partial<Part>): Job =>
 export const patchParts = (job: Job, ids: readonly string[], patch: Partial<Part>): Job =>
   ids.reduce((j, id) => patchPart(j, id, patch), job);
 
-/** What a test at the part found out. */
-export const learnPart = (job: Job, id: string, found: Partial<Part>): Job =>
-  changePart(job, id, (p) => withTrueCondition({ ...p, ...found }));
+/** What a test at the part found out, kept with the test. */
+export const learnPart = (job: Job, id: string, test: TestId, answer: Answer): Job =>
+  changePart(job, id, (p) =>
+    withTrueCondition({ ...p, ...answer.set, tests: { ...p.tests, [test]: answer.id } }),
+  );
+
+/** A test is to be made again; what it set stays until then. */
+export const forgetTest = (job: Job, id: string, test: TestId): Job =>
+  changePart(job, id, ({ tests, ...p }) => {
+    const { [test]: _was, ...left } = tests ?? {};
+    return Object.keys(left).length > 0 ? { ...p, tests: left } : p;
+  });
 
 /** A shape, or none: then it is as flat as its length and width say. */
 export function setShape(job: Job, id: string, shape: Part['shape']): Job {

@@ -27,15 +27,12 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
   const next = nextJob(jobs);
   return (
     <main id="main" className="body cols-2">
-      <div className="stack" style={{ minWidth: 0 }}>
+      <div className="stack minw-0">
         <PhoneBench drawn={drawn} next={nextAtHand(jobs)} nowMs={nowMs} tz={tz} />
         <BenchHead actions={actions} />
         {jobs.length === 0 && <EmptyBench actions={actions} />}
         <NextUpPanel steps={nextUp(jobs)} />
-        <div
-          className="benchgrid desk-only"
-          style={{ gridTemplateColumns: `repeat(auto-fill, minmax(210px, 1fr))` }}
-        >
+        <div className="benchgrid desk-only cols-repeat-auto-fill-minmax-210px-1fr">
           {drawn.map((d) => (
             <JobCard key={d.job.id} drawn={d} actions={actions} />
           ))}
@@ -68,9 +65,7 @@ function BenchHead({ actions }: { actions: BenchActions }) {
   return (
     <>
       <div className="row">
-        <h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650, letterSpacing: '-.012em' }}>
-          On the bench
-        </h1>
+        <h1 className="sr-phone text-20 fw650 ls-012em">On the bench</h1>
         <span className="muted small desk-only">film to one scale; solid is sprayed, dashed is planned</span>
         <span className="push" />
         <NewJob actions={actions} />

@@ -13,9 +13,9 @@ const EXAMPLES = [
 
 export function EmptyBench({ actions }: { actions: BenchActions }) {
   return (
-    <section className="panel" style={{ padding: 24 }} aria-label="Begin">
-      <h2 style={{ fontSize: 18 }}>Nothing on the bench yet</h2>
-      <p className="cap" style={{ margin: '8px 0 18px', maxWidth: 620 }}>
+    <section className="panel p-24" aria-label="Begin">
+      <h2 className="text-18">Nothing on the bench yet</h2>
+      <p className="cap mt-8 mb-18 maxw-620">
         A job is one thing to repaint: a bonnet, a set of covers, a box. Measure it, say what lies on it, and
         you get the layers, the cans, the best start of the week and the run sheet for the day.
       </p>

@@ -8,12 +8,13 @@ import { Pager } from '../parts/pager';
 import { useFormat } from '../theme/providers';
 import { outcomeOf } from '../views/bench';
 import { stackOf } from '../views/stack';
+import { Fold } from '@/ui/parts/fold';
 
 export function FinishedJobs({ jobs, paged }: { jobs: readonly FinishedJob[]; paged: Paged }) {
   if (jobs.length === 0) return null;
   return (
     <section aria-label="Finished jobs">
-      <div className="hd" style={{ margin: '8px 0 6px' }}>
+      <div className="hd mt-8 mb-6">
         Finished <small>closed with what was used and how it came out</small>
       </div>
       <ul className="finished">
@@ -38,8 +39,8 @@ function FinishedRow({ job: j }: { job: FinishedJob }) {
           gaugeMax={150}
           size="mini"
         />
-        <span style={{ flex: 1, minWidth: 160 }}>
-          <b style={{ fontWeight: 650 }}>{j.job.name}</b>
+        <span className="flex-1 minw-160">
+          <b className="fw650">{j.job.name}</b>
           <br />
           <span className="small muted">
             closed {f.day(j.job.log!.closedAt!)}, {f.area(j.areaM2)}
@@ -59,12 +60,11 @@ interface RemovedProps {
 export function RemovedJobs({ jobs, onRestore }: RemovedProps) {
   if (jobs.length === 0) return null;
   return (
-    <details>
-      <summary>Taken off the bench ({jobs.length})</summary>
-      <ul style={{ display: 'grid', gap: 6, padding: '4px 0' }}>
+    <Fold summary={<>Taken off the bench ({jobs.length})</>}>
+      <ul className="is-grid gap-6 pt-4 pb-4">
         {jobs.map((r) => (
           <li key={r.id} className="row">
-            <span style={{ flex: '0 1 320px' }}>{r.name}</span>
+            <span className="upto-320">{r.name}</span>
             <Button
               size="small"
               variant="outlined"
@@ -76,6 +76,6 @@ export function RemovedJobs({ jobs, onRestore }: RemovedProps) {
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }

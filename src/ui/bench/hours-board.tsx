@@ -36,7 +36,7 @@ export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
         <svg
           viewBox={`0 0 ${W} ${height}`}
           width="100%"
-          style={{ minWidth: 640 }}
+          className="minw-640"
           role="img"
           aria-label={rows.map((r) => r.said).join('; ')}
         >
@@ -60,11 +60,11 @@ function BoardKey() {
     { name: 'no', fills: ['var(--well)'] },
   ];
   return (
-    <div className="hd" style={{ marginBottom: 6 }}>
+    <div className="hd mb-6">
       Suitable hours <small>per job, for what goes on next</small>
-      <span className="r row" style={{ gap: 14 }}>
+      <span className="r row gap-14">
         {keys.map((k) => (
-          <span key={k.name} className="row" style={{ gap: 5 }}>
+          <span key={k.name} className="row gap-6">
             <svg width="22" height="10" aria-hidden="true">
               {k.fills.map((fill) => (
                 <rect key={fill} width="22" height="10" fill={fill} />
@@ -96,7 +96,7 @@ function Nights({ nights, scale, height }: FrameProps & Pick<BenchJob, 'nights'>
         width={Math.max(0, right - left)}
         height={height - 24}
         fill="var(--night)"
-        style={{ opacity: 'var(--night-o)' }}
+        className="o-night-o"
       />
     );
   });

@@ -28,7 +28,7 @@ export function JobCard({ drawn: { job: j, stack, gaugeMax }, actions }: JobCard
   return (
     <article className="jobcard">
       <Link href={`/jobs/${j.id}`} aria-label={`${name}, open ${stage.name}`}>
-        <div style={{ borderBottom: '2px solid var(--ink)', paddingBottom: 2, marginBottom: 10 }}>
+        <div className="bb-2px-solid-ink pb-2 mb-10">
           <FilmSection stack={stack} pxPerUm={PX_PER_UM} width={210} gaugeMax={gaugeMax} size="bench" />
         </div>
         <h2>
@@ -39,16 +39,16 @@ export function JobCard({ drawn: { job: j, stack, gaugeMax }, actions }: JobCard
       <p className="small muted">
         {SUBSTRATE_NAMES[part.substrate]}, {CONDITION_NAMES[part.condition]}, {f.area(planAreaM2(j.plan))}
       </p>
-      <p className="row small" style={{ gap: 8, margin: '6px 0 4px' }}>
+      <p className="row small gap-8 mt-6 mb-4">
         <StageWedge index={stage.index} />
-        <b style={{ color: 'var(--lagoon)', fontWeight: 600 }}>{stage.name}</b>
+        <b className="ink-lagoon fw600">{stage.name}</b>
       </p>
-      <p style={{ fontWeight: 600 }}>{stepLine(j, true)}</p>
+      <p className="fw600">{stepLine(j, true)}</p>
       <p className="small muted">
         {when.text}
         {when.odds !== null && (
           <>
-            , <b style={{ color: 'var(--ink)' }}>{when.odds}</b>
+            , <b className="ink-ink">{when.odds}</b>
           </>
         )}
       </p>

@@ -60,7 +60,7 @@ function NextCard({ job, nowMs, tz }: { job: BenchJob; nowMs: number; tz: string
       <LinkButton variant="contained" href={`/jobs/${job.id}/spray-day`} className="big">
         <span>
           {today ? 'Open today’s run sheet' : 'Open the next run sheet'}
-          <small style={{ display: 'block', fontWeight: 400, fontSize: 15 }}>{name}</small>
+          <small className="is-block fw400 text-15">{name}</small>
         </span>
       </LinkButton>
     </>

@@ -30,7 +30,7 @@ type OfKind<K extends ColourView['kind']> = Extract<ColourView, { kind: K }>;
 function Depths({ view }: { view: OfKind<'candy'> }) {
   return (
     <>
-      <p className="cap" style={{ margin: '8px 0' }}>
+      <p className="cap mt-8 mb-8">
         Depth by coats over a silver ground, {view.coats} as named
         <ProvenanceMark mark="ID" />
       </p>
@@ -53,7 +53,7 @@ function Depths({ view }: { view: OfKind<'candy'> }) {
 function Shades({ view, hex }: { view: OfKind<'hiding'>; hex: string }) {
   return (
     <>
-      <p className="cap" style={{ margin: '8px 0' }}>
+      <p className="cap mt-8 mb-8">
         Coats of {view.filmUm} µm until the primer shows no more
         <ProvenanceMark mark="M" />
       </p>

@@ -1,6 +1,11 @@
 'use client';
 /** Any stage of a product against the temperature, by both schools, with the sheet's own point on it. */
 import { useState } from 'react';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import {
   CartesianGrid,
   Line,
@@ -18,6 +23,7 @@ import { ListChoice } from '../parts/choice';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { chartedOf, chartRows, sheetPoint, type Charted } from '../views/drying-chart';
+import { Fold } from '@/ui/parts/fold';
 
 const HEIGHT_PX = 260;
 const TICKS_C = [0, 5, 10, 15, 20, 25, 30, 35, 40];
@@ -41,7 +47,7 @@ export function DryingPanel({ products }: { readonly products: readonly Product[
           <ProvenanceMark mark="M" />
         </small>
       </div>
-      <div className="row" style={{ margin: '8px 0' }}>
+      <div className="row mt-8 mb-8">
         <ListChoice
           label="Product"
           value={product.id}
@@ -137,27 +143,26 @@ function Rows({ product, what, f }: ChartProps) {
         The dot is the sheet: {durationOf(point.minutes)} at {f.temp(point.tempC)}. Drawn out by its energy,
         dashed by the rule of half per 10 °C; no credit is given above 40 °C.
       </p>
-      <details>
-        <summary>The same as a table</summary>
-        <table className="tbl">
-          <thead>
-            <tr>
-              <th>Film at</th>
-              <th>by its energy</th>
-              <th>half per 10 °C</th>
-            </tr>
-          </thead>
-          <tbody>
+      <Fold summary="The same as a table">
+        <Table className="tbl">
+          <TableHead>
+            <TableRow>
+              <TableCell>Film at</TableCell>
+              <TableCell>by its energy</TableCell>
+              <TableCell>half per 10 °C</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {rows.map((r) => (
-              <tr key={r.tempC}>
-                <td>{f.temp(r.tempC)}</td>
-                <td>{said(r.energy)}</td>
-                <td>{said(r.tenth)}</td>
-              </tr>
+              <TableRow key={r.tempC}>
+                <TableCell>{f.temp(r.tempC)}</TableCell>
+                <TableCell>{said(r.energy)}</TableCell>
+                <TableCell>{said(r.tenth)}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
-      </details>
+          </TableBody>
+        </Table>
+      </Fold>
     </>
   );
 }

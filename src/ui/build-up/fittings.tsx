@@ -17,16 +17,12 @@ export function Fittings() {
     setText('');
   };
   return (
-    <div style={{ marginTop: 10 }}>
-      <h3 style={{ fontSize: 14, fontWeight: 650, marginBottom: 4 }}>Comes off first, into lettered bags</h3>
-      <ol className="row" aria-label="What comes off" style={{ gap: 8 }}>
+    <div className="mt-10">
+      <h3 className="text-14 fw650 mb-4">Comes off first, into lettered bags</h3>
+      <ol className="row gap-8" aria-label="What comes off">
         {list.map((name, i) => (
-          <li
-            key={`${i}${name}`}
-            className="row"
-            style={{ gap: 6, border: '1px solid var(--line)', padding: '2px 4px 2px 8px' }}
-          >
-            <b style={{ fontWeight: 650 }}>{bagLetter(i)}</b>
+          <li key={`${i}${name}`} className="row gap-6 b-1px-solid-line p-2px-4px-2px-8px">
+            <b className="fw650">{bagLetter(i)}</b>
             {name}
             <Button
               size="small"
@@ -40,8 +36,7 @@ export function Fittings() {
         ))}
       </ol>
       <form
-        className="row"
-        style={{ marginTop: 6 }}
+        className="row mt-6"
         onSubmit={(e) => {
           e.preventDefault();
           add();

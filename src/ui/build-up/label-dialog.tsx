@@ -1,6 +1,11 @@
 'use client';
 /** The words of a label pasted in: what was understood is shown, to be confirmed before it becomes a sheet. */
 import { useState } from 'react';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -18,6 +23,7 @@ import { ProductSelect } from '../parts/product-select';
 import { useLabel } from './use-label';
 import { freshSheetId, likeness, rangeSaid, saidOf } from '../views/sheets';
 import { TextBox } from '../parts/text-box';
+import { Said } from '@/ui/parts/said';
 
 const MOST_LETTERS = 20_000;
 
@@ -44,7 +50,7 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
       </DialogTitle>
       <DialogContent>
         <LabelText value={text} onChange={setText} />
-        <div className="row" style={{ margin: '12px 0' }}>
+        <div className="row mt-12 mb-12">
           <TextBox label="Name" value={name} most={80} onChange={setName} sx={{ width: 220 }} />
           <NumberBox
             label="Price of a pack"
@@ -65,16 +71,8 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
           </span>
         </div>
         {text.trim() !== '' && <Understood found={found} />}
-        {isGivenUp && (
-          <p className="status" data-kind="bad" role="alert">
-            This text took too long to read. Paste the words of the label alone.
-          </p>
-        )}
-        {unread.length > 0 && (
-          <p className="cap" style={{ marginTop: 8 }}>
-            Not understood: {unread.slice(0, 4).join(' / ')}
-          </p>
-        )}
+        <Said>{isGivenUp && 'This text took too long to read. Paste the words of the label alone.'}</Said>
+        {unread.length > 0 && <p className="cap mt-8">Not understood: {unread.slice(0, 4).join(' / ')}</p>}
       </DialogContent>
       <DialogActions sx={{ p: 2, gap: 1 }}>
         <Button onClick={onClose}>Cancel</Button>
@@ -89,7 +87,7 @@ export function LabelDialog({ taken, onClose, onAdd }: LabelDialogProps) {
 function LabelText({ value, onChange }: { value: string; onChange: (text: string) => void }) {
   return (
     <>
-      <p className="cap" style={{ marginBottom: 10 }}>
+      <p className="cap mb-10">
         Paste the words of the label or the data sheet. Of a range the careful end is taken: the longer least
         wait, the shorter longest.
       </p>
@@ -109,25 +107,25 @@ function LabelText({ value, onChange }: { value: string; onChange: (text: string
 function Understood({ found }: { found: readonly LabelFind[] }) {
   return (
     <div className="scroll-x" tabIndex={0} role="group" aria-label="What was understood">
-      <table className="tbl">
-        <thead>
-          <tr>
-            <th>Understood</th>
-            <th>as</th>
-            <th>from</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table className="tbl">
+        <TableHead>
+          <TableRow>
+            <TableCell>Understood</TableCell>
+            <TableCell>as</TableCell>
+            <TableCell>from</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {found.map((x) => (
             <FindRow key={x.field} find={x} />
           ))}
           {found.length === 0 && (
-            <tr>
-              <td colSpan={3}>Nothing yet that looks like a wait, a limit or a ratio.</td>
-            </tr>
+            <TableRow>
+              <TableCell colSpan={3}>Nothing yet that looks like a wait, a limit or a ratio.</TableCell>
+            </TableRow>
           )}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }
@@ -135,13 +133,13 @@ function Understood({ found }: { found: readonly LabelFind[] }) {
 function FindRow({ find }: { find: LabelFind }) {
   const range = rangeSaid(find);
   return (
-    <tr>
-      <td>{LABEL_FIELDS[find.field] ?? find.field}</td>
-      <td>
+    <TableRow>
+      <TableCell>{LABEL_FIELDS[find.field] ?? find.field}</TableCell>
+      <TableCell>
         <b>{saidOf(find)}</b>
         {range !== null && <span className="small muted"> of {range}</span>}
-      </td>
-      <td className="small muted">{find.from}</td>
-    </tr>
+      </TableCell>
+      <TableCell className="small muted">{find.from}</TableCell>
+    </TableRow>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 /** One layer in the list: product, coats, order, and the figures of its sheet with where they come from. */
+import ButtonBase from '@mui/material/ButtonBase';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
@@ -36,31 +37,28 @@ export function LayerRow(props: LayerRowProps) {
   const name = `${product.name}, layer ${index + 1}`;
   return (
     <div className="layer" data-selected={selected}>
-      <button
-        type="button"
+      <ButtonBase
         className="pick"
         aria-pressed={selected}
         aria-label={`Show ${name} in the section`}
         onClick={onSelect}
       >
         <PaintChip paint={paintOf(product, layer.hex ?? jobHex)} />
-      </button>
-      <div style={{ minWidth: 0 }}>
+      </ButtonBase>
+      <div className="minw-0">
         <ProductSelect
           value={layer.productId}
           products={products}
           label={`Product of layer ${index + 1}`}
           onChange={(x) => onChange({ productId: x.id, role: x.role, coats: x.coats })}
         />
-        <p className="small muted" style={{ marginTop: 3 }}>
+        <p className="small muted mt-4">
           {layerLine(product, layer.partIds.length, KIND_NAMES[product.kind])}
         </p>
       </div>
-      <div className="row end" style={{ justifyContent: 'flex-end' }}>
+      <div className="row end jc-flex-end">
         <Coats name={name} coats={layer.coats} onChange={(coats) => onChange({ coats })} />
-        <b className="num" style={{ minWidth: 58 }}>
-          {f.film(layer.coats * layer.filmUmPerCoat)}
-        </b>
+        <b className="num minw-58">{f.film(layer.coats * layer.filmUmPerCoat)}</b>
       </div>
       {selected && <LayerDetail {...props} />}
     </div>
@@ -86,12 +84,7 @@ interface CoatsProps {
 function Coats({ name, coats, onChange }: CoatsProps) {
   const square = { width: 32, height: 32, borderRadius: 0 };
   return (
-    <div
-      className="row"
-      role="group"
-      aria-label={`Coats of ${name}`}
-      style={{ gap: 0, border: '1px solid var(--ink-3)', borderRadius: 5, background: 'var(--panel)' }}
-    >
+    <div className="row gap-0 b-1px-solid-ink-3 br-5 bg-panel" role="group" aria-label={`Coats of ${name}`}>
       <IconButton
         size="small"
         aria-label="One coat less"
@@ -101,7 +94,7 @@ function Coats({ name, coats, onChange }: CoatsProps) {
       >
         −
       </IconButton>
-      <b style={{ minWidth: 58, textAlign: 'center', fontWeight: 600 }}>
+      <b className="minw-58 ta-center fw600">
         {coats} {coats === 1 ? 'coat' : 'coats'}
       </b>
       <IconButton
@@ -120,12 +113,12 @@ function Coats({ name, coats, onChange }: CoatsProps) {
 function LayerDetail({ layer, index, count, product, jobHex, onChange, onMove, onRemove }: LayerRowProps) {
   const f = useFormat();
   return (
-    <div style={{ gridColumn: '1 / -1', display: 'grid', gap: 8 }}>
-      <dl style={{ display: 'flex', flexWrap: 'wrap', gap: '6px 22px' }}>
+    <div className="col-1--1 is-grid gap-8">
+      <dl className="is-flex wrap-wrap row-6 colgap-24">
         {sheetFigures(product, f).map((figure) => (
           <div key={figure.label}>
             <dt className="small muted">{figure.label}</dt>
-            <dd style={{ fontWeight: 600, whiteSpace: 'nowrap' }}>
+            <dd className="fw600 ws-nowrap">
               {figure.text}
               <ProvenanceMark mark={figure.mark} />
             </dd>

@@ -28,6 +28,7 @@ import { seamId, stackFaults, surfacesOf } from '../views/build-up';
 import { capital } from '../views/session-name';
 import { LayerRow } from './layer-row';
 import { SeamRow } from './seam-row';
+import { Fold } from '@/ui/parts/fold';
 
 interface LayersPanelProps {
   readonly system: SystemResult;
@@ -38,7 +39,7 @@ interface LayersPanelProps {
 export function LayersPanel({ system, selected, onSelect }: LayersPanelProps) {
   const { job } = useDesk();
   return (
-    <section className="panel" aria-label="Layers" style={{ paddingBottom: 6 }}>
+    <section className="panel pb-6" aria-label="Layers">
       <LayersHead suggested={system.suggested} />
       <Faults system={system} />
       <Layers system={system} selected={selected} onSelect={onSelect} />
@@ -53,7 +54,7 @@ export function LayersPanel({ system, selected, onSelect }: LayersPanelProps) {
 function LayersHead({ suggested }: { suggested: boolean }) {
   const { products, edit } = useDesk();
   return (
-    <div className="hd" style={{ marginBottom: 10 }}>
+    <div className="hd mb-10">
       Layers, top down <small>{suggested ? 'suggested for this surface' : 'chosen by hand'}</small>
       <span className="r row">
         {!suggested && (
@@ -78,7 +79,7 @@ function Faults({ system }: { system: SystemResult }) {
     <div key={i} className="seamrow" data-verdict="no">
       <StopSign />
       <p>
-        <b style={{ fontWeight: 600 }}>{sayBlocker(b, f)}</b>
+        <b className="fw600">{sayBlocker(b, f)}</b>
       </p>
       <span />
     </div>
@@ -136,14 +137,14 @@ function Layers({ system, selected, onSelect }: LayersPanelProps) {
 function SurfaceRow({ part }: { part: Part }) {
   const { fill, hatch } = SUBSTRATE_FILL[part.substrate];
   return (
-    <div className="layer" style={{ gridTemplateColumns: '42px 1fr' }}>
+    <div className="layer cols-42px-1fr">
       <svg width="40" height="40" aria-hidden="true">
         <rect width="40" height="40" fill={fill} />
         <rect width="40" height="40" fill={`url(#${hatch})`} />
         <rect x=".5" y=".5" width="39" height="39" fill="none" stroke="var(--ink)" />
       </svg>
-      <span style={{ textTransform: 'none' }}>
-        <b style={{ fontWeight: 650 }}>{capital(surfaceName(part))}</b>
+      <span className="tt-none">
+        <b className="fw650">{capital(surfaceName(part))}</b>
       </span>
     </div>
   );
@@ -153,13 +154,12 @@ function WhyThis({ system }: { system: SystemResult }) {
   const f = useFormat();
   if (system.why.length === 0) return null;
   return (
-    <details className="how">
-      <summary>Why this system</summary>
-      <ul className="cap" style={{ display: 'grid', gap: 4, paddingBottom: 8 }}>
+    <Fold summary="Why this system" className="how">
+      <ul className="cap is-grid gap-4 pb-8">
         {system.why.map((w, i) => (
           <li key={i}>{sayWhy(w, f)}</li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }

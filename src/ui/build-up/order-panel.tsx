@@ -37,11 +37,9 @@ export function OrderPanel({ desk, system }: OrderPanelProps) {
       </div>
       {sessions.map((prepOfSession) => (
         <div key={prepOfSession.id}>
-          <h3 className="small" style={{ fontWeight: 650, margin: '8px 0 2px' }}>
+          <h3 className="small fw650 mt-8 mb-2">
             {sessionName(plan, prepOfSession)}{' '}
-            <span className="muted" style={{ fontWeight: 400 }}>
-              {durationOf(prepOfSession.minutes)} before the first coat
-            </span>
+            <span className="muted fw400">{durationOf(prepOfSession.minutes)} before the first coat</span>
           </h3>
           <ol className="loglist">
             {prepOfSession.tasks.map((t) => (
@@ -63,10 +61,10 @@ function WorkRow({ work, desk, system }: OrderPanelProps & { work: WorkTask }) {
   const below =
     task.kind === 'sand' ? groundTitle(system, groundOf(String(task.detail.params.below ?? ''))) : null;
   return (
-    <li className="row" style={{ flexWrap: 'nowrap', alignItems: 'center' }}>
+    <li className="row wrap-nowrap ai-center">
       <TaskIcon kind={task.kind} />
-      <p className="small" style={{ flex: 1, minWidth: 0 }}>
-        <b style={{ fontWeight: 600 }}>{title}</b>
+      <p className="small flex-1 minw-0">
+        <b className="fw600">{title}</b>
         {below !== null && <span className="muted"> {below}</span>}
         <br />
         <span className="muted">{sayTask(task.detail, f)}</span>
@@ -83,7 +81,7 @@ function WorkRow({ work, desk, system }: OrderPanelProps & { work: WorkTask }) {
         }}
         fault={desk.faultAt(`minutes.${id}`)}
       />
-      <span style={{ width: 64 }}>
+      <span className="wide-64">
         {own !== undefined && (
           <Button size="small" aria-label={`${title}: as estimated`} onClick={() => set(null)}>
             Mine <span aria-hidden="true">×</span>

@@ -20,7 +20,7 @@ export function OwnPapers({ view, system }: { view: LadderView; system: System }
   return (
     <div className="small noprint">
       {faults.map((fault) => (
-        <p key={fault} style={{ color: 'var(--amber-ink)', fontWeight: 600 }}>
+        <p key={fault} className="ink-amber-ink fw600">
           {fault}
         </p>
       ))}
@@ -30,7 +30,7 @@ export function OwnPapers({ view, system }: { view: LadderView; system: System }
         </Button>
       )}
       {(isOpen || seam.ladder) && (
-        <span className="row" style={{ gap: 8, marginTop: 4 }}>
+        <span className="row gap-8 mt-4">
           <TextBox
             label="Papers in order"
             value={said}

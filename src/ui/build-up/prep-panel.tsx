@@ -60,7 +60,7 @@ function LadderList({ job, system }: Pick<PrepPanelProps, 'job' | 'system'>) {
       {list.map((ladderView) => (
         <li key={ladderView.id}>
           <p className="small">
-            <b style={{ fontWeight: 650 }}>{ladderView.from}</b>
+            <b className="fw650">{ladderView.from}</b>
             <br />
             <span className="muted">for {ladderView.to}</span>
           </p>
@@ -110,8 +110,8 @@ function Cleaning({ job, system, sessions }: Omit<PrepPanelProps, 'panelC'>) {
     <Column title="Cleaning and masking">
       {steps.map(({ before, lines }) => (
         <li key={before}>
-          <b style={{ fontWeight: 650 }}>Before {before}</b>
-          <ol style={{ listStyle: 'decimal', paddingLeft: 18, display: 'grid', gap: 3 }}>
+          <b className="fw650">Before {before}</b>
+          <ol className="list-decimal pl-18 is-grid gap-4">
             {lines.map((line, i) => (
               <li key={i}>{line}</li>
             ))}

@@ -1,6 +1,7 @@
 'use client';
 /** The ways to do it, comparable at a glance; once one is taken they fold to its line. */
 import { useState } from 'react';
+import ButtonBase from '@mui/material/ButtonBase';
 import Button from '@mui/material/Button';
 import type { RouteSummary } from '@/core/compare-routes';
 import type { Job } from '@/model/job';
@@ -39,7 +40,7 @@ export function RoutesPanel({ job, plan, chosen, onTake }: RoutesPanelProps) {
         )}
       </div>
       {ways.length === 0 && (
-        <p className="cap" style={{ marginTop: 8 }}>
+        <p className="cap mt-8">
           No usual way holds on this surface. Change the purpose, or choose layers by hand.
         </p>
       )}
@@ -65,7 +66,7 @@ function Taken({ drawn, currency }: { drawn: WayOffered | undefined; currency: s
   if (!drawn) return <small>layers chosen by hand; none of the usual ways is drawn</small>;
   return (
     <>
-      <span style={{ fontSize: 13.5 }}>{drawn.name}</span> <small>{wayLine(drawn, currency, f)}</small>
+      <span className="text-14">{drawn.name}</span> <small>{wayLine(drawn, currency, f)}</small>
     </>
   );
 }
@@ -83,8 +84,7 @@ function Way({ way, currency, tallestUm, onTake }: WayProps) {
   const sessions = route.sessions === 1 ? 'session' : 'sessions';
   return (
     <li data-on={isDrawn}>
-      <button
-        type="button"
+      <ButtonBase
         aria-label={isDrawn ? `${name}, drawn below` : `Take ${name}`}
         aria-pressed={isDrawn}
         onClick={isDrawn ? undefined : onTake}
@@ -116,7 +116,7 @@ function Way({ way, currency, tallestUm, onTake }: WayProps) {
           )}
           {lacks !== null && <em>{lacks}</em>}
         </span>
-      </button>
+      </ButtonBase>
     </li>
   );
 }

@@ -29,8 +29,8 @@ function School({ school }: { school: SchoolCard }) {
   const words = SCHOOL_WORDS[school.id]!;
   return (
     <li className="row">
-      <span style={{ flex: '1 1 180px' }}>
-        <b style={{ fontWeight: 600 }}>{words.ask}</b>
+      <span className="grow-180">
+        <b className="fw600">{words.ask}</b>
       </span>
       <ButtonChoice
         label={words.ask}
@@ -39,7 +39,7 @@ function School({ school }: { school: SchoolCard }) {
         names={words.options}
         onChange={(v) => edit((j) => chooseSchool(j, school.id, v))}
       />
-      <span className="small muted" style={{ flex: '1 1 100%' }}>
+      <span className="small muted flex-1-1-100">
         {words.why}
         <ProvenanceMark mark="CP" />
       </span>

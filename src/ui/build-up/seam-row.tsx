@@ -31,12 +31,12 @@ export function SeamRow({ seam, onDecide, onGiveBack }: SeamRowProps) {
       {SIGNS[seam.verdict]}
       <div>
         <p>
-          <b style={{ fontWeight: 600 }}>{seamHead(seam, seamTag(seam))}</b> {seamReason(seam, f)}
+          <b className="fw600">{seamHead(seam, seamTag(seam))}</b> {seamReason(seam, f)}
           <ProvenanceMark mark={seam.mark} />
         </p>
         {seam.verdict === 'unknown' && <Decision onDecide={onDecide} />}
       </div>
-      <span className="small muted end" style={{ textAlign: 'right' }}>
+      <span className="small muted end ta-right">
         <span>{seamWord(seam)}</span>
         {seam.verdict === 'no' && (
           <Button size="small" sx={{ display: 'block' }} onClick={() => onDecide()}>
@@ -58,8 +58,7 @@ function Decision({ onDecide }: Pick<SeamRowProps, 'onDecide'>) {
   const [why, setWhy] = useState('');
   return (
     <form
-      className="row"
-      style={{ marginTop: 8, gap: 8 }}
+      className="row mt-8 gap-8"
       onSubmit={(e) => {
         e.preventDefault();
         if (why.trim()) onDecide(why.trim());

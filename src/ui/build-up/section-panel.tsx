@@ -9,6 +9,8 @@ import { StackTable } from '../drawings/stack-table';
 import { drawingName } from '../views/build-up';
 import { gaugeFor } from '../views/stack';
 import type { Stack } from '../views/stack';
+import { COAT_TINT } from '@/ui/theme/tints';
+import { Said } from '@/ui/parts/said';
 
 interface SectionPanelProps {
   readonly stack: Stack;
@@ -26,10 +28,10 @@ export function SectionPanel({ stack, job, selected, onSelect }: SectionPanelPro
       <div className="hd">
         Section through the film <span className="r">to scale, dry film</span>
       </div>
-      <div className="desk-only" ref={drawing} style={{ margin: '8px 0 10px' }}>
+      <div className="desk-only mt-8 mb-10" ref={drawing}>
         <FilmSection {...common} pxPerUm={Math.min(2.88, 440 / max)} width={434} size="large" />
       </div>
-      <div className="phone-only" style={{ margin: '8px 0 10px' }}>
+      <div className="phone-only mt-8 mb-10">
         <FilmSection {...common} pxPerUm={Math.min(1.72, 300 / max)} width={334} size="phone" />
       </div>
       <SectionKey />
@@ -46,8 +48,8 @@ function SectionKey() {
         <path d="M1 8l4-6 4 6 4-6 4 6 4-6 4 6 4-6 4 6" fill="none" stroke="var(--ink)" strokeWidth="1.2" />
       </svg>
       sanded seam
-      <svg width="30" height="12" aria-hidden="true" style={{ marginLeft: 12 }}>
-        <g fill="#55693A">
+      <svg width="30" height="12" aria-hidden="true" className="ml-12">
+        <g fill={COAT_TINT.sample}>
           <circle cx="4" cy="9" r="2" />
           <circle cx="11" cy="9" r="2" />
           <circle cx="18" cy="9" r="2" />
@@ -58,7 +60,7 @@ function SectionKey() {
         </g>
       </svg>
       wet on wet, films merge
-      <span style={{ marginLeft: 12 }}>dashed outline: planned; dashed line: blocked down to here</span>
+      <span className="ml-12">dashed outline: planned; dashed line: blocked down to here</span>
     </p>
   );
 }
@@ -70,7 +72,7 @@ function SaveButtons({ name, find }: { name: string; find: () => SVGSVGElement |
     if (svg) void saveDrawing(svg, name, as).catch((e: Error) => setSaid(e.message));
   };
   return (
-    <div className="row desk-only" style={{ marginTop: 6 }}>
+    <div className="row desk-only mt-6">
       <span className="small muted">Save the drawing</span>
       <Button size="small" variant="outlined" onClick={() => save('svg')}>
         SVG
@@ -78,11 +80,7 @@ function SaveButtons({ name, find }: { name: string; find: () => SVGSVGElement |
       <Button size="small" variant="outlined" onClick={() => save('png')}>
         PNG
       </Button>
-      {said && (
-        <span className="status" data-kind="bad" role="alert">
-          {said}
-        </span>
-      )}
+      <Said>{said}</Said>
     </div>
   );
 }

@@ -19,7 +19,7 @@ export function SheetEditor({ sheet, index }: SheetEditorProps) {
   const change = (patch: Partial<Product>): void => desk.edit((j) => patchSheet(j, sheet.id, patch));
   const [pack, ...packs] = sheet.packs;
   return (
-    <div className="row" style={{ gap: 12, marginTop: 8 }}>
+    <div className="row gap-12 mt-8">
       <TextBox
         label="Name"
         value={sheet.name}

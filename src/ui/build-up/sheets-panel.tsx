@@ -61,7 +61,7 @@ export function SheetsPanel() {
         </div>
       )}
       {own.length === 0 && (
-        <p className="cap" style={{ marginTop: 8 }}>
+        <p className="cap mt-8">
           None yet. Paste the text of a label or sheet, and its waits, limits and ratio are read from it for
           you to confirm.
         </p>
@@ -107,11 +107,8 @@ interface SheetRowProps {
 function SheetRow({ sheet, open, onOpen }: SheetRowProps) {
   const desk = useDesk();
   return (
-    <li
-      className="row"
-      style={{ borderTop: '1px solid var(--line-2)', padding: '8px 0', marginTop: 6, flexWrap: 'wrap' }}
-    >
-      <b style={{ fontWeight: 600, flex: '1 1 200px' }}>{sheet.name}</b>
+    <li className="row bt-1px-solid-line-2 pt-8 pb-8 mt-6 wrap-wrap">
+      <b className="fw600 grow-200">{sheet.name}</b>
       <span className="small muted">
         {KIND_NAMES[sheet.kind]}, {sheet.carrier}
       </span>
@@ -141,8 +138,8 @@ function Doubts({ sheet }: { sheet: Product }) {
   const desk = useDesk();
   const f = useFormat();
   return sheetDoubts(sheet).map((d) => (
-    <p key={d.code} className="small row" style={{ flexBasis: '100%', color: 'var(--amber-ink)', gap: 8 }}>
-      <span style={{ flex: '1 1 240px' }}>It says {sayDoubt(d, f)}</span>
+    <p key={d.code} className="small row basis-100 ink-amber-ink gap-8">
+      <span className="grow-240">It says {sayDoubt(d, f)}</span>
       <Button size="small" variant="outlined" onClick={() => desk.edit((j) => sureOf(j, sheet.id, d.field))}>
         It is so
       </Button>

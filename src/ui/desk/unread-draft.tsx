@@ -19,8 +19,8 @@ export function UnreadDraft({ id, onGone }: UnreadDraftProps) {
     onGone();
   };
   return (
-    <div style={{ marginTop: 18 }}>
-      <p className="cap" style={{ marginBottom: 8 }}>
+    <div className="mt-18">
+      <p className="cap mb-8">
         This browser keeps a change to this job that is not saved yet. It may be what breaks the page.
       </p>
       <div className="row">

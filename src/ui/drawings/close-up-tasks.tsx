@@ -8,6 +8,7 @@ import { inkOn } from '../views/ink';
 import { layerPaint } from '../views/ribbon';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
 import { RIBBON } from './ribbon-frame';
+import { TINT } from '@/ui/theme/tints';
 
 interface FrameProps {
   readonly frame: CloseUpFrame;
@@ -15,11 +16,11 @@ interface FrameProps {
 const { y: Y, h: H } = TASKS;
 
 const PREP_FILL: Partial<Record<Task['kind'], string>> = {
-  fill: '#C9B79A',
-  sand: '#D8C19A',
-  clean: '#CFE0E6',
+  fill: TINT.filling,
+  sand: TINT.dryPaper,
+  clean: TINT.cleaning,
 };
-const PLAIN_FILL = '#E4E8E2';
+const PLAIN_FILL = TINT.other;
 
 export function Preparation({ frame: { prep, x } }: FrameProps) {
   return prep.map((task) => {

@@ -1,7 +1,8 @@
 /** A mixing cup with the lines to fill to, bottom up. */
 import type { MixMark } from '@/core/material/mixing';
+import { TINT } from '@/ui/theme/tints';
 
-const PART_FILL = { base: '#9FB7BC', hardener: '#D8C19A', reducer: '#CFE0E6' } as const;
+const PART_FILL = { base: TINT.wetPaper, hardener: TINT.dryPaper, reducer: TINT.cleaning } as const;
 const H = 132;
 const CENTRE = 60;
 /** The cup is this much wider at its rim than at its foot, px. */

@@ -1,6 +1,7 @@
 /** What lies on a face, drawn: bare material, electro-coat, filler, rust, old paint, failing clear. */
 import type { Part } from '@/model/job';
 import { SUBSTRATE_FILL } from '../views/ink';
+import { OLD_TINT } from '@/ui/theme/tints';
 
 /** A condition drawn as fills and textures, one over the other; 'substrate' stands for the bare material. */
 interface Coating {
@@ -10,13 +11,13 @@ interface Coating {
   readonly texture: string;
 }
 const COATINGS: Readonly<Record<Exclude<Part['condition'], 'bare'>, Coating>> = {
-  'e-coat': { over: null, fill: '#3A4145', texture: 'x-solid' },
-  filled: { over: 'substrate', fill: '#C9B88A', fillOpacity: '.8', texture: 'x-filler' },
+  'e-coat': { over: null, fill: OLD_TINT.eCoat, texture: 'x-solid' },
+  filled: { over: 'substrate', fill: OLD_TINT.filled, fillOpacity: '.8', texture: 'x-filler' },
   rust: { over: 'substrate', texture: 'x-rust' },
-  'sound-paint': { over: null, fill: '#7B3F33', texture: 'x-solid' },
-  'unknown-paint': { over: null, fill: '#6E6A63', texture: 'x-solid' },
-  'failing-clear': { over: null, fill: '#A9695A', texture: 'x-solid' },
-  chipped: { over: null, fill: '#A9695A', texture: 'x-solid' },
+  'sound-paint': { over: null, fill: OLD_TINT.enamel, texture: 'x-solid' },
+  'unknown-paint': { over: null, fill: OLD_TINT.unknownPaint, texture: 'x-solid' },
+  'failing-clear': { over: null, fill: OLD_TINT.failing, texture: 'x-solid' },
+  chipped: { over: null, fill: OLD_TINT.failing, texture: 'x-solid' },
 };
 
 interface FaceSurfaceProps {
@@ -70,7 +71,7 @@ function Flakes({ w, h, id }: Omit<FaceSurfaceProps, 'part'>) {
       <clipPath id={`${id}-c`}>
         <rect width={w} height={h} />
       </clipPath>
-      <g clipPath={`url(#${id}-c)`} stroke="#F3E3DD" strokeWidth="1.200" fill="#C08A7C">
+      <g clipPath={`url(#${id}-c)`} stroke={OLD_TINT.plateEdge} strokeWidth="1.200" fill={OLD_TINT.plate}>
         {cells.map((cell, i) => (
           <g key={i} transform={`translate(${cell.x} ${cell.y})`}>
             {PLATES.map(([x, y, pw, ph]) => (

@@ -27,7 +27,7 @@ export function FilmSection({ selected = null, onSelect, ...ask }: FilmSectionPr
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={stackInWords(stack, f)}
-      style={{ maxWidth: '100%', height: 'auto' }}
+      className="maxw-100 high-auto"
     >
       {!card.onBench && <Gauge frame={frame} />}
       {size === 'bench' && <Rules frame={frame} />}

@@ -1,5 +1,6 @@
 /** The grit ladder: rung height is the mean grain on a log scale, coarse on top; tan is dry paper, blue-grey wet. */
 import type { Rung } from '@/core/prep/ladder';
+import { GROUND, TINT } from '@/ui/theme/tints';
 
 /** Pixels per factor e of grain size. */
 const PX = 84;
@@ -43,10 +44,10 @@ export function LadderDrawing({
               width="70"
               height="22"
               rx="2"
-              fill={rung.wet ? '#9FB7BC' : '#D8C19A'}
+              fill={rung.wet ? TINT.wetPaper : TINT.dryPaper}
               stroke="var(--ink)"
             />
-            <text x="77" y={at + 5} fontSize="13.5" fontWeight="650" textAnchor="middle" fill="#1B2422">
+            <text x="77" y={at + 5} fontSize="13.5" fontWeight="650" textAnchor="middle" fill={GROUND.ink}>
               P{rung.gritP}
             </text>
             <text x="120" y={at + 5} fontSize="12.5" fill="var(--ink-2)">

@@ -16,6 +16,7 @@ import {
 } from '../views/part-sheet';
 import { FaceSurface } from './face-surface';
 import { useWidth } from './use-width';
+import { GROUND } from '@/ui/theme/tints';
 
 interface PartSheetProps {
   readonly parts: readonly Part[];
@@ -31,14 +32,14 @@ export function PartSheet({ parts, f, selected, onSelect }: PartSheetProps) {
   const [box, width] = useWidth(USUAL_W);
   const layout = sheetLayout(parts, width);
   return (
-    <div ref={box} style={{ minWidth: 0, overflowX: 'clip' }}>
+    <div ref={box} className="minw-0 ox-clip">
       <svg width={layout.width} height={layout.height} role="img" aria-label={sheetInWords(parts, f)}>
         {layout.faces.map((face, i) => (
           <g
             key={`face-${i}-${face.part.id}`}
             transform={`translate(${face.x} ${face.y})`}
             onClick={() => onSelect(face.part.id)}
-            style={{ cursor: 'pointer' }}
+            className="cur-pointer"
           >
             <DrawnFace
               face={face}
@@ -172,7 +173,7 @@ function ScaleBar({ layout: { barMm, scale, height, width }, f }: { layout: Shee
   return (
     <g transform={`translate(${width - 2 * half - 4} ${height - 10})`}>
       <rect width={half} height="5" fill="var(--ink)" />
-      <rect x={half} width={half} height="5" fill="#fff" stroke="var(--ink)" />
+      <rect x={half} width={half} height="5" fill={GROUND.white} stroke="var(--ink)" />
       <text x={half} y="-5" fontSize="12" textAnchor="middle" fill="var(--ink-2)">
         {f.length(barMm)}
       </text>

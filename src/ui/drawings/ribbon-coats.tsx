@@ -5,6 +5,7 @@ import type { Product } from '@/model/product';
 import { percentOf } from '@/words/format';
 import { layerPaint } from '../views/ribbon';
 import { FOOT, RIBBON, STRIPS } from './ribbon-frame';
+import { TINT } from '@/ui/theme/tints';
 
 const { top: TOP, h: H } = STRIPS.coats;
 const BASE = FOOT - 8;
@@ -63,7 +64,7 @@ export function VisitMarks({ plan, x }: { plan: Plan; x: X }) {
         y={BASE - 7}
         width={Math.max(3, x(instantOf(visit.endsAt)) - from)}
         height={7}
-        fill="#D8C19A"
+        fill={TINT.dryPaper}
         stroke="var(--ink-3)"
         strokeWidth=".8"
       />

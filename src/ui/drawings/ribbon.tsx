@@ -34,7 +34,7 @@ export function Join({ session, fromMs, hours }: { session: Session; fromMs: num
   const x = timeScale(stretchOf(fromMs, hours));
   const from = clamped(x(instantOf(session.startsAt)));
   const to = clamped(x(instantOf(session.endsAt)));
-  if (to - from < 1) return <div style={{ height: 8 }} />;
+  if (to - from < 1) return <div className="high-8" />;
   return (
     <svg viewBox={`0 0 ${RIBBON.width} 14`} width="100%" aria-hidden="true">
       <path
@@ -103,7 +103,7 @@ function Nights({ frame }: { frame: RibbonFrame }) {
       width={Math.max(0, frame.x(to) - frame.x(from))}
       height={FOOT - 22}
       fill="var(--night)"
-      style={{ opacity: 'var(--night-o)' }}
+      className="o-night-o"
     />
   ));
 }

@@ -1,40 +1,45 @@
 'use client';
 /** A table of the same stack as the section, behind a disclosure. */
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { useFormat } from '../theme/providers';
 import type { Stack } from '../views/stack';
+import { Fold } from '@/ui/parts/fold';
 
 export function StackTable({ stack }: { stack: Stack }) {
   const f = useFormat();
   return (
-    <details>
-      <summary>The same as a table</summary>
+    <Fold summary="The same as a table">
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Layers as a table">
-        <table className="tbl">
+        <Table className="tbl">
           <caption className="sr">Layers, top down</caption>
-          <thead>
-            <tr>
-              <th>Layer</th>
-              <th className="num">coats</th>
-              <th className="num">film a coat</th>
-              <th className="num">film</th>
-              <th className="num">sprayed</th>
-            </tr>
-          </thead>
-          <tbody>
+          <TableHead>
+            <TableRow>
+              <TableCell>Layer</TableCell>
+              <TableCell className="num">coats</TableCell>
+              <TableCell className="num">film a coat</TableCell>
+              <TableCell className="num">film</TableCell>
+              <TableCell className="num">sprayed</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {[...stack.bands].reverse().map((band) => (
-              <tr key={band.id}>
-                <td>{band.name}</td>
-                <td className="num">{band.coatsText}</td>
-                <td className="num">{f.film(band.umPerCoat)}</td>
-                <td className="num">{f.film(band.um)}</td>
-                <td className="num">
+              <TableRow key={band.id}>
+                <TableCell>{band.name}</TableCell>
+                <TableCell className="num">{band.coatsText}</TableCell>
+                <TableCell className="num">{f.film(band.umPerCoat)}</TableCell>
+                <TableCell className="num">{f.film(band.um)}</TableCell>
+                <TableCell className="num">
                   {band.doneCoats} of {band.coats}
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -1,6 +1,10 @@
 'use client';
-/** The width a drawing has, CSS px: it is laid out anew for it, so that its words keep their size. */
+/**
+ * The width a drawing has, CSS px at the usual text size: it is laid out anew for it, so that its words keep
+ * their size and grow with the text set in the browser alone.
+ */
 import { useEffect, useRef, useState, type RefObject } from 'react';
+import { textScale } from '@/ui/theme/rem';
 
 /** @param before until it is measured, and on the server */
 export function useWidth(before: number): readonly [RefObject<HTMLDivElement | null>, number] {
@@ -10,7 +14,7 @@ export function useWidth(before: number): readonly [RefObject<HTMLDivElement | n
     const element = box.current;
     if (!element) return undefined;
     const measured = new ResizeObserver(([entry]) => {
-      const now = Math.floor(entry!.contentRect.width);
+      const now = Math.floor(entry!.contentRect.width / textScale());
       if (now > 0) setWidth(now);
     });
     measured.observe(element);

@@ -1,19 +1,20 @@
 /** Where the paint goes, drawn as steps: sums as thin bars, each step from where the one before it ended. */
 import type { Material } from '@/model/plan';
 import { fallInWords, fallSteps, isLess, stepMl, type FallStep } from '../views/waterfall';
+import { TINT } from '@/ui/theme/tints';
 
 const FILL: Readonly<Record<string, string>> = {
   film: 'var(--lagoon)',
-  sanded: '#C8A777',
-  carrier: '#9FC2C4',
-  overspray: '#CFE0E6',
-  overrun: '#D8C19A',
-  habit: '#B8A7C9',
-  nozzle: '#B9C7B0',
-  nib: '#B9C7B0',
-  purge: '#B9C7B0',
-  heel: '#C9CFC9',
-  margin: '#E9D3A4',
+  sanded: TINT.sanded,
+  carrier: TINT.carrier,
+  overspray: TINT.cleaning,
+  overrun: TINT.dryPaper,
+  habit: TINT.habit,
+  nozzle: TINT.lost,
+  nib: TINT.lost,
+  purge: TINT.lost,
+  heel: TINT.heel,
+  margin: TINT.margin,
   spare: 'var(--lagoon-tint)',
 };
 const SUM_FILLS: Readonly<Record<string, string>> = { 'expected use': 'var(--ink-2)' };
@@ -42,7 +43,7 @@ export function Waterfall({ material, name, text, size = 'wide' }: WaterfallProp
       viewBox={`0 0 ${w} ${steps.length * rowH + 6}`}
       role="img"
       aria-label={`${name}: ${fallInWords(steps, text)}`}
-      style={{ width: '100%', maxWidth: 680, display: 'block' }}
+      className="wide-100 maxw-680 is-block"
     >
       {steps.map((step, i) => (
         <Step

@@ -18,7 +18,7 @@ export function WayThumb({
   const sub = SUBSTRATE_FILL[ground];
   const bottoms = bands.map((_, i) => bands.slice(0, i).reduce((a, b) => a + b.um, 0) * SCALE);
   return (
-    <svg width={WIDTH} height={filmPx + GROUND} aria-hidden="true" style={{ flex: 'none' }}>
+    <svg width={WIDTH} height={filmPx + GROUND} aria-hidden="true" className="flex-none">
       {bands.map((band, i) => {
         const h = band.um * SCALE;
         const y = filmPx - bottoms[i]! - h;

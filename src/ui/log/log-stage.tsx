@@ -64,7 +64,7 @@ function ClosedPanel({ closedAt }: { closedAt: string }) {
   const f = useFormat();
   const desk = useDesk();
   return (
-    <section className="panel" aria-label="Closed" style={{ borderColor: 'var(--moss)' }}>
+    <section className="panel bc-moss" aria-label="Closed">
       <div className="hd">
         <GoSign size={22} />
         Closed {f.dayTime(closedAt)}
@@ -103,7 +103,7 @@ function CloseRow() {
   return (
     <div className="row">
       {undone !== null && (
-        <p className="cap row" style={{ flexWrap: 'nowrap' }}>
+        <p className="cap row wrap-nowrap">
           <MindSign />
           {undone}
         </p>

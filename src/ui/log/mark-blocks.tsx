@@ -1,27 +1,43 @@
 'use client';
-/** Nought to four blocks, each with its word: how a layer came out. A group of radio buttons underneath. */
-import { useId } from 'react';
+/** Nought to four blocks, each with its word: how a layer came out. */
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 
-export function MarkBlocks({
-  label,
-  value,
-  words,
-  onChange,
-}: {
-  label: string;
-  value: number | null;
-  words: readonly string[];
-  onChange: (mark: number) => void;
-}) {
-  const name = useId();
+interface MarkBlocksProps {
+  readonly label: string;
+  readonly value: number | null;
+  readonly words: readonly string[];
+  readonly onChange: (mark: number) => void;
+}
+
+export function MarkBlocks({ label, value, words, onChange }: MarkBlocksProps) {
   return (
-    <div className="blocks" role="radiogroup" aria-label={label}>
-      {words.map((w, i) => (
-        <label key={w} title={w} data-on={value !== null && i <= value} data-value={i === value}>
-          <input type="radio" name={name} checked={i === value} onChange={() => onChange(i)} aria-label={w} />
-          <span aria-hidden="true">{i}</span>
-        </label>
-      ))}
-    </div>
+    <RadioGroup
+      row
+      className="blocks"
+      aria-label={label}
+      value={value ?? ''}
+      onChange={(_e, mark) => onChange(Number(mark))}
+    >
+      {words.map((word, mark) => {
+        const block = <Block mark={mark} isFilled={value !== null && mark <= value} isOn={mark === value} />;
+        return (
+          <Radio
+            key={word}
+            value={mark}
+            icon={block}
+            checkedIcon={block}
+            title={word}
+            slotProps={{ input: { 'aria-label': word } }}
+          />
+        );
+      })}
+    </RadioGroup>
   );
 }
+
+const Block = ({ mark, isFilled, isOn }: { mark: number; isFilled: boolean; isOn: boolean }) => (
+  <span data-on={isFilled} data-value={isOn}>
+    {mark}
+  </span>
+);

@@ -29,8 +29,8 @@ function OutcomeLine({ row }: { row: OutcomeRow }) {
     desk.edit((j) => setOutcome(j, row.layerId, change));
   return (
     <li className="row">
-      <span style={{ minWidth: 170, flex: '1 1 170px' }}>
-        <b style={{ fontWeight: 600 }}>{row.name}</b>
+      <span className="minw-170 grow-170">
+        <b className="fw600">{row.name}</b>
         <br />
         <span className="small muted">{row.said}</span>
       </span>

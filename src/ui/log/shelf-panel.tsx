@@ -41,9 +41,7 @@ export function ShelfPanel() {
         <small>book off what was taken, put on what is left</small>
       </div>
       {rows.length === 0 && !said && (
-        <p className="cap" style={{ marginTop: 6 }}>
-          Nothing was set aside from the shelf for this job.
-        </p>
+        <p className="cap mt-6">Nothing was set aside from the shelf for this job.</p>
       )}
       <ul className="loglist">
         {rows.map((row) => (
@@ -73,8 +71,8 @@ function AsideLine({ row, busy, onBook }: AsideLineProps) {
   const inIt = row.remainingMl === null ? '' : `, ${f.volume(row.remainingMl)} in it`;
   return (
     <li className="row">
-      <span style={{ flex: '1 1 180px' }}>
-        <b style={{ fontWeight: 600 }}>{row.name}</b>
+      <span className="grow-180">
+        <b className="fw600">{row.name}</b>
         <br />
         <span className="small muted">
           {f.volume(row.asideMl)} set aside{inIt}

@@ -16,7 +16,7 @@ export function TimesPanel() {
         <small>from the checklist; mend what was ticked late</small>
       </div>
       {rows.length === 0 ? (
-        <p className="cap" style={{ marginTop: 8 }}>
+        <p className="cap mt-8">
           Nothing ticked yet. Tick the steps on Spray day and their times stand here.
         </p>
       ) : (

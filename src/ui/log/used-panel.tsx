@@ -19,17 +19,13 @@ export function UsedPanel() {
       <div className="hd">
         Material used <small>by the can, or on the kitchen scale before and after</small>
       </div>
-      {rows.length === 0 && (
-        <p className="cap" style={{ marginTop: 8 }}>
-          No layers, so nothing to log.
-        </p>
-      )}
+      {rows.length === 0 && <p className="cap mt-8">No layers, so nothing to log.</p>}
       <ul className="loglist">
         {rows.map((r) => (
           <UsedLine key={r.product.id} row={r} />
         ))}
       </ul>
-      <p className="cap" style={{ marginTop: 8 }}>
+      <p className="cap mt-8">
         Weight is turned into volume at 0.78 g/ml for a can, 1 for a tin
         <ProvenanceMark mark="M" />.
       </p>
@@ -44,8 +40,8 @@ function UsedLine({ row }: { row: UsedRow }) {
   const { product, used } = row;
   return (
     <li className="row">
-      <span style={{ minWidth: 170, flex: '1 1 170px' }}>
-        <b style={{ fontWeight: 600 }}>{product.name}</b>
+      <span className="minw-170 grow-170">
+        <b className="fw600">{product.name}</b>
         <br />
         <span className="small muted">{f.volume(row.expectedMl)} expected</span>
       </span>
@@ -105,7 +101,7 @@ function Weights({ row, used, onPut }: WeightsProps) {
 function UsedSum({ row }: { row: UsedRow }) {
   const f = useFormat();
   return (
-    <span className="num" style={{ minWidth: 130, marginLeft: 'auto' }}>
+    <span className="num minw-130 ml-auto">
       {row.usedMl === null && <span className="muted">not logged</span>}
       {row.usedMl !== null && <b>{f.volume(row.usedMl)}</b>}
       {row.ofPlanPct !== null && <span className="small muted">, {row.ofPlanPct} % of the plan</span>}

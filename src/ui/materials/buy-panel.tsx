@@ -1,5 +1,10 @@
 'use client';
 /** What to buy for this job: paint by packs, what it is mixed with, and what the work uses up. */
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { setStaged } from '@/core/edits/in-hand';
 import type { Consumable } from '@/core/material/consumables';
@@ -33,32 +38,32 @@ export function BuyPanel({ desk, productOf, consumables }: BuyPanelProps) {
       </div>
       <Stages desk={desk} />
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Packs">
-        <table className="tbl cards">
-          <thead>
-            <tr>
-              <th>Paint</th>
-              <th>Here already</th>
-              <th className="num">packs</th>
-              <th className="num">each</th>
-              <th className="num">in all</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className="tbl cards">
+          <TableHead>
+            <TableRow>
+              <TableCell>Paint</TableCell>
+              <TableCell>Here already</TableCell>
+              <TableCell className="num">packs</TableCell>
+              <TableCell className="num">each</TableCell>
+              <TableCell className="num">in all</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             <PaintRows desk={desk} productOf={productOf} trip="first" />
             <ConsumableRows desk={desk} consumables={consumables} />
             {desk.plan.buying.isStaged && (
-              <tr>
-                <td colSpan={5} className="small muted" style={{ paddingTop: 14 }}>
+              <TableRow>
+                <TableCell colSpan={5} className="small muted pt-14">
                   On the second trip
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             )}
             <PaintRows desk={desk} productOf={productOf} trip="later" />
             <SumRows desk={desk} />
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
-      <p className="cap" style={{ marginTop: 8 }}>
+      <p className="cap mt-8">
         Prices are invented examples until you give yours
         <ProvenanceMark mark="M" />; one spare can of colour is counted, since a spitting nozzle costs a coat
         and the shade cannot be had again on the day
@@ -76,7 +81,7 @@ function Stages({ desk }: { desk: Desk }) {
   const { buying, cost } = desk.plan;
   if (buying.later === 0) return null;
   return (
-    <div className="row noprint" style={{ gap: 12, margin: '8px 0' }}>
+    <div className="row noprint gap-12 mt-8 mb-8">
       <ButtonChoice
         label="How it is bought"
         value={buying.isStaged ? 'staged' : 'once'}
@@ -84,7 +89,7 @@ function Stages({ desk }: { desk: Desk }) {
         names={STAGE_NAMES}
         onChange={(v) => desk.edit((j) => setStaged(j, v === 'staged'))}
       />
-      <span className="small muted" style={{ flex: 1, minWidth: 240 }}>
+      <span className="small muted flex-1 minw-240">
         {stagesSaid({ buying, currency: cost.currency }, f)}
       </span>
     </div>
@@ -98,22 +103,22 @@ function SumRows({ desk }: { desk: Desk }) {
   return (
     <>
       {cost.tax > 0 && (
-        <tr>
-          <td colSpan={4}>Tax, {desk.job.budget.taxPct} %</td>
-          <td className="num">{money(cost.tax)}</td>
-        </tr>
+        <TableRow>
+          <TableCell colSpan={4}>Tax, {desk.job.budget.taxPct} %</TableCell>
+          <TableCell className="num">{money(cost.tax)}</TableCell>
+        </TableRow>
       )}
-      <tr>
-        <td colSpan={4}>
-          <b style={{ fontWeight: 650 }}>In all</b>{' '}
+      <TableRow>
+        <TableCell colSpan={4}>
+          <b className="fw650">In all</b>{' '}
           <span className="small muted">
             paint {money(cost.paint)}, the rest {money(cost.prep)}; budget {money(cost.budget)}
           </span>
-        </td>
-        <td className="num">
-          <b style={{ fontSize: 16 }}>{money(cost.total)}</b>
-        </td>
-      </tr>
+        </TableCell>
+        <TableCell className="num">
+          <b className="text-16">{money(cost.total)}</b>
+        </TableCell>
+      </TableRow>
     </>
   );
 }

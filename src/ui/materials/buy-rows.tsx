@@ -1,5 +1,7 @@
 'use client';
 /** Rows of the buying list: every ingredient with what is in hand of it, and every consumable. */
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import Checkbox from '@mui/material/Checkbox';
 import { looseMl, setHave, setLoose, setPrice } from '@/core/edits/in-hand';
 import { CONSUMABLE_GROUPS, type Consumable, type ConsumableGroup } from '@/core/material/consumables';
@@ -25,18 +27,18 @@ export function PaintRows({ desk, productOf, trip }: PaintRowsProps) {
   const rows = useShelf();
   const lines = ingredientLines(desk.plan, productOf).filter((l) => l.material.trip === trip);
   return lines.map((line) => (
-    <tr key={line.id}>
-      <td>
-        <b style={{ fontWeight: 600 }}>{line.name}</b>
+    <TableRow key={line.id}>
+      <TableCell>
+        <b className="fw600">{line.name}</b>
         {line.lifeMin !== undefined && (
           <span className="small muted">
             , dies {durationOf(line.lifeMin)} after activation: leave spares sealed
           </span>
         )}
         <StockPick desk={desk} wanted={line.wanted} needMl={line.ingredient.needMl} rows={rows} />
-      </td>
+      </TableCell>
       <PaintCells desk={desk} line={line} />
-    </tr>
+    </TableRow>
   ));
 }
 
@@ -46,7 +48,7 @@ function PaintCells({ desk, line }: { desk: Desk; line: IngredientLine }) {
   const { currency } = desk.plan.cost;
   return (
     <>
-      <td style={{ width: 150 }}>
+      <TableCell className="wide-150">
         <MeasureBox
           kind="volume"
           label="In hand"
@@ -58,11 +60,11 @@ function PaintCells({ desk, line }: { desk: Desk; line: IngredientLine }) {
           onChange={(ml) => desk.edit((j) => setLoose(j, wanted, ml))}
           fault={desk.faultAt(`shelf.${ingredient.id}`)}
         />
-      </td>
-      <td className="num" data-label="packs">
+      </TableCell>
+      <TableCell className="num" data-label="packs">
         {packsText(line.material, ingredient.packs, f)}
-      </td>
-      <td className="num" data-label="each">
+      </TableCell>
+      <TableCell className="num" data-label="each">
         {ingredient.packs.map((k) => (
           <PriceBox
             key={k.size}
@@ -72,10 +74,10 @@ function PaintCells({ desk, line }: { desk: Desk; line: IngredientLine }) {
             onChange={(v) => desk.edit((j) => setPrice(j, priceKey(ingredient.id, k.size), v))}
           />
         ))}
-      </td>
-      <td className="num" data-label="in all">
+      </TableCell>
+      <TableCell className="num" data-label="in all">
         <b>{f.money(ingredient.cost, currency)}</b>
-      </td>
+      </TableCell>
     </>
   );
 }
@@ -101,11 +103,11 @@ function GroupRows({ desk, group, list }: GroupRowsProps) {
   if (list.length === 0) return null;
   return (
     <>
-      <tr>
-        <td colSpan={5} className="small muted" style={{ paddingTop: 14 }}>
+      <TableRow>
+        <TableCell colSpan={5} className="small muted pt-14">
           {GROUP_NAMES[group]}
-        </td>
-      </tr>
+        </TableCell>
+      </TableRow>
       {list.map((c) => (
         <ConsumableRow key={c.id} desk={desk} consumable={c} />
       ))}
@@ -118,13 +120,13 @@ function ConsumableRow({ desk, consumable }: { desk: Desk; consumable: Consumabl
   const { currency } = desk.plan.cost;
   const name = lineName({ key: consumable.id, name: null, part: null, params: consumable.params });
   return (
-    <tr style={consumable.have ? { color: 'var(--ink-3)' } : undefined}>
-      <td>
-        <b style={{ fontWeight: 600 }}>{name}</b>
+    <TableRow style={consumable.have ? { color: 'var(--ink-3)' } : undefined}>
+      <TableCell>
+        <b className="fw600">{name}</b>
         <span className="small muted">, {amountName(consumable.need, consumable.unit, f)}</span>
-      </td>
-      <td>
-        <label className="row small noprint" style={{ gap: 2 }}>
+      </TableCell>
+      <TableCell>
+        <label className="row small noprint gap-2">
           <Checkbox
             size="small"
             checked={consumable.have}
@@ -134,21 +136,21 @@ function ConsumableRow({ desk, consumable }: { desk: Desk; consumable: Consumabl
           />
           have it
         </label>
-      </td>
-      <td className="num" data-label="packs">
+      </TableCell>
+      <TableCell className="num" data-label="packs">
         {consumable.have ? 'none' : countName({ ...consumable, count: consumable.packs }, f)}
-      </td>
-      <td className="num desk-cell" data-label="each">
+      </TableCell>
+      <TableCell className="num desk-cell" data-label="each">
         <PriceBox
           label={`Price of ${name}`}
           value={consumable.price}
           currency={currency}
           onChange={(v) => desk.edit((j) => setPrice(j, consumable.id, v))}
         />
-      </td>
-      <td className="num" data-label="in all">
+      </TableCell>
+      <TableCell className="num" data-label="in all">
         <b>{f.money(consumable.cost, currency)}</b>
-      </td>
-    </tr>
+      </TableCell>
+    </TableRow>
   );
 }

@@ -30,11 +30,9 @@ export function CansPanel({ job, plan, productOf }: CansPanelProps) {
         </small>
       </div>
       {plan.materials.length === 0 && (
-        <p className="cap" style={{ marginTop: 8 }}>
-          No layers yet. Choose a build-up first, then the cans are counted here.
-        </p>
+        <p className="cap mt-8">No layers yet. Choose a build-up first, then the cans are counted here.</p>
       )}
-      <ul style={{ display: 'flex', gap: 26, paddingTop: 12, flexWrap: 'wrap' }}>
+      <ul className="is-flex gap-26 pt-12 wrap-wrap">
         {aerosols.map((material) => (
           <ProductCans
             key={material.layerIds[0]}
@@ -61,11 +59,11 @@ function ProductCans({ job, plan, material, product }: ProductCansProps) {
   const cans = drawnCans(job, product, material, plan.layers);
   const shown = cans.slice(0, MOST_CANS);
   return (
-    <li style={{ maxWidth: '100%' }}>
-      <p style={{ fontWeight: 600, fontSize: 13.5 }}>
+    <li className="maxw-100">
+      <p className="fw600 text-14">
         {product.name}
         <br />
-        <span className="small muted" style={{ fontWeight: 400 }}>
+        <span className="small muted fw400">
           {material.colour ? `${material.colour.name}, ` : ''}
           {f.volume(material.useMl)} expected
         </span>
@@ -97,7 +95,7 @@ function WhatEachDoes({ cans }: { cans: readonly DrawnCan[] }) {
       {cans.map((can, i) =>
         can.does.length === 0 ? null : (
           <li key={i}>
-            <b style={{ fontWeight: 600, color: 'var(--ink)' }}>{i + 1}</b> {can.does.join('; ')}
+            <b className="fw600 ink-ink">{i + 1}</b> {can.does.join('; ')}
             {can.changes ? '; change at an overlap, not in the middle' : ''}
           </li>
         ),
@@ -116,11 +114,10 @@ function Activations({ plan, productId, lifeMin }: ActivationsProps) {
   const f = useFormat();
   const all = plan.sessions.flatMap((s) => s.activations).filter((a) => a.productId === productId);
   return (
-    <p className="small" style={{ maxWidth: 250 }}>
+    <p className="small maxw-250">
       {all.map((a) => (
-        <span key={a.at} style={{ display: 'block' }}>
-          <b style={{ fontWeight: 600 }}>{f.dayTime(a.at)}</b>: {a.cans} to activate, dead{' '}
-          {f.dayTime(a.usableUntil)}.
+        <span key={a.at} className="is-block">
+          <b className="fw600">{f.dayTime(a.at)}</b>: {a.cans} to activate, dead {f.dayTime(a.usableUntil)}.
         </span>
       ))}
       One at a time: each dies {durationOf(lifeMin)} after its pin is in. Leave the rest sealed.

@@ -9,6 +9,7 @@ import { ProvenanceMark } from '../parts/mark';
 import { PriceBox } from '../parts/price-box';
 import { TextBox } from '../parts/text-box';
 import { currencyHeld } from '../views/typed';
+import { Fold } from '@/ui/parts/fold';
 
 const KIT_NAMES = {
   gun: 'Entry gun',
@@ -23,9 +24,8 @@ export function KitAndTax({ desk }: { desk: Desk }) {
   const { job } = desk;
   const { currency } = job.budget;
   return (
-    <details className="noprint">
-      <summary>Prices of kit and shop, tax, currency</summary>
-      <div className="row" style={{ gap: 14, padding: '6px 0', alignItems: 'flex-start' }}>
+    <Fold summary="Prices of kit and shop, tax, currency">
+      <div className="row gap-14 pt-6 pb-6 ai-flex-start">
         {KIT.map((k) => (
           <span key={k} className="small">
             {KIT_NAMES[k]}
@@ -44,7 +44,7 @@ export function KitAndTax({ desk }: { desk: Desk }) {
         Kit and shop prices are invented
         <ProvenanceMark mark="M" />; changing the currency renames the prices, it does not convert them.
       </p>
-    </details>
+    </Fold>
   );
 }
 

@@ -35,13 +35,7 @@ export function MixingPanel({ desk }: { desk: Desk }) {
           />
         </span>
       </div>
-      <div
-        style={{
-          display: 'grid',
-          gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 320px), 1fr))',
-          gap: '0 28px',
-        }}
-      >
+      <div className="is-grid cols-repeat-auto-fit-minmax-min-100-320px-1fr row-0 colgap-28">
         {mixes.map((mix) => (
           <Mix key={mix.id} mix={mix} cupMl={cupMl} />
         ))}
@@ -51,7 +45,7 @@ export function MixingPanel({ desk }: { desk: Desk }) {
         <ProvenanceMark mark="M" />; the sheet on the tin wins. Gun cup, strainer and test card take their
         share of the first pour.
       </p>
-      <div className="cauts" style={{ marginTop: 8, maxWidth: 480 }}>
+      <div className="cauts mt-8 maxw-480">
         <CautionList cautions={isoCautions(mixes)} />
       </div>
     </section>
@@ -66,12 +60,12 @@ interface MixProps {
 function Mix({ mix, cupMl }: MixProps) {
   const { product, pours } = mix;
   return (
-    <article style={{ borderTop: '1px solid var(--line)', padding: '10px 0' }}>
-      <h3 style={{ fontSize: 14.5, fontWeight: 650 }}>
+    <article className="bt-1px-solid-line pt-10 pb-10">
+      <h3 className="text-15 fw650">
         {product.name}, {mix.ratio ?? 'ready to spray'}
       </h3>
       <MixNote mix={mix} />
-      <ul style={{ display: 'flex', flexWrap: 'wrap', gap: '8px 18px', marginTop: 6 }}>
+      <ul className="is-flex wrap-wrap row-8 colgap-18 mt-6">
         {pours.slice(0, MOST_CUPS).map((p, i) => (
           <PourItem key={i} pour={p} title={`${product.name}, pour ${i + 1}`} number={i + 1} cupMl={cupMl} />
         ))}
@@ -118,7 +112,7 @@ function PourItem({ pour, title, number, cupMl }: PourItemProps) {
   return (
     <li>
       <p className="small">
-        <b style={{ fontWeight: 600 }}>
+        <b className="fw600">
           Pour {number}, {f.volume(pour.ml)}
         </b>{' '}
         {pour.what}

@@ -4,6 +4,10 @@
  * it painted.
  */
 import { useMemo, type ReactNode } from 'react';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import type { Sensitivity } from '@/core/material/sensitivity';
 import { lineName } from '@/words/shopping';
 import type { Desk } from '../desk/job-desk';
@@ -42,7 +46,7 @@ export function MoneyPanel({ desk, productOf }: MoneyPanelProps) {
       <div className="hd">
         <small>{view.perM2 === null ? '' : `${money(view.perM2)} a m² in all`}</small>
       </div>
-      <div className="prepcols" style={{ marginTop: 8 }}>
+      <div className="prepcols mt-8">
         <ByPart view={view} money={money} />
         <ByLayer view={view} money={money} productOf={productOf} />
         <Left view={view} money={money} productOf={productOf} />
@@ -61,9 +65,9 @@ interface ColumnProps {
 
 function Rows({ children }: { children: ReactNode }) {
   return (
-    <table className="tbl">
-      <tbody>{children}</tbody>
-    </table>
+    <Table className="tbl">
+      <TableBody>{children}</TableBody>
+    </Table>
   );
 }
 
@@ -73,11 +77,13 @@ function ByPart({ view, money }: ColumnProps) {
       <h3>Paint by part</h3>
       <Rows>
         {view.parts.map((partMoney) => (
-          <tr key={partMoney.id}>
-            <td>{partMoney.name}</td>
-            <td className="num">{money(partMoney.cost)}</td>
-            <td className="num muted">{partMoney.perM2 === null ? '' : `${money(partMoney.perM2)}/m²`}</td>
-          </tr>
+          <TableRow key={partMoney.id}>
+            <TableCell>{partMoney.name}</TableCell>
+            <TableCell className="num">{money(partMoney.cost)}</TableCell>
+            <TableCell className="num muted">
+              {partMoney.perM2 === null ? '' : `${money(partMoney.perM2)}/m²`}
+            </TableCell>
+          </TableRow>
         ))}
       </Rows>
     </div>
@@ -90,16 +96,16 @@ function ByLayer({ view, money, productOf }: ColumnProps & { productOf: ProductO
       <h3>Paint by layer and coat</h3>
       <Rows>
         {view.layers.map((layerMoney) => (
-          <tr key={layerMoney.id}>
-            <td>
+          <TableRow key={layerMoney.id}>
+            <TableCell>
               {productOf(layerMoney.productId).name}
               <br />
               <span className="small muted">
                 {layerMoney.coats.map((c) => `coat ${c.coat} ${money(c.cost)}`).join(', ')}
               </span>
-            </td>
-            <td className="num">{money(layerMoney.cost)}</td>
-          </tr>
+            </TableCell>
+            <TableCell className="num">{money(layerMoney.cost)}</TableCell>
+          </TableRow>
         ))}
       </Rows>
     </div>
@@ -125,15 +131,17 @@ function Left({ view, money, productOf }: ColumnProps & { productOf: ProductOf }
               colour: leftover.colour,
             };
             return (
-              <tr key={`${leftover.ingredientId} ${leftover.colour ?? ''}`}>
-                <td>
+              <TableRow key={`${leftover.ingredientId} ${leftover.colour ?? ''}`}>
+                <TableCell>
                   {lineName(line)}
                   <br />
                   <span className="small muted">{keepsText(leftover)}</span>
-                </td>
-                <td className="num">{f.volume(leftover.ml)}</td>
-                <td className="num">{leftover.worth > 0 ? money(leftover.worth) : 'nothing'}</td>
-              </tr>
+                </TableCell>
+                <TableCell className="num">{f.volume(leftover.ml)}</TableCell>
+                <TableCell className="num">
+                  {leftover.worth > 0 ? money(leftover.worth) : 'nothing'}
+                </TableCell>
+              </TableRow>
             );
           })}
         </Rows>
@@ -150,11 +158,11 @@ function HangsOn({ view, money }: ColumnProps) {
   return (
     <div>
       <h3>What the paint money hangs on</h3>
-      <ul style={{ display: 'grid', gap: 6 }}>
+      <ul className="is-grid gap-6">
         {view.hangsOn.map((h) => (
           <li key={h.what}>
-            <p className="small row" style={{ gap: 6 }}>
-              <b style={{ fontWeight: 600 }}>{INPUTS[h.what][0]}</b>
+            <p className="small row gap-6">
+              <b className="fw600">{INPUTS[h.what][0]}</b>
               <span className="muted">{INPUTS[h.what][1]}</span>
               <span className="push" />
               {money(h.low)}–{money(h.high)}

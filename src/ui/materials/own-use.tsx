@@ -13,7 +13,7 @@ export function OwnUse({ desk }: { desk: Desk }) {
   const here = desk.job.habit;
   if (here)
     return (
-      <p className="cap row noprint" style={{ marginTop: 6 }}>
+      <p className="cap row noprint mt-6">
         <span>
           Reckoned with your own use. {habitText(here)}
           <ProvenanceMark mark="own" />
@@ -25,7 +25,7 @@ export function OwnUse({ desk }: { desk: Desk }) {
     );
   if (own)
     return (
-      <p className="cap row noprint" style={{ marginTop: 6 }}>
+      <p className="cap row noprint mt-6">
         <span>{habitText(own)}.</span>
         <Button size="small" variant="outlined" onClick={() => desk.edit((j) => setHabit(j, own))}>
           Reckon with it
@@ -33,7 +33,7 @@ export function OwnUse({ desk }: { desk: Desk }) {
       </p>
     );
   return (
-    <p className="cap" style={{ marginTop: 6 }}>
+    <p className="cap mt-6">
       Log what a job really used and close it: from then on your own use counts, and the margin shrinks.
     </p>
   );

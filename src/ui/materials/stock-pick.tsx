@@ -21,7 +21,7 @@ export function StockPick({ desk, wanted, needMl, rows }: StockPickProps) {
   return (
     <ul className="small noprint">
       {offers.map((o) => (
-        <li key={o.id} className="row" style={{ gap: 6 }}>
+        <li key={o.id} className="row gap-6">
           <Offer offer={o} onSet={(ml) => set(o.id, ml)} />
         </li>
       ))}
@@ -34,7 +34,7 @@ function Offer({ offer, onSet }: { offer: StockOffer; onSet: (ml: number) => voi
   switch (offer.kind) {
     case 'expired':
       return (
-        <span style={{ color: 'var(--oxide-ink)' }}>
+        <span className="ink-oxide-ink">
           {f.volume(offer.ml)} on the shelf, past its time: a test card first, or buy new.
         </span>
       );

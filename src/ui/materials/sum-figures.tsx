@@ -1,11 +1,17 @@
 'use client';
 /** How the sum was computed, and every figure of it. */
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Material, Plan } from '@/model/plan';
 import { ASSUMPTIONS } from '@/words/assumptions';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { assumedFigure, cellVolume, lineKey, pctText, sumAssumptions } from '../views/materials';
 import { CAUSE_NAMES } from '../views/waterfall';
+import { Fold } from '@/ui/parts/fold';
 
 interface SumFiguresProps {
   readonly plan: Plan;
@@ -16,8 +22,7 @@ interface SumFiguresProps {
 export function SumFigures({ plan, open, nameOf }: SumFiguresProps) {
   const f = useFormat();
   return (
-    <details className="how">
-      <summary>How this was computed, and every figure of it</summary>
+    <Fold summary="How this was computed, and every figure of it" className="how">
       <p className="cap">
         Film in millilitres is area times film. Divided by the solids of the can it is what must land; divided
         by the share that lands it is what must leave the nozzle over the part; times the overrun it is what
@@ -26,7 +31,7 @@ export function SumFigures({ plan, open, nameOf }: SumFiguresProps) {
         lognormal of that spread exceeds with the chance you allow.
       </p>
       <FigureTable open={open} nameOf={nameOf} />
-      <ul className="cap" style={{ display: 'grid', gap: 3, padding: '8px 0' }}>
+      <ul className="cap is-grid gap-4 pt-8 pb-8">
         {sumAssumptions(plan).map((a, i) => (
           <li key={i}>
             {ASSUMPTIONS[a.what] ?? a.what}: {assumedFigure(a, f)}
@@ -34,7 +39,7 @@ export function SumFigures({ plan, open, nameOf }: SumFiguresProps) {
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }
 
@@ -42,23 +47,23 @@ function FigureTable({ open, nameOf }: Omit<SumFiguresProps, 'plan'>) {
   const heads = ['area', 'solids', 'lands', 'overrun', ...Object.values(CAUSE_NAMES), 'sum'];
   return (
     <div className="scroll-x" tabIndex={0} role="group" aria-label="Every figure">
-      <table className="tbl">
-        <thead>
-          <tr>
-            <th>Product</th>
+      <Table className="tbl">
+        <TableHead>
+          <TableRow>
+            <TableCell>Product</TableCell>
             {heads.map((n) => (
-              <th key={n} className="num">
+              <TableCell key={n} className="num">
                 {n}
-              </th>
+              </TableCell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {open.map((m) => (
             <FigureRow key={lineKey(m)} material={m} name={nameOf(m)} />
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }
@@ -73,16 +78,16 @@ function FigureRow({ material, name }: { material: Material; name: string }) {
     ...material.breakdown.map((b) => cellVolume(b.ml, f)),
   ];
   return (
-    <tr>
-      <td>{name}</td>
+    <TableRow>
+      <TableCell>{name}</TableCell>
       {cells.map((text, i) => (
-        <td key={i} className="num">
+        <TableCell key={i} className="num">
           {text}
-        </td>
+        </TableCell>
       ))}
-      <td className="num">
+      <TableCell className="num">
         <b>{cellVolume(material.needMl, f)}</b>
-      </td>
-    </tr>
+      </TableCell>
+    </TableRow>
   );
 }

@@ -42,7 +42,7 @@ export function SumPanel({ desk, productOf }: SumPanelProps) {
       <div className="hd">
         <small>expected use, then what must be ready</small>
       </div>
-      <div style={{ margin: '10px 0' }}>
+      <div className="mt-10 mb-10">
         <ButtonChoice
           label="Product"
           value={lineKey(shown)}
@@ -68,7 +68,7 @@ export function SumPanel({ desk, productOf }: SumPanelProps) {
 function HowSure({ material }: { material: Material }) {
   const f = useFormat();
   return (
-    <p className="cap" style={{ marginTop: 8 }}>
+    <p className="cap mt-8">
       Expected use {f.volume(material.useMl)}, give or take {f.pct(material.factors.cv)}.{' '}
       {material.shortChance === null ? (
         'Begun, so nothing more is bought.'
@@ -87,7 +87,7 @@ function Risk({ desk }: { desk: Desk }) {
   const ask = 'At most this chance of running out';
   const set = String(desk.job.risk.runOut ?? USUAL_RISK);
   return (
-    <div className="row noprint" style={{ marginTop: 8 }}>
+    <div className="row noprint mt-8">
       <span className="small">{ask}</span>
       <ButtonChoice
         label={ask}

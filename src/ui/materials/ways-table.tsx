@@ -1,5 +1,10 @@
 'use client';
 /** Other ways to get it painted, in money, and from which area the gun pays. */
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Way } from '@/core/ways';
 import { useFormat } from '../theme/providers';
 import { breakEvenText, wayBar, wayCells, wayName, type MoneyView } from '../views/money';
@@ -16,31 +21,27 @@ export function WaysTable({ view, currency }: WaysTableProps) {
   const { list, breakEven } = view.ways;
   return (
     <>
-      <h3 style={{ fontSize: 14, fontWeight: 650, margin: '14px 0 6px' }}>Other ways to get it painted</h3>
+      <h3 className="text-14 fw650 mt-14 mb-6">Other ways to get it painted</h3>
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Other ways in money">
-        <table className="tbl cards">
-          <thead>
-            <tr>
-              <th>Way</th>
+        <Table className="tbl cards">
+          <TableHead>
+            <TableRow>
+              <TableCell>Way</TableCell>
               {HEADS.map((name) => (
-                <th key={name} className="num">
+                <TableCell key={name} className="num">
                   {name}
-                </th>
+                </TableCell>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {list.map((w) => (
               <WayRow key={w.id} way={w} dearest={view.dearest} currency={currency} />
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
-      {breakEven && (
-        <p className="cap" style={{ marginTop: 6 }}>
-          {breakEvenText(breakEven, f)}
-        </p>
-      )}
+      {breakEven && <p className="cap mt-6">{breakEvenText(breakEven, f)}</p>}
     </>
   );
 }
@@ -55,45 +56,41 @@ function WayRow({ way, dearest, currency }: WayRowProps) {
   const f = useFormat();
   const cells = wayCells(way, currency, f);
   return (
-    <tr>
-      <td>
+    <TableRow>
+      <TableCell>
         {wayName(way)}
-        {way.isocyanate && (
-          <span className="small" style={{ color: 'var(--oxide-ink)' }}>
-            , isocyanate: air-fed only
-          </span>
-        )}
+        {way.isocyanate && <span className="small ink-oxide-ink">, isocyanate: air-fed only</span>}
         <svg
           viewBox="0 0 200 5"
           width="100%"
           height="5"
           preserveAspectRatio="none"
           aria-hidden="true"
-          style={{ display: 'block', marginTop: 3 }}
+          className="is-block mt-4"
         >
           {wayBar(way, dearest).map((b) => (
             <rect key={b.fill} x={b.from * 200} width={(b.to - b.from) * 200} height="5" fill={b.fill} />
           ))}
         </svg>
-      </td>
-      <td className="num" data-label="paint">
+      </TableCell>
+      <TableCell className="num" data-label="paint">
         {cells.paint}
-      </td>
-      <td className="num" data-label="the rest">
+      </TableCell>
+      <TableCell className="num" data-label="the rest">
         {cells.rest}
-      </td>
-      <td className="num" data-label="kit">
+      </TableCell>
+      <TableCell className="num" data-label="kit">
         {cells.kit}
-      </td>
-      <td className="num" data-label="in all">
+      </TableCell>
+      <TableCell className="num" data-label="in all">
         <b>{cells.total}</b>
-      </td>
-      <td className="num desk-cell" data-label="a m²">
+      </TableCell>
+      <TableCell className="num desk-cell" data-label="a m²">
         {cells.perM2}
-      </td>
-      <td className="num" data-label="your hours">
+      </TableCell>
+      <TableCell className="num" data-label="your hours">
         {cells.hours}
-      </td>
-    </tr>
+      </TableCell>
+    </TableRow>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 /** A caution at the moment it matters: what, then what to do; a few at a time, the rest one press away. */
 import { useState } from 'react';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import type { Caution } from '@/model/plan';
 import { sayCaution } from '@/words/sentences/cautions';
@@ -21,13 +22,15 @@ const signOf = ({ key }: Minded): string => (key.startsWith('isocyanate') ? '2K'
 function MindedBox({ minded }: { minded: Minded }) {
   const { told, severity } = minded;
   return (
-    <div className={`caut ${severity}`} role="note">
-      {severity === 'stop' ? <StopSign text={signOf(minded)} /> : <MindSign />}
-      <p>
-        <b>{told.head}</b>
-        {told.body}
-      </p>
-    </div>
+    <Alert
+      severity={severity === 'stop' ? 'error' : 'warning'}
+      className={`caut ${severity}`}
+      role="note"
+      icon={severity === 'stop' ? <StopSign text={signOf(minded)} /> : <MindSign />}
+    >
+      <b>{told.head}</b>
+      {told.body}
+    </Alert>
   );
 }
 

@@ -16,12 +16,18 @@ interface ChoiceProps<T extends string> {
   readonly onChange: (value: T) => void;
 }
 
-export function ButtonChoice<T extends string>({ label, value, options, names, onChange }: ChoiceProps<T>) {
+interface ButtonChoiceProps<T extends string> extends Omit<ChoiceProps<T>, 'value'> {
+  /** undefined while it is not known */
+  readonly value: T | undefined;
+}
+
+export function ButtonChoice<T extends string>(props: ButtonChoiceProps<T>) {
+  const { label, value, options, names, onChange } = props;
   return (
     <ToggleButtonGroup
       exclusive
       size="small"
-      value={value}
+      value={value ?? null}
       aria-label={label}
       onChange={(_e, v: T | null) => {
         if (v !== null) onChange(v);
@@ -57,11 +63,7 @@ export function ListChoice<T extends string>({
           </MenuItem>
         ))}
       </Select>
-      {fault !== null && (
-        <span className="small" style={{ color: 'var(--oxide-ink)' }}>
-          {fault}
-        </span>
-      )}
+      {fault !== null && <span className="small ink-oxide-ink">{fault}</span>}
     </FormControl>
   );
 }

@@ -1,6 +1,8 @@
 'use client';
 /** A clock time typed as 17:30, 1730 or 17.30; passed on once it is whole, put right when the field is left. */
 import { useState } from 'react';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import { Said } from './said';
 
 function clockOf(text: string): string | null {
   const m = /^\s*(\d{1,2})[:.h ]?(\d{2})\s*$/.exec(text);
@@ -24,14 +26,13 @@ export function ClockBox({
   const [typed, setTyped] = useState<string | null>(null);
   const bad = typed !== null && typed.trim() !== '' && clockOf(typed) === null;
   return (
-    <span style={{ display: 'inline-block' }}>
-      <input
-        className="field"
-        inputMode="numeric"
+    <span className="is-inline-block">
+      <OutlinedInput
+        className="wide-78"
+        size="small"
         autoComplete="off"
-        aria-label={label}
-        aria-invalid={bad}
-        style={{ width: 78 }}
+        error={bad}
+        slotProps={{ input: { inputMode: 'numeric', 'aria-label': label } }}
         value={typed ?? value}
         onChange={(e) => {
           setTyped(e.target.value);
@@ -44,14 +45,10 @@ export function ClockBox({
           if (!bad) setTyped(null);
         }}
         onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
+          if (e.key === 'Enter') (e.target as HTMLElement).blur();
         }}
       />
-      {bad && (
-        <span className="small" role="alert" style={{ display: 'block', color: 'var(--oxide-ink)' }}>
-          Like 17:30.
-        </span>
-      )}
+      <Said>{bad && 'Like 17:30.'}</Said>
     </span>
   );
 }

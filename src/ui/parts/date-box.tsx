@@ -1,6 +1,6 @@
 'use client';
 /** A civil day. One that is half typed, or of an impossible year, stands beside the field; the last one counts. */
-import type { ChangeEvent } from 'react';
+import dynamic from 'next/dynamic';
 import TextField from '@mui/material/TextField';
 import { dayTyped } from '../views/day-typed';
 import { useHeld } from './use-held';
@@ -20,37 +20,27 @@ interface DateBoxProps {
   readonly isNeeded?: boolean;
 }
 
-export function DateBox({
-  label,
-  value,
-  onChange,
-  fault = null,
-  max,
-  isBare,
-  isNeeded = false,
-}: DateBoxProps) {
-  const [held, hold] = useHeld<{ readonly text: string; readonly words: string }>(value);
-  const words = held?.words ?? fault;
-  const type = ({ target }: ChangeEvent<HTMLInputElement>): void => {
-    const typed = dayTyped(target.value, { isHalf: target.validity.badInput, isNeeded, stays: value });
-    hold(typed.kind === 'held' ? { text: target.value, words: typed.words } : null);
+const DatePicker = dynamic(() => import('./date-picker'), {
+  ssr: false,
+  loading: () => <TextField size="small" className="datebox" disabled hiddenLabel />,
+});
+
+export function DateBox(props: DateBoxProps) {
+  const { label, value, onChange, fault = null, max, isBare = false, isNeeded = false } = props;
+  const [held, hold] = useHeld<{ readonly words: string }>(value);
+  const read = (day: string, isHalf: boolean): void => {
+    const typed = dayTyped(day, { isHalf, isNeeded, stays: value });
+    hold(typed.kind === 'held' ? { words: typed.words } : null);
     if (typed.kind === 'day') onChange(typed.day);
   };
   return (
-    <TextField
-      size="small"
-      type="date"
-      {...(isBare ? { hiddenLabel: true } : { label })}
-      value={held?.text ?? value}
-      error={words !== null}
-      helperText={words ?? undefined}
-      onChange={type as (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => void}
-      sx={{ width: 164 }}
-      slotProps={{
-        inputLabel: { shrink: true },
-        formHelperText: { sx: { mx: 0 } },
-        htmlInput: { max, ...(isBare && { 'aria-label': label }) },
-      }}
+    <DatePicker
+      label={label}
+      isBare={isBare}
+      day={value}
+      onDay={read}
+      words={held?.words ?? fault}
+      max={max}
     />
   );
 }

@@ -30,7 +30,7 @@ export function Hazards({ cells, open = false }: HazardsProps) {
   return (
     <>
       {isOpen ? (
-        <div className="cauts noprint" style={{ marginTop: 8, maxWidth: 520 }}>
+        <div className="cauts noprint mt-8 maxw-520">
           <MindedList list={list} atOnce={AT_A_TIME} />
         </div>
       ) : (

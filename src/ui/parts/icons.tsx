@@ -1,4 +1,5 @@
 /** Signs of the house: each says go, mind, stop, rest or 2K without colour. Decorative; the word stands beside. */
+import { GROUND, TINT } from '@/ui/theme/tints';
 interface Size {
   readonly size?: number;
 }
@@ -7,8 +8,8 @@ export const Brand = () => (
     <path d="M1 17.5h23v5H1z" fill="var(--lagoon)" />
     <path d="M1 17.5l23-4v4z" fill="var(--lagoon)" opacity=".55" />
     <path d="M1 10h23v5.5L1 19z" fill="var(--lagoon)" opacity=".4" />
-    <path d="M1 1.5h23v10H1z" fill="#5AA5AB" opacity=".42" />
-    <path d="M6 1.5h4l-6 10H1V9.8z" fill="#fff" opacity=".75" />
+    <path d="M1 1.5h23v10H1z" fill={TINT.gloss} opacity=".42" />
+    <path d="M6 1.5h4l-6 10H1V9.8z" fill={GROUND.white} opacity=".75" />
   </svg>
 );
 export const GoSign = ({ size = 18 }: Size) => (
@@ -83,5 +84,17 @@ export const TaskIcon = ({ kind }: { kind: string }) => (
     strokeLinejoin="round"
   >
     <path d={TASK_PATHS[kind] ?? ''} />
+  </svg>
+);
+/** Beside a line that opens. */
+export const FoldSign = () => (
+  <svg width="16" height="10" viewBox="0 0 16 10" aria-hidden="true">
+    <path d="M1.500 1.500L8 8l6.500-6.500" fill="none" stroke="currentColor" strokeWidth="2.200" />
+  </svg>
+);
+/** Takes a row out. */
+export const CloseSign = () => (
+  <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">
+    <path d="M2 2l10 10M12 2L2 12" stroke="var(--oxide-ink)" strokeWidth="2.200" />
   </svg>
 );

@@ -11,7 +11,7 @@ interface PagerProps {
 export function Pager({ paged: { page, pages, total }, what, href }: PagerProps) {
   if (pages <= 1) return null;
   return (
-    <nav className="row" aria-label={`${what}, pages`} style={{ margin: '8px 0' }}>
+    <nav className="row mt-8 mb-8" aria-label={`${what}, pages`}>
       {page > 1 && (
         <LinkButton size="small" variant="outlined" href={href(page - 1)}>
           Newer

@@ -9,6 +9,7 @@ import { ListChoice } from '../parts/choice';
 import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
 import { usePhotos, type Photo } from './use-photos';
+import { Said } from '@/ui/parts/said';
 
 export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
   const { id, job } = useDesk();
@@ -25,7 +26,7 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
       <div className="hd">
         <small>kept in the data folder, made small, without place or time of the camera</small>
       </div>
-      <div className="row" style={{ margin: '10px 0' }}>
+      <div className="row mt-10 mb-10">
         {job.parts.length > 1 && (
           <ListChoice
             label="Part"
@@ -43,11 +44,7 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
           multiple
           onFiles={(files) => void add(files, partId, moment)}
         />
-        {said && (
-          <span className="status" data-kind="bad" role="alert">
-            {said}
-          </span>
-        )}
+        <Said>{said}</Said>
       </div>
       {shown.length === 0 && (
         <p className="cap">None yet. One of the whole part and one of each bad place tell most, next time.</p>
@@ -87,7 +84,7 @@ function PhotoCard({ photo, onRemove, onNote }: PhotoCardProps) {
           loading="lazy"
         />
       </a>
-      <span className="row small" style={{ gap: 6 }}>
+      <span className="row small gap-6">
         {name}
         <span className="push" />
         <Button size="small" aria-label={`Take the photograph of ${name} out`} onClick={onRemove}>

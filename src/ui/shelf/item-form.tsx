@@ -18,6 +18,7 @@ import {
 } from '../views/shelf';
 import { AmountFields } from './amount-fields';
 import { DateFields, NameFields, ProductFields } from './item-fields';
+import { Said } from '@/ui/parts/said';
 
 interface ItemFormProps {
   readonly view: ShelfView;
@@ -84,7 +85,7 @@ export function ItemForm(props: ItemFormProps) {
         e.preventDefault();
         void keep();
       }}
-      style={{ display: 'grid', gap: 12, padding: '10px 0' }}
+      className="is-grid gap-12 pt-10 pb-10"
     >
       {!item && <ProductFields {...fields} products={view.products} />}
       <NameFields {...fields} />
@@ -95,11 +96,7 @@ export function ItemForm(props: ItemFormProps) {
           {item ? 'Keep it' : 'Put it on the shelf'}
         </Button>
         <Button onClick={() => onDone(null)}>Cancel</Button>
-        {error && (
-          <span className="status" data-kind="bad" role="alert">
-            {error}
-          </span>
-        )}
+        <Said>{error}</Said>
       </div>
     </form>
   );

@@ -1,5 +1,9 @@
 'use client';
 /** Every change to the shelf, the newest first. */
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import type { ShelfView } from '@/usecases/shelf';
 import { useFormat } from '../theme/providers';
 import { moveRows } from '../views/shelf';
@@ -12,23 +16,23 @@ export function MovesTable({ view, tz }: { view: ShelfView; tz: string }) {
         Every change <small>newest first</small>
       </div>
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Changes to the shelf">
-        <table className="tbl cards">
-          <tbody>
+        <Table className="tbl cards">
+          <TableBody>
             {moveRows(view, tz, f).map((moveRow) => (
-              <tr key={moveRow.seq}>
-                <td style={{ whiteSpace: 'nowrap' }}>{moveRow.when}</td>
-                <td>{moveRow.name}</td>
-                <td>{moveRow.what}</td>
-                <td className="num" data-label="before">
+              <TableRow key={moveRow.seq}>
+                <TableCell className="ws-nowrap">{moveRow.when}</TableCell>
+                <TableCell>{moveRow.name}</TableCell>
+                <TableCell>{moveRow.what}</TableCell>
+                <TableCell className="num" data-label="before">
                   {f.volume(moveRow.beforeMl)}
-                </td>
-                <td className="num" data-label="after">
+                </TableCell>
+                <TableCell className="num" data-label="after">
                   {f.volume(moveRow.afterMl)}
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
     </section>
   );

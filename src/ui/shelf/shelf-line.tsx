@@ -43,7 +43,7 @@ function Facts({ row, nowMs }: Pick<ShelfLineProps, 'row' | 'nowMs'>) {
   return (
     <div>
       <p>
-        <b style={{ fontWeight: 600 }}>{item.name}</b>
+        <b className="fw600">{item.name}</b>
         {item.colour ? <span className="small">, {item.colour}</span> : null}
         {item.batch ? <span className="small muted">, batch {item.batch}</span> : null}
       </p>
@@ -51,7 +51,7 @@ function Facts({ row, nowMs }: Pick<ShelfLineProps, 'row' | 'nowMs'>) {
         <b>{f.volume(item.remainingMl)}</b> of {f.volume(item.sizeMl)}
         {restSaid(item, f)}
       </p>
-      <p className="small row" style={{ gap: 6 }}>
+      <p className="small row gap-6">
         <StateSign state={row.expiry.state} />
         {expirySaid(row, f, nowMs)}
       </p>
@@ -61,7 +61,7 @@ function Facts({ row, nowMs }: Pick<ShelfLineProps, 'row' | 'nowMs'>) {
         </p>
       ))}
       {isOverpromised(row) && (
-        <p className="small" style={{ color: 'var(--oxide-ink)', fontWeight: 600 }}>
+        <p className="small ink-oxide-ink fw600">
           More is set aside than is in it. Put some back on Materials.
         </p>
       )}

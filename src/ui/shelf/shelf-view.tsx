@@ -70,10 +70,8 @@ export function ShelfPage({ view, today, tz, nowMs }: ShelfPageProps) {
     hush();
   };
   return (
-    <main id="main" className="body" style={{ maxWidth: 980 }}>
-      <h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650 }}>
-        Shelf
-      </h1>
+    <main id="main" className="body maxw-980">
+      <h1 className="sr-phone text-20 fw650">Shelf</h1>
       <Worries view={view} />
       <section className="panel" aria-label="On the shelf">
         <div className="hd">
@@ -95,7 +93,7 @@ export function ShelfPage({ view, today, tz, nowMs }: ShelfPageProps) {
         )}
         <ul className="loglist">
           {shown.map((row) => (
-            <li key={row.item.id} style={{ display: 'block' }}>
+            <li key={row.item.id} className="is-block">
               <ShelfLine
                 nowMs={nowMs}
                 row={row}
@@ -134,15 +132,15 @@ function Worries({ view }: { view: ShelfView }) {
   const [shown, moreButton] = useMore(list, WORRIES_AT_A_TIME);
   if (list.length === 0) return null;
   return (
-    <section className="panel" aria-label="Look at these" style={{ borderColor: 'var(--amber-ink)' }}>
+    <section className="panel bc-amber-ink" aria-label="Look at these">
       <div className="hd">
         <MindSign />
         Look at these first
       </div>
-      <ul className="cap" style={{ display: 'grid', gap: 4, marginTop: 6 }}>
+      <ul className="cap is-grid gap-4 mt-6">
         {shown.map((w) => (
           <li key={w.id}>
-            <b style={{ fontWeight: 600 }}>{w.name}</b>: {w.text}
+            <b className="fw600">{w.name}</b>: {w.text}
           </li>
         ))}
       </ul>

@@ -5,6 +5,7 @@ import IconButton from '@mui/material/IconButton';
 import { stepName } from '@/words/fields';
 import { useDesk } from '../desk/job-desk';
 import { saveText } from '../views/save-line';
+import { Said } from '@/ui/parts/said';
 
 /** Saved or not, and the two arrows. */
 export function SaveLine() {
@@ -77,11 +78,7 @@ export function SaveTrouble() {
           </Button>
         </>
       )}
-      {message && (
-        <span className="status" data-kind="bad" role="alert">
-          {message}
-        </span>
-      )}
+      <Said>{message}</Said>
     </div>
   );
 }

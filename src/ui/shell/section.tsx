@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
+import { FoldSign } from '@/ui/parts/icons';
 import type { BarLink } from './section-bar';
 
 export interface StageSection extends BarLink {
@@ -31,7 +32,7 @@ export function Section({ section: { id, name, note, isLead, node }, isOpen, onF
     );
   return (
     <Accordion id={id} className="sec" expanded={isOpen} onChange={(_e, open) => onFold(open)}>
-      <AccordionSummary aria-controls={`${id}-in`} id={`${id}-line`} expandIcon={<Fold />}>
+      <AccordionSummary aria-controls={`${id}-in`} id={`${id}-line`} expandIcon={<FoldSign />}>
         {name}
         {note !== undefined && <small>{note}</small>}
       </AccordionSummary>
@@ -39,9 +40,3 @@ export function Section({ section: { id, name, note, isLead, node }, isOpen, onF
     </Accordion>
   );
 }
-
-export const Fold = () => (
-  <svg width="16" height="10" viewBox="0 0 16 10" aria-hidden="true">
-    <path d="M1.500 1.500L8 8l6.500-6.500" fill="none" stroke="currentColor" strokeWidth="2.200" />
-  </svg>
-);

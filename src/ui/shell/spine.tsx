@@ -27,7 +27,7 @@ export function Spine({ title = 'Build-up', children }: SpineProps) {
           {title}
           <span className="r">{f.film(stack.totalUm)}</span>
         </div>
-        <div style={{ margin: '6px 0 10px' }}>
+        <div className="mt-6 mb-10">
           <FilmSection
             stack={stack}
             pxPerUm={Math.min(2.5, 400 / max)}

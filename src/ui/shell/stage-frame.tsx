@@ -13,7 +13,8 @@ import { NextLink, SectionBar } from './section-bar';
 import { StageHelp } from './stage-help';
 import { useFit } from './use-fit';
 import { useJump } from './use-jump';
-import { useSections, useWide } from './use-sections';
+import { useSections } from './use-sections';
+import { useWide } from './use-width-of-page';
 import { Verdict } from './verdict';
 
 interface StageFrameProps {

@@ -6,7 +6,7 @@ import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
 import type { StageId } from '../views/stages';
-import { Fold } from './section';
+import { FoldSign } from '@/ui/parts/icons';
 
 const HelpText = dynamic(() => import('./help-text').then((m) => m.HelpText), { ssr: false });
 
@@ -14,7 +14,7 @@ export function StageHelp({ stage }: { stage: StageId }) {
   const [open, setOpen] = useState(false);
   return (
     <Accordion className="sec noprint" id="help" expanded={open} onChange={(_e, on) => setOpen(on)}>
-      <AccordionSummary expandIcon={<Fold />} aria-controls="help-in" id="help-line">
+      <AccordionSummary expandIcon={<FoldSign />} aria-controls="help-in" id="help-line">
         How this works <small>and the words for it; press / to look any of them up</small>
       </AccordionSummary>
       <AccordionDetails id="help-in">{open && <HelpText stage={stage} />}</AccordionDetails>

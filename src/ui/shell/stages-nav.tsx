@@ -1,6 +1,7 @@
 'use client';
 /** The way through the stages: a wedge that rises from surface to log. On a phone one button opens it. */
 import { useState } from 'react';
+import ButtonBase from '@mui/material/ButtonBase';
 import Link from 'next/link';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
@@ -21,13 +22,7 @@ export function StagesNav({ id, job, plan, stage }: StagesNavProps) {
   const states = stageStates(job, plan);
   return (
     <>
-      <button
-        type="button"
-        className="wedges"
-        aria-expanded={open}
-        aria-label="Stages"
-        onClick={() => setOpen(!open)}
-      >
+      <ButtonBase className="wedges" aria-expanded={open} aria-label="Stages" onClick={() => setOpen(!open)}>
         {STAGES.map((s, i) => (
           <i
             key={s.id}
@@ -37,7 +32,7 @@ export function StagesNav({ id, job, plan, stage }: StagesNavProps) {
             aria-hidden="true"
           />
         ))}
-      </button>
+      </ButtonBase>
       <nav className="stages" aria-label="Stages" data-open={open}>
         <ol>
           {STAGES.map((s, i) => (

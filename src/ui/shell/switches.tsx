@@ -2,23 +2,24 @@
 /** Units and theme: switched at once, kept in the browser. */
 import { useSyncExternalStore } from 'react';
 import { useColorScheme } from '@mui/material/styles';
+import { ButtonChoice } from '../parts/choice';
 import { useFormat, useSetUnits } from '../theme/providers';
 
 export function UnitSwitch() {
   const f = useFormat();
   const setUnits = useSetUnits();
   return (
-    <div className="units" role="group" aria-label="Units">
-      <button type="button" aria-pressed={f.units === 'metric'} onClick={() => setUnits('metric')}>
-        metric
-      </button>
-      <button type="button" aria-pressed={f.units === 'us'} onClick={() => setUnits('us')}>
-        US
-      </button>
-    </div>
+    <ButtonChoice
+      label="Units"
+      value={f.units}
+      options={['metric', 'us']}
+      names={{ metric: 'metric', us: 'US' }}
+      onChange={setUnits}
+    />
   );
 }
 
+const THEME_NAMES = { light: 'day', dark: 'night', system: 'as the device' } as const;
 const never = (): (() => void) => () => undefined;
 
 export function ThemeSwitch() {
@@ -30,24 +31,12 @@ export function ThemeSwitch() {
     () => false,
   );
   return (
-    <div className="units" role="group" aria-label="Theme">
-      {(
-        [
-          ['light', 'day'],
-          ['dark', 'night'],
-          ['system', 'as the device'],
-        ] as const
-      ).map(([m, name]) => (
-        <button
-          key={m}
-          type="button"
-          aria-pressed={known && mode === m}
-          title={m === 'system' ? 'follow the device' : name}
-          onClick={() => setMode(m)}
-        >
-          {m === 'system' ? 'auto' : name}
-        </button>
-      ))}
-    </div>
+    <ButtonChoice
+      label="Theme"
+      value={known ? mode : undefined}
+      options={['light', 'dark', 'system']}
+      names={THEME_NAMES}
+      onChange={setMode}
+    />
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 /** The tag at the right of a desk; on a phone a bar at the bottom that opens. `bar` is what the closed bar says. */
 import { useId, useRef, useState, type ReactNode } from 'react';
+import ButtonBase from '@mui/material/ButtonBase';
 import { useFit } from './use-fit';
 
 export function TagPlate({ bar, children }: { bar: ReactNode; children: ReactNode }) {
@@ -11,13 +12,7 @@ export function TagPlate({ bar, children }: { bar: ReactNode; children: ReactNod
   return (
     <aside className="verdict" aria-label="Verdict" data-open={open} ref={plate}>
       <TagShape />
-      <button
-        type="button"
-        className="bar"
-        aria-expanded={open}
-        aria-controls={id}
-        onClick={() => setOpen(!open)}
-      >
+      <ButtonBase className="bar" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
         <span>{bar}</span>
         <svg width="18" height="12" viewBox="0 0 18 12" aria-hidden="true">
           <path
@@ -27,7 +22,7 @@ export function TagPlate({ bar, children }: { bar: ReactNode; children: ReactNod
             strokeWidth="2.500"
           />
         </svg>
-      </button>
+      </ButtonBase>
       <div className="in" id={id}>
         {children}
       </div>
@@ -50,13 +45,12 @@ function TagShape() {
         />
       </svg>
       <svg
-        className="tagtop"
+        className="tagtop pos-absolute left-0 top-0"
         aria-hidden="true"
         width="100%"
         height="26"
         viewBox="0 0 250 26"
         preserveAspectRatio="none"
-        style={{ position: 'absolute', left: 0, top: 0 }}
       >
         <path
           d="M.5 26V24.500L24.500 .5H225.500L249.500 24.500V26"

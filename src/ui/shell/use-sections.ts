@@ -47,22 +47,6 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-/** From here on there is room for all of them at once. */
-const WIDE = '(min-width: 1600px)';
-
-function onWidth(listener: () => void): () => void {
-  const width = window.matchMedia(WIDE);
-  width.addEventListener('change', listener);
-  return () => width.removeEventListener('change', listener);
-}
-
-export const useWide = (): boolean =>
-  useSyncExternalStore(
-    onWidth,
-    () => window.matchMedia(WIDE).matches,
-    () => false,
-  );
-
 export interface Sections {
   readonly isOpen: (id: string, usual: boolean) => boolean;
   readonly set: (ids: readonly string[], open: boolean) => void;

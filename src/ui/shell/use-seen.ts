@@ -4,16 +4,16 @@
  * several may be in view at once. The first of them is the current one.
  */
 import { useEffect, type RefObject } from 'react';
+import { textScale } from '@/ui/theme/rem';
 
-/** Head and section bar, px: what lies under them is not seen. */
-export const FRAME_TOP_PX = 108;
+/** Head and section bar, px at the usual text size: what lies under them is not seen. */
+const FRAME_TOP_PX = 108;
 
 function shareSeen(section: Element): number {
   const { top, bottom, height } = section.getBoundingClientRect();
-  const seen = Math.min(bottom, window.innerHeight) - Math.max(top, FRAME_TOP_PX);
-  return height > 0
-    ? Math.max(0, Math.min(1, seen / Math.min(height, window.innerHeight - FRAME_TOP_PX)))
-    : 0;
+  const under = FRAME_TOP_PX * textScale();
+  const seen = Math.min(bottom, window.innerHeight) - Math.max(top, under);
+  return height > 0 ? Math.max(0, Math.min(1, seen / Math.min(height, window.innerHeight - under))) : 0;
 }
 
 function tell(bar: HTMLElement): void {

@@ -18,6 +18,7 @@ import {
 } from '../views/verdict';
 import { BudgetBar, OddsMarks } from './odds-and-budget';
 import { TagPlate } from './tag-plate';
+import { Fold } from '@/ui/parts/fold';
 
 export interface VerdictProps {
   readonly plan: Plan;
@@ -75,9 +76,9 @@ function Blocked({ plan }: { plan: Plan }) {
   return (
     <div className="vsec">
       <h3>Blocked</h3>
-      <ul style={{ display: 'grid', gap: 8, marginTop: 4 }}>
+      <ul className="is-grid gap-8 mt-4">
         {shownBlockers(plan).map((b, i) => (
-          <li key={i} className="small" style={{ color: 'var(--oxide-ink)', fontWeight: 600 }}>
+          <li key={i} className="small ink-oxide-ink fw600">
             {sayBlocker(b, f)}
           </li>
         ))}
@@ -98,14 +99,13 @@ function NextWindow({ plan, session }: { plan: Plan; session: Session }) {
       <p className="sub">{sessionsLine(plan, f)}</p>
       <OddsPair plan={plan} />
       <OddsMarks good={good} of={of} />
-      <details>
-        <summary>How this was computed</summary>
+      <Fold summary="How this was computed">
         <p className="sub">
           {chainText(plan)}
           <ProvenanceMark mark="ID" /> The futures: the forecast with errors that grow with its lead time
           <ProvenanceMark mark="M" />.
         </p>
-      </details>
+      </Fold>
     </div>
   );
 }
@@ -113,9 +113,9 @@ function NextWindow({ plan, session }: { plan: Plan; session: Session }) {
 /** The odds large, and what they are of. */
 export function OddsPair({ plan }: { plan: Pick<Plan, 'chance'> }) {
   return (
-    <div className="pair" style={{ margin: '8px 0 6px' }}>
+    <div className="pair mt-8 mb-6">
       <span className="big">{oddsPct(plan)} %</span>
-      <span className="sub" style={{ textAlign: 'right' }}>
+      <span className="sub ta-right">
         of futures
         <br />
         end well
@@ -151,9 +151,9 @@ function HandsOn({ plan }: { plan: Plan }) {
       <h3>Hands-on</h3>
       <div className="pair">
         <span className="big">{f.hours(plan.handsOnH)}</span>
-        <span className="sub" style={{ textAlign: 'right' }}>
+        <span className="sub ta-right">
           {plan.sessions.map((s) => (
-            <span key={s.id} style={{ display: 'block' }}>
+            <span key={s.id} className="is-block">
               {f.day(s.startsAt)}
             </span>
           ))}

@@ -9,6 +9,7 @@ import { useFormat } from '../theme/providers';
 import { shoppingGroups, tickedSaid, toBuy } from '../views/shopping';
 import { BuyLine } from './buy-line';
 import { ShoppingSums } from './shopping-sums';
+import { Said } from '@/ui/parts/said';
 
 const SILENT = 'The server does not answer. Not kept; try again in a moment.';
 
@@ -78,11 +79,7 @@ export function BuyingPanel({ list, chosen, ticked, busy }: BuyingPanelProps) {
           </Button>
         </span>
       </div>
-      {said && (
-        <p className="status" data-kind="bad" role="alert">
-          {said}
-        </p>
-      )}
+      <Said>{said}</Said>
       {lines.length === 0 && <Nothing chosen={chosen.length} />}
       <Groups
         list={list}
@@ -107,7 +104,7 @@ interface GroupsProps {
 function Groups({ list, prices, ticks, onTick, onPrice }: GroupsProps) {
   return shoppingGroups(list).map((shoppingGroup) => (
     <div key={shoppingGroup.key}>
-      <h2 style={{ fontSize: 14, fontWeight: 650, margin: '14px 0 2px' }}>{shoppingGroup.title}</h2>
+      <h2 className="text-14 fw650 mt-14 mb-2">{shoppingGroup.title}</h2>
       <ul className="buylist" data-prices={prices}>
         {shoppingGroup.lines.map((shoppingLine) => (
           <BuyLine
@@ -143,7 +140,7 @@ function ListFiles({ chosen }: { chosen: readonly string[] }) {
 
 function Nothing({ chosen }: { chosen: number }) {
   return (
-    <p className="cap" style={{ marginTop: 8 }}>
+    <p className="cap mt-8">
       {chosen === 0
         ? 'No job is chosen.'
         : 'What is left to spray has been bought. Coats already on are not counted.'}

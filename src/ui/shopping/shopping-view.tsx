@@ -7,6 +7,7 @@ import type { Shopping } from '@/usecases/shopping/shopping';
 import { SHOPPING_TOO_LONG } from '@/words/shopping';
 import { chosenWith } from '../views/shopping';
 import { BuyingPanel } from './buying-panel';
+import { Said } from '@/ui/parts/said';
 
 interface JobName {
   readonly id: string;
@@ -35,17 +36,11 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       router.push(all ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false });
     });
   return (
-    <main id="main" className="body" style={{ maxWidth: 980 }}>
-      <h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650 }}>
-        Shopping
-      </h1>
+    <main id="main" className="body maxw-980">
+      <h1 className="sr-phone text-20 fw650">Shopping</h1>
       <JobsPanel jobs={jobs} more={more} wanted={wanted} onChoose={choose} />
       {shopping.kind === 'currencies' && <TwoCurrencies currencies={shopping.currencies} />}
-      {shopping.kind === 'too-long' && (
-        <p className="status" data-kind="bad" role="alert">
-          {SHOPPING_TOO_LONG}
-        </p>
-      )}
+      <Said>{shopping.kind === 'too-long' && SHOPPING_TOO_LONG}</Said>
       {shopping.kind === 'list' && jobs.length > 0 && (
         <BuyingPanel list={shopping.list} chosen={chosen} ticked={ticked} busy={busy} />
       )}
@@ -63,14 +58,14 @@ interface JobsPanelProps {
 function JobsPanel({ jobs, more, wanted, onChoose }: JobsPanelProps) {
   return (
     <section className="panel noprint" aria-label="For which jobs">
-      <div className="hd" style={{ marginBottom: 6 }}>
+      <div className="hd mb-6">
         For which jobs <small>bought together they share packs and one spare</small>
       </div>
       {jobs.length === 0 && <p className="cap">No open jobs, so nothing to buy. Start one on the bench.</p>}
-      <ul className="row" style={{ gap: '2px 18px' }}>
+      <ul className="row row-2 colgap-18">
         {jobs.map((j) => (
           <li key={j.id}>
-            <label className="row" style={{ gap: 2, flexWrap: 'nowrap' }}>
+            <label className="row gap-2 wrap-nowrap">
               <Checkbox
                 size="small"
                 checked={wanted.includes(j.id)}
@@ -83,7 +78,7 @@ function JobsPanel({ jobs, more, wanted, onChoose }: JobsPanelProps) {
         ))}
       </ul>
       {more > 0 && (
-        <p className="cap" style={{ marginTop: 6 }}>
+        <p className="cap mt-6">
           The {jobs.length} jobs worked on last; {more} more are at work. Change one of those, and it is here.
         </p>
       )}
@@ -93,9 +88,9 @@ function JobsPanel({ jobs, more, wanted, onChoose }: JobsPanelProps) {
 
 function TwoCurrencies({ currencies }: { currencies: readonly string[] }) {
   return (
-    <section className="panel" role="alert" style={{ borderColor: 'var(--oxide)' }}>
+    <section className="panel bc-oxide" role="alert">
       <div className="hd">Two currencies</div>
-      <p className="cap" style={{ marginTop: 6 }}>
+      <p className="cap mt-6">
         These jobs are in {currencies.join(' and ')}; their prices cannot be added. Choose jobs of one
         currency, or change it under Money on Materials.
       </p>

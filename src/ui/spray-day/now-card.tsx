@@ -95,7 +95,7 @@ function Pot({ pot, nowMs, ends }: { pot: RunningPot; nowMs: number; ends: strin
   const x = 400 * over;
   return (
     <div>
-      <p style={{ display: 'flex', justifyContent: 'space-between', gap: 10 }}>
+      <p className="is-flex jc-space-between gap-10">
         <b>Pot life {durationOf(leftMin)}</b>
         <span className="muted">label’s end {ends}</span>
       </p>

@@ -40,7 +40,7 @@ export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
         )}
       </div>
       <Rhythm session={session} />
-      <ol style={{ marginTop: 8 }}>
+      <ol className="mt-8">
         {session.tasks.map((task) => (
           <TaskRow
             key={task.id}
@@ -60,7 +60,7 @@ export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
 function Rhythm({ session }: { session: Session }) {
   const { plan, products } = useDesk();
   return rhythmLines(plan, session, products).map((line) => (
-    <p key={line} className="cap" style={{ marginTop: 6 }}>
+    <p key={line} className="cap mt-6">
       {line}
     </p>
   ));
@@ -79,7 +79,7 @@ function Handled({ session }: { session: Session }) {
       </span>
       <span className="what">
         {handleLine(session, plan, products, f)}
-        {rest !== null && <span style={{ display: 'block' }}>{rest}</span>}
+        {rest !== null && <span className="is-block">{rest}</span>}
       </span>
     </li>
   );
@@ -95,12 +95,12 @@ function Pots({ session }: { session: Session }) {
   return (
     <>
       {session.mixes.map((m) => (
-        <p key={m.taskId} className="cap" style={{ marginTop: 6 }}>
+        <p key={m.taskId} className="cap mt-6">
           {mixLine(m, nameOf(m.productId), f)}
         </p>
       ))}
       {cans.map((i) => (
-        <p key={i} className="cap" style={{ marginTop: 6 }}>
+        <p key={i} className="cap mt-6">
           {activationLine(session, i, products, f)}
         </p>
       ))}

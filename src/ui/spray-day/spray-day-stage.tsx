@@ -151,7 +151,7 @@ function SpineNote({ day: { next } }: { day: DayView }) {
           <b>Nothing left to spray.</b>
         </p>
       )}
-      <p style={{ marginTop: 8 }}>
+      <p className="mt-8">
         Ticking a coat moves every time after it: the waits start from when it was really done.
       </p>
     </>
@@ -165,16 +165,12 @@ function DoneList({ done, onTakeBack }: { done: readonly Done[]; onTakeBack: (d:
       <div className="hd">
         Done <small>actual times</small>
       </div>
-      <ul style={{ columns: '260px auto', columnGap: 24, marginTop: 6 }}>
+      <ul className="columns-260px-auto colgap-24 mt-6">
         {done.map((d) => (
-          <li
-            key={d.id}
-            className="row small"
-            style={{ breakInside: 'avoid', padding: '3px 0', flexWrap: 'nowrap' }}
-          >
+          <li key={d.id} className="row small bi-avoid pt-4 pb-4 wrap-nowrap">
             <GoSign />
-            <b style={{ minWidth: 108, fontWeight: 600 }}>{f.dayTime(d.at)}</b>
-            <span style={{ flex: 1 }}>{d.label}</span>
+            <b className="minw-108 fw600">{f.dayTime(d.at)}</b>
+            <span className="flex-1">{d.label}</span>
             <Button size="small" onClick={() => onTakeBack(d)} aria-label={`Take back ${d.label}`}>
               Take back
             </Button>
@@ -191,9 +187,9 @@ function NoSheet() {
   const { id, plan } = useDesk();
   if (plan.kind === 'blocked')
     return (
-      <section className="panel" style={{ borderColor: 'var(--oxide)' }}>
+      <section className="panel bc-oxide">
         <div className="hd">No run sheet yet</div>
-        <ul style={{ display: 'grid', gap: 6, margin: '8px 0' }}>
+        <ul className="is-grid gap-6 mt-8 mb-8">
           {plan.blockers.map((b, i) => (
             <li key={i}>{sayBlocker(b, f)}</li>
           ))}
@@ -210,9 +206,7 @@ function NoSheet() {
         <GoSign size={22} />
         All coats are on
       </div>
-      <p className="cap" style={{ margin: '6px 0 12px' }}>
-        Leave it under cover until handle-dry. Wax only after about 30 days.
-      </p>
+      <p className="cap mt-6 mb-12">Leave it under cover until handle-dry. Wax only after about 30 days.</p>
       <LinkButton variant="contained" href={`/jobs/${id}/log`}>
         On to the log
       </LinkButton>
@@ -224,7 +218,7 @@ function Safety() {
   const { plan } = useDesk();
   return (
     <section className="panel noprint" aria-label="Safety">
-      <div className="hd" style={{ marginBottom: 8 }}>
+      <div className="hd mb-8">
         Before you spray <small>the product’s sheet and local rules come first</small>
       </div>
       <div className="wide-cauts">

@@ -77,7 +77,7 @@ function PartTicks({ task, parts, onTick }: PartTicksProps) {
   const { job } = useDesk();
   const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
   return (
-    <div className="row noprint" style={{ gap: 8, marginTop: 8, flexWrap: 'wrap' }}>
+    <div className="row noprint gap-8 mt-8 wrap-wrap">
       <span className="cap">Only one part:</span>
       {parts.map((id) => (
         <Button

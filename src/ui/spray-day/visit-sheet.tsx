@@ -21,7 +21,7 @@ export function VisitSheet({ visit, nextId, onTick }: VisitSheetProps) {
       <div className="hd">
         {title} <small>{visitLine(visit, f)}</small>
       </div>
-      <ol style={{ marginTop: 8 }}>
+      <ol className="mt-8">
         {visit.tasks.map((task) => (
           <TaskRow key={task.id} task={task} isNext={task.id === nextId} onTick={onTick} />
         ))}

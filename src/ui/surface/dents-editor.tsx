@@ -1,11 +1,15 @@
 'use client';
 /** Dents to fill on a part: long, wide, deep. */
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import { addDent, patchDent, removeDent } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
+import { CloseSign } from '../parts/icons';
 import { MeasureBox } from '../parts/measure-box';
 import type { PartProps } from './part-props';
+import { dentsLine } from '../views/surface';
+import { EditorGroup } from './editor-group';
 
 type Dent = NonNullable<Part['dents']>[number];
 const MOST_DENTS = 30;
@@ -14,24 +18,27 @@ export function DentsEditor({ part, index }: PartProps) {
   const desk = useDesk();
   const dents = part.dents ?? [];
   return (
-    <details>
-      <summary>Dents to fill{dents.length > 0 ? ` (${dents.length})` : ''}</summary>
-      <div style={{ display: 'grid', gap: 8, padding: '4px 0' }}>
-        {dents.map((dent, at) => (
-          <DentRow key={at} part={part} index={index} dent={dent} at={at} />
-        ))}
-        <div>
-          <Button
-            size="small"
-            variant="outlined"
-            disabled={dents.length >= MOST_DENTS}
-            onClick={() => desk.edit((j) => addDent(j, part.id))}
-          >
-            Add a dent
-          </Button>
+    <EditorGroup
+      name="Dents to fill"
+      note={dentsLine(part)}
+      act={
+        <Button
+          size="small"
+          disabled={dents.length >= MOST_DENTS}
+          onClick={() => desk.edit((j) => addDent(j, part.id))}
+        >
+          Add a dent
+        </Button>
+      }
+    >
+      {dents.length > 0 && (
+        <div className="is-grid gap-10">
+          {dents.map((dent, at) => (
+            <DentRow key={at} part={part} index={index} dent={dent} at={at} />
+          ))}
         </div>
-      </div>
-    </details>
+      )}
+    </EditorGroup>
   );
 }
 
@@ -44,12 +51,9 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
   const desk = useDesk();
   const set = (patch: Partial<Dent>): void => desk.edit((j) => patchDent(j, part.id, at, patch));
   const faultAt = (field: string): string | null => desk.faultAt(`parts[${index}].dents[${at}].${field}`);
-  const length = { width: 116 } as const;
+  const length = { width: 96 } as const;
   return (
     <div className="row">
-      <span className="small muted" style={{ width: 56 }}>
-        dent {at + 1}
-      </span>
       <MeasureBox
         {...length}
         kind="offset"
@@ -81,13 +85,13 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
         onChange={(depthMm) => set({ depthMm })}
         fault={faultAt('depthMm')}
       />
-      <Button
+      <IconButton
         size="small"
         aria-label={`Take dent ${at + 1} out`}
         onClick={() => desk.edit((j) => removeDent(j, part.id, at))}
       >
-        Take out
-      </Button>
+        <CloseSign />
+      </IconButton>
     </div>
   );
 }

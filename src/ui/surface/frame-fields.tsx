@@ -9,7 +9,7 @@ const MOST_TUBES = 30;
 
 export function FrameFields({ shape, path, onChange }: FieldsProps<'frame'>) {
   return (
-    <div style={{ display: 'grid', gap: 8, width: '100%' }}>
+    <div className="is-grid gap-8 wide-100">
       {shape.tubes.map((_t, i) => (
         <TubeRow key={i} at={i} shape={shape} path={path} onChange={onChange} />
       ))}
@@ -31,9 +31,7 @@ function TubeRow({ at, shape, path, onChange }: FieldsProps<'frame'> & { readonl
   const tube = shape.tubes[at]!;
   return (
     <div className="row">
-      <span className="small muted" style={{ width: 52 }}>
-        tube {at + 1}
-      </span>
+      <span className="small muted wide-52">tube {at + 1}</span>
       <LengthField
         label="Long"
         value={tube.lengthMm}

@@ -29,7 +29,7 @@ const DAY_NAMES: Readonly<Record<Weekday, string>> = {
 
 export function HoursEditor() {
   return (
-    <div style={{ display: 'grid', gap: 6 }}>
+    <div className="is-grid gap-6">
       {WEEKDAYS.map((day) => (
         <DayRow key={day} day={day} />
       ))}
@@ -42,10 +42,8 @@ function DayRow({ day }: { day: Weekday }) {
   const desk = useDesk();
   const spans = desk.job.freeHours.weekly[day];
   return (
-    <div className="row" style={{ minHeight: 32 }}>
-      <span style={{ width: 34 }} className="small">
-        {DAY_NAMES[day]}
-      </span>
+    <div className="row minh-32">
+      <span className="small wide-34">{DAY_NAMES[day]}</span>
       {spans.length === 0 && <span className="small muted">not free</span>}
       {spans.map((_s, at) => (
         <SpanFields key={at} day={day} at={at} />
@@ -68,7 +66,7 @@ function SpanFields({ day, at }: { day: Weekday; at: number }) {
   const [from, to] = desk.job.freeHours.weekly[day][at]!;
   const name = DAY_NAMES[day];
   return (
-    <span className="row" style={{ gap: 4 }}>
+    <span className="row gap-4">
       <ClockBox
         label={`${name} from`}
         value={from}
@@ -88,11 +86,7 @@ function SpanFields({ day, at }: { day: Weekday; at: number }) {
       >
         ×
       </Button>
-      {from >= to && (
-        <span className="small" style={{ color: 'var(--oxide-ink)' }}>
-          Start before the end.
-        </span>
-      )}
+      {from >= to && <span className="small ink-oxide-ink">Start before the end.</span>}
     </span>
   );
 }

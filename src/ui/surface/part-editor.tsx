@@ -1,13 +1,14 @@
 'use client';
 /** The one editor of the parts: size and shape, what it is made of, what lies on it, its tests, zones, dents and dates. */
 import Button from '@mui/material/Button';
-import { copyPart, learnPart, patchPart, removePart } from '@/core/edits/parts';
+import { copyPart, patchPart, removePart } from '@/core/edits/parts';
 import { measured } from '@/core/surface/area';
 import { withBoards } from '@/core/surface/board';
 import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { DentsEditor } from './dents-editor';
+import { EditorGroup } from './editor-group';
 import { FacesTable } from './faces-table';
 import { FindOut } from './find-out';
 import { PartDates } from './part-dates';
@@ -47,22 +48,25 @@ export function PartEditor({ part, index, ids }: PartEditorProps) {
       </div>
       <div className="editorcols">
         <div>
-          <h3>Size and shape</h3>
-          <SizeFields part={part} index={index} />
-          {m && m.faces.length > 1 && <FacesTable part={part} measured={m} />}
+          <EditorGroup name="Size and shape" opens>
+            <SizeFields part={part} index={index} />
+            {m && m.faces.length > 1 && <FacesTable part={part} measured={m} />}
+          </EditorGroup>
         </div>
         <div>
-          <h3>
-            Made of, and what lies on it{ids.length > 1 && <small> on {ids.length} parts at once</small>}
-          </h3>
-          <SurfaceFields part={part} index={index} ids={ids} />
-          <Silicone part={part} />
+          <EditorGroup
+            name="Made of, and what lies on it"
+            note={ids.length > 1 ? `on ${ids.length} parts at once` : undefined}
+          >
+            <SurfaceFields part={part} index={index} ids={ids} />
+            <Silicone part={part} />
+          </EditorGroup>
           <ZonesEditor part={part} index={index} areaM2={m?.areaM2 ?? null} />
           <DentsEditor part={part} index={index} />
-          <PartDates part={part} />
         </div>
       </div>
-      <FindOut name={name} onAnswer={(found) => desk.edit((j) => learnPart(j, part.id, found))} />
+      <FindOut part={part} name={name} />
+      <PartDates part={part} />
     </fieldset>
   );
 }
@@ -97,7 +101,7 @@ function Silicone({ part }: { part: Part }) {
   const desk = useDesk();
   if (!part.silicone) return null;
   return (
-    <p className="small" style={{ color: 'var(--amber-ink)', fontWeight: 600 }}>
+    <p className="small ink-amber-ink fw600">
       Wax or silicone feared: every wipe twice, fresh cloths.{' '}
       <Button size="small" onClick={() => desk.edit((j) => patchPart(j, part.id, { silicone: false }))}>
         Water sheets now

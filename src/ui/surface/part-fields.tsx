@@ -7,7 +7,7 @@ import { CONDITIONS, FILMS, POSTURES, SUBSTRATES } from '@/model/lists';
 import { isPainted } from '@/model/substrates';
 import { CONDITION_NAMES, FILM_NAMES, POSTURE_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
-import { ListChoice } from '../parts/choice';
+import { ButtonChoice, ListChoice } from '../parts/choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
 import { TextBox } from '../parts/text-box';
@@ -80,21 +80,12 @@ function LieFields({ part, index }: PartProps) {
   const change = (patch: Partial<Part>): void => desk.edit((j) => patchPart(j, part.id, patch));
   return (
     <>
-      <ListChoice
+      <ButtonChoice
         label="Sides"
         value={part.sides === 1 ? '1' : '2'}
         options={SIDES}
         names={SIDE_NAMES}
-        width={120}
         onChange={(v) => change({ sides: v === '1' ? 1 : 2 })}
-      />
-      <ListChoice
-        label="Posture"
-        value={part.posture}
-        options={POSTURES}
-        names={POSTURE_NAMES}
-        width={124}
-        onChange={(posture) => change({ posture })}
       />
       <NumberBox
         label="Hidden edges"
@@ -105,6 +96,13 @@ function LieFields({ part, index }: PartProps) {
         width={112}
         onChange={(hiddenEdgePct) => change({ hiddenEdgePct })}
         fault={desk.faultAt(`parts[${index}].hiddenEdgePct`)}
+      />
+      <ButtonChoice
+        label="Posture"
+        value={part.posture}
+        options={POSTURES}
+        names={POSTURE_NAMES}
+        onChange={(posture) => change({ posture })}
       />
     </>
   );

@@ -1,6 +1,7 @@
 'use client';
 /** The parts: one drawing to scale and one row each, in which a part is picked; one editor for what is picked. */
 import { useState } from 'react';
+import ButtonBase from '@mui/material/ButtonBase';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import { addPart, addPreset } from '@/core/edits/parts';
@@ -95,14 +96,14 @@ function Row({ part, isPicked, also, onPick, onAlso }: RowProps) {
           slotProps={{ input: { 'aria-label': `Change ${name} too` } }}
         />
       )}
-      <button type="button" aria-pressed={isPicked} onClick={onPick}>
+      <ButtonBase aria-pressed={isPicked} onClick={onPick}>
         <b>
           <span>{name}</span>
           <span>{area}</span>
         </b>
         <span>{size}</span>
         <span>{lies}</span>
-      </button>
+      </ButtonBase>
     </li>
   );
 }

@@ -68,7 +68,7 @@ function LoudHours() {
   if (equipment.sprayer === 'aerosol') return null;
   const [from, to] = place.loud ?? ['00:00', '24:00'];
   return (
-    <span className="row small" style={{ flexWrap: 'nowrap', gap: 6 }}>
+    <span className="row small wrap-nowrap gap-6">
       Compressor from{' '}
       <ClockBox
         label="Compressor from"

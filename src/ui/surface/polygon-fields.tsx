@@ -15,7 +15,7 @@ export function PolygonFields({ shape, path, onChange }: FieldsProps<'polygon'>)
   const desk = useDesk();
   const fault = desk.faultAt(`${path}.pointsMm`);
   return (
-    <div style={{ display: 'grid', gap: 8, width: '100%' }}>
+    <div className="is-grid gap-8 wide-100">
       <TracePanel onUse={(pointsMm) => onChange({ ...shape, pointsMm })} />
       <p className="small muted">Corners in order, measured from one corner: along, then across.</p>
       <div className="row">
@@ -39,11 +39,7 @@ export function PolygonFields({ shape, path, onChange }: FieldsProps<'polygon'>)
         >
           Take the last out
         </Button>
-        {fault !== null && (
-          <span className="small" style={{ color: 'var(--oxide-ink)' }}>
-            {fault}
-          </span>
-        )}
+        {fault !== null && <span className="small ink-oxide-ink">{fault}</span>}
       </div>
     </div>
   );
@@ -52,7 +48,7 @@ export function PolygonFields({ shape, path, onChange }: FieldsProps<'polygon'>)
 function Corner({ at, shape, path, onChange }: FieldsProps<'polygon'> & { readonly at: number }) {
   const [along, across] = shape.pointsMm[at]!;
   return (
-    <span className="row" style={{ gap: 4 }} role="group" aria-label={`Corner ${at + 1}`}>
+    <span className="row gap-4" role="group" aria-label={`Corner ${at + 1}`}>
       <LengthField
         label={`${at + 1} along`}
         value={along}

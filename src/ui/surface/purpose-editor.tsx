@@ -1,5 +1,6 @@
 'use client';
 /** What the job is for: it drives grit, system and clear. */
+import OutlinedInput from '@mui/material/OutlinedInput';
 import type { ReactNode } from 'react';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -32,14 +33,7 @@ interface LineProps {
 
 function Line({ label, follows, children }: LineProps) {
   return (
-    <div
-      style={{
-        display: 'grid',
-        gridTemplateColumns: '86px minmax(0,1fr)',
-        gap: '2px 8px',
-        alignItems: 'center',
-      }}
-    >
+    <div className="is-grid cols-86px-minmax-0-1fr row-2 colgap-8 ai-center">
       <span className="small muted">{label}</span>
       <div className="row">{children}</div>
       <span />
@@ -53,7 +47,7 @@ export function PurposeEditor() {
   const { job, plan } = useDesk();
   const follows = followingFrom(job, plan, f);
   return (
-    <div style={{ display: 'grid', gap: 10 }}>
+    <div className="is-grid gap-10">
       <Line label="Grade" follows={follows.grade}>
         <GradeChoice />
       </Line>
@@ -124,19 +118,13 @@ function ColourFields() {
         names={COLOUR_KIND_NAMES}
         onChange={(kind) => desk.edit((j) => patchColour(j, { kind }))}
       />
-      <input
+      <OutlinedInput
         type="color"
-        aria-label="Colour"
+        size="small"
+        className="wide-44"
         value={colour.hex}
         onChange={(e) => desk.edit((j) => patchColour(j, { hex: e.target.value }))}
-        style={{
-          width: 44,
-          height: 34,
-          padding: 2,
-          border: '1px solid var(--ink-3)',
-          borderRadius: 5,
-          background: 'var(--panel)',
-        }}
+        slotProps={{ input: { 'aria-label': 'Colour' } }}
       />
       <TextBox
         label="Colour name"
@@ -213,7 +201,7 @@ function DeadlineField() {
   const desk = useDesk();
   const { deadline, deadlineHour = '24:00' } = desk.job.purpose;
   return (
-    <span className="row" style={{ flexWrap: 'nowrap' }}>
+    <span className="row wrap-nowrap">
       <DateBox
         isBare
         label="Ready by"

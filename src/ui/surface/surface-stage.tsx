@@ -54,9 +54,7 @@ function PurposeSection() {
 function PlaceSection() {
   return (
     <section aria-label="Place">
-      <p className="cap" style={{ marginBottom: 10 }}>
-        Weather comes from the built-in simulated service.
-      </p>
+      <p className="cap mb-10">Weather comes from the built-in simulated service.</p>
       <PlaceEditor />
     </section>
   );

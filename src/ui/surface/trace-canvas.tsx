@@ -42,13 +42,7 @@ export function TraceCanvas({ picture, trace, dots, onDots }: TraceCanvasProps) 
       viewBox={`0 0 ${picture.w} ${picture.h}`}
       role="group"
       aria-label={`Picture ${picture.name} with ${trace.corners.length} corners`}
-      style={{
-        width: '100%',
-        maxHeight: 520,
-        touchAction: 'none',
-        cursor: 'crosshair',
-        border: '1px solid var(--line)',
-      }}
+      className="wide-100 maxh-520 touch-none cur-crosshair b-1px-solid-line"
       onPointerDown={press}
       onPointerMove={(e) => {
         if (drag !== null) move(drag, at(e));
@@ -119,7 +113,7 @@ function DotMark({ index, dot, r, onMove, onPress }: DotMarkProps) {
         e.stopPropagation();
         onPress();
       }}
-      style={{ cursor: 'move' }}
+      className="cur-move"
     >
       <circle cx={cx} cy={cy} r={r * 2.2} fill="transparent" />
       <circle

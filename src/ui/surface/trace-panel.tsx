@@ -13,6 +13,8 @@ import { onCanvas } from '../photos/small';
 import { useFormat } from '../theme/providers';
 import { traceOf, type Trace } from '../views/trace';
 import { TraceCanvas, type Picture } from './trace-canvas';
+import { Fold } from '@/ui/parts/fold';
+import { Said } from '@/ui/parts/said';
 
 type UseOutline = (pointsMm: [number, number][]) => void;
 
@@ -37,9 +39,8 @@ export function TracePanel({ onUse }: { onUse: UseOutline }) {
     }
   };
   return (
-    <details>
-      <summary>Trace it on a photograph</summary>
-      <div style={{ display: 'grid', gap: 8, padding: '4px 0' }}>
+    <Fold summary="Trace it on a photograph">
+      <div className="is-grid gap-8 pt-4 pb-4">
         <p className="small muted">
           Taken square on, from a few metres off, with a rule or a known edge in the same plane. The picture
           stays in this page and is not kept.
@@ -55,14 +56,10 @@ export function TracePanel({ onUse }: { onUse: UseOutline }) {
           />
           {picture && <KnownLength lengthMm={lengthMm} onLength={setLength} dots={dots} onDots={setDots} />}
         </div>
-        {refusal && (
-          <span className="status" data-kind="bad" role="alert">
-            {refusal}
-          </span>
-        )}
+        <Said>{refusal}</Said>
         {picture && (
           <>
-            <p className="small" role="status" style={{ fontWeight: 600 }}>
+            <p className="small fw600" role="status">
               {trace.step}
             </p>
             <TraceCanvas picture={picture} trace={trace} dots={dots} onDots={setDots} />
@@ -70,7 +67,7 @@ export function TracePanel({ onUse }: { onUse: UseOutline }) {
           </>
         )}
       </div>
-    </details>
+    </Fold>
   );
 }
 
@@ -118,7 +115,7 @@ function TraceEnd({ trace, onUse }: { trace: Trace; onUse: UseOutline }) {
         </span>
       )}
       {trace.faults.map((fault) => (
-        <span key={fault} className="small" style={{ color: 'var(--oxide-ink)' }}>
+        <span key={fault} className="small ink-oxide-ink">
           {fault}
         </span>
       ))}

@@ -1,16 +1,21 @@
 'use client';
 /** Zones of another condition on a part: a share of it, or a size, and what lies there. */
 import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
 import { addZone, patchZone, removeZone, zoneCm2, zonePct } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
 import { CONDITIONS } from '@/model/lists';
 import { CONDITION_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/choice';
+import { CloseSign } from '../parts/icons';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
 import { TextBox } from '../parts/text-box';
 import type { PartProps } from './part-props';
+import { Said } from '../parts/said';
+import { EditorGroup } from './editor-group';
+import { ZonesBar } from './zones-bar';
 
 type Zone = NonNullable<Part['zones']>[number];
 const MOST_ZONES = 8;
@@ -25,29 +30,29 @@ export function ZonesEditor({ part, index, areaM2 }: ZonesEditorProps) {
   const zones = part.zones ?? [];
   const fault = desk.faultAt(`parts[${index}].zones`);
   return (
-    <details>
-      <summary>Zones of another condition{zones.length > 0 ? ` (${zones.length})` : ''}</summary>
-      <div style={{ display: 'grid', gap: 8, padding: '4px 0' }}>
-        {zones.map((zone, at) => (
-          <ZoneRow key={at} part={part} index={index} areaM2={areaM2} zone={zone} at={at} />
-        ))}
-        {fault !== null && (
-          <span className="small" style={{ color: 'var(--oxide-ink)' }}>
-            Expected {fault}.
-          </span>
-        )}
-        <div>
-          <Button
-            size="small"
-            variant="outlined"
-            disabled={zones.length >= MOST_ZONES}
-            onClick={() => desk.edit((j) => addZone(j, part.id))}
-          >
-            Add a zone
-          </Button>
+    <EditorGroup
+      name="Zones of another condition"
+      note={zones.length === 0 ? 'none' : undefined}
+      act={
+        <Button
+          size="small"
+          disabled={zones.length >= MOST_ZONES}
+          onClick={() => desk.edit((j) => addZone(j, part.id))}
+        >
+          Add a zone
+        </Button>
+      }
+    >
+      {zones.length > 0 && (
+        <div className="is-grid gap-10">
+          <ZonesBar part={part} />
+          {zones.map((zone, at) => (
+            <ZoneRow key={at} part={part} index={index} areaM2={areaM2} zone={zone} at={at} />
+          ))}
+          <Said>{fault !== null && `Expected ${fault}.`}</Said>
         </div>
-      </div>
-    </details>
+      )}
+    </EditorGroup>
   );
 }
 
@@ -62,12 +67,21 @@ function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
   const path = `parts[${index}].zones[${at}]`;
   return (
     <div className="row">
+      <ListChoice
+        label="What lies there"
+        value={zone.condition}
+        options={CONDITIONS}
+        names={CONDITION_NAMES}
+        width={150}
+        onChange={(condition) => set({ condition })}
+        fault={desk.faultAt(`${path}.condition`)}
+      />
       <TextBox
         label="Where"
         value={zone.name ?? ''}
         most={60}
         onChange={(name) => set({ name })}
-        sx={{ width: 150 }}
+        sx={{ width: 118 }}
       />
       <NumberBox
         label="Share"
@@ -75,38 +89,29 @@ function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
         value={zone.sharePct}
         min={0.1}
         max={100}
-        width={104}
+        width={88}
         onChange={(sharePct) => set({ sharePct })}
         fault={desk.faultAt(`${path}.sharePct`)}
       />
       {areaM2 !== null && (
         <MeasureBox
           kind="patch"
-          label="or its size"
+          label="or size"
           value={zoneCm2(zone.sharePct, areaM2)}
           min={0.1}
           max={1e6}
           step={10}
-          width={128}
+          width={108}
           onChange={(cm2) => set({ sharePct: zonePct(cm2, areaM2) })}
         />
       )}
-      <ListChoice
-        label="What lies there"
-        value={zone.condition}
-        options={CONDITIONS}
-        names={CONDITION_NAMES}
-        width={170}
-        onChange={(condition) => set({ condition })}
-        fault={desk.faultAt(`${path}.condition`)}
-      />
-      <Button
+      <IconButton
         size="small"
         aria-label={`Take zone ${at + 1} out`}
         onClick={() => desk.edit((j) => removeZone(j, part.id, at))}
       >
-        Take out
-      </Button>
+        <CloseSign />
+      </IconButton>
     </div>
   );
 }

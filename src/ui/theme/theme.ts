@@ -1,6 +1,7 @@
 'use client';
 /** MUI under the workshop's tokens: no shadows, small radii, borders of inputs at 3:1. */
 import { createTheme } from '@mui/material/styles';
+import { rem } from './rem';
 
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: '[data-theme="%s"]' },
@@ -33,8 +34,8 @@ export const theme = createTheme({
   typography: {
     fontFamily: 'var(--font), sans-serif',
     fontSize: 14,
-    body1: { fontSize: 14 },
-    body2: { fontSize: 13 },
+    body1: { fontSize: rem(14) },
+    body2: { fontSize: rem(13) },
     button: { textTransform: 'none', fontWeight: 600 },
   },
   transitions: { create: () => 'none' },
@@ -42,7 +43,7 @@ export const theme = createTheme({
     MuiButton: {
       defaultProps: { disableElevation: true, disableRipple: true },
       styleOverrides: {
-        root: { minHeight: 34, lineHeight: 1.25 },
+        root: { minHeight: rem(34), lineHeight: 1.25 },
         outlined: { borderColor: 'var(--ink-3)', color: 'var(--ink)', backgroundColor: 'var(--panel)' },
       },
     },
@@ -58,18 +59,18 @@ export const theme = createTheme({
         },
       },
     },
-    MuiInputBase: { styleOverrides: { root: { fontSize: 14 } } },
-    MuiMenuItem: { styleOverrides: { root: { fontSize: 14 } } },
+    MuiInputBase: { styleOverrides: { root: { fontSize: rem(14) } } },
+    MuiMenuItem: { styleOverrides: { root: { fontSize: rem(14) } } },
     MuiOutlinedInput: {
       styleOverrides: {
         root: { backgroundColor: 'var(--panel)' },
-        notchedOutline: { borderColor: 'var(--ink-3)', '& legend': { fontSize: 12 } },
+        notchedOutline: { borderColor: 'var(--ink-3)', '& legend': { fontSize: rem(12) } },
         input: { padding: '7px 10px' },
       },
     },
     MuiInputLabel: {
       styleOverrides: {
-        root: { color: 'var(--ink-2)', fontSize: 14, '&.MuiInputLabel-shrink': { fontSize: 16 } },
+        root: { color: 'var(--ink-2)', fontSize: rem(14), '&.MuiInputLabel-shrink': { fontSize: rem(16) } },
       },
     },
     MuiSelect: { styleOverrides: { select: { padding: '7px 32px 7px 10px' } } },
@@ -79,7 +80,7 @@ export const theme = createTheme({
           borderColor: 'var(--ink-3)',
           color: 'var(--ink)',
           padding: '4px 12px',
-          minHeight: 34,
+          minHeight: rem(34),
           lineHeight: 1.2,
           '&.Mui-selected': { backgroundColor: 'var(--lagoon)', color: 'var(--on-lagoon)' },
           '&.Mui-selected:hover': { backgroundColor: 'var(--lagoon-deep)' },
@@ -101,21 +102,29 @@ export const theme = createTheme({
     },
     MuiAccordionSummary: {
       styleOverrides: {
-        root: { minHeight: 46, padding: '0 16px', fontFamily: 'inherit', width: '100%' },
+        root: { minHeight: rem(46), padding: '0 16px', fontFamily: 'inherit', width: '100%' },
         content: {
           margin: '10px 0',
-          fontSize: 15,
+          fontSize: rem(15),
           fontWeight: 650,
           alignItems: 'baseline',
           gap: 10,
           minWidth: 0,
           flexWrap: 'wrap',
-          '& small': { fontSize: 13, fontWeight: 400, color: 'var(--ink-2)' },
+          '& small': { fontSize: rem(13), fontWeight: 400, color: 'var(--ink-2)' },
         },
         expandIconWrapper: { color: 'var(--ink-2)' },
       },
     },
     MuiAccordionDetails: { styleOverrides: { root: { padding: '0 16px 14px' } } },
+    MuiAlert: {
+      styleOverrides: {
+        root: { color: 'var(--ink)', backgroundColor: 'transparent', border: 0 },
+        icon: { padding: 0, margin: 0, opacity: 1, alignItems: 'flex-start' },
+        message: { padding: 0, minWidth: 0 },
+      },
+    },
+    MuiTableCell: { styleOverrides: { root: { color: 'inherit', lineHeight: 'inherit', letterSpacing: 0 } } },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 2 } } },
     MuiCheckbox: { styleOverrides: { root: { padding: 4, color: 'var(--ink-3)' } } },
     MuiIconButton: { styleOverrides: { root: { color: 'var(--ink)' } } },

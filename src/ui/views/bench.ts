@@ -15,6 +15,7 @@ import { over, paintOf } from './ink';
 import { sessionName, uncapital } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
+import { TINT } from '@/ui/theme/tints';
 
 const earliest = (jobs: readonly BenchJob[], startMs: (j: BenchJob) => number): BenchJob | undefined =>
   [...jobs].sort((a, b) => startMs(a) - startMs(b))[0];
@@ -221,7 +222,7 @@ export interface BoardRow {
   readonly said: string;
 }
 
-const UNKNOWN_FILL = '#999';
+const UNKNOWN_FILL = TINT.unknown;
 /** A thin paint is drawn no thinner than this. */
 const LEAST_ALPHA = 0.8;
 

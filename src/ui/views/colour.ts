@@ -3,6 +3,7 @@ import { lightnessOf } from '@/core/coating/colour';
 import { candyHex, coatsToHide, PRIMER_SHADES } from '@/core/coating/depth';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
+import { COAT_TINT } from '@/ui/theme/tints';
 
 /** Steps of depth that are drawn, the ground itself included. */
 const DEPTHS = 9;
@@ -32,7 +33,7 @@ const isGroundColour = (p: Product): boolean =>
   p.kind === 'basecoat' || p.kind === 'single-stage' || p.kind === 'enamel';
 
 function primerColour(shade: string, lightness: number): string {
-  return shade === 'red oxide' ? '#7A3B2C' : `oklch(${lightness} 0 0)`;
+  return shade === 'red oxide' ? COAT_TINT.redOxide : `oklch(${lightness} 0 0)`;
 }
 
 function hintFor(hex: string): string {

@@ -2,6 +2,7 @@
 import { candyHex } from '@/core/coating/depth';
 import type { Product } from '@/model/product';
 import type { Part } from '@/model/job';
+import { COAT_TINT, GROUND, SUBSTRATE_TINT } from '@/ui/theme/tints';
 
 export interface Paint {
   readonly fill: string;
@@ -14,7 +15,7 @@ const channels = (hex: string): [number, number, number] =>
   [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16)) as [number, number, number];
 
 /** A colour at some strength over the panel ground. */
-export function over(hex: string, alpha: number, ground = '#FBFCFA'): string {
+export function over(hex: string, alpha: number, ground: string = GROUND.panel): string {
   const a = channels(hex);
   const b = channels(ground);
   return `#${a
@@ -37,22 +38,22 @@ const luminance = (hex: string): number => {
 /** White or ink, by the higher contrast on the drawn colour. */
 export function inkOn(hex: string): string {
   const l = luminance(hex);
-  return 1.05 / (l + 0.05) > (l + 0.05) / (luminance('#1B2422') + 0.05) ? '#FFFFFF' : '#1B2422';
+  return 1.05 / (l + 0.05) > (l + 0.05) / (luminance(GROUND.ink) + 0.05) ? GROUND.white : GROUND.ink;
 }
 
 type Drawn = Pick<Product, 'kind' | 'effect' | 'coats'>;
 
 /** Paints that look the same whatever the job's colour is. */
 const OWN_PAINT: Readonly<Partial<Record<Product['kind'], Paint>>> = {
-  'filler-primer': { fill: '#A3A095', texture: 'x-filler', alpha: 1 },
-  'epoxy-primer': { fill: '#8A968F', texture: 'x-epoxy', alpha: 1 },
-  surfacer: { fill: '#B3B2A6', texture: 'x-filler', alpha: 1 },
-  'spray-filler': { fill: '#B9B59A', texture: 'x-filler', alpha: 1 },
-  sealer: { fill: '#8F948F', texture: 'x-solid', alpha: 1 },
-  'wood-sealer': { fill: '#D9B77E', texture: 'x-clear', alpha: 0.8 },
-  'etch-primer': { fill: '#9AA07C', texture: 'x-etch', alpha: 1 },
-  'adhesion-promoter': { fill: '#E4D9A4', texture: 'x-promoter', alpha: 1 },
-  clear: { fill: '#A9CDD2', texture: 'x-clear', alpha: 0.62 },
+  'filler-primer': { fill: COAT_TINT.filler, texture: 'x-filler', alpha: 1 },
+  'epoxy-primer': { fill: COAT_TINT.epoxy, texture: 'x-epoxy', alpha: 1 },
+  surfacer: { fill: COAT_TINT.surfacer, texture: 'x-filler', alpha: 1 },
+  'spray-filler': { fill: COAT_TINT.sprayFiller, texture: 'x-filler', alpha: 1 },
+  sealer: { fill: COAT_TINT.sealer, texture: 'x-solid', alpha: 1 },
+  'wood-sealer': { fill: COAT_TINT.woodSealer, texture: 'x-clear', alpha: 0.8 },
+  'etch-primer': { fill: COAT_TINT.etch, texture: 'x-etch', alpha: 1 },
+  'adhesion-promoter': { fill: COAT_TINT.promoter, texture: 'x-promoter', alpha: 1 },
+  clear: { fill: COAT_TINT.clear, texture: 'x-clear', alpha: 0.62 },
 };
 const MOST_COATS = 8;
 
@@ -72,24 +73,24 @@ export function paintOf(product: Drawn, jobHex: string): Paint {
   return OWN_PAINT[product.kind] ?? coloured;
 }
 
-const PLASTIC_FILL = { fill: '#D8D0BE', hatch: 'h-plastic' } as const;
+const PLASTIC_FILL = { fill: SUBSTRATE_TINT.plastic, hatch: 'h-plastic' } as const;
 
 export const SUBSTRATE_FILL: Readonly<Record<Part['substrate'], { fill: string; hatch: string }>> = {
-  steel: { fill: '#BAC2C4', hatch: 'h-steel' },
-  galvanised: { fill: '#C4CCCB', hatch: 'h-steel' },
-  stainless: { fill: '#C8CDCD', hatch: 'h-steel' },
-  'cast-iron': { fill: '#A4A9A8', hatch: 'h-steel' },
-  aluminium: { fill: '#CDD3D5', hatch: 'h-aluminium' },
-  'cast-aluminium': { fill: '#BFC5C6', hatch: 'h-aluminium' },
-  anodised: { fill: '#B9C6CC', hatch: 'h-aluminium' },
-  chrome: { fill: '#D6DEE0', hatch: 'h-steel' },
-  fibreglass: { fill: '#D5D3B8', hatch: 'h-plastic' },
-  wood: { fill: '#C9A97A', hatch: 'h-wood' },
-  mdf: { fill: '#BFA988', hatch: 'h-wood' },
+  steel: { fill: SUBSTRATE_TINT.steel, hatch: 'h-steel' },
+  galvanised: { fill: SUBSTRATE_TINT.galvanised, hatch: 'h-steel' },
+  stainless: { fill: SUBSTRATE_TINT.stainless, hatch: 'h-steel' },
+  'cast-iron': { fill: SUBSTRATE_TINT.castIron, hatch: 'h-steel' },
+  aluminium: { fill: SUBSTRATE_TINT.aluminium, hatch: 'h-aluminium' },
+  'cast-aluminium': { fill: SUBSTRATE_TINT.castAluminium, hatch: 'h-aluminium' },
+  anodised: { fill: SUBSTRATE_TINT.anodised, hatch: 'h-aluminium' },
+  chrome: { fill: SUBSTRATE_TINT.chrome, hatch: 'h-steel' },
+  fibreglass: { fill: SUBSTRATE_TINT.fibreglass, hatch: 'h-plastic' },
+  wood: { fill: SUBSTRATE_TINT.wood, hatch: 'h-wood' },
+  mdf: { fill: SUBSTRATE_TINT.mdf, hatch: 'h-wood' },
   abs: PLASTIC_FILL,
   pp: PLASTIC_FILL,
   pe: PLASTIC_FILL,
   polycarbonate: PLASTIC_FILL,
-  textured: { fill: '#A7A297', hatch: 'h-plastic' },
-  rubber: { fill: '#7F7C78', hatch: 'h-plastic' },
+  textured: { fill: SUBSTRATE_TINT.textured, hatch: 'h-plastic' },
+  rubber: { fill: SUBSTRATE_TINT.rubber, hatch: 'h-plastic' },
 };

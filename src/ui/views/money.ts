@@ -10,6 +10,7 @@ import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { ROUTE_NAMES } from '@/words/route-names';
 import { planAreaM2 } from './verdict';
+import { TINT } from '@/ui/theme/tints';
 
 /** Less left than this is not spoken of, ml. */
 const LEFT_SHOWN_ML = 5;
@@ -109,7 +110,7 @@ export function wayCells(w: Way, currency: string, f: Format): WayCells {
 export function wayBar(w: Way, dearest: number): { fill: string; from: number; to: number }[] {
   if (w.id === 'shop') return [{ fill: 'var(--amber)', from: 0, to: w.total / dearest }];
   const ends = [w.paint, w.paint + w.prep, w.paint + w.prep + w.kit].map((x) => x / dearest);
-  const fills = ['var(--lagoon)', '#D8C19A', 'var(--ink-3)'];
+  const fills = ['var(--lagoon)', TINT.dryPaper, 'var(--ink-3)'];
   return ends.map((to, i) => ({ fill: fills[i]!, from: ends[i - 1] ?? 0, to }));
 }
 

@@ -58,40 +58,72 @@ export interface SheetLayout {
 
 /** Of faces in several rows the longest is never shorter, px. */
 const LEAST_ROW_W = 152;
+/** A sheet is drawn as large as goes into this height, px. */
+const MOST_H = 300;
+const LARGEST_SCALE = 0.5;
+const SMALLER = 0.94;
 
-/** One scale for all: the longest face takes at most 0.45 of the width, the tallest at most 190 px. */
-function scaleOf(faces: readonly Laid[], width: number): number {
+/** The least scale at which it is still read: the longest face a third of the width, the tallest 190 px at most. */
+function leastScale(faces: readonly Laid[], width: number): number {
   const longest = Math.max(...faces.map((q) => q.lengthMm));
   const tall = 190 / Math.max(...faces.map((q) => q.widthMm));
   const inOneRow = (width - GAP * (faces.length - 1)) / faces.reduce((a, q) => a + q.lengthMm, 0);
   const wide = inOneRow * longest >= 170 ? inOneRow : Math.max(width * 0.31, LEAST_ROW_W) / longest;
-  return Math.max(0.02, Math.min(wide, tall, 0.5));
+  return Math.max(0.02, Math.min(wide, tall, LARGEST_SCALE));
+}
+
+/** A column of a row: the faces in it stand one under the other. */
+interface Column {
+  readonly x: number;
+  readonly w: number;
+  /** Where the next one would begin, px. */
+  next: number;
+}
+
+/** A new row costs its gap: below a small face stands another sooner, if it comes out no lower than this, px. */
+const LOWER_BY = 60;
+
+function placed(laid: readonly Laid[], width: number, scale: number): SheetLayout {
+  const faces: PlacedFace[] = [];
+  let columns: Column[] = [];
+  let top = TOP;
+  let bottom = TOP;
+  for (const q of laid) {
+    const w = q.lengthMm * scale;
+    const h = Math.max(3, q.widthMm * scale);
+    const x = columns.length === 0 ? 0 : columns.at(-1)!.x + columns.at(-1)!.w + GAP;
+    const isFitting = x === 0 || x + Math.max(w, LEAST_W) <= width;
+    const under = columns.find((c) => c.w >= w && c.next + h <= bottom + LOWER_BY);
+    let column = isFitting ? undefined : under;
+    if (!column) {
+      if (!isFitting) {
+        top = bottom + ROW_GAP;
+        columns = [];
+      }
+      column = { x: isFitting ? x : 0, w: Math.max(w, LABEL_W), next: top };
+      columns.push(column);
+    }
+    const first = faces.at(-1)?.part !== q.part;
+    const room = Math.max(w, LABEL_W) + GAP - 8;
+    faces.push({ ...q, x: column.x, y: column.next, w, h, room, first, faceCount: facesOf(q.part).length });
+    bottom = Math.max(bottom, column.next + h);
+    column.next += h + ROW_GAP;
+  }
+  const barMm = [100, 200, 500, 1000].find((mm) => mm * scale >= 50) ?? 1000;
+  return { faces, height: bottom + FOOT, width, scale, barMm };
 }
 
 /** @param width CSS px there are; its words are of one size on every */
 export function sheetLayout(parts: readonly Part[], width: number): SheetLayout {
   const laid = parts.flatMap(laidFlat);
-  const scale = scaleOf(laid, width);
-  const faces: PlacedFace[] = [];
-  let x = 0;
-  let y = TOP;
-  let rowH = 0;
-  for (const q of laid) {
-    const w = q.lengthMm * scale;
-    const h = Math.max(3, q.widthMm * scale);
-    if (x > 0 && x + Math.max(w, LEAST_W) > width) {
-      x = 0;
-      y += rowH + ROW_GAP;
-      rowH = 0;
-    }
-    const first = faces.at(-1)?.part !== q.part;
-    const room = Math.max(w, LABEL_W) + GAP - 8;
-    faces.push({ ...q, x, y, w, h, room, first, faceCount: facesOf(q.part).length });
-    x += Math.max(w, LABEL_W) + GAP;
-    rowH = Math.max(rowH, h);
+  const least = leastScale(laid, width);
+  let scale = Math.min(LARGEST_SCALE, width / Math.max(...laid.map((q) => q.lengthMm)));
+  let sheet = placed(laid, width, scale);
+  while (sheet.height > MOST_H && scale > least) {
+    scale = Math.max(least, scale * SMALLER);
+    sheet = placed(laid, width, scale);
   }
-  const barMm = [100, 200, 500, 1000].find((mm) => mm * scale >= 50) ?? 1000;
-  return { faces, height: y + rowH + FOOT, width, scale, barMm };
+  return sheet;
 }
 
 /** Name of a face: the part's on its first, then the faces by theirs; a long name is cut to its room. */

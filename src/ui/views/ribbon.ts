@@ -10,6 +10,7 @@ import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
 import { over, paintOf } from './ink';
+import { TINT } from '@/ui/theme/tints';
 
 /** Rain in fewer futures than this is not drawn, 0…1. */
 const RAIN_SHOWN = 0.15;
@@ -91,7 +92,7 @@ export function layerPaint(
 ): string {
   const layer = plan.layers.find((l) => l.id === layerId);
   const product = products.find((p) => p.id === layer?.productId);
-  if (!product) return '#999999';
+  if (!product) return TINT.unknown;
   const paint = paintOf(product, layer?.hex ?? jobHex);
   return over(paint.fill, Math.max(least, paint.alpha));
 }

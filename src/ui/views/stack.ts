@@ -9,6 +9,7 @@ import { durationOf, type Format } from '@/words/format';
 import { coatsText } from '@/words/coats';
 import { ROLE_NAMES } from '@/words/names';
 import { paintOf, type Paint } from './ink';
+import { TINT } from '@/ui/theme/tints';
 
 export interface Band {
   readonly id: string;
@@ -73,7 +74,7 @@ export function seamTag(drawnSeam: DrawnSeam): [string, string] {
 export const groundHex = (job: Pick<Job, 'purpose'>, p: Product): string =>
   tintOf(job, p, {})?.hex ?? job.purpose.colour.hex;
 
-const UNKNOWN_PAINT: Paint = { fill: '#999999', texture: 'x-solid', alpha: 1 };
+const UNKNOWN_PAINT: Paint = { fill: TINT.unknown, texture: 'x-solid', alpha: 1 };
 const RANK = { ok: 0, care: 1, unknown: 2, no: 3 } as const;
 
 /** Of several seams below one layer the worst is the one that is shown. */

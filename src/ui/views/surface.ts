@@ -1,6 +1,7 @@
 /** What the folded sections of Surface say of themselves. */
 import { WEEKDAYS } from '@/model/lists';
 import { measured } from '@/core/surface/area';
+import { fillerPlan } from '@/core/prep/filler';
 import { clockMinutes } from '@/core/time/free-hours';
 import type { Job, Part } from '@/model/job';
 import { counted, type Format } from '@/words/format';
@@ -21,6 +22,34 @@ export function hoursLine({ freeHours }: Job): string {
   const free = days.filter((m) => m > 0).length;
   const hours = Math.round(days.reduce((a, m) => a + m, 0) / 6) / 10;
   return free === 0 ? 'none yet' : `${hours} h a week, on ${counted(free, 'day')}`;
+}
+
+export interface ZoneShare {
+  readonly condition: Part['condition'];
+  /** of the area, 0…1 */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The area as one line: the zones one after the other, then what lies on all the rest. */
+export function zoneShares(part: Part): ZoneShare[] {
+  const shares: ZoneShare[] = [];
+  let from = 0;
+  for (const { condition, sharePct } of part.zones ?? []) {
+    const to = Math.min(1, from + sharePct / 100);
+    shares.push({ condition, from, to });
+    from = to;
+  }
+  return from < 1 ? [...shares, { condition: part.condition, from, to: 1 }] : shares;
+}
+
+const ROOM_C = 20;
+/** What the dents of a part take, in a line. */
+export function dentsLine({ dents = [] }: Part): string {
+  const plan = fillerPlan(dents, ROOM_C);
+  if (!plan) return 'none';
+  const layers = plan.layers === 1 ? 'one layer' : `${plan.layers} layers`;
+  return `${Math.max(1, Math.round(plan.pasteMl))} ml of filler to mix, ${layers}`;
 }
 
 export interface PartRow {

@@ -12,9 +12,7 @@ export function Alternatives({ onTake }: { onTake: (starts: Alternative['starts'
   return (
     <section className="panel" aria-label="Alternatives">
       {plan.alternatives.length === 0 && (
-        <p className="cap" style={{ marginTop: 6 }}>
-          No other chain of starts fits the free hours of the week.
-        </p>
+        <p className="cap mt-6">No other chain of starts fits the free hours of the week.</p>
       )}
       {plan.alternatives.map((a) => (
         <AlternativeRow key={a.starts.map((s) => s.at).join()} alternative={a} onTake={onTake} />
@@ -31,9 +29,9 @@ interface RowProps {
 function AlternativeRow({ alternative, onTake }: RowProps) {
   const f = useFormat();
   return (
-    <div className="row" style={{ padding: '9px 0', borderTop: '1px solid var(--line-2)', marginTop: 6 }}>
-      <b style={{ fontSize: 18, fontWeight: 650, minWidth: 52 }}>{percentOf(alternative.chance)} %</b>
-      <span className="small" style={{ flex: 1, minWidth: 130 }}>
+    <div className="row pt-10 pb-10 bt-1px-solid-line-2 mt-6">
+      <b className="text-18 fw650 minw-52">{percentOf(alternative.chance)} %</b>
+      <span className="small flex-1 minw-130">
         {alternative.starts.map((s) => f.dayTime(s.at)).join(', then ')}
         <br />
         <span className="muted">

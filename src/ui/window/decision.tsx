@@ -11,16 +11,14 @@ import { spoilers, startLine, valuedChecks } from '../views/window';
 /** @param children the controls that move it */
 export function Decision({ session, children }: { session: Session; children: ReactNode }) {
   return (
-    <section className="panel" aria-label="The start" style={{ border: '2px solid var(--lagoon)' }}>
-      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(220px, 1fr))', gap: 18 }}>
+    <section className="panel b-2px-solid-lagoon" aria-label="The start">
+      <div className="is-grid cols-repeat-auto-fit-minmax-220px-1fr gap-18">
         <Odds session={session} />
-        <ul style={{ display: 'grid', gap: 5, alignContent: 'start' }}>
+        <ul className="is-grid gap-6 ac-start">
           <Expected session={session} />
         </ul>
       </div>
-      <div className="row" style={{ marginTop: 12 }}>
-        {children}
-      </div>
+      <div className="row mt-12">{children}</div>
     </section>
   );
 }
@@ -32,21 +30,17 @@ function Odds({ session }: { session: Session }) {
   const [good, of] = session.oksOf;
   return (
     <div>
-      <p className="big" style={{ fontSize: 20 }}>
+      <p className="big text-20">
         {f.day(session.startsAt)}, start {f.time(session.startsAt)}
       </p>
       <p style={{ color: session.feasible ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>
         {session.feasible ? `${good} of ${of} futures end well` : 'Outside a limit or your free hours'}
       </p>
-      <p className="cap" style={{ marginTop: 6 }}>
+      <p className="cap mt-6">
         {startLine(session, products, f)} At stake: {f.money(session.stakes.materials, plan.cost.currency)} of
         paint and {f.hours(session.stakes.hours)}.
       </p>
-      {spoiled !== '' && (
-        <p className="cap" style={{ marginTop: 4 }}>
-          What can spoil it: {spoiled}.
-        </p>
-      )}
+      {spoiled !== '' && <p className="cap mt-4">What can spoil it: {spoiled}.</p>}
     </div>
   );
 }
@@ -54,7 +48,7 @@ function Odds({ session }: { session: Session }) {
 function Expected({ session }: { session: Session }) {
   const f = useFormat();
   return valuedChecks(session).map(({ check, ok }) => (
-    <li key={check.code} className="row small" style={{ flexWrap: 'nowrap', gap: 8 }}>
+    <li key={check.code} className="row small wrap-nowrap gap-8">
       {ok ? <GoSign /> : <MindSign size={20} />}
       <span>{sayCheck(check, f)}</span>
     </li>

@@ -5,19 +5,19 @@ import { useDesk } from '../desk/job-desk';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { assumedValue, windowAssumptions } from '../views/window';
+import { Fold } from '@/ui/parts/fold';
 
 export function HowComputed() {
   const f = useFormat();
   const { plan } = useDesk();
   return (
-    <details className="how">
-      <summary>How this was computed</summary>
+    <Fold summary="How this was computed" className="how">
       <p className="cap">
         Each half hour of the week is tried as a start in every future of the forecast. In each, the waits
         follow the panel temperature of that hour, and every limit is held until the film no longer minds it.
         The chance is (good futures + 1) over (futures + 2), for the whole chain at once.
       </p>
-      <ul className="cap" style={{ display: 'grid', gap: 3, padding: '6px 0' }}>
+      <ul className="cap is-grid gap-4 pt-6 pb-6">
         {windowAssumptions(plan).map((a) => (
           <li key={a.what}>
             {ASSUMPTIONS[a.what] ?? a.what}: {assumedValue(a, plan.cost.currency, f)}
@@ -25,6 +25,6 @@ export function HowComputed() {
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }

@@ -68,7 +68,7 @@ export function PhoneDay({ view, onPick, onSession }: PhoneDayProps) {
 function SessionTabs({ view, onSession }: Omit<PhoneDayProps, 'onPick'>) {
   const { plan } = useDesk();
   return (
-    <div className="row" style={{ marginBottom: 10 }}>
+    <div className="row mb-10">
       {view.ids.map((id) => (
         <Button
           key={id}
@@ -93,16 +93,10 @@ interface DayStartsProps {
 function DayStarts({ day, chosen, onPick }: DayStartsProps) {
   const f = useFormat();
   if (day.starts.length === 0)
-    return (
-      <p className="cap" style={{ marginTop: 10 }}>
-        No start in your free hours suits that day.
-      </p>
-    );
+    return <p className="cap mt-10">No start in your free hours suits that day.</p>;
   return (
     <>
-      <h2 className="small muted" style={{ fontWeight: 400, margin: '12px 0 6px' }}>
-        Starts that day, your free hours
-      </h2>
+      <h2 className="small muted fw400 mt-12 mb-6">Starts that day, your free hours</h2>
       <ul className="starts">
         {day.starts.map((o) => (
           <li key={o.at}>

@@ -9,10 +9,10 @@ export function RuledOut({ suit }: { suit: Suit | undefined }) {
   return (
     <section className="panel" aria-label="Why not the other hours">
       {suit && (
-        <ul className="cap" style={{ display: 'grid', gap: 5, marginTop: 8 }}>
+        <ul className="cap is-grid gap-6 mt-8">
           {lostHours(suit).map((l) => (
-            <li key={l.cause} className="row" style={{ flexWrap: 'nowrap' }}>
-              <b style={{ minWidth: 48 }}>{hoursText(l.hours)}</b>
+            <li key={l.cause} className="row wrap-nowrap">
+              <b className="minw-48">{hoursText(l.hours)}</b>
               <span>{causeName(l.cause)}</span>
             </li>
           ))}
@@ -27,11 +27,11 @@ function RushOrSafe() {
   const { job, edit } = useDesk();
   const set = (rushSafe: number): void => edit((j) => ({ ...j, risk: { ...j.risk, rushSafe } }));
   return (
-    <div style={{ marginTop: 14 }}>
+    <div className="mt-14">
       <p className="small" id="rush">
         Rush or safe: how much a lost session weighs against waiting
       </p>
-      <div className="row" style={{ flexWrap: 'nowrap', gap: 14 }}>
+      <div className="row wrap-nowrap gap-14">
         <span className="small muted">rush</span>
         <Slider
           aria-labelledby="rush"

@@ -1,6 +1,11 @@
 'use client';
 /** The week: the ribbon of one session, its close-up beneath, and the same as a table. */
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { HOUR } from '@/core/time/instant';
 import type { Suit } from '@/model/plan';
@@ -10,6 +15,7 @@ import { Join, Ribbon } from '../drawings/ribbon';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
 import { causeName, sessionOf, type WindowView } from '../views/window';
+import { Fold } from '@/ui/parts/fold';
 
 /** Hours on the ribbon, hours before now where it begins, and how far it can be leafed. */
 const SHOWN_H = 84;
@@ -35,7 +41,7 @@ export function Week({ view, onSession, onShift }: WeekProps) {
   };
   return (
     <section className="panel desk-only" aria-label="The week" onKeyDown={onKey} tabIndex={0}>
-      <div className="row" style={{ marginBottom: 8 }}>
+      <div className="row mb-8">
         <SessionPicks view={view} onSession={onSession} />
         <span className="push" />
         <Button
@@ -143,32 +149,31 @@ function SessionCloseUp({
 function HoursTable({ suit }: { suit: Suit }) {
   const f = useFormat();
   return (
-    <details>
-      <summary>The same as a table</summary>
+    <Fold summary="The same as a table">
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours as a table">
-        <table className="tbl">
-          <thead>
-            <tr>
-              <th>First coat from</th>
-              <th>to</th>
-              <th>verdict</th>
-              <th>in the way</th>
-              <th className="num">futures that end well</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className="tbl">
+          <TableHead>
+            <TableRow>
+              <TableCell>First coat from</TableCell>
+              <TableCell>to</TableCell>
+              <TableCell>verdict</TableCell>
+              <TableCell>in the way</TableCell>
+              <TableCell className="num">futures that end well</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {suit.spans.map((span) => (
-              <tr key={span.startsAt}>
-                <td>{f.dayTime(span.startsAt)}</td>
-                <td>{f.dayTime(span.endsAt)}</td>
-                <td>{span.verdict === 'inside' ? 'just inside' : span.verdict}</td>
-                <td>{span.reasons.map(causeName).join('; ')}</td>
-                <td className="num">{span.share === null ? '–' : f.pct(span.share)}</td>
-              </tr>
+              <TableRow key={span.startsAt}>
+                <TableCell>{f.dayTime(span.startsAt)}</TableCell>
+                <TableCell>{f.dayTime(span.endsAt)}</TableCell>
+                <TableCell>{span.verdict === 'inside' ? 'just inside' : span.verdict}</TableCell>
+                <TableCell>{span.reasons.map(causeName).join('; ')}</TableCell>
+                <TableCell className="num">{span.share === null ? '–' : f.pct(span.share)}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -95,7 +95,7 @@ function SpineNote({ session }: { session: Session | undefined }) {
         <b>{sessionName(plan, session)}:</b> without a break.{' '}
         {restLine(session, f) ?? lastLine(plan, session)}
       </p>
-      <p style={{ marginTop: 8, display: 'flex', gap: 8 }}>
+      <p className="mt-8 is-flex gap-8">
         <Anchor />
         <span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span>
       </p>
@@ -107,12 +107,12 @@ function Blocked() {
   const f = useFormat();
   const { job, plan, edit } = useDesk();
   return (
-    <section className="panel" aria-label="What is in the way" style={{ borderColor: 'var(--oxide)' }}>
+    <section className="panel bc-oxide" aria-label="What is in the way">
       <div className="hd">
         <StopSign />
         No start to offer
       </div>
-      <ul style={{ display: 'grid', gap: 6, marginTop: 8 }}>
+      <ul className="is-grid gap-6 mt-8">
         {plan.blockers.map((b, i) => (
           <li key={i}>{sayBlocker(b, f)}</li>
         ))}

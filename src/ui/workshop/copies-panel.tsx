@@ -9,6 +9,7 @@ import { useFormat } from '../theme/providers';
 import { keptLine, sendingText, sentPct, type KeptCopy } from '../views/workshop';
 import { SaidLine } from './said-line';
 import { useCopies, type Step } from './use-copies';
+import { Fold } from '@/ui/parts/fold';
 
 /** Not needed for the first look: fetched once the page stands. */
 const HowDialog = dynamic(() => import('./how-dialog').then((m) => m.HowDialog), { ssr: false });
@@ -20,10 +21,8 @@ export function CopiesPanel({ kept }: { kept: readonly KeptCopy[] }) {
   const busy = step.kind !== 'idle';
   return (
     <section className="panel" aria-label="Copies">
-      <div className="hd" style={{ marginBottom: 4 }}>
-        Copies of the whole workshop
-      </div>
-      <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>
+      <div className="hd mb-4">Copies of the whole workshop</div>
+      <p className="cap mb-12 maxw-720">
         One archive with everything: jobs and what can be taken back, shelf and its history, ticks,
         photographs. As text any program can read it; as a database it opens at once. Both come back on this
         page, into this or another Pellucid.
@@ -68,7 +67,7 @@ function Progress({ step, onLetGo }: { step: Step; onLetGo: () => void }) {
       ? sendingText(step.sent, step.bytes, step.elapsedMs)
       : { reading: 'Looking at what is in it', bringing: 'Bringing it in' }[step.kind];
   return (
-    <div style={{ marginTop: 12 }} aria-live="polite">
+    <div className="mt-12" aria-live="polite">
       <div className="row">
         <span>
           {step.name}: {words}
@@ -99,18 +98,17 @@ function KeptList({ kept, busy, onGoBack }: KeptListProps) {
   const f = useFormat();
   if (kept.length === 0) return null;
   return (
-    <details style={{ marginTop: 12 }}>
-      <summary>Copies kept beside the data: {kept.length}</summary>
-      <ul style={{ display: 'grid', gap: 4, marginTop: 8 }}>
+    <Fold summary={<>Copies kept beside the data: {kept.length}</>} className="mt-12">
+      <ul className="is-grid gap-4 mt-8">
         {kept.map((copy) => (
           <li key={copy.name} className="row">
-            <span style={{ flex: '0 1 420px' }}>{keptLine(copy, f)}</span>
+            <span className="upto-420">{keptLine(copy, f)}</span>
             <Button size="small" variant="outlined" disabled={busy} onClick={() => onGoBack(copy)}>
               Go back to it
             </Button>
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }

@@ -26,7 +26,7 @@ export function HowDialog({ step, onHow, onLetGo }: HowDialogProps) {
       </DialogTitle>
       <DialogContent>
         {[copy, add, replace].map((text) => (
-          <p key={text} className="cap" style={{ marginTop: 8 }}>
+          <p key={text} className="cap mt-8">
             {text}
           </p>
         ))}

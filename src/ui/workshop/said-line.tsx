@@ -10,7 +10,7 @@ export function SaidLine({ said }: { said: Said | null }) {
       style={{ marginTop: said ? 10 : 0 }}
     >
       {said?.text}
-      {said?.more && <span style={{ display: 'block', fontWeight: 400 }}>{said.more}</span>}
+      {said?.more && <span className="is-block fw400">{said.more}</span>}
     </p>
   );
 }

@@ -37,10 +37,8 @@ interface WorkshopViewProps {
 
 export function WorkshopView({ jobs, kept }: WorkshopViewProps) {
   return (
-    <main id="main" className="body" style={{ maxWidth: 980 }}>
-      <h1 className="sr-phone" style={{ fontSize: 20, fontWeight: 650 }}>
-        Workshop
-      </h1>
+    <main id="main" className="body maxw-980">
+      <h1 className="sr-phone text-20 fw650">Workshop</h1>
       <LookPanel />
       <CopiesPanel kept={kept} />
       <JobsPanel jobs={jobs} />
@@ -52,10 +50,10 @@ export function WorkshopView({ jobs, kept }: WorkshopViewProps) {
 function LookPanel() {
   return (
     <section className="panel" aria-label="Look">
-      <div className="hd" style={{ marginBottom: 10 }}>
+      <div className="hd mb-10">
         Look <small>kept in this browser</small>
       </div>
-      <div className="row" style={{ gap: 24 }}>
+      <div className="row gap-24">
         <span className="row">
           <span className="muted">Units</span>
           <UnitSwitch />
@@ -74,16 +72,14 @@ function JobsPanel({ jobs }: { jobs: readonly JobName[] }) {
   const [shown, moreButton] = useMore(jobs, AT_A_TIME);
   return (
     <section className="panel" aria-label="Single jobs">
-      <div className="hd" style={{ marginBottom: 4 }}>
-        Single jobs
-      </div>
-      <p className="cap" style={{ marginBottom: 12, maxWidth: 720 }}>
+      <div className="hd mb-4">Single jobs</div>
+      <p className="cap mb-12 maxw-720">
         A job as a file: to keep, to send on, or to plan on the command line.
       </p>
-      <ul style={{ display: 'grid', gap: 4 }}>
+      <ul className="is-grid gap-4">
         {shown.map((j) => (
           <li key={j.id} className="row">
-            <span style={{ flex: '0 1 340px' }}>{j.name}</span>
+            <span className="upto-340">{j.name}</span>
             <Button
               size="small"
               variant="outlined"
@@ -98,7 +94,7 @@ function JobsPanel({ jobs }: { jobs: readonly JobName[] }) {
       </ul>
       {moreButton}
       {jobs.length === 0 && <p className="cap">No jobs yet. Bring one in, or start one on the bench.</p>}
-      <div className="row" style={{ marginTop: 12 }}>
+      <div className="row mt-12">
         <FileButton
           label={busy ? 'Bringing it in' : 'Bring a job in'}
           accept=".json,application/json"
@@ -116,9 +112,7 @@ function JobsPanel({ jobs }: { jobs: readonly JobName[] }) {
 function KeysPanel() {
   return (
     <section className="panel" aria-label="Keys">
-      <div className="hd" style={{ marginBottom: 8 }}>
-        Keys
-      </div>
+      <div className="hd mb-8">Keys</div>
       <TermList lines={KEYS} />
     </section>
   );

@@ -1,0 +1,46 @@
+'use client';
+/** The calendar behind a date box: fetched when the first date is on the screen. */
+import { DatePicker as MuiDatePicker } from '@mui/x-date-pickers/DatePicker';
+import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
+import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
+import { DateTime } from 'luxon';
+
+export interface DatePickerProps {
+  readonly label: string;
+  readonly isBare: boolean;
+  /** yyyy-mm-dd, or '' for none */
+  readonly day: string;
+  /** '' when emptied; `isHalf` while it is no date yet */
+  readonly onDay: (day: string, isHalf: boolean) => void;
+  readonly words: string | null;
+  readonly max: string | undefined;
+}
+
+const readDay = (day: string | undefined): DateTime | null =>
+  day === undefined || day === '' ? null : DateTime.fromISO(day);
+
+export default function DatePicker({ label, isBare, day, onDay, words, max }: DatePickerProps) {
+  const lastDay = readDay(max);
+  const read = (value: DateTime | null): void =>
+    onDay(value?.toISODate() ?? '', value !== null && !value.isValid);
+  return (
+    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
+      <MuiDatePicker
+        {...(isBare ? {} : { label })}
+        value={readDay(day)}
+        onChange={read}
+        {...(lastDay && { maxDate: lastDay })}
+        slotProps={{
+          textField: {
+            size: 'small',
+            className: 'datebox',
+            error: words !== null,
+            helperText: words ?? undefined,
+            ...(isBare && { hiddenLabel: true, 'aria-label': label }),
+          },
+          field: { clearable: true },
+        }}
+      />
+    </LocalizationProvider>
+  );
+}
