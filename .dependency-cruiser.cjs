@@ -62,15 +62,16 @@ const STAGES = [
   'workshop',
 ];
 const SCREEN = {
-  theme: [],
-  views: ['desk:type'],
-  parts: ['theme', 'views'],
-  drawings: ['theme', 'views'],
+  tokens: [],
+  theme: ['tokens'],
+  views: ['desk:type', 'tokens'],
+  parts: ['theme', 'tokens', 'views'],
+  drawings: ['theme', 'tokens', 'views'],
   desk: [],
   photos: ['desk', 'parts', 'theme'],
-  shell: ['desk', 'drawings', 'parts', 'theme', 'views'],
+  shell: ['desk', 'drawings', 'parts', 'theme', 'tokens', 'views'],
   ...Object.fromEntries(
-    STAGES.map((s) => [s, ['desk', 'drawings', 'parts', 'photos', 'shell', 'theme', 'views']]),
+    STAGES.map((s) => [s, ['desk', 'drawings', 'parts', 'photos', 'shell', 'theme', 'tokens', 'views']]),
   ),
 };
 

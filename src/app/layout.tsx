@@ -8,7 +8,7 @@ import { Providers } from '@/ui/theme/providers';
 import type { UnitSystem } from '@/words/format';
 import '@/ui/theme/pellucid.css';
 import '@/ui/theme/layout.css';
-import { GROUND } from '@/ui/theme/tints';
+import { GROUND } from '@/ui/tokens/tints';
 
 const text = localFont({
   src: './fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2',

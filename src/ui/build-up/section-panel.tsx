@@ -5,11 +5,11 @@ import Button from '@mui/material/Button';
 import type { Job } from '@/model/job';
 import { FilmSection } from '../drawings/film-section';
 import { saveDrawing } from '../drawings/save-drawing';
-import { StackTable } from '../drawings/stack-table';
+import { StackTable } from '../parts/stack-table';
 import { drawingName } from '../views/build-up';
 import { gaugeFor } from '../views/stack';
 import type { Stack } from '../views/stack';
-import { COAT_TINT } from '@/ui/theme/tints';
+import { COAT_TINT } from '@/ui/tokens/tints';
 import { Said } from '@/ui/parts/said';
 
 interface SectionPanelProps {

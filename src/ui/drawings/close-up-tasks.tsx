@@ -8,7 +8,7 @@ import { inkOn } from '../views/ink';
 import { layerPaint } from '../views/ribbon';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
 import { RIBBON } from './ribbon-frame';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 interface FrameProps {
   readonly frame: CloseUpFrame;

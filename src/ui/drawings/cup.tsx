@@ -1,6 +1,6 @@
 /** A mixing cup with the lines to fill to, bottom up. */
 import type { MixMark } from '@/core/material/mixing';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 const PART_FILL = { base: TINT.wetPaper, hardener: TINT.dryPaper, reducer: TINT.cleaning } as const;
 const H = 132;

@@ -1,5 +1,5 @@
 /** Hatchings and textures, once per page: substrates, paint kinds, ribbon fills. */
-import { GRAIN } from '@/ui/theme/tints';
+import { GRAIN } from '@/ui/tokens/tints';
 export function DrawingDefs() {
   return (
     <svg width="0" height="0" className="pos-absolute" aria-hidden="true">

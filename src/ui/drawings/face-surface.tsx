@@ -1,7 +1,7 @@
 /** What lies on a face, drawn: bare material, electro-coat, filler, rust, old paint, failing clear. */
 import type { Part } from '@/model/job';
 import { SUBSTRATE_FILL } from '../views/ink';
-import { OLD_TINT } from '@/ui/theme/tints';
+import { OLD_TINT } from '@/ui/tokens/tints';
 
 /** A condition drawn as fills and textures, one over the other; 'substrate' stands for the bare material. */
 interface Coating {

@@ -1,6 +1,6 @@
 /** The grit ladder: rung height is the mean grain on a log scale, coarse on top; tan is dry paper, blue-grey wet. */
 import type { Rung } from '@/core/prep/ladder';
-import { GROUND, TINT } from '@/ui/theme/tints';
+import { GROUND, TINT } from '@/ui/tokens/tints';
 
 /** Pixels per factor e of grain size. */
 const PX = 84;

@@ -16,7 +16,7 @@ import {
 } from '../views/part-sheet';
 import { FaceSurface } from './face-surface';
 import { useWidth } from './use-width';
-import { GROUND } from '@/ui/theme/tints';
+import { GROUND } from '@/ui/tokens/tints';
 
 interface PartSheetProps {
   readonly parts: readonly Part[];

@@ -5,7 +5,7 @@ import type { Product } from '@/model/product';
 import { percentOf } from '@/words/format';
 import { layerPaint } from '../views/ribbon';
 import { FOOT, RIBBON, STRIPS } from './ribbon-frame';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 const { top: TOP, h: H } = STRIPS.coats;
 const BASE = FOOT - 8;

@@ -4,7 +4,7 @@
  * their size and grow with the text set in the browser alone.
  */
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import { textScale } from '@/ui/theme/rem';
+import { textScale } from '@/ui/tokens/rem';
 
 /** @param before until it is measured, and on the server */
 export function useWidth(before: number): readonly [RefObject<HTMLDivElement | null>, number] {

@@ -1,7 +1,7 @@
 /** Where the paint goes, drawn as steps: sums as thin bars, each step from where the one before it ended. */
 import type { Material } from '@/model/plan';
 import { fallInWords, fallSteps, isLess, stepMl, type FallStep } from '../views/waterfall';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 const FILL: Readonly<Record<string, string>> = {
   film: 'var(--lagoon)',

@@ -3,7 +3,7 @@
 import { DatePicker as MuiDatePicker } from '@mui/x-date-pickers/DatePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon';
-import { DateTime } from 'luxon';
+import type { PickerValidDate } from '@mui/x-date-pickers/models';
 
 export interface DatePickerProps {
   readonly label: string;
@@ -16,12 +16,12 @@ export interface DatePickerProps {
   readonly max: string | undefined;
 }
 
-const readDay = (day: string | undefined): DateTime | null =>
-  day === undefined || day === '' ? null : DateTime.fromISO(day);
+const days = new AdapterLuxon({ locale: 'en-GB' });
+const readDay = (day: string | undefined): PickerValidDate | null => (day ? days.date(day) : null);
 
 export default function DatePicker({ label, isBare, day, onDay, words, max }: DatePickerProps) {
   const lastDay = readDay(max);
-  const read = (value: DateTime | null): void =>
+  const read = (value: PickerValidDate | null): void =>
     onDay(value?.toISODate() ?? '', value !== null && !value.isValid);
   return (
     <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">

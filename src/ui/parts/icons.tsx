@@ -1,5 +1,5 @@
 /** Signs of the house: each says go, mind, stop, rest or 2K without colour. Decorative; the word stands beside. */
-import { GROUND, TINT } from '@/ui/theme/tints';
+import { GROUND, TINT } from '@/ui/tokens/tints';
 interface Size {
   readonly size?: number;
 }

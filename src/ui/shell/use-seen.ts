@@ -4,7 +4,7 @@
  * several may be in view at once. The first of them is the current one.
  */
 import { useEffect, type RefObject } from 'react';
-import { textScale } from '@/ui/theme/rem';
+import { textScale } from '@/ui/tokens/rem';
 
 /** Head and section bar, px at the usual text size: what lies under them is not seen. */
 const FRAME_TOP_PX = 108;

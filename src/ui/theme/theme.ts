@@ -1,7 +1,7 @@
 'use client';
 /** MUI under the workshop's tokens: no shadows, small radii, borders of inputs at 3:1. */
 import { createTheme } from '@mui/material/styles';
-import { rem } from './rem';
+import { rem } from '../tokens/rem';
 
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: '[data-theme="%s"]' },

@@ -15,7 +15,7 @@ import { over, paintOf } from './ink';
 import { sessionName, uncapital } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
 import { oddsPct, packsToBuy } from './verdict';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 const earliest = (jobs: readonly BenchJob[], startMs: (j: BenchJob) => number): BenchJob | undefined =>
   [...jobs].sort((a, b) => startMs(a) - startMs(b))[0];

@@ -3,7 +3,7 @@ import { lightnessOf } from '@/core/coating/colour';
 import { candyHex, coatsToHide, PRIMER_SHADES } from '@/core/coating/depth';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
-import { COAT_TINT } from '@/ui/theme/tints';
+import { COAT_TINT } from '@/ui/tokens/tints';
 
 /** Steps of depth that are drawn, the ground itself included. */
 const DEPTHS = 9;

@@ -2,7 +2,7 @@
 import { candyHex } from '@/core/coating/depth';
 import type { Product } from '@/model/product';
 import type { Part } from '@/model/job';
-import { COAT_TINT, GROUND, SUBSTRATE_TINT } from '@/ui/theme/tints';
+import { COAT_TINT, GROUND, SUBSTRATE_TINT } from '@/ui/tokens/tints';
 
 export interface Paint {
   readonly fill: string;

@@ -10,7 +10,7 @@ import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { ROUTE_NAMES } from '@/words/route-names';
 import { planAreaM2 } from './verdict';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 /** Less left than this is not spoken of, ml. */
 const LEFT_SHOWN_ML = 5;

@@ -10,7 +10,7 @@ import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
 import { over, paintOf } from './ink';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 /** Rain in fewer futures than this is not drawn, 0…1. */
 const RAIN_SHOWN = 0.15;

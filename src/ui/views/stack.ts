@@ -9,7 +9,7 @@ import { durationOf, type Format } from '@/words/format';
 import { coatsText } from '@/words/coats';
 import { ROLE_NAMES } from '@/words/names';
 import { paintOf, type Paint } from './ink';
-import { TINT } from '@/ui/theme/tints';
+import { TINT } from '@/ui/tokens/tints';
 
 export interface Band {
   readonly id: string;
