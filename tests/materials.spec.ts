@@ -46,11 +46,16 @@ test('the waterfall adds up on the screen, less risk asks for more, a price of o
   await expect(buy.getByLabel('Goggles is here already')).toBeChecked();
 });
 
+/** Picks an item in the list of the shelf. */
+const onShelf = (page: Page, name: RegExp): Promise<void> =>
+  page.getByRole('list', { name: 'Things on the shelf' }).getByRole('button', { name }).click();
+
 test('a can on the shelf is weighed, refused when the empty is heavier, set aside, shared fairly, booked off in the log; every change is listed', async ({
   page,
   app,
 }) => {
   await page.goto(`${app.url}/shelf`);
+  await onShelf(page, /^Tamsel filler primer/);
   await page.getByRole('button', { name: 'Weigh or change Tamsel filler primer' }).click();
   const form = page.getByRole('form', { name: 'Change Tamsel filler primer' });
   await form.getByRole('button', { name: 'by weight' }).click();
@@ -91,14 +96,33 @@ test('a can on the shelf is weighed, refused when the empty is heavier, set asid
   await expect(page.getByRole('region', { name: 'Every change' }).getByRole('row').first()).toContainText(
     'used: Cargo-bike box panels',
   );
+  await onShelf(page, /^Degreaser/);
   await page.getByRole('button', { name: 'Take Degreaser off the shelf' }).click();
   await page.getByRole('button', { name: 'Put it back' }).click();
+  await onShelf(page, /^Degreaser/);
   await expect(page.getByRole('button', { name: 'Take Degreaser off the shelf' })).toBeVisible();
   await page.getByRole('button', { name: 'Add' }).click();
   const add = page.getByRole('form', { name: 'Put something on the shelf' });
   await add.getByLabel('Left in it').fill('900');
   await add.getByRole('button', { name: 'Put it on the shelf' }).click();
   await expect(add.getByText(/Expected at most the pack, 400 ml/)).toBeVisible();
+});
+
+test('what is left at closing goes to the shelf with its amount, once', async ({ page, app }) => {
+  await page.goto(`${app.url}/jobs/tractor-bonnet/log`);
+  const shelf = page.getByRole('region', { name: 'Shelf' });
+  const base = shelf.getByRole('listitem').filter({ hasText: 'Orrin base, Moss green' });
+  await expect(base).toContainText(/in the open one|sealed/);
+  await base.getByLabel('In the open one').fill('130');
+  await base.getByLabel('In the open one').blur();
+  await base.getByRole('button', { name: /^Put Orrin base/ }).click();
+  await expect(base).toContainText('seen to');
+  await saved(page);
+  await page.reload();
+  await expect(base).toContainText('seen to');
+  await page.goto(`${app.url}/shelf`);
+  await onShelf(page, /^Orrin base 130 ml/);
+  await expect(page.getByRole('region', { name: 'Picked' })).toContainText('Moss green');
 });
 
 test('bought in two trips: what waits stands apart, here and on the list', async ({ page, app }) => {
@@ -121,7 +145,7 @@ test('the shopping list: jobs chosen, ticked in the shop and still ticked after 
   await page.goto(`${app.url}/shopping`);
   const list = page.getByRole('region', { name: 'Shopping list' });
   await expect(list.getByRole('checkbox').first()).toBeVisible();
-  await expect(list).toContainText('Paint bought one job at a time');
+  await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('Paint bought one job at a time');
   await list.getByRole('checkbox', { name: /Nitrile gloves/ }).check();
   await expect(list).toContainText(/1 of \d+ ticked/);
   await page.reload();
@@ -132,6 +156,7 @@ test('the shopping list: jobs chosen, ticked in the shop and still ticked after 
   await expect(list.getByRole('alert')).toContainText('The server does not answer');
   await expect(list.getByRole('checkbox', { name: /Dust mask/ })).not.toBeChecked();
   await page.unroute('**/api/shopping/tick');
+  await list.getByRole('button', { name: 'Change prices' }).click();
   const gloves = list.getByLabel(/^Price of Nitrile gloves/);
   const was = await gloves.inputValue();
   await gloves.fill('9.99');

@@ -104,3 +104,7 @@ export function faultsOf(error: z.core.$ZodError, root: unknown): Fault[] {
   const all = error.issues.reduce((n, i) => n + (i.code === 'unrecognized_keys' ? i.keys.length : 1), 0);
   return told(first, all);
 }
+
+/** What was expected, for a form that is judged as it is typed. */
+export const issueSaid = (issue: z.core.$ZodRawIssue): string =>
+  expectedOf(issue as z.core.$ZodIssue, kindOf(issue.input));

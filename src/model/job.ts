@@ -259,6 +259,11 @@ export const logSchema = z.strictObject({
     )
     .max(20),
   note: z.string().max(4000),
+  shelved: z
+    .array(z.string().max(160))
+    .max(60)
+    .optional()
+    .describe('left-overs that were put on the shelf, or thrown away'),
 });
 export type JobLog = z.infer<typeof logSchema>;
 

@@ -5,7 +5,7 @@
 import { productIn } from '@/core/seams/seam';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import { expiryOf, type Expiry } from '@/core/material/shelf';
-import { sameTint, tintOf } from '@/core/coating/tint';
+import { sameTint, tintOf, type Tint } from '@/core/coating/tint';
 import { ingredientsOf } from '@/core/material/ingredients';
 import { systemFor } from '@/core/coating/system';
 import type { StockItem, StockMove } from '@/model/stock';
@@ -16,6 +16,8 @@ import type { JobStore, StockStore } from './ports';
 export interface ShelfRow {
   readonly item: StockItem;
   readonly expiry: Expiry;
+  /** its colour as the jobs that name it have it; null where none does */
+  readonly hex: string | null;
   readonly setAside: readonly { readonly jobId: string; readonly name: string; readonly ml: number }[];
   /** open jobs that want it and have not set it aside */ readonly wantedBy: readonly {
     readonly jobId: string;
@@ -27,6 +29,12 @@ export interface ShelfView {
   readonly moves: readonly StockMove[];
   readonly products: readonly Product[];
   readonly jobs: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** Colours go by their names here; the jobs know what they look like. */
+function hexOf({ colour }: StockItem, tints: readonly (Tint | null)[]): string | null {
+  if (colour === undefined) return null;
+  return tints.find((t) => t !== null && sameTint(colour, t.name))?.hex ?? null;
 }
 
 export function shelfView(store: JobStore, stock: StockStore, nowMs: number): ShelfView {
@@ -47,7 +55,7 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
         const p = productIn(sys.products, layer.productId);
         return ingredientsOf(p).map((g) => ({
           id: g.id,
-          tint: g.part === 'base' ? (tintOf(stored.job, p, layer)?.name ?? null) : null,
+          tint: g.part === 'base' ? tintOf(stored.job, p, layer) : null,
         }));
       }),
     };
@@ -55,6 +63,10 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
   const rows = stock.list().map((item): ShelfRow => ({
     item,
     expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
+    hex: hexOf(
+      item,
+      wants.flatMap((w) => w.used.map((u) => u.tint)),
+    ),
     setAside: jobs.flatMap((s) =>
       (s.job.shelf ?? [])
         .filter((x) => x.stockId === item.id && x.remainingMl > 0)
@@ -67,7 +79,7 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
           w.used.some(
             (u) =>
               u.id === item.productId &&
-              (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint))),
+              (u.tint === null || (item.colour !== undefined && sameTint(item.colour, u.tint.name))),
           ) && !(w.s.job.shelf ?? []).some((x) => x.stockId === item.id),
       )
       .map((w) => ({ jobId: w.s.id, name: w.s.job.name })),

@@ -28,6 +28,12 @@ export function setOutcome(job: Job, layerId: string, patch: { mark?: number; re
 
 export const setNote = (job: Job, note: string): Job => ({ ...job, log: { ...logOf(job), note } });
 
+/** A left-over is dealt with: it stands on the shelf, or went to the waste. */
+export const setShelved = (job: Job, key: string): Job => {
+  const log = logOf(job);
+  return { ...job, log: { ...log, shelved: [...new Set([...(log.shelved ?? []), key])] } };
+};
+
 export const closeJob = (job: Job, atMs: number): Job => ({
   ...job,
   log: { ...logOf(job), closedAt: isoOf(atMs, job.place.tz) },

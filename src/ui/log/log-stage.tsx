@@ -4,12 +4,14 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { closeJob, logOf, reopenJob, setNote } from '@/core/edits/log';
 import { cutTo } from '@/words/cut';
+import { counted } from '@/words/format';
 import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign } from '../parts/icons';
 import { later } from '../parts/later';
 import { Spine } from '../shell/spine';
 import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
+import { leftRows } from '../views/left';
 import { leftUndone } from '../views/log';
 import { OutcomesPanel } from './outcomes-panel';
 import { TimesPanel } from './times-panel';
@@ -48,7 +50,12 @@ export function LogStage() {
             </div>
           ),
         },
-        { id: 'shelf', name: 'Shelf', note: 'book off, put back', node: <ShelfPanel /> },
+        {
+          id: 'shelf',
+          name: 'Shelf',
+          note: 'book off what was taken, put on what is left',
+          node: <ShelfPanel />,
+        },
         { id: 'outcome', name: 'Outcome', note: 'layer by layer', opens: true, node: <OutcomesPanel /> },
         { id: 'times', name: 'Times', note: 'as they really were', node: <TimesPanel /> },
         { id: 'photos', name: 'Photos', note: 'as it is after', node: <PhotosPanel moment="after" /> },
@@ -97,6 +104,19 @@ function NotePanel() {
   );
 }
 
+/** What was bought and is not used up belongs on the shelf before it is forgotten. */
+function LeftHint() {
+  const f = useFormat();
+  const desk = useDesk();
+  const open = leftRows(desk.job, desk.plan, desk.products, f).filter((row) => !row.isDone);
+  if (desk.job.state === undefined || open.length === 0) return null;
+  return (
+    <a className="cap" href="#shelf">
+      {counted(open.length, 'left-over')} not on the shelf yet
+    </a>
+  );
+}
+
 function CloseRow() {
   const desk = useDesk();
   const undone = leftUndone(desk.job, desk.plan);
@@ -108,6 +128,7 @@ function CloseRow() {
           {undone}
         </p>
       )}
+      <LeftHint />
       <span className="push" />
       <Button variant="contained" onClick={() => desk.edit((j) => closeJob(j, desk.clock()))}>
         Close the job

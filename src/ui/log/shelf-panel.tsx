@@ -11,6 +11,7 @@ import { send } from '../parts/send';
 import { useShelf } from '../parts/use-shelf';
 import { useFormat } from '../theme/providers';
 import { asideRows, type AsideRow } from '../views/log';
+import { LeftPanel } from './left-panel';
 
 interface Said {
   readonly bad: boolean;
@@ -51,8 +52,9 @@ export function ShelfPanel() {
       <p className="status" role="status" data-kind={said?.bad ? 'bad' : 'ok'}>
         {said?.text}
       </p>
-      <LinkButton size="small" variant="outlined" href="/shelf">
-        Put left-overs on the shelf
+      <LeftPanel />
+      <LinkButton size="small" href="/shelf">
+        To the shelf
       </LinkButton>
     </section>
   );

@@ -1,24 +1,13 @@
 'use client';
 /** An item of the shelf as a form: new, or one that is there. */
-import { useState } from 'react';
 import Button from '@mui/material/Button';
-import { EMPTY_CAN_G } from '@/core/material/shelf';
-import { CAN_G_PER_ML } from '@/core/material/used';
-import type { StockDraft, StockItem } from '@/model/stock';
+import type { StockItem } from '@/model/stock';
 import type { ShelfView } from '@/usecases/shelf';
-import { send, type Faults } from '../parts/send';
-import {
-  bodyOf,
-  draftOf,
-  freshItem,
-  patchDraft,
-  productOf,
-  type HowKnown,
-  type Weight,
-} from '../views/shelf';
+import { Said } from '../parts/said';
+import { draftOf, freshItem, productOf } from '../views/shelf';
 import { AmountFields } from './amount-fields';
 import { DateFields, NameFields, ProductFields } from './item-fields';
-import { Said } from '@/ui/parts/said';
+import { useItemForm } from './use-item-form';
 
 interface ItemFormProps {
   readonly view: ShelfView;
@@ -30,50 +19,14 @@ interface ItemFormProps {
   readonly onDone: (said: string | null) => void;
 }
 
-/** The state of the form; what the server refused stays marked until something is changed. */
-function useItemForm({ view, item, today, onDone }: ItemFormProps) {
-  const [draft, setDraft] = useState<StockDraft>(() => (item ? draftOf(item) : freshItem(view, today)));
-  const [how, setHow] = useState<HowKnown>('feel');
-  const [weight, setWeight] = useState<Weight>({ grossG: 300, tareG: EMPTY_CAN_G, gPerMl: CAN_G_PER_ML });
-  const [faults, setFaults] = useState<Faults>([]);
-  const [busy, setBusy] = useState(false);
-  const [error, setError] = useState<string | null>(null);
-  const change = (to: (draft: StockDraft) => StockDraft): void => {
-    setFaults([]);
-    setDraft(to);
-  };
-  const reweigh = (to: Weight): void => {
-    setFaults([]);
-    setWeight(to);
-  };
-  const keep = async (): Promise<void> => {
-    setBusy(true);
-    setError(null);
-    const body = bodyOf(draft, item, how === 'weight' ? weight : null);
-    const sent = await send(item ? `/api/stock/${item.id}` : '/api/stock', item ? 'PUT' : 'POST', body);
-    setBusy(false);
-    if (sent.ok) {
-      onDone(item ? `${draft.name}: kept.` : `${draft.name} is on the shelf.`);
-      return;
-    }
-    setFaults(sent.faults);
-    setError(sent.error);
-  };
-  const faultAt = (path: string): string | null => {
-    const fault = faults.find((x) => x.path === path);
-    return fault ? `Expected ${fault.expected}.` : null;
-  };
-  return { draft, change, how, setHow, weight, reweigh, busy, error, keep, faultAt };
-}
-
-export function ItemForm(props: ItemFormProps) {
-  const { view, item, now, onDone } = props;
-  const { draft, change, how, setHow, weight, reweigh, busy, error, keep, faultAt } = useItemForm(props);
+export function ItemForm({ view, item, today, now, onDone }: ItemFormProps) {
+  const form = useItemForm({ start: item ? draftOf(item) : freshItem(view, today), item, onDone });
+  const { draft, how, weight, faultAt } = form;
   const fields = {
     draft,
     product: productOf(view, draft),
-    onChange: change,
-    onPatch: (patch: Partial<StockDraft>) => change((d) => patchDraft(d, patch)),
+    onChange: form.change,
+    onPatch: form.patch,
     faultAt,
     now,
   };
@@ -81,22 +34,19 @@ export function ItemForm(props: ItemFormProps) {
     <form
       aria-label={item ? `Change ${item.name}` : 'Put something on the shelf'}
       noValidate
-      onSubmit={(e) => {
-        e.preventDefault();
-        void keep();
-      }}
+      onSubmit={(e) => void form.keep(e)}
       className="is-grid gap-12 pt-10 pb-10"
     >
       {!item && <ProductFields {...fields} products={view.products} />}
       <NameFields {...fields} />
-      <AmountFields {...fields} how={how} onHow={setHow} weight={weight} onWeight={reweigh} />
+      <AmountFields {...fields} how={how} onHow={form.setHow} weight={weight} onWeight={form.reweigh} />
       <DateFields {...fields} />
       <div className="row">
-        <Button type="submit" variant="contained" disabled={busy || draft.name.trim() === ''}>
+        <Button type="submit" variant="contained" disabled={form.isSubmitting || draft.name.trim() === ''}>
           {item ? 'Keep it' : 'Put it on the shelf'}
         </Button>
         <Button onClick={() => onDone(null)}>Cancel</Button>
-        <Said>{error}</Said>
+        <Said>{form.error}</Said>
       </div>
     </form>
   );

@@ -11,29 +11,24 @@ import { moveRows } from '../views/shelf';
 export function MovesTable({ view, tz }: { view: ShelfView; tz: string }) {
   const f = useFormat();
   return (
-    <section className="panel" aria-label="Every change">
-      <div className="hd">
-        Every change <small>newest first</small>
-      </div>
-      <div className="scroll-x" tabIndex={0} role="group" aria-label="Changes to the shelf">
-        <Table className="tbl cards">
-          <TableBody>
-            {moveRows(view, tz, f).map((moveRow) => (
-              <TableRow key={moveRow.seq}>
-                <TableCell className="ws-nowrap">{moveRow.when}</TableCell>
-                <TableCell>{moveRow.name}</TableCell>
-                <TableCell>{moveRow.what}</TableCell>
-                <TableCell className="num" data-label="before">
-                  {f.volume(moveRow.beforeMl)}
-                </TableCell>
-                <TableCell className="num" data-label="after">
-                  {f.volume(moveRow.afterMl)}
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-      </div>
-    </section>
+    <div className="scroll-x" tabIndex={0} role="group" aria-label="Changes to the shelf">
+      <Table className="tbl cards">
+        <TableBody>
+          {moveRows(view, tz, f).map((moveRow) => (
+            <TableRow key={moveRow.seq}>
+              <TableCell className="ws-nowrap">{moveRow.when}</TableCell>
+              <TableCell>{moveRow.name}</TableCell>
+              <TableCell>{moveRow.what}</TableCell>
+              <TableCell className="num" data-label="before">
+                {f.volume(moveRow.beforeMl)}
+              </TableCell>
+              <TableCell className="num" data-label="after">
+                {f.volume(moveRow.afterMl)}
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </div>
   );
 }

@@ -54,42 +54,38 @@ export function BuyingPanel({ list, chosen, ticked, busy }: BuyingPanelProps) {
   };
   const lines = toBuy(list);
   return (
-    <section
-      className="panel"
-      aria-label="Shopping list"
-      aria-busy={busy}
-      style={busy ? { opacity: 0.6 } : undefined}
-    >
-      <div className="hd">
-        To buy <small>{tickedSaid(list, ticks)}</small>
-        <span className="r row noprint">
-          <ListFiles chosen={chosen} />
-          {lines.some((l) => ticks.has(l.key)) && (
-            <Button size="small" onClick={() => void clear()}>
-              Untick all
+    <>
+      <section className="panel" aria-label="Shopping list" aria-busy={busy} data-busy={busy}>
+        <div className="hd">
+          To buy <small>{tickedSaid(list, ticks)}</small>
+          <span className="r row noprint">
+            {lines.some((l) => ticks.has(l.key)) && (
+              <Button size="small" onClick={() => void clear()}>
+                Untick all
+              </Button>
+            )}
+            <Button size="small" aria-pressed={prices} onClick={() => setPrices(!prices)}>
+              {prices ? 'Hide prices' : 'Change prices'}
             </Button>
-          )}
-          <Button
-            size="small"
-            className="phone-inline"
-            aria-pressed={prices}
-            onClick={() => setPrices(!prices)}
-          >
-            {prices ? 'Hide prices' : 'Change prices'}
-          </Button>
+          </span>
+        </div>
+        <Said>{said}</Said>
+        {lines.length === 0 && <Nothing chosen={chosen.length} />}
+        <Groups
+          list={list}
+          prices={prices}
+          ticks={ticks}
+          onTick={(l, on) => void tick(l.key, on)}
+          onPrice={(l, v) => void price(l, v)}
+        />
+      </section>
+      <section className="panel" aria-label="What it comes to">
+        <ShoppingSums list={list} jobs={chosen.length} ticks={ticks} />
+        <span className="row noprint">
+          <ListFiles chosen={chosen} />
         </span>
-      </div>
-      <Said>{said}</Said>
-      {lines.length === 0 && <Nothing chosen={chosen.length} />}
-      <Groups
-        list={list}
-        prices={prices}
-        ticks={ticks}
-        onTick={(l, on) => void tick(l.key, on)}
-        onPrice={(l, v) => void price(l, v)}
-      />
-      <ShoppingSums list={list} jobs={chosen.length} />
-    </section>
+      </section>
+    </>
   );
 }
 
@@ -102,8 +98,8 @@ interface GroupsProps {
 }
 
 function Groups({ list, prices, ticks, onTick, onPrice }: GroupsProps) {
-  return shoppingGroups(list).map((shoppingGroup) => (
-    <div key={shoppingGroup.key}>
+  const groups = shoppingGroups(list).map((shoppingGroup) => (
+    <div key={shoppingGroup.key} data-aisle={shoppingGroup.key}>
       <h2 className="text-14 fw650 mt-14 mb-2">{shoppingGroup.title}</h2>
       <ul className="buylist" data-prices={prices}>
         {shoppingGroup.lines.map((shoppingLine) => (
@@ -119,6 +115,7 @@ function Groups({ list, prices, ticks, onTick, onPrice }: GroupsProps) {
       </ul>
     </div>
   ));
+  return <div className="aisles">{groups}</div>;
 }
 
 function ListFiles({ chosen }: { chosen: readonly string[] }) {

@@ -4,18 +4,28 @@ import type { ReactNode } from 'react';
 import type { ShoppingList } from '@/model/shopping';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
-import { savedTogether, toBuy } from '../views/shopping';
+import { basketOf, savedTogether, toBuy } from '../views/shopping';
 
 interface ShoppingSumsProps {
   readonly list: ShoppingList;
   /** how many jobs are shopped for */
   readonly jobs: number;
+  /** what is in the basket */
+  readonly ticks: ReadonlySet<string>;
 }
 
-export function ShoppingSums({ list, jobs }: ShoppingSumsProps) {
+export function ShoppingSums({ list, jobs, ticks }: ShoppingSumsProps) {
   const f = useFormat();
+  const basket = basketOf(list, ticks);
   return (
     <>
+      <p className="basket" role="status">
+        <span className="cap">Still to fetch</span>
+        <b>{f.money(basket.left, list.currency)}</b>
+        <span className="cap">
+          {basket.ticked} of {basket.lines} in the basket, {f.money(basket.inIt, list.currency)}
+        </span>
+      </p>
       {toBuy(list).length > 0 && <Sums list={list} jobs={jobs} />}
       {list.shelf.length > 0 && (
         <p className="cap">
@@ -30,7 +40,7 @@ export function ShoppingSums({ list, jobs }: ShoppingSumsProps) {
   );
 }
 
-function Sums({ list, jobs }: ShoppingSumsProps) {
+function Sums({ list, jobs }: Omit<ShoppingSumsProps, 'ticks'>) {
   const f = useFormat();
   const money = (x: number): string => f.money(x, list.currency);
   const saved = savedTogether(list);

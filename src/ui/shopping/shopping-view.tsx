@@ -36,8 +36,8 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       router.push(all ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false });
     });
   return (
-    <main id="main" className="body maxw-980">
-      <h1 className="sr-phone text-20 fw650">Shopping</h1>
+    <main id="main" className="body shoppage">
+      <h1 className="sr">Shopping</h1>
       <JobsPanel jobs={jobs} more={more} wanted={wanted} onChoose={choose} />
       {shopping.kind === 'currencies' && <TwoCurrencies currencies={shopping.currencies} />}
       <Said>{shopping.kind === 'too-long' && SHOPPING_TOO_LONG}</Said>

@@ -51,34 +51,23 @@ export function expirySaid({ expiry }: ShelfRow, f: Days, nowMs: number): string
 
 const isWorry = ({ expiry }: ShelfRow): boolean => expiry.state !== 'good' && expiry.state !== 'empty';
 
-function worryAdvice({ item, expiry, wantedBy }: ShelfRow): string {
+/** What to do about one that is past its time, dying or to be used up; null for what is good. */
+export function advice(row: ShelfRow): string | null {
+  const { item, expiry, wantedBy } = row;
+  if (!isWorry(row)) return wantedBy.length > 0 ? `Wanted by ${namesOf(wantedBy)}.` : null;
   if (expiry.state === 'expired' && item.part === 'hardener')
     return 'Cloudy, skinned or swollen: to the hazardous waste.';
   if (expiry.state === 'expired') return 'A test card decides; never on the part first.';
   if (expiry.state === 'spent') return 'A hidden return after a test card at most; never on what is seen.';
   if (expiry.state === 'dying') return 'For today’s coats only; it is counted for no other day.';
   if (wantedBy.length === 0) return 'No open job wants it.';
-  return `${wantedBy.map((x) => x.name).join(', ')} could use it up.`;
+  return `${namesOf(wantedBy)} could use it up.`;
 }
 
-export interface Worry {
-  readonly id: string;
-  readonly name: string;
-  readonly text: string;
-}
-/** What is past its time, dying or to be used up, with what to do about it. */
-export function worries(view: ShelfView, f: Days): readonly Worry[] {
-  return view.rows.filter(isWorry).map((row) => {
-    const { state, until } = row.expiry;
-    const by = state === 'expired' ? 'since' : 'by';
-    const when = until ? ` ${by} ${dayYear(until, f)}` : '';
-    return {
-      id: row.item.id,
-      name: row.item.name,
-      text: `${STATE_WORDS[state]}${when}. ${worryAdvice(row)}`,
-    };
-  });
-}
+const namesOf = (jobs: ShelfRow['wantedBy']): string => jobs.map((x) => x.name).join(', ');
+
+/** Things that are past their time, dying or to be used up. */
+export const worryCount = (view: ShelfView): number => view.rows.filter(isWorry).length;
 
 /** True when more is set aside than is in it; half a millilitre is rounding. */
 export const isOverpromised = ({ item, setAside }: ShelfRow): boolean =>

@@ -28,6 +28,21 @@ export function tickedSaid(list: ShoppingList, ticked: ReadonlySet<string>): str
   return `${lines.filter((l) => ticked.has(l.key)).length} of ${lines.length} ticked`;
 }
 
+export interface Basket {
+  readonly lines: number;
+  readonly ticked: number;
+  /** What is in it, and what is still to fetch; tax is not in the lines. */
+  readonly inIt: number;
+  readonly left: number;
+}
+
+export function basketOf(list: ShoppingList, ticked: ReadonlySet<string>): Basket {
+  const lines = toBuy(list);
+  const costOf = (some: readonly ShoppingLine[]): number => some.reduce((a, l) => a + l.cost, 0);
+  const inIt = lines.filter((l) => ticked.has(l.key));
+  return { lines: lines.length, ticked: inIt.length, inIt: costOf(inIt), left: costOf(lines) - costOf(inIt) };
+}
+
 /** What buying together saves on the paint; null when there is one job, or less than half a penny. */
 export const savedTogether = (list: ShoppingList): number | null =>
   list.apart > list.paint + 0.005 ? list.apart - list.paint : null;

@@ -24,7 +24,8 @@ import {
   patchDraft,
   productOf,
   weighedMl,
-  worries,
+  advice,
+  worryCount,
 } from './shelf';
 import { chosenWith, savedTogether, shoppingGroups, tickedSaid } from './shopping';
 import { dotByKey, dotInside, traceOf } from './trace';
@@ -191,14 +192,13 @@ describe('the shelf', () => {
     expect(expirySaid(row('expired'), f, TEN)).toMatch(/^past its time since .*20 May 2026$/);
     expect(expirySaid(row('soon'), f, TEN)).toMatch(/^use up by/);
     expect(expirySaid(row('good'), f, TEN)).toMatch(/^good until/);
-    expect(worries(view([row('good')]), f)).toEqual([]);
-    expect(worries(view([row('expired')]), f)[0]!.text).toContain('A test card decides');
-    expect(worries(view([row('expired', { item: { ...item, part: 'hardener' } })]), f)[0]!.text).toContain(
-      'hazardous waste',
-    );
-    expect(worries(view([row('soon', { wantedBy: [{ jobId: 'j', name: 'Lids' }] })]), f)[0]!.text).toContain(
-      'Lids could use it up',
-    );
+    const wantedBy = [{ jobId: 'j', name: 'Lids' }];
+    expect(advice(row('good'))).toBeNull();
+    expect(advice(row('good', { wantedBy }))).toBe('Wanted by Lids.');
+    expect(advice(row('expired'))).toContain('A test card decides');
+    expect(advice(row('expired', { item: { ...item, part: 'hardener' } }))).toContain('hazardous waste');
+    expect(advice(row('soon', { wantedBy }))).toContain('Lids could use it up');
+    expect(worryCount(view([row('good'), row('expired'), row('soon'), row('empty')]))).toBe(2);
   });
   it('more promised than is in it', () => {
     const aside = (ml: number) => row('good', { setAside: [{ jobId: 'j', name: 'Lids', ml }] });

@@ -37,8 +37,8 @@ interface WorkshopViewProps {
 
 export function WorkshopView({ jobs, kept }: WorkshopViewProps) {
   return (
-    <main id="main" className="body maxw-980">
-      <h1 className="sr-phone text-20 fw650">Workshop</h1>
+    <main id="main" className="body workpage">
+      <h1 className="sr">Workshop</h1>
       <LookPanel />
       <CopiesPanel kept={kept} />
       <JobsPanel jobs={jobs} />
