@@ -4,6 +4,7 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import { GoneLine } from '@/ui/parts/gone';
 import { Providers } from '@/ui/theme/providers';
 import type { UnitSystem } from '@/words/format';
 import '@/ui/theme/pellucid.css';
@@ -54,7 +55,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ key: 'p' }}>
-          <Providers units={units}>{children}</Providers>
+          <Providers units={units}>
+            <GoneLine>{children}</GoneLine>
+          </Providers>
         </AppRouterCacheProvider>
       </body>
     </html>

@@ -15,10 +15,12 @@ import type { AirView } from '@/core/air/view';
 import type { System } from '@/core/seams/seam';
 import type { Planning } from './plans';
 import { viewOf } from './view-job';
-import type { JobStore, PageOf, StoredJob } from './ports';
+import type { JobHead, JobStore, PageOf, StoredJob } from './ports';
 
 export interface Bench {
   readonly open: readonly BenchJob[];
+  /** At work and not on this page, by name, the last changed first. */
+  readonly others: readonly JobHead[];
   readonly finished: readonly FinishedJob[];
   readonly removed: ReturnType<JobStore['removed']>;
   readonly pages: { readonly open: Paged; readonly finished: Paged };
@@ -86,10 +88,22 @@ export async function bench(store: JobStore, planning: Planning, asked: BenchAsk
   const inOrder = [...open.rows].sort((a, b) => a.createdMs - b.createdMs || (a.id < b.id ? -1 : 1));
   return {
     open: await Promise.all(inOrder.map((s) => benchJob(s, planning, asked.nowMs))),
+    others: open.paged.pages > 1 ? othersOf(store, open.rows) : [],
     finished: finished.rows.map(finishedJob),
     removed: store.removed(),
     pages: { open: open.paged, finished: finished.paged },
   };
+}
+
+/** Named at most, beside those that are drawn. */
+const MOST_NAMED = 100;
+
+function othersOf(store: JobStore, shown: readonly StoredJob[]): JobHead[] {
+  const isShown = new Set(shown.map((s) => s.id));
+  return store
+    .atWork({ skip: 0, most: MOST_NAMED })
+    .rows.filter((s) => !isShown.has(s.id))
+    .map(({ id, job }) => ({ id, name: job.name }));
 }
 
 async function benchJob(stored: StoredJob, planning: Planning, nowMs: number): Promise<BenchJob> {

@@ -118,6 +118,8 @@ describe('the bench and a job', () => {
     expect(made).toBe(8);
     expect(first.open.map((j) => j.id)).toEqual(Array.from({ length: 8 }, (_, i) => `job-${i + 7}`));
     expect(first.pages.open).toEqual({ page: 1, pages: 2, total: 15 });
+    expect(first.others.map((j) => j.id)).toEqual(Array.from({ length: 7 }, (_, i) => `job-${6 - i}`));
+    expect(first.others[0]!.name).toBe(DEMO_JOBS[1]!.job.name);
     const far = await bench(s, counting, { nowMs: NOW, page: 99, finishedPage: 7 });
     expect(far.open.map((j) => j.id)).toEqual(Array.from({ length: 7 }, (_, i) => `job-${i}`));
     expect(far.pages).toEqual({

@@ -1,5 +1,6 @@
 'use client';
 /** The bench: all jobs side by side on one scale, each with its next step and its hours of the week. */
+import Link from 'next/link';
 import Button from '@mui/material/Button';
 import type { Bench } from '@/usecases/bench';
 import { Pager } from '../parts/pager';
@@ -37,6 +38,7 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
             <JobCard key={d.job.id} drawn={d} actions={actions} />
           ))}
         </div>
+        <OtherJobs jobs={bench.others} />
         <Pager paged={bench.pages.open} what="Jobs on the bench" href={(page) => `/?page=${page}`} />
         {jobs.length > 0 && (
           <div className="desk-only">
@@ -50,6 +52,25 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
         <BenchTag jobs={jobs} next={next} clashes={clashesOf(jobs)} isPart={bench.pages.open.pages > 1} />
       )}
     </main>
+  );
+}
+
+/** Of many jobs the last changed are drawn; the others are a name away. */
+function OtherJobs({ jobs }: { jobs: Bench['others'] }) {
+  if (jobs.length === 0) return null;
+  return (
+    <section className="panel" aria-label="Also at work">
+      <div className="hd">
+        Also at work <small>drawn are the eight changed last</small>
+      </div>
+      <ul className="otherjobs">
+        {jobs.map((job) => (
+          <li key={job.id}>
+            <Link href={`/jobs/${job.id}/surface`}>{job.name}</Link>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

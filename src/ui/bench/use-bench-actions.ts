@@ -2,6 +2,7 @@
 /** Making a job, taking one off the bench, putting one back. */
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
+import { useGone } from '../parts/gone';
 
 export interface BenchActions {
   readonly busy: boolean;
@@ -19,12 +20,15 @@ const asked = (url: string, method: 'POST' | 'DELETE'): Promise<Response | null>
 
 export function useBenchActions(): BenchActions {
   const router = useRouter();
+  const gone = useGone();
   const [busy, setBusy] = useState(false);
   const [message, setMessage] = useState<string | null>(null);
   const thenRefresh = (ok: boolean | undefined, otherwise: string): void => {
     if (ok) router.refresh();
     else setMessage(otherwise);
   };
+  const restore = async (id: string): Promise<void> =>
+    thenRefresh((await asked(`/api/jobs/${id}/restore`, 'POST'))?.ok, 'Not put back. Try again.');
   const make = async (url: string): Promise<void> => {
     setBusy(true);
     setMessage(null);
@@ -53,12 +57,11 @@ export function useBenchActions(): BenchActions {
         'Not all of the demo came in. Try again, or take off what you do not want.',
       );
     },
-    remove: async (id, name) =>
-      thenRefresh(
-        (await asked(`/api/jobs/${id}`, 'DELETE'))?.ok,
-        `${name} was not taken off the bench. Try again.`,
-      ),
-    restore: async (id) =>
-      thenRefresh((await asked(`/api/jobs/${id}/restore`, 'POST'))?.ok, 'Not put back. Try again.'),
+    remove: async (id, name) => {
+      const isGone = (await asked(`/api/jobs/${id}`, 'DELETE'))?.ok;
+      if (isGone) gone({ text: `${name} is off the bench.`, back: () => void restore(id) });
+      thenRefresh(isGone, `${name} was not taken off the bench. Try again.`);
+    },
+    restore,
   };
 }

@@ -6,9 +6,11 @@ import TextField from '@mui/material/TextField';
 import { addFitting, canAddFitting, removeFitting } from '@/core/edits/choices';
 import { useDesk } from '../desk/job-desk';
 import { bagLetter, refitOrder } from '../views/preparation';
+import { useTakeOut } from '../shell/use-take-out';
 
 export function Fittings() {
   const { job, edit } = useDesk();
+  const takeOut = useTakeOut();
   const list = job.fittings ?? [];
   const [text, setText] = useState('');
   const add = (): void => {
@@ -28,7 +30,7 @@ export function Fittings() {
               size="small"
               sx={{ minWidth: 30, px: 0.5 }}
               aria-label={`Take ${name} off the list`}
-              onClick={() => edit((j) => removeFitting(j, i))}
+              onClick={() => takeOut(name, (j) => removeFitting(j, i))}
             >
               ×
             </Button>

@@ -29,6 +29,7 @@ import { capital } from '../views/session-name';
 import { LayerRow } from './layer-row';
 import { SeamRow } from './seam-row';
 import { Fold } from '@/ui/parts/fold';
+import { useTakeOut } from '../shell/use-take-out';
 
 interface LayersPanelProps {
   readonly system: SystemResult;
@@ -93,6 +94,7 @@ function Layers({ system, selected, onSelect }: LayersPanelProps) {
     const at = isoOf(desk.clock(), job.place.tz);
     desk.edit((j) => decideSeam(j, seam, system, { at, ...(why ? { why } : {}) }));
   };
+  const takeOut = useTakeOut();
   const count = system.layers.length;
   const topDown = system.layers.map((layer, index) => ({ layer, index })).reverse();
   return topDown.map(({ layer, index }) => {
@@ -115,7 +117,7 @@ function Layers({ system, selected, onSelect }: LayersPanelProps) {
             onSelect(null);
           }}
           onRemove={() => {
-            desk.edit((j) => changeLayers(j, (ls) => removeLayer(ls, index)));
+            takeOut(product.name, (j) => changeLayers(j, (ls) => removeLayer(ls, index)));
             onSelect(null);
           }}
         />

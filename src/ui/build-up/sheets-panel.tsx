@@ -17,6 +17,7 @@ import { sendFile } from '../parts/send';
 import { useFormat } from '../theme/providers';
 import { broughtIn, type Message, type SheetsAnswer } from '../views/sheets';
 import { SheetEditor } from './sheet-editor';
+import { useTakeOut } from '../shell/use-take-out';
 
 /** Fetched when a label is to be read: most days none is. */
 const LabelDialog = dynamic(() => import('./label-dialog').then((m) => m.LabelDialog), { ssr: false });
@@ -105,7 +106,7 @@ interface SheetRowProps {
 }
 
 function SheetRow({ sheet, open, onOpen }: SheetRowProps) {
-  const desk = useDesk();
+  const takeOut = useTakeOut();
   return (
     <li className="row bt-1px-solid-line-2 pt-8 pb-8 mt-6 wrap-wrap">
       <b className="fw600 grow-200">{sheet.name}</b>
@@ -124,7 +125,7 @@ function SheetRow({ sheet, open, onOpen }: SheetRowProps) {
         size="small"
         sx={{ color: 'var(--oxide-ink)' }}
         aria-label={`Take ${sheet.name} out`}
-        onClick={() => desk.edit((j) => removeSheet(j, sheet.id))}
+        onClick={() => takeOut(sheet.name, (j) => removeSheet(j, sheet.id))}
       >
         Take out
       </Button>

@@ -37,7 +37,6 @@ function TimeLine({ row }: { row: TimeRow }) {
   return (
     <li className="row">
       <DateBox
-        isBare
         isNeeded
         label={`Day: ${row.label}`}
         value={date}

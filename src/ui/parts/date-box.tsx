@@ -14,8 +14,6 @@ interface DateBoxProps {
   readonly fault?: string | null;
   /** the last day that can be chosen */
   readonly max?: string;
-  /** no room for a label: it is only said */
-  readonly isBare?: boolean;
   /** '' is no answer here */
   readonly isNeeded?: boolean;
 }
@@ -26,21 +24,12 @@ const DatePicker = dynamic(() => import('./date-picker'), {
 });
 
 export function DateBox(props: DateBoxProps) {
-  const { label, value, onChange, fault = null, max, isBare = false, isNeeded = false } = props;
+  const { label, value, onChange, fault = null, max, isNeeded = false } = props;
   const [held, hold] = useHeld<{ readonly words: string }>(value);
   const read = (day: string, isHalf: boolean): void => {
     const typed = dayTyped(day, { isHalf, isNeeded, stays: value });
     hold(typed.kind === 'held' ? { words: typed.words } : null);
     if (typed.kind === 'day') onChange(typed.day);
   };
-  return (
-    <DatePicker
-      label={label}
-      isBare={isBare}
-      day={value}
-      onDay={read}
-      words={held?.words ?? fault}
-      max={max}
-    />
-  );
+  return <DatePicker label={label} day={value} onDay={read} words={held?.words ?? fault} max={max} />;
 }

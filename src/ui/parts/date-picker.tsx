@@ -7,7 +7,6 @@ import type { PickerValidDate } from '@mui/x-date-pickers/models';
 
 export interface DatePickerProps {
   readonly label: string;
-  readonly isBare: boolean;
   /** yyyy-mm-dd, or '' for none */
   readonly day: string;
   /** '' when emptied; `isHalf` while it is no date yet */
@@ -19,14 +18,14 @@ export interface DatePickerProps {
 const days = new AdapterLuxon({ locale: 'en-GB' });
 const readDay = (day: string | undefined): PickerValidDate | null => (day ? days.date(day) : null);
 
-export default function DatePicker({ label, isBare, day, onDay, words, max }: DatePickerProps) {
+export default function DatePicker({ label, day, onDay, words, max }: DatePickerProps) {
   const lastDay = readDay(max);
   const read = (value: PickerValidDate | null): void =>
     onDay(value?.toISODate() ?? '', value !== null && !value.isValid);
   return (
     <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale="en-GB">
       <MuiDatePicker
-        {...(isBare ? {} : { label })}
+        label={label}
         value={readDay(day)}
         onChange={read}
         {...(lastDay && { maxDate: lastDay })}
@@ -36,7 +35,6 @@ export default function DatePicker({ label, isBare, day, onDay, words, max }: Da
             className: 'datebox',
             error: words !== null,
             helperText: words ?? undefined,
-            ...(isBare && { hiddenLabel: true, 'aria-label': label }),
           },
           field: { clearable: true },
         }}

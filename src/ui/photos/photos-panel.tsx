@@ -54,7 +54,7 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
           <PhotoCard
             key={photo.id}
             photo={photo}
-            onRemove={() => void remove(photo.id)}
+            onRemove={() => remove(photo.id)}
             onNote={(text) => void note(photo.id, text)}
           />
         ))}

@@ -1,6 +1,7 @@
 'use client';
 /** The photographs of a job: fetched, added, noted, taken out; what went wrong is said. */
 import { useCallback, useEffect, useState } from 'react';
+import { useGone } from '../parts/gone';
 import { send, sendFile } from '../parts/send';
 import { madeSmall } from './small';
 
@@ -27,6 +28,8 @@ async function keepPhoto(url: string, file: File): Promise<string | null> {
 
 export function usePhotos(jobId: string) {
   const [photos, setPhotos] = useState<readonly Photo[]>([]);
+  const [hidden, setHidden] = useState<readonly string[]>([]);
+  const gone = useGone();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
   const load = useCallback(async (): Promise<void> => {
@@ -50,10 +53,17 @@ export function usePhotos(jobId: string) {
     await load();
     setBusy(false);
   };
-  const remove = async (id: string): Promise<void> => {
+  // It is thrown away once it can no longer be put back; a page that goes before keeps it.
+  const throwAway = async (id: string): Promise<void> => {
     const r = await send(`/api/photos/${id}`, 'DELETE');
-    if (r.ok) await load();
-    else setSaid('Not taken out. Try again.');
+    await load();
+    putBack(id);
+    if (!r.ok) setSaid('Not taken out. Try again.');
+  };
+  const putBack = (id: string): void => setHidden((was) => was.filter((x) => x !== id));
+  const remove = (id: string): void => {
+    setHidden((was) => [...was, id]);
+    gone({ text: 'The photograph is taken out.', back: () => putBack(id), onEnd: () => void throwAway(id) });
   };
   const note = async (id: string, text: string): Promise<void> => {
     if (photos.find((p) => p.id === id)?.note === text) return;
@@ -61,5 +71,5 @@ export function usePhotos(jobId: string) {
     setSaid(r.ok ? null : 'The note is not kept. Press Enter in it to try again.');
     if (r.ok) await load();
   };
-  return { photos, busy, said, add, remove, note };
+  return { photos: photos.filter((p) => !hidden.includes(p.id)), busy, said, add, remove, note };
 }

@@ -6,6 +6,7 @@
 import { useRef, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import { nextStage, type NextStage, type StageId } from '../views/stages';
+import { useGoneWith } from '../parts/gone';
 import { useDesk } from '../desk/job-desk';
 import { SaveLine } from './save-line';
 import { Section, type StageSection } from './section';
@@ -27,7 +28,8 @@ interface StageFrameProps {
 }
 
 export function StageFrame({ stage, spine, sections, children }: StageFrameProps) {
-  const { id, plan } = useDesk();
+  const { id, plan, job } = useDesk();
+  useGoneWith(job);
   const next = nextStage(id, stage);
   const kept = useSections(stage);
   const isWide = useWide();

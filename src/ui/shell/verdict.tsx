@@ -11,6 +11,7 @@ import {
   moneyLine,
   oddsPct,
   packsToBuy,
+  packsWord,
   sessionsLine,
   shownBlockers,
   stageCautions,
@@ -19,6 +20,7 @@ import {
 import { BudgetBar, OddsMarks } from './odds-and-budget';
 import { TagPlate } from './tag-plate';
 import { Fold } from '@/ui/parts/fold';
+import { Moved } from '@/ui/parts/moved';
 
 export interface VerdictProps {
   readonly plan: Plan;
@@ -94,7 +96,7 @@ function NextWindow({ plan, session }: { plan: Plan; session: Session }) {
     <div className="vsec">
       <h3>Next good window</h3>
       <p className="mid">
-        {f.day(session.startsAt)}, {f.time(session.startsAt)}–{f.time(session.handsOffAt)}
+        <Moved>{`${f.day(session.startsAt)}, ${f.time(session.startsAt)}–${f.time(session.handsOffAt)}`}</Moved>
       </p>
       <p className="sub">{sessionsLine(plan, f)}</p>
       <OddsPair plan={plan} />
@@ -111,14 +113,17 @@ function NextWindow({ plan, session }: { plan: Plan; session: Session }) {
 }
 
 /** The odds large, and what they are of. */
-export function OddsPair({ plan }: { plan: Pick<Plan, 'chance'> }) {
+export function OddsPair({ plan }: { plan: Pick<Plan, 'chance' | 'sessions'> }) {
+  const [good, of] = futuresOf(plan);
   return (
     <div className="pair mt-8 mb-6">
-      <span className="big">{oddsPct(plan)} %</span>
+      <span className="big">
+        <Moved>{`${oddsPct(plan)} %`}</Moved>
+      </span>
       <span className="sub ta-right">
-        of futures
+        {good} of {of} futures
         <br />
-        end well
+        tried end well
       </span>
     </div>
   );
@@ -127,15 +132,20 @@ export function OddsPair({ plan }: { plan: Pick<Plan, 'chance'> }) {
 function ToBuy({ plan }: { plan: Plan }) {
   const f = useFormat();
   const { total, budget, currency } = plan.cost;
+  const packs = packsToBuy(plan);
   return (
     <div className="vsec">
       <h3>
-        <span>Cans to buy</span>
+        <span>{packsWord(packs)}</span>
         <span>of {f.money(budget, currency)}</span>
       </h3>
       <div className="pair">
-        <span className="big">{packsToBuy(plan)}</span>
-        <span className="mid">{f.money(total, currency)}</span>
+        <span className="big">
+          <Moved>{String(packs.cans + packs.tins)}</Moved>
+        </span>
+        <span className="mid">
+          <Moved>{f.money(total, currency)}</Moved>
+        </span>
       </div>
       <BudgetBar total={total} budget={budget} />
       <p className="sub">{moneyLine(plan, f)}</p>
@@ -150,7 +160,9 @@ function HandsOn({ plan }: { plan: Plan }) {
     <div className="vsec">
       <h3>Hands-on</h3>
       <div className="pair">
-        <span className="big">{f.hours(plan.handsOnH)}</span>
+        <span className="big">
+          <Moved>{f.hours(plan.handsOnH)}</Moved>
+        </span>
         <span className="sub ta-right">
           {plan.sessions.map((s) => (
             <span key={s.id} className="is-block">

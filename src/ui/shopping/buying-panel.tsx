@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import type { ShoppingLine, ShoppingList } from '@/model/shopping';
+import { useGone } from '../parts/gone';
 import { send } from '../parts/send';
 import { useFormat } from '../theme/providers';
 import { shoppingGroups, tickedSaid, toBuy } from '../views/shopping';
@@ -17,6 +18,7 @@ const SILENT = 'The server does not answer. Not kept; try again in a moment.';
 function useTicks(ticked: readonly string[]) {
   const [ticks, setTicks] = useState<ReadonlySet<string>>(new Set(ticked));
   const [said, setSaid] = useState<string | null>(null);
+  const gone = useGone();
   const set = (key: string, on: boolean): void =>
     setTicks((was) => new Set(on ? [...was, key] : [...was].filter((k) => k !== key)));
   const tick = async (key: string, on: boolean): Promise<void> => {
@@ -29,8 +31,12 @@ function useTicks(ticked: readonly string[]) {
   };
   const clear = async (): Promise<void> => {
     const r = await send('/api/shopping/tick', 'DELETE');
-    if (r.ok) setTicks(new Set());
-    else setSaid(SILENT);
+    if (!r.ok) return setSaid(SILENT);
+    const back = async (): Promise<void> => {
+      for (const key of ticks) await tick(key, true);
+    };
+    gone({ text: `${ticks.size} unticked.`, back: () => void back() });
+    setTicks(new Set());
   };
   return { ticks, tick, clear, said, setSaid };
 }

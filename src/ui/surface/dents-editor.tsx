@@ -9,6 +9,7 @@ import { CloseSign } from '../parts/icons';
 import { MeasureBox } from '../parts/measure-box';
 import type { PartProps } from './part-props';
 import { dentsLine } from '../views/surface';
+import { useTakeOut } from '../shell/use-take-out';
 import { EditorGroup } from './editor-group';
 
 type Dent = NonNullable<Part['dents']>[number];
@@ -49,6 +50,7 @@ interface DentRowProps extends PartProps {
 
 function DentRow({ part, index, dent, at }: DentRowProps) {
   const desk = useDesk();
+  const takeOut = useTakeOut();
   const set = (patch: Partial<Dent>): void => desk.edit((j) => patchDent(j, part.id, at, patch));
   const faultAt = (field: string): string | null => desk.faultAt(`parts[${index}].dents[${at}].${field}`);
   const length = { width: 96 } as const;
@@ -88,7 +90,7 @@ function DentRow({ part, index, dent, at }: DentRowProps) {
       <IconButton
         size="small"
         aria-label={`Take dent ${at + 1} out`}
-        onClick={() => desk.edit((j) => removeDent(j, part.id, at))}
+        onClick={() => takeOut(`Dent ${at + 1}`, (j) => removeDent(j, part.id, at))}
       >
         <CloseSign />
       </IconButton>

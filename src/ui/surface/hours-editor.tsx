@@ -100,7 +100,7 @@ function BlockedDays() {
   };
   return (
     <div className="row">
-      <DateBox isBare label="A day that is not free" value={day} onChange={setDay} />
+      <DateBox label="A day that is not free" value={day} onChange={setDay} />
       <Button size="small" variant="outlined" disabled={!isDay(day)} onClick={block}>
         Not free that day
       </Button>

@@ -7,6 +7,7 @@ import { withBoards } from '@/core/surface/board';
 import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
+import { useTakeOut } from '../shell/use-take-out';
 import { DentsEditor } from './dents-editor';
 import { EditorGroup } from './editor-group';
 import { FacesTable } from './faces-table';
@@ -73,6 +74,7 @@ export function PartEditor({ part, index, ids }: PartEditorProps) {
 
 function PartActions({ part, name }: { part: Part; name: string }) {
   const desk = useDesk();
+  const takeOut = useTakeOut();
   return (
     <span className="row push noprint">
       <Button
@@ -87,7 +89,7 @@ function PartActions({ part, name }: { part: Part; name: string }) {
         size="small"
         variant="outlined"
         disabled={desk.job.parts.length === 1}
-        onClick={() => desk.edit((j) => removePart(j, part.id))}
+        onClick={() => takeOut(name, (j) => removePart(j, part.id))}
         sx={{ color: 'var(--oxide-ink)' }}
         aria-label={`Take out ${name}`}
       >

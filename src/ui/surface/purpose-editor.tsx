@@ -203,7 +203,6 @@ function DeadlineField() {
   return (
     <span className="row wrap-nowrap">
       <DateBox
-        isBare
         label="Ready by"
         value={deadline ?? ''}
         onChange={(day) => desk.edit((j) => setDeadline(j, day))}

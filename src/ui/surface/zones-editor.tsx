@@ -14,6 +14,7 @@ import { NumberBox } from '../parts/number-box';
 import { TextBox } from '../parts/text-box';
 import type { PartProps } from './part-props';
 import { Said } from '../parts/said';
+import { useTakeOut } from '../shell/use-take-out';
 import { EditorGroup } from './editor-group';
 import { ZonesBar } from './zones-bar';
 
@@ -63,6 +64,7 @@ interface ZoneRowProps extends ZonesEditorProps {
 
 function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
   const desk = useDesk();
+  const takeOut = useTakeOut();
   const set = (patch: Partial<Zone>): void => desk.edit((j) => patchZone(j, part.id, at, patch));
   const path = `parts[${index}].zones[${at}]`;
   return (
@@ -108,7 +110,7 @@ function ZoneRow({ part, index, areaM2, zone, at }: ZoneRowProps) {
       <IconButton
         size="small"
         aria-label={`Take zone ${at + 1} out`}
-        onClick={() => desk.edit((j) => removeZone(j, part.id, at))}
+        onClick={() => takeOut(zone.name ?? `Zone ${at + 1}`, (j) => removeZone(j, part.id, at))}
       >
         <CloseSign />
       </IconButton>

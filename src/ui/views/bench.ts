@@ -14,7 +14,7 @@ import { nextWork } from './agenda';
 import { over, paintOf } from './ink';
 import { sessionName, uncapital } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
-import { oddsPct, packsToBuy } from './verdict';
+import { oddsPct, packsToBuy, type PacksToBuy } from './verdict';
 import { TINT } from '@/ui/tokens/tints';
 
 const earliest = (jobs: readonly BenchJob[], startMs: (j: BenchJob) => number): BenchJob | undefined =>
@@ -38,7 +38,7 @@ export interface BenchSums {
   readonly total: number;
   readonly budget: number;
   readonly currency: string;
-  readonly packs: number;
+  readonly packs: PacksToBuy;
   readonly handsOnH: number;
 }
 
@@ -48,7 +48,7 @@ export function benchSums(jobs: readonly BenchJob[]): BenchSums {
     total: sum((j) => j.plan.cost.total),
     budget: sum((j) => j.plan.cost.budget),
     currency: jobs[0]?.plan.cost.currency ?? 'GBP',
-    packs: sum((j) => packsToBuy(j.plan)),
+    packs: { cans: sum((j) => packsToBuy(j.plan).cans), tins: sum((j) => packsToBuy(j.plan).tins) },
     handsOnH: sum((j) => j.plan.handsOnH),
   };
 }

@@ -1,4 +1,5 @@
 /** What the materials stage says: names of lines, chances, the habit, what stands on the shelf of a thing. */
+import { packsSaid, packsToBuy } from './verdict';
 import type { Habit } from '@/core/material/habit';
 import { sameTint } from '@/core/coating/tint';
 import type { WantedOf } from '@/core/edits/in-hand';
@@ -117,15 +118,9 @@ export interface StillToBuyText {
 /** What is still to buy in one line, and what it comes to. */
 export function stillToBuy(plan: Plan, f: Format): StillToBuyText {
   const { cost } = plan;
-  const packs = plan.materials.flatMap((m) => m.ingredients.flatMap((g) => g.packs));
-  const of = (unit: 'can' | 'tin'): number =>
-    packs.filter((p) => p.unit === unit).reduce((a, p) => a + p.count, 0);
+  const packs = packsSaid(packsToBuy(plan));
   const things = plan.consumables.filter((c) => !c.have).length;
-  const parts = [
-    ...(of('can') > 0 ? [counted(of('can'), 'can')] : []),
-    ...(of('tin') > 0 ? [counted(of('tin'), 'tin')] : []),
-    ...(things > 0 ? [counted(things, 'other thing')] : []),
-  ];
+  const parts = [...(packs === '' ? [] : [packs]), ...(things > 0 ? [counted(things, 'other thing')] : [])];
   if (parts.length === 0) return { headline: 'Nothing left to buy.', rest: '' };
   const total = f.money(cost.total, cost.currency);
   return {

@@ -2,7 +2,7 @@
 import { cautionsAt, MOMENTS } from '@/core/cautions/shown';
 import type { Job } from '@/model/job';
 import type { Caution, Plan, Session } from '@/model/plan';
-import { percentOf, type Format } from '@/words/format';
+import { counted, percentOf, type Format } from '@/words/format';
 import { CONDITION_NAMES, substrateInSentence } from '@/words/names';
 
 const SURFACES_SHOWN = 2;
@@ -26,9 +26,32 @@ export function surfacesLine({ parts }: Job): string {
 /** What is painted, all parts, m². */
 export const planAreaM2 = (plan: Pick<Plan, 'parts'>): number => plan.parts.reduce((a, p) => a + p.areaM2, 0);
 
-/** Packs to buy over all materials. */
-export function packsToBuy(plan: Pick<Plan, 'materials'>): number {
-  return plan.materials.flatMap((m) => m.packs).reduce((a, p) => a + p.count, 0);
+export interface PacksToBuy {
+  readonly cans: number;
+  readonly tins: number;
+}
+
+/** Packs to buy over all materials, hardener and reducer with them: one figure, wherever it stands. */
+export function packsToBuy(plan: Pick<Plan, 'materials'>): PacksToBuy {
+  const packs = plan.materials.flatMap((m) => m.ingredients.flatMap((g) => g.packs));
+  const of = (unit: 'can' | 'tin'): number =>
+    packs.filter((p) => p.unit === unit).reduce((a, p) => a + p.count, 0);
+  return { cans: of('can'), tins: of('tin') };
+}
+
+export function packsCount(plan: Pick<Plan, 'materials'>): number {
+  const { cans, tins } = packsToBuy(plan);
+  return cans + tins;
+}
+
+/** “4 cans”, “1 can, 3 tins”; empty where nothing is to buy. */
+export const packsSaid = ({ cans, tins }: PacksToBuy): string =>
+  [...(cans > 0 ? [counted(cans, 'can')] : []), ...(tins > 0 ? [counted(tins, 'tin')] : [])].join(', ');
+
+/** “Cans to buy”, “Tins to buy”, or both. */
+export function packsWord({ cans, tins }: PacksToBuy): string {
+  if (tins === 0) return 'Cans to buy';
+  return cans === 0 ? 'Tins to buy' : 'Cans and tins to buy';
 }
 
 /** Futures of the weather that keep every limit to the end, and of how many; none of none without a session. */

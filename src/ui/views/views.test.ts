@@ -29,7 +29,15 @@ import {
 } from './shelf';
 import { chosenWith, savedTogether, shoppingGroups, tickedSaid } from './shopping';
 import { dotByKey, dotInside, traceOf } from './trace';
-import { budgetShares, chainText, oddsPct, packsToBuy, stageCautions, standingOf } from './verdict';
+import {
+  budgetShares,
+  chainText,
+  oddsPct,
+  packsToBuy,
+  packsWord,
+  stageCautions,
+  standingOf,
+} from './verdict';
 import { broughtBack, holdsText, keptLine, lookedText, sendingText, sentPct } from './workshop';
 
 const f = formatFor('metric');
@@ -60,8 +68,24 @@ describe('the verdict', () => {
     expect(stageCautions(bonnet.plan, 'spray-day')).toEqual([]);
   });
   it('packs are counted one by one; a budget that is passed is over', () => {
-    const packs = [{ count: 2 }, { count: 1 }];
-    expect(packsToBuy({ materials: [{ packs }, { packs: [{ count: 3 }] }] } as never)).toBe(6);
+    const tin = { count: 1, unit: 'tin' };
+    const materials = [
+      {
+        ingredients: [
+          {
+            packs: [
+              { count: 2, unit: 'can' },
+              { count: 1, unit: 'can' },
+            ],
+          },
+        ],
+      },
+      { ingredients: [{ packs: [tin] }, { packs: [tin, tin] }] },
+    ];
+    expect(packsToBuy({ materials } as never)).toEqual({ cans: 3, tins: 3 });
+    expect(packsWord({ cans: 3, tins: 3 })).toBe('Cans and tins to buy');
+    expect(packsWord({ cans: 0, tins: 3 })).toBe('Tins to buy');
+    expect(packsWord({ cans: 0, tins: 0 })).toBe('Cans to buy');
     expect(budgetShares(120, 100)).toMatchObject({ over: true });
     expect(budgetShares(54, 108)).toEqual({ total: 54 / (108 * 1.08), budget: 1 / 1.08, over: false });
   });
