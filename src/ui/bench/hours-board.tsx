@@ -2,10 +2,12 @@
 /** Suitable hours per job over seven days, for the product that goes on next. */
 import { HOUR } from '@/core/time/instant';
 import type { BenchJob } from '@/usecases/bench';
+import { useWidth } from '../drawings/use-width';
 import { useFormat } from '../theme/providers';
 import { boardRow, boardScale, type BoardBlock, type BoardRow, type BoardScale } from '../views/bench';
 
-const W = 960;
+/** Until it is measured, px. */
+const USUAL_W = 960;
 const LEFT = 178;
 const HEAD = 28;
 const ROW_H = 44;
@@ -13,9 +15,9 @@ const HALF_DAY = 12 * HOUR;
 
 type X = (ms: number) => number;
 const xOf =
-  ({ fromMs, toMs }: BoardScale): X =>
+  ({ fromMs, toMs }: BoardScale, width: number): X =>
   (ms) =>
-    LEFT + ((ms - fromMs) / (toMs - fromMs)) * (W - LEFT);
+    LEFT + ((ms - fromMs) / (toMs - fromMs)) * (width - LEFT);
 
 interface HoursBoardProps {
   readonly jobs: readonly BenchJob[];
@@ -26,28 +28,30 @@ interface HoursBoardProps {
 export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
   const f = useFormat();
   const scale = boardScale(nowMs, tz);
-  const x = xOf(scale);
+  const [box, width] = useWidth(USUAL_W);
+  const x = xOf(scale, width);
   const height = HEAD + jobs.length * ROW_H;
   const rows = jobs.map((j) => boardRow(j, f));
   return (
     <section aria-label="Suitable hours">
       <BoardKey />
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours of the week">
-        <svg
-          viewBox={`0 0 ${W} ${height}`}
-          width="100%"
-          className="minw-640"
-          role="img"
-          aria-label={rows.map((r) => r.said).join('; ')}
-        >
-          <Nights nights={jobs[0]?.nights ?? []} scale={scale} height={height} />
-          <Days scale={scale} height={height} tz={tz} />
-          {rows.map((row, r) => (
-            <JobHours key={row.id} row={row} y={HEAD + r * ROW_H} x={x} />
-          ))}
-          <line x1={x(nowMs)} x2={x(nowMs)} y1="22" y2={height} stroke="var(--lagoon)" strokeWidth="2" />
-          <path d={`M${x(nowMs) - 5} 20h10l-5 8z`} fill="var(--lagoon)" />
-        </svg>
+        <div ref={box} className="minw-640">
+          <svg
+            viewBox={`0 0 ${width} ${height}`}
+            width="100%"
+            role="img"
+            aria-label={rows.map((r) => r.said).join('; ')}
+          >
+            <Nights nights={jobs[0]?.nights ?? []} scale={scale} x={x} height={height} />
+            <Days scale={scale} x={x} height={height} tz={tz} />
+            {rows.map((row, r) => (
+              <JobHours key={row.id} row={row} y={HEAD + r * ROW_H} x={x} width={width} />
+            ))}
+            <line x1={x(nowMs)} x2={x(nowMs)} y1="22" y2={height} stroke="var(--lagoon)" strokeWidth="2" />
+            <path d={`M${x(nowMs) - 5} 20h10l-5 8z`} fill="var(--lagoon)" />
+          </svg>
+        </div>
       </div>
     </section>
   );
@@ -80,11 +84,11 @@ function BoardKey() {
 
 interface FrameProps {
   readonly scale: BoardScale;
+  readonly x: X;
   readonly height: number;
 }
 
-function Nights({ nights, scale, height }: FrameProps & Pick<BenchJob, 'nights'>) {
-  const x = xOf(scale);
+function Nights({ nights, scale, x, height }: FrameProps & Pick<BenchJob, 'nights'>) {
   return nights.map(([from, to]) => {
     const left = x(Math.max(from, scale.fromMs));
     const right = x(Math.min(to, scale.toMs));
@@ -102,8 +106,7 @@ function Nights({ nights, scale, height }: FrameProps & Pick<BenchJob, 'nights'>
   });
 }
 
-function Days({ scale, height, tz }: FrameProps & { tz: string }) {
-  const x = xOf(scale);
+function Days({ scale, x, height, tz }: FrameProps & { tz: string }) {
   const name = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', timeZone: tz });
   return scale.days.map((day, i) => (
     <g key={day}>
@@ -120,18 +123,19 @@ interface RowProps {
   readonly row: BoardRow;
   readonly y: number;
   readonly x: X;
+  readonly width: number;
 }
 
-function JobHours({ row, y, x }: RowProps) {
+function JobHours({ row, y, x, width: boardW }: RowProps) {
   return (
     <g>
       <text x="0" y={y + 26} fontSize="13.500" fontWeight="600" fill="var(--ink)">
         {row.name}
       </text>
-      <rect x={LEFT} y={y + 30} width={W - LEFT} height="7" fill="var(--well)" />
+      <rect x={LEFT} y={y + 30} width={boardW - LEFT} height="7" fill="var(--well)" />
       {row.spans.map((s) => {
         const left = x(s.fromMs);
-        const width = Math.max(0, Math.min(x(s.toMs), W) - left);
+        const width = Math.max(0, Math.min(x(s.toMs), boardW) - left);
         const band = { x: left, y: y + 30, width, height: '7' };
         return (
           <g key={s.fromMs}>
@@ -141,14 +145,14 @@ function JobHours({ row, y, x }: RowProps) {
         );
       })}
       {row.blocks.map((b) => (
-        <SessionBlock key={b.id} block={b} y={y} x={x} />
+        <SessionBlock key={b.id} block={b} y={y} x={x} width={boardW} />
       ))}
-      <line x1="0" x2={W} y1={y + ROW_H} y2={y + ROW_H} stroke="var(--line-2)" />
+      <line x1="0" x2={boardW} y1={y + ROW_H} y2={y + ROW_H} stroke="var(--line-2)" />
     </g>
   );
 }
 
-function SessionBlock({ block, y, x }: Omit<RowProps, 'row'> & { block: BoardBlock }) {
+function SessionBlock({ block, y, x, width: boardW }: Omit<RowProps, 'row'> & { block: BoardBlock }) {
   const left = x(block.fromMs);
   const right = x(block.toMs);
   const half = (right - left) / 2;
@@ -167,7 +171,7 @@ function SessionBlock({ block, y, x }: Omit<RowProps, 'row'> & { block: BoardBlo
       <rect x={left} y={y + 8} width={Math.max(4, half)} height="20" fill={first} stroke="var(--ink)" />
       <rect x={left + half} y={y + 8} width={Math.max(3, half)} height="20" fill={last} stroke="var(--ink)" />
       <text
-        x={Math.min(right + 5, W - 34)}
+        x={Math.min(right + 5, boardW - 34)}
         y={y + 20}
         fontSize="13"
         fontWeight="650"

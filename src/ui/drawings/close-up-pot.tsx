@@ -5,7 +5,7 @@ import type { Format } from '@/words/format';
 import { potWords } from '../views/close-up';
 
 import { TASKS, type CloseUpFrame } from './close-up-frame';
-import { RIBBON } from './ribbon-frame';
+import { LEFT } from './ribbon-frame';
 
 const TOP = 104;
 const BOTTOM = 148;
@@ -30,7 +30,7 @@ export function PotLife({ frame: { pot, s: session, x, toMs }, products, f }: Po
   const name = products.find((p) => p.id === pot.act.productId)?.name ?? pot.act.productId;
   const words = potWords(pot, session.activations.length > 1 ? name : null, f);
   // Beside the wedge where there is room before it, else over its pale part.
-  const before = atX - RIBBON.left > WORDS_PX;
+  const before = atX - LEFT > WORDS_PX;
   const place = before
     ? ({ x: atX - 10, textAnchor: 'end' } as const)
     : ({ x: x(usedMs) + 10, textAnchor: 'start' } as const);

@@ -7,7 +7,6 @@ import { afterWords, coatMark, prepWord } from '../views/close-up';
 import { inkOn } from '../views/ink';
 import { layerPaint } from '../views/ribbon';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
-import { RIBBON } from './ribbon-frame';
 import { TINT } from '@/ui/tokens/tints';
 
 interface FrameProps {
@@ -107,14 +106,14 @@ export function Coats({ frame: { coats, x }, drawn }: CoatsProps) {
  * Dust-free as a tick, and until when it stays under cover; beside the tick where there is room, else under
  * the coats.
  */
-export function AfterLast({ frame: { coats, s: session, x }, f }: FrameProps & { f: Format }) {
+export function AfterLast({ frame: { coats, s: session, x, paper }, f }: FrameProps & { f: Format }) {
   if (coats.length === 0) return null;
   const dustX = x(instantOf(session.dustFreeAt));
-  const beside = dustX < RIBBON.width - 190;
+  const beside = dustX < paper.width - 190;
   return (
     <g fontSize="12.500" stroke="var(--panel)" strokeWidth="3" paintOrder="stroke">
       <line x1={dustX} x2={dustX} y1={Y + H / 2 - 8} y2={Y + H / 2 + 8} stroke="var(--ink)" strokeWidth="2" />
-      <AfterWords session={session} besideX={beside ? dustX + 6 : null} f={f} />
+      <AfterWords session={session} besideX={beside ? dustX + 6 : null} endX={paper.rightEdge - 4} f={f} />
     </g>
   );
 }
@@ -122,14 +121,16 @@ export function AfterLast({ frame: { coats, s: session, x }, f }: FrameProps & {
 interface AfterWordsProps {
   readonly session: Session;
   readonly besideX: number | null;
+  /** Where they end otherwise. */
+  readonly endX: number;
   readonly f: Format;
 }
 
-function AfterWords({ session, besideX, f }: AfterWordsProps) {
+function AfterWords({ session, besideX, endX, f }: AfterWordsProps) {
   const [dust, cover] = afterWords(session, f);
   if (besideX === null)
     return (
-      <text x={RIBBON.width - RIBBON.right - 4} y={Y + H + 30} textAnchor="end" fill="var(--ink)">
+      <text x={endX} y={Y + H + 30} textAnchor="end" fill="var(--ink)">
         {dust}, {cover}
       </text>
     );

@@ -9,7 +9,7 @@ import { closeUpInWords, closeUpView, dragWords, shareOfHalfHours } from '../vie
 
 import { AfterLast, Coats, Flashes, Preparation } from './close-up-tasks';
 import { PotLife } from './close-up-pot';
-import { RIBBON, RIBBON_W, timeScale } from './ribbon-frame';
+import { LEFT, paperOf, timeScale } from './ribbon-frame';
 import { TASKS, type CloseUpFrame } from './close-up-frame';
 import { useSessionDrag } from './use-session-drag';
 
@@ -20,22 +20,23 @@ export interface CloseUpProps {
   readonly jobHex: string;
   readonly f: Format;
   readonly onShift?: (halfHours: number) => void;
+  /** CSS px there are. */
+  readonly width: number;
 }
 
-const LEFT = RIBBON.left;
-
 export function CloseUp(props: CloseUpProps) {
-  const { plan, session, f, onShift } = props;
+  const { plan, session, f, onShift, width } = props;
+  const paper = paperOf(width);
   const svg = useRef<SVGSVGElement>(null);
   const view = closeUpView(plan, session);
-  const frame: CloseUpFrame = { ...view, s: session, x: timeScale(view) };
-  const { by, grab } = useSessionDrag(svg, view, onShift);
+  const frame: CloseUpFrame = { ...view, s: session, x: timeScale(view, paper), paper };
+  const { by, grab } = useSessionDrag(svg, { ...view, paper }, onShift);
   const act = view.pot?.act;
-  const dx = shareOfHalfHours(by, view) * RIBBON_W;
+  const dx = shareOfHalfHours(by, view) * paper.inner;
   return (
     <svg
       ref={svg}
-      viewBox={`0 0 ${RIBBON.width} ${act ? 158 : 108}`}
+      viewBox={`0 0 ${width} ${act ? 158 : 108}`}
       width="100%"
       role="img"
       aria-label={closeUpInWords(session, f)}
@@ -48,7 +49,7 @@ export function CloseUp(props: CloseUpProps) {
         waits in minutes
       </text>
       <clipPath id="close-up-clip">
-        <rect x={LEFT} y="0" width={RIBBON_W} height="160" />
+        <rect x={LEFT} y="0" width={frame.paper.inner} height="160" />
       </clipPath>
       <g clipPath="url(#close-up-clip)">
         <g {...grab} transform={dx === 0 ? undefined : `translate(${dx} 0)`}>
@@ -107,7 +108,7 @@ function Paper({ frame }: { frame: CloseUpFrame }) {
       <rect
         x={LEFT}
         y="22"
-        width={RIBBON_W}
+        width={frame.paper.inner}
         height={pot ? 132 : 82}
         fill="var(--panel)"
         stroke="var(--lagoon)"
@@ -116,7 +117,7 @@ function Paper({ frame }: { frame: CloseUpFrame }) {
         <g key={t}>
           <line x1={x(t)} x2={x(t)} y1="22" y2={pot ? 154 : 104} stroke="var(--line-2)" />
           <text
-            x={Math.min(x(t), RIBBON.width - 18)}
+            x={Math.min(x(t), frame.paper.width - 18)}
             y="16"
             fontSize="12.500"
             textAnchor="middle"

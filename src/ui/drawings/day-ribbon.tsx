@@ -1,3 +1,4 @@
+'use client';
 /** One day of the ribbon turned upright for a phone: hours run down; what suits, the coats, the life of the can. */
 import type { AirView } from '@/core/air/view';
 import { HOUR, instantOf, isoOf } from '@/core/time/instant';
@@ -6,11 +7,13 @@ import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { dayInWords, dayRibbonView, spanWord, type DayRibbonView } from '../views/day-ribbon';
 
+import { useWidth } from './use-width';
 import { tightestPot } from '../views/tightest-pot';
 import { DayPot, DaySession } from './day-session';
 
 const PX_PER_HOUR = 27;
-const W = 362;
+/** What it takes at least, px. */
+const LEAST_W = 362;
 const TOP = 24;
 
 export interface DayRibbonProps {
@@ -34,6 +37,8 @@ const yOf =
 
 export function DayRibbon(props: DayRibbonProps) {
   const { air, plan, suit, dayStartMs, nowMs, tz, f } = props;
+  const [box, measured] = useWidth(LEAST_W);
+  const width = Math.max(LEAST_W, measured);
   const view = dayRibbonView(air, dayStartMs, props.session, suit);
   const { session } = view;
   const y = yOf(view);
@@ -41,25 +46,29 @@ export function DayRibbon(props: DayRibbonProps) {
   const pot = tightestPot(plan, session);
   const day = f.day(isoOf(dayStartMs + 12 * HOUR, tz));
   return (
-    <svg viewBox={`0 0 ${W} ${height}`} width="100%" role="img" aria-label={dayInWords(view, day, f)}>
-      <Heads pot={pot !== null} />
-      <Hours hours={view.hours} y={y} label={(ms) => f.time(isoOf(ms, tz))} />
-      {view.spans.map((s) => (
-        <Span key={s.startsAt} span={s} y={y} />
-      ))}
-      <rect
-        x="46"
-        y={TOP}
-        width="70"
-        height={y(view.toMs) - TOP}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="1.400"
-      />
-      {session && <DaySession session={session} drawn={props} y={y} endMs={view.toMs} />}
-      {pot && <DayPot pot={pot} y={y} endMs={view.toMs} />}
-      {nowMs >= view.fromMs && nowMs <= view.toMs && <NowMark y={y(nowMs)} text={f.time(isoOf(nowMs, tz))} />}
-    </svg>
+    <div ref={box}>
+      <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={dayInWords(view, day, f)}>
+        <Heads pot={pot !== null} />
+        <Hours hours={view.hours} y={y} width={width} label={(ms) => f.time(isoOf(ms, tz))} />
+        {view.spans.map((s) => (
+          <Span key={s.startsAt} span={s} y={y} />
+        ))}
+        <rect
+          x="46"
+          y={TOP}
+          width="70"
+          height={y(view.toMs) - TOP}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.400"
+        />
+        {session && <DaySession session={session} drawn={props} y={y} endMs={view.toMs} />}
+        {pot && <DayPot pot={pot} y={y} endMs={view.toMs} />}
+        {nowMs >= view.fromMs && nowMs <= view.toMs && (
+          <NowMark y={y(nowMs)} width={width} text={f.time(isoOf(nowMs, tz))} />
+        )}
+      </svg>
+    </div>
   );
 }
 
@@ -75,13 +84,14 @@ function Heads({ pot }: { pot: boolean }) {
 interface HoursProps {
   readonly hours: readonly number[];
   readonly y: Y;
+  readonly width: number;
   readonly label: (ms: number) => string;
 }
 
-function Hours({ hours, y, label }: HoursProps) {
+function Hours({ hours, y, width, label }: HoursProps) {
   return hours.map((t, i) => (
     <g key={t}>
-      <line x1="40" x2={W} y1={y(t)} y2={y(t)} stroke="var(--line-2)" />
+      <line x1="40" x2={width} y1={y(t)} y2={y(t)} stroke="var(--line-2)" />
       {i % 2 === 0 && (
         <text x="34" y={y(t) + 5} fontSize="14" textAnchor="end" fill="var(--ink-2)">
           {label(t)}
@@ -122,10 +132,10 @@ function Span({ span, y }: { span: Suit['spans'][number]; y: Y }) {
   );
 }
 
-function NowMark({ y, text }: { y: number; text: string }) {
+function NowMark({ y, width, text }: { y: number; width: number; text: string }) {
   return (
     <g>
-      <line x1="0" x2={W} y1={y} y2={y} stroke="var(--lagoon)" strokeWidth="2" />
+      <line x1="0" x2={width} y1={y} y2={y} stroke="var(--lagoon)" strokeWidth="2" />
       <path d={`M0 ${y - 10}H38l6 10-6 10H0z`} fill="var(--lagoon)" />
       <text x="2" y={y + 5} fontSize="14" fontWeight="650" fill="var(--on-lagoon)">
         {text}

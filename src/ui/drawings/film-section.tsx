@@ -3,6 +3,7 @@
  * The cross-section to scale: the first of the two signatures. Large on Build-up, a spine elsewhere, small on
  * the bench.
  */
+import { rem } from '../tokens/rem';
 import { useFormat } from '../theme/providers';
 import { inkOn, SUBSTRATE_FILL } from '../views/ink';
 import { BandBody, JoinMark } from './film-band';
@@ -22,8 +23,7 @@ export function FilmSection({ selected = null, onSelect, ...ask }: FilmSectionPr
   const { card, size, width, height } = frame;
   return (
     <svg
-      width={width}
-      height={height}
+      width={rem(width)}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={stackInWords(stack, f)}

@@ -33,7 +33,12 @@ export function PartSheet({ parts, f, selected, onSelect }: PartSheetProps) {
   const layout = sheetLayout(parts, width);
   return (
     <div ref={box} className="minw-0 ox-clip">
-      <svg width={layout.width} height={layout.height} role="img" aria-label={sheetInWords(parts, f)}>
+      <svg
+        viewBox={`0 0 ${layout.width} ${layout.height}`}
+        width="100%"
+        role="img"
+        aria-label={sheetInWords(parts, f)}
+      >
         {layout.faces.map((face, i) => (
           <g
             key={`face-${i}-${face.part.id}`}

@@ -4,7 +4,7 @@ import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf } from '@/words/format';
 import { layerPaint } from '../views/ribbon';
-import { FOOT, RIBBON, STRIPS } from './ribbon-frame';
+import { FOOT, LEFT, STRIPS, type RibbonFrame } from './ribbon-frame';
 import { TINT } from '@/ui/tokens/tints';
 
 const { top: TOP, h: H } = STRIPS.coats;
@@ -17,10 +17,10 @@ type X = (ms: number) => number;
 interface AlternativesProps {
   readonly plan: Plan;
   readonly sessionId: string;
-  readonly x: X;
+  readonly frame: RibbonFrame;
 }
 
-export function AlternativeMarks({ plan, sessionId, x }: AlternativesProps) {
+export function AlternativeMarks({ plan, sessionId, frame: { x, paper } }: AlternativesProps) {
   const chosen = plan.sessions.find((s) => s.id === sessionId);
   const chosenX = chosen ? x(instantOf(chosen.startsAt)) : -Infinity;
   const others = plan.alternatives.flatMap((a) =>
@@ -30,7 +30,7 @@ export function AlternativeMarks({ plan, sessionId, x }: AlternativesProps) {
   );
   return (
     <>
-      <line x1={RIBBON.left} x2={RIBBON.width} y1={BASE} y2={BASE} stroke="var(--ink-3)" />
+      <line x1={LEFT} x2={paper.width} y1={BASE} y2={BASE} stroke="var(--ink-3)" />
       {others
         .filter((o) => Math.abs(chosenX - o.x) >= APART)
         .map((o) => (

@@ -4,9 +4,22 @@ import type { AirView, Band } from '@/core/air/view';
 import type { Product } from '@/model/product';
 import type { Stretch } from '../views/ribbon';
 
-export const RIBBON = { width: 736, left: 104, right: 8 } as const;
-const RIGHT_EDGE = RIBBON.width - RIBBON.right;
-export const RIBBON_W = RIGHT_EDGE - RIBBON.left;
+/** Where the names of the strips end, px; and room at the right. */
+export const LEFT = 104;
+const RIGHT = 8;
+
+/** The paper laid out for the width there is, CSS px. */
+export interface Paper {
+  readonly width: number;
+  readonly rightEdge: number;
+  /** Of the time axis. */
+  readonly inner: number;
+}
+export const paperOf = (width: number): Paper => ({
+  width,
+  rightEdge: width - RIGHT,
+  inner: width - RIGHT - LEFT,
+});
 
 /** Strips, top down, px. */
 export const STRIPS = {
@@ -27,6 +40,7 @@ function scaleOf(lo: number, hi: number, { top, h }: { top: number; h: number })
 }
 
 export interface RibbonFrame extends Stretch {
+  readonly paper: Paper;
   readonly air: AirView;
   readonly limits: Product;
   /** Nodes of the air that are drawn. */
@@ -41,25 +55,24 @@ export interface RibbonFrame extends Stretch {
 }
 
 export const timeScale =
-  ({ fromMs, toMs }: Stretch): Scale =>
+  ({ fromMs, toMs }: Stretch, { inner }: Paper): Scale =>
   (ms) =>
-    RIBBON.left + ((ms - fromMs) / (toMs - fromMs)) * RIBBON_W;
+    LEFT + ((ms - fromMs) / (toMs - fromMs)) * inner;
 
 /** Kept within the paper. */
-export const clamped = (x: number): number => Math.min(RIGHT_EDGE, Math.max(RIBBON.left, x));
+export const clamped = (x: number, { rightEdge }: Paper): number => Math.min(rightEdge, Math.max(LEFT, x));
 
-export function ribbonFrame(
-  air: AirView,
-  limits: Product,
-  stretch: Stretch,
-  nodes: readonly number[],
-): RibbonFrame {
-  const x = timeScale(stretch);
+interface Drawn extends Stretch {
+  readonly nodes: readonly number[];
+  readonly paper: Paper;
+}
+
+export function ribbonFrame(air: AirView, limits: Product, drawn: Drawn): RibbonFrame {
+  const x = timeScale(drawn, drawn.paper);
   return {
-    ...stretch,
+    ...drawn,
     air,
     limits,
-    nodes,
     x,
     xAt: (node) => x(air.startMs + node * air.stepMs),
     panelY: scaleOf(0, 36, STRIPS.panel),

@@ -2,13 +2,13 @@
 import { instantOf } from '@/core/time/instant';
 import type { Suit } from '@/model/plan';
 import { mergedSpans, rainyNodes, wordsFor } from '../views/ribbon';
-import { areaTo, bandPath, clamped, linePath, RIBBON, STRIPS, type RibbonFrame } from './ribbon-frame';
+import { areaTo, bandPath, clamped, LEFT, linePath, STRIPS, type RibbonFrame } from './ribbon-frame';
 
 interface StripProps {
   readonly frame: RibbonFrame;
 }
-const W = RIBBON.width;
-const LEFT = RIBBON.left;
+/** Past the end of every paper: the ribbon cuts it. */
+const W = 4000;
 
 export function PanelStrip({ frame }: StripProps) {
   const { air, limits, panelY } = frame;
@@ -142,8 +142,8 @@ export function SuitsStrip({ frame, suit }: StripProps & { suit: Suit | undefine
 /** Good is full height, just inside lower and hatched, no is empty with its reasons. */
 function SuitSpan({ span, frame }: StripProps & { span: Suit['spans'][number] }) {
   const { top, h } = STRIPS.suits;
-  const from = clamped(frame.x(instantOf(span.startsAt)));
-  const w = clamped(frame.x(instantOf(span.endsAt))) - from;
+  const from = clamped(frame.x(instantOf(span.startsAt)), frame.paper);
+  const w = clamped(frame.x(instantOf(span.endsAt)), frame.paper) - from;
   if (w <= 0) return null;
   const good = span.verdict === 'good';
   const low = { x: from, y: top + 8, width: w, height: h - 8 };

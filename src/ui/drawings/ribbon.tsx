@@ -8,7 +8,7 @@ import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { daysIn, nightsOf, nodesIn, ribbonInWords, type DayMark } from '../views/ribbon';
-import { clamped, FOOT, RIBBON, RIBBON_W, ribbonFrame, stretchOf, STRIPS, timeScale } from './ribbon-frame';
+import { clamped, FOOT, LEFT, paperOf, ribbonFrame, stretchOf, STRIPS, timeScale } from './ribbon-frame';
 import type { RibbonFrame } from './ribbon-frame';
 import { AlternativeMarks, SessionMarks, VisitMarks } from './ribbon-coats';
 import { DewGapStrip, HumidityStrip, PanelStrip, RainStrip, SuitsStrip, WindStrip } from './ribbon-strips';
@@ -25,20 +25,27 @@ export interface RibbonProps {
   readonly tz: string;
   readonly f: Format;
   readonly limits: Product;
+  /** CSS px there are. */
+  readonly width: number;
 }
 
 const HEIGHT = FOOT + 4;
 
+interface JoinProps extends Pick<RibbonProps, 'fromMs' | 'hours' | 'width'> {
+  readonly session: Session;
+}
+
 /** The trapezoid that joins a session on the ribbon to its close-up below. */
-export function Join({ session, fromMs, hours }: { session: Session; fromMs: number; hours: number }) {
-  const x = timeScale(stretchOf(fromMs, hours));
-  const from = clamped(x(instantOf(session.startsAt)));
-  const to = clamped(x(instantOf(session.endsAt)));
+export function Join({ session, fromMs, hours, width }: JoinProps) {
+  const paper = paperOf(width);
+  const x = timeScale(stretchOf(fromMs, hours), paper);
+  const from = clamped(x(instantOf(session.startsAt)), paper);
+  const to = clamped(x(instantOf(session.endsAt)), paper);
   if (to - from < 1) return <div className="high-8" />;
   return (
-    <svg viewBox={`0 0 ${RIBBON.width} 14`} width="100%" aria-hidden="true">
+    <svg viewBox={`0 0 ${width} 14`} width="100%" aria-hidden="true">
       <path
-        d={`M${from} 0H${to}L${RIBBON.width - RIBBON.right} 14H${RIBBON.left}Z`}
+        d={`M${from} 0H${to}L${paper.rightEdge} 14H${LEFT}Z`}
         fill="var(--lagoon-tint)"
         stroke="var(--lagoon)"
         strokeWidth=".8"
@@ -48,20 +55,16 @@ export function Join({ session, fromMs, hours }: { session: Session; fromMs: num
 }
 
 export function Ribbon(props: RibbonProps) {
-  const { air, plan, sessionId, nowMs, fromMs, hours, tz, f, limits } = props;
+  const { air, plan, sessionId, nowMs, fromMs, hours, tz, f, limits, width } = props;
   const stretch = stretchOf(fromMs, hours);
-  const frame = ribbonFrame(air, limits, stretch, nodesIn(air, stretch));
+  const paper = paperOf(width);
+  const frame = ribbonFrame(air, limits, { ...stretch, nodes: nodesIn(air, stretch), paper });
   const suit = plan.suits.find((s) => s.sessionId === sessionId);
   const nowX = frame.x(nowMs);
   return (
-    <svg
-      viewBox={`0 0 ${RIBBON.width} ${HEIGHT}`}
-      width="100%"
-      role="img"
-      aria-label={ribbonInWords(plan, suit, f)}
-    >
+    <svg viewBox={`0 0 ${width} ${HEIGHT}`} width="100%" role="img" aria-label={ribbonInWords(plan, suit, f)}>
       <clipPath id="ribbon-clip">
-        <rect x={RIBBON.left} y="0" width={RIBBON_W} height={HEIGHT} />
+        <rect x={LEFT} y="0" width={paper.inner} height={HEIGHT} />
       </clipPath>
       <g clipPath="url(#ribbon-clip)">
         <Nights frame={frame} />
@@ -72,7 +75,7 @@ export function Ribbon(props: RibbonProps) {
         <WindStrip frame={frame} />
         <RainStrip frame={frame} />
         <SuitsStrip frame={frame} suit={suit} />
-        <AlternativeMarks plan={plan} sessionId={sessionId} x={frame.x} />
+        <AlternativeMarks plan={plan} sessionId={sessionId} frame={frame} />
         <VisitMarks plan={plan} x={frame.x} />
         {plan.sessions.map((s) => (
           <SessionMarks key={s.id} session={s} x={frame.x} drawn={props} chosen={s.id === sessionId} />
@@ -82,9 +85,9 @@ export function Ribbon(props: RibbonProps) {
       </g>
       <StripNames limits={limits} f={f} />
       <rect
-        x={RIBBON.left}
+        x={LEFT}
         y={STRIPS.suits.top}
-        width={RIBBON_W}
+        width={paper.inner}
         height={STRIPS.suits.h}
         fill="none"
         stroke="var(--ink)"
@@ -115,7 +118,7 @@ function Days({ frame, days }: { frame: RibbonFrame; days: readonly DayMark[] })
       <g key={dayMark.startMs}>
         <line x1={x} x2={x} y1="6" y2={FOOT} stroke="var(--rule)" />
         <text
-          x={Math.max(x + 6, RIBBON.left + 4)}
+          x={Math.max(x + 6, LEFT + 4)}
           y="15"
           fontSize="13"
           fontWeight={dayMark.isToday ? 650 : 400}

@@ -3,7 +3,7 @@
 import { useState, type PointerEvent, type RefObject, type SVGProps } from 'react';
 import { draggedHalfHours } from '../views/close-up';
 import type { Stretch } from '../views/ribbon';
-import { RIBBON, RIBBON_W } from './ribbon-frame';
+import type { Paper } from './ribbon-frame';
 
 type Grab = SVGProps<SVGGElement>;
 
@@ -16,7 +16,7 @@ export interface SessionDrag {
 
 export function useSessionDrag(
   svg: RefObject<SVGSVGElement | null>,
-  stretch: Stretch,
+  stretch: Stretch & { readonly paper: Paper },
   onShift: ((halfHours: number) => void) | undefined,
 ): SessionDrag {
   const [drag, setDrag] = useState<{ fromX: number; by: number } | null>(null);
@@ -24,8 +24,8 @@ export function useSessionDrag(
   const halfHours = (e: PointerEvent): number => {
     const box = svg.current?.getBoundingClientRect();
     if (!drag || !box || box.width === 0) return 0;
-    const px = (e.clientX - drag.fromX) * (RIBBON.width / box.width);
-    return draggedHalfHours(px / RIBBON_W, stretch);
+    const px = (e.clientX - drag.fromX) * (stretch.paper.width / box.width);
+    return draggedHalfHours(px / stretch.paper.inner, stretch);
   };
   const grab: Grab = {
     onPointerDown: (e) => {

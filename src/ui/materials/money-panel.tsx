@@ -4,28 +4,22 @@
  * it painted.
  */
 import { useMemo, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
-import type { Sensitivity } from '@/core/material/sensitivity';
 import { lineName } from '@/words/shopping';
 import type { Desk } from '../desk/job-desk';
+import { Fold } from '../parts/fold';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import type { ProductOf } from '../views/materials';
-import { keepsText, moneyView, type MoneyView } from '../views/money';
+import { hangRows, INPUTS, keepsText, moneyView, type MoneyView } from '../views/money';
 import { KitAndTax } from './kit-and-tax';
 import { WaysTable } from './ways-table';
 
-const INPUTS: Readonly<Record<Sensitivity['what'], readonly [name: string, range: string]>> = {
-  area: ['the area', '± 5 %'],
-  transfer: ['the share that lands', '50 to 65 %'],
-  film: ['film per coat', '± 15 %'],
-  coats: ['coats of colour', 'one less, one more'],
-  price: ['prices', '± 15 %'],
-  risk: ['risk of running out', '20 to 1 %'],
-};
+const BarsChart = dynamic(() => import('../parts/bars-chart'), { ssr: false });
 
 interface MoneyPanelProps {
   readonly desk: Desk;
@@ -158,22 +152,21 @@ function HangsOn({ view, money }: ColumnProps) {
   return (
     <div>
       <h3>What the paint money hangs on</h3>
-      <ul className="is-grid gap-6">
-        {view.hangsOn.map((h) => (
-          <li key={h.what}>
-            <p className="small row gap-6">
-              <b className="fw600">{INPUTS[h.what][0]}</b>
-              <span className="muted">{INPUTS[h.what][1]}</span>
-              <span className="push" />
-              {money(h.low)}–{money(h.high)}
-            </p>
-            <svg viewBox="0 0 200 8" width="100%" height="8" preserveAspectRatio="none" aria-hidden="true">
-              <rect width="200" height="8" fill="var(--panel-2)" />
-              <rect width={Math.max(1, h.share * 200)} height="8" fill="var(--lagoon-mid)" />
-            </svg>
-          </li>
-        ))}
-      </ul>
+      <BarsChart rows={hangRows(view, money)} left={130} right={118} isOfRanges />
+      <Fold summary="The same as a table">
+        <Rows>
+          {view.hangsOn.map((h) => (
+            <TableRow key={h.what}>
+              <TableCell>
+                {INPUTS[h.what][0]} <span className="muted">{INPUTS[h.what][1]}</span>
+              </TableCell>
+              <TableCell className="num">
+                {money(h.low)}–{money(h.high)}
+              </TableCell>
+            </TableRow>
+          ))}
+        </Rows>
+      </Fold>
       <p className="cap">
         By the millilitre, packs left aside; ranges
         <ProvenanceMark mark="M" />.

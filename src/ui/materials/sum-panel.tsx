@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { setRunOut } from '@/core/edits/in-hand';
 import type { Material } from '@/model/plan';
-import { Waterfall } from '../drawings/waterfall';
 import type { Desk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/choice';
 import { useFormat } from '../theme/providers';
@@ -14,10 +13,11 @@ import {
   materialName,
   openLines,
   shownLine,
-  smallVolume,
   type ProductOf,
 } from '../views/materials';
+import { Fall } from './fall';
 import { OwnUse } from './own-use';
+import { PaintBars } from './paint-bars';
 import { SumFigures } from './sum-figures';
 
 const USUAL_RISK = 0.05;
@@ -30,33 +30,19 @@ interface SumPanelProps {
 }
 
 export function SumPanel({ desk, productOf }: SumPanelProps) {
-  const f = useFormat();
   const [picked, setPicked] = useState<string | null>(null);
   const open = openLines(desk.plan);
   const shown = shownLine(open, picked, productOf);
   if (!shown) return null;
   const nameOf = (m: Material): string => materialName(m, open, productOf);
-  const fall = { material: shown, name: nameOf(shown), text: (ml: number) => smallVolume(ml, f) };
   return (
     <section className="panel noprint" aria-label="The sum">
       <div className="hd">
         <small>expected use, then what must be ready</small>
       </div>
-      <div className="mt-10 mb-10">
-        <ButtonChoice
-          label="Product"
-          value={lineKey(shown)}
-          options={open.map(lineKey)}
-          names={Object.fromEntries(open.map((m) => [lineKey(m), nameOf(m)]))}
-          onChange={setPicked}
-        />
-      </div>
-      <div className="desk-only">
-        <Waterfall {...fall} />
-      </div>
-      <div className="phone-only">
-        <Waterfall {...fall} size="narrow" />
-      </div>
+      <PaintBars open={open} picked={lineKey(shown)} nameOf={nameOf} onPick={setPicked} />
+      <h3 className="text-14 fw650 mt-14 mb-2">{nameOf(shown)}, step by step</h3>
+      <Fall material={shown} name={nameOf(shown)} />
       <HowSure material={shown} />
       <Risk desk={desk} />
       <OwnUse desk={desk} />

@@ -1,14 +1,17 @@
 'use client';
 /** Other ways to get it painted, in money, and from which area the gun pays. */
+import dynamic from 'next/dynamic';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { Way } from '@/core/ways';
+import { useNarrow } from '../shell/use-width-of-page';
 import { useFormat } from '../theme/providers';
-import { breakEvenText, wayBar, wayCells, wayName, type MoneyView } from '../views/money';
+import { breakEvenText, wayCells, wayName, wayRows, type MoneyView } from '../views/money';
 
+const BarsChart = dynamic(() => import('../parts/bars-chart'), { ssr: false });
 const HEADS = ['paint', 'the rest', 'kit', 'in all', 'a m²', 'your hours'] as const;
 
 interface WaysTableProps {
@@ -18,10 +21,13 @@ interface WaysTableProps {
 
 export function WaysTable({ view, currency }: WaysTableProps) {
   const f = useFormat();
+  const isNarrow = useNarrow();
   const { list, breakEven } = view.ways;
   return (
     <>
       <h3 className="text-14 fw650 mt-14 mb-6">Other ways to get it painted</h3>
+      <p className="cap">Paint, then preparation, then kit; amber is the paint shop.</p>
+      <BarsChart rows={wayRows(view, currency, f)} left={isNarrow ? 120 : 190} right={84} />
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Other ways in money">
         <Table className="tbl cards">
           <TableHead>
@@ -36,7 +42,7 @@ export function WaysTable({ view, currency }: WaysTableProps) {
           </TableHead>
           <TableBody>
             {list.map((w) => (
-              <WayRow key={w.id} way={w} dearest={view.dearest} currency={currency} />
+              <WayRow key={w.id} way={w} currency={currency} />
             ))}
           </TableBody>
         </Table>
@@ -48,11 +54,10 @@ export function WaysTable({ view, currency }: WaysTableProps) {
 
 interface WayRowProps {
   readonly way: Way;
-  readonly dearest: number;
   readonly currency: string;
 }
 
-function WayRow({ way, dearest, currency }: WayRowProps) {
+function WayRow({ way, currency }: WayRowProps) {
   const f = useFormat();
   const cells = wayCells(way, currency, f);
   return (
@@ -60,18 +65,6 @@ function WayRow({ way, dearest, currency }: WayRowProps) {
       <TableCell>
         {wayName(way)}
         {way.isocyanate && <span className="small ink-oxide-ink">, isocyanate: air-fed only</span>}
-        <svg
-          viewBox="0 0 200 5"
-          width="100%"
-          height="5"
-          preserveAspectRatio="none"
-          aria-hidden="true"
-          className="is-block mt-4"
-        >
-          {wayBar(way, dearest).map((b) => (
-            <rect key={b.fill} x={b.from * 200} width={(b.to - b.from) * 200} height="5" fill={b.fill} />
-          ))}
-        </svg>
       </TableCell>
       <TableCell className="num" data-label="paint">
         {cells.paint}

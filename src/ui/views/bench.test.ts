@@ -57,8 +57,14 @@ describe('the bench', () => {
     expect(total).toBeCloseTo(2 * 87.8, 6);
     expect(budget).toBe(400);
     // 4 of base and 2 of clear for each.
-    expect(packs).toBe(12);
-    expect(benchSums([])).toEqual({ total: 0, budget: 0, currency: 'GBP', packs: 0, handsOnH: 0 });
+    expect(packs).toEqual({ cans: 12, tins: 0 });
+    expect(benchSums([])).toEqual({
+      total: 0,
+      budget: 0,
+      currency: 'GBP',
+      packs: { cans: 0, tins: 0 },
+      handsOnH: 0,
+    });
   });
   it('two jobs clash when one begins before the other’s hands are free; back to back is no clash', () => {
     expect(clashesOf([withSession('a', 4, 6), withSession('b', 6, 8)])).toEqual([]);

@@ -10,6 +10,7 @@ import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { ROUTE_NAMES } from '@/words/route-names';
 import { planAreaM2 } from './verdict';
+import type { BarRow } from './bars';
 import { TINT } from '@/ui/tokens/tints';
 
 /** Less left than this is not spoken of, ml. */
@@ -113,6 +114,32 @@ export function wayBar(w: Way, dearest: number): { fill: string; from: number; t
   const fills = ['var(--lagoon)', TINT.dryPaper, 'var(--ink-3)'];
   return ends.map((to, i) => ({ fill: fills[i]!, from: ends[i - 1] ?? 0, to }));
 }
+
+/** The ways as rows of a chart. */
+export const wayRows = (view: MoneyView, currency: string, f: Format): BarRow[] =>
+  view.ways.list.map((way) => ({
+    name: wayName(way),
+    pieces: wayBar(way, view.dearest),
+    said: f.money(way.total, currency),
+  }));
+
+/** What the paint money hangs on, by name and how far each is taken. */
+export const INPUTS: Readonly<Record<Sensitivity['what'], readonly [name: string, range: string]>> = {
+  area: ['the area', '± 5 %'],
+  transfer: ['the share that lands', '50 to 65 %'],
+  film: ['film per coat', '± 15 %'],
+  coats: ['coats of colour', 'one less, one more'],
+  price: ['prices', '± 15 %'],
+  risk: ['risk of running out', '20 to 1 %'],
+};
+
+/** From the cheap end to the dear one, each on the scale of the dearest. */
+export const hangRows = ({ hangsOn }: MoneyView, money: (x: number) => string): BarRow[] =>
+  hangsOn.map(({ what, low, high }) => ({
+    name: INPUTS[what][0],
+    pieces: [{ from: low, to: high, fill: 'var(--lagoon-mid)' }],
+    said: `${money(low)}–${money(high)}`,
+  }));
 
 /** From which area the gun pays. */
 export function breakEvenText({ cans, gun, m2 }: NonNullable<Ways['breakEven']>, f: Format): string {

@@ -1,6 +1,6 @@
 'use client';
 /** The week: the ribbon of one session, its close-up beneath, and the same as a table. */
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -12,6 +12,7 @@ import type { Suit } from '@/model/plan';
 import { useDesk } from '../desk/job-desk';
 import { CloseUp } from '../drawings/close-up';
 import { Join, Ribbon } from '../drawings/ribbon';
+import { useWidth } from '../drawings/use-width';
 import { useFormat } from '../theme/providers';
 import { sessionName } from '../views/session-name';
 import { causeName, sessionOf, type WindowView } from '../views/window';
@@ -21,6 +22,8 @@ import { Fold } from '@/ui/parts/fold';
 const SHOWN_H = 84;
 const PAST_H = 5;
 const MOST_H = 96;
+/** Until the page is measured, px. */
+const USUAL_W = 736;
 
 export interface WeekProps {
   readonly view: WindowView;
@@ -31,6 +34,7 @@ export interface WeekProps {
 export function Week({ view, onSession, onShift }: WeekProps) {
   const { nowMs } = useDesk();
   const [fromH, setFromH] = useState(0);
+  const [box, width] = useWidth(USUAL_W);
   const { session, suit } = view;
   const fromMs = nowMs + (fromH - PAST_H) * HOUR;
   const onKey = (event: KeyboardEvent): void => {
@@ -61,8 +65,12 @@ export function Week({ view, onSession, onShift }: WeekProps) {
           Later days
         </Button>
       </div>
-      <WeekRibbon view={view} fromMs={fromMs} />
-      <SessionCloseUp view={view} fromMs={fromMs} onShift={onShift} />
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Ribbon and close-up">
+        <div className="wide" ref={box}>
+          <WeekRibbon view={view} fromMs={fromMs} width={width} />
+          <SessionCloseUp view={view} fromMs={fromMs} width={width} onShift={onShift} />
+        </div>
+      </div>
       {suit && <HoursTable suit={suit} />}
     </section>
   );
@@ -89,51 +97,44 @@ function SessionPicks({ view, onSession }: Omit<WeekProps, 'onShift'>) {
   });
 }
 
-/** A drawing wider than its panel scrolls by itself. */
-function Wide({ label, children }: { label: string; children: ReactNode }) {
-  return (
-    <div className="scroll-x" tabIndex={0} role="group" aria-label={label}>
-      <div className="wide">{children}</div>
-    </div>
-  );
+interface WideProps {
+  readonly view: WindowView;
+  readonly fromMs: number;
+  /** CSS px there are; a drawing wider than its panel scrolls. */
+  readonly width: number;
 }
 
-function WeekRibbon({ view, fromMs }: { view: WindowView; fromMs: number }) {
+function WeekRibbon({ view, fromMs, width }: WideProps) {
   const f = useFormat();
   const { air, plan, products, job, nowMs } = useDesk();
   if (view.id === null)
     return <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>;
   return (
-    <Wide label="Ribbon">
-      <Ribbon
-        air={air}
-        plan={plan}
-        sessionId={view.id}
-        products={products}
-        jobHex={job.purpose.colour.hex}
-        nowMs={nowMs}
-        fromMs={fromMs}
-        hours={SHOWN_H}
-        tz={job.place.tz}
-        f={f}
-        limits={view.limits}
-      />
-    </Wide>
+    <Ribbon
+      air={air}
+      plan={plan}
+      sessionId={view.id}
+      products={products}
+      jobHex={job.purpose.colour.hex}
+      nowMs={nowMs}
+      fromMs={fromMs}
+      hours={SHOWN_H}
+      tz={job.place.tz}
+      f={f}
+      limits={view.limits}
+      width={width}
+    />
   );
 }
 
-function SessionCloseUp({
-  view,
-  fromMs,
-  onShift,
-}: { view: WindowView; fromMs: number } & Pick<WeekProps, 'onShift'>) {
+function SessionCloseUp({ view, fromMs, width, onShift }: WideProps & Pick<WeekProps, 'onShift'>) {
   const f = useFormat();
   const { plan, products, job } = useDesk();
   const { session } = view;
   if (!session) return null;
   return (
-    <Wide label="Close-up">
-      <Join session={session} fromMs={fromMs} hours={SHOWN_H} />
+    <>
+      <Join session={session} fromMs={fromMs} hours={SHOWN_H} width={width} />
       <CloseUp
         plan={plan}
         session={session}
@@ -141,8 +142,9 @@ function SessionCloseUp({
         jobHex={job.purpose.colour.hex}
         f={f}
         onShift={onShift}
+        width={width}
       />
-    </Wide>
+    </>
   );
 }
 
