@@ -23,9 +23,9 @@ test.describe('on a phone', () => {
     await page.goto(`${app.url}/jobs/locker-lids/window`);
     const verdict = page.getByRole('complementary', { name: 'Verdict' });
     await expect(verdict.getByText('Cans to buy')).toBeHidden();
-    await verdict.getByRole('button').tap();
+    await verdict.getByRole('button').first().tap();
     await expect(verdict.getByText('Cans to buy')).toBeVisible();
-    await verdict.getByRole('button').tap();
+    await verdict.getByRole('button').first().tap();
     const day = page.getByRole('region', { name: 'The day' });
     await expect(day.getByText('Sat 16 May')).toBeVisible();
     await day.getByRole('button', { name: 'The day after' }).tap();

@@ -146,7 +146,9 @@ test('the shopping list: jobs chosen, ticked in the shop and still ticked after 
   await page.goto(`${app.url}/shopping`);
   const list = page.getByRole('region', { name: 'Shopping list' });
   await expect(list.getByRole('checkbox').first()).toBeVisible();
-  await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('Paint bought one job at a time');
+  await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText(
+    'Paint bought one job at a time',
+  );
   await list.getByRole('checkbox', { name: /Nitrile gloves/ }).check();
   await expect(list).toContainText(/1 of \d+ ticked/);
   await page.reload();

@@ -230,6 +230,9 @@ export const sessionSchema = z.strictObject({
   stakes: stakesSchema,
   failures: z.array(z.strictObject({ cause: z.string(), members: z.number().int() })),
   feasible: z.boolean(),
+  breaks: z
+    .array(z.strictObject({ why: z.string(), min: z.number().int().optional() }))
+    .describe('what a start set by hand breaks; minutes where it ends too late; none where it is feasible'),
   tasks: z.array(taskSchema),
   activations: z.array(activationSchema),
   mixes: z.array(mixSchema),

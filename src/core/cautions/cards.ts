@@ -151,7 +151,9 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     const { cause, members } = risk;
     return once(members >= RISKY_MEMBERS, { session: s.id, cause, members, of: s.oksOf[1] });
   }),
-  'start-outside': session((s) => once(!s.feasible, { session: s.id })),
+  'start-outside': session((s) =>
+    once(!s.feasible, { session: s.id, why: s.breaks[0]?.why ?? 'not-ready', min: s.breaks[0]?.min ?? 0 }),
+  ),
   'night-after': session((s) => once(lostToNight(s), { session: s.id, at: s.handleAt })),
   'cold-cure': session((s) =>
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],

@@ -81,7 +81,7 @@ function written(of: Attempt, best: Chain): Pick<Scheduled, 'sessions' | 'visits
     const pick = best.picks[k]!;
     const ground = of.input.groundOf(k, best.picks[k - 1] ?? null);
     const isReady = !ground || pick.startMs >= ground.centralReadyMs;
-    return writeSession(air, l, { pick, joint: best.joint[k]!, isReady }, tz);
+    return writeSession(air, l, { pick, joint: best.joint[k]!, isReady, free: of.shared.free }, tz);
   });
   const visits = writeVisits(of, best);
   const handsOnMin = [...sessions, ...visits].reduce((a, w) => a + w.handsOnMin, 0);
@@ -108,8 +108,14 @@ export function schedule(request: ScheduleRequest): Scheduled {
   const of = found(request, work);
   const { live } = of;
   if (live.length === 0) return NOTHING_SCHEDULED;
-  const week = { suits: live.map((l) => suitOf(l, tz)), startOptions: live.map((l) => startsOffered(l, tz)) };
   const best = of.chains[0];
+  // A start is offered only where it can follow the session before as that is planned.
+  const groundOf = (k: number): ReturnType<Attempt['input']['groundOf']> =>
+    best ? of.input.groundOf(k, best.picks[k - 1] ?? null) : null;
+  const week = {
+    suits: live.map((l) => suitOf(l, tz)),
+    startOptions: live.map((l, k) => startsOffered(l, groundOf(k), tz)),
+  };
   if (!best) {
     const groundMs = of.input.groundOf(0, null)?.centralReadyMs ?? -Infinity;
     return { ...NOTHING_SCHEDULED, ...week, blockers: whyNone(live, groundMs, tz) };

@@ -52,9 +52,19 @@ export function suitOf(live: Live, tz: string): Suit {
   };
 }
 
-/** Starts that may be picked: free and not ruled out, and the one set by hand whatever it is. */
-export function startsOffered(l: Live, tz: string): Plan['startOptions'][number] {
-  const offered = l.options.filter((o) => o.startMs === l.pinMs || (o.free && o.verdict !== 'no'));
+/** From when and until when what lies below takes the session. */
+type Ground = Pick<StartOption, 'centralReadyMs' | 'centralLatestMs'>;
+
+/**
+ * Starts that may be picked: free, not ruled out, and after what lies below is ready; and the one set by hand
+ * whatever it is. @param ground null where it waits for nothing
+ */
+export function startsOffered(l: Live, ground: Ground | null, tz: string): Plan['startOptions'][number] {
+  const follows = (o: StartOption): boolean =>
+    !ground || (o.startMs >= ground.centralReadyMs && o.firstCoatMs <= ground.centralLatestMs);
+  const offered = l.options.filter(
+    (o) => o.startMs === l.pinMs || (o.free && o.verdict !== 'no' && follows(o)),
+  );
   return {
     sessionId: l.draft.id,
     options: offered.map((option) => ({

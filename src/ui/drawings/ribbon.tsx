@@ -30,6 +30,8 @@ export interface RibbonProps {
 }
 
 const HEIGHT = FOOT + 4;
+/** Between a day's name and its noon, px. */
+const NOON_ROOM = 82;
 
 interface JoinProps extends Pick<RibbonProps, 'fromMs' | 'hours' | 'width'> {
   readonly session: Session;
@@ -126,9 +128,11 @@ function Days({ frame, days }: { frame: RibbonFrame; days: readonly DayMark[] })
         >
           {dayMark.name}
         </text>
-        <text x={frame.x(dayMark.noonMs)} y="15" fontSize="12" textAnchor="middle" fill="var(--ink-3)">
-          12:00
-        </text>
+        {frame.x(dayMark.noonMs) - Math.max(x, LEFT) > NOON_ROOM && (
+          <text x={frame.x(dayMark.noonMs)} y="15" fontSize="12" textAnchor="middle" fill="var(--ink-3)">
+            12:00
+          </text>
+        )}
       </g>
     );
   });

@@ -20,7 +20,7 @@ interface DateBoxProps {
 
 const DatePicker = dynamic(() => import('./date-picker'), {
   ssr: false,
-  loading: () => <TextField size="small" className="datebox" disabled hiddenLabel />,
+  loading: () => <TextField size="small" className="datebox" disabled label="Date" />,
 });
 
 export function DateBox(props: DateBoxProps) {

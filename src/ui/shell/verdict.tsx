@@ -1,7 +1,6 @@
 'use client';
 /** The job tag: the next window with its odds, what to buy, hours of work, and the cautions of the moment. */
 import type { Plan, Session } from '@/model/plan';
-import { sayBlocker } from '@/words/sentences/blockers';
 import { ProvenanceMark } from '../parts/mark';
 import { CautionList } from '../parts/caution';
 import { useFormat } from '../theme/providers';
@@ -13,7 +12,8 @@ import {
   packsToBuy,
   packsWord,
   sessionsLine,
-  shownBlockers,
+  blockersSaid,
+  BLOCKERS_SHOWN,
   stageCautions,
   standingOf,
 } from '../views/verdict';
@@ -79,11 +79,13 @@ function Blocked({ plan }: { plan: Plan }) {
     <div className="vsec">
       <h3>Blocked</h3>
       <ul className="is-grid gap-8 mt-4">
-        {shownBlockers(plan).map((b, i) => (
-          <li key={i} className="small ink-oxide-ink fw600">
-            {sayBlocker(b, f)}
-          </li>
-        ))}
+        {blockersSaid(plan, f)
+          .slice(0, BLOCKERS_SHOWN)
+          .map((said) => (
+            <li key={said} className="small ink-oxide-ink fw600">
+              {said}
+            </li>
+          ))}
       </ul>
     </div>
   );

@@ -8,7 +8,6 @@ import { agendaOf, type Entry } from '@/core/schedule/agenda';
 import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
-import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { AirTiles } from '../parts/air-tiles';
 import { CautionList } from '../parts/caution';
@@ -16,6 +15,7 @@ import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import type { StageSection } from '../shell/section';
 import { StageFrame } from '../shell/stage-frame';
+import { blockersSaid } from '../views/verdict';
 import { Spine } from '../shell/spine';
 import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
@@ -190,8 +190,8 @@ function NoSheet() {
       <section className="panel bc-oxide">
         <div className="hd">No run sheet yet</div>
         <ul className="is-grid gap-6 mt-8 mb-8">
-          {plan.blockers.map((b, i) => (
-            <li key={i}>{sayBlocker(b, f)}</li>
+          {blockersSaid(plan, f).map((said) => (
+            <li key={said}>{said}</li>
           ))}
         </ul>
         <LinkButton variant="contained" href={`/jobs/${id}/${mendingStage(plan)}`}>

@@ -9,12 +9,11 @@ import type { BenchJob } from '@/usecases/bench';
 import { shortName } from '@/words/cut';
 import { percentOf, type Format } from '@/words/format';
 import { LOG_MARKS, taskName } from '@/words/names';
-import { sayBlocker } from '@/words/sentences/blockers';
 import { nextWork } from './agenda';
 import { over, paintOf } from './ink';
 import { sessionName, uncapital } from './session-name';
 import { currentStage, stageIndex, stageName } from './stages';
-import { oddsPct, packsToBuy, type PacksToBuy } from './verdict';
+import { blockersSaid, oddsPct, packsToBuy, type PacksToBuy } from './verdict';
 import { TINT } from '@/ui/tokens/tints';
 
 const earliest = (jobs: readonly BenchJob[], startMs: (j: BenchJob) => number): BenchJob | undefined =>
@@ -151,7 +150,7 @@ export function stepLine(j: BenchJob, long: boolean): string {
 
 /** When, in how many sessions; or why not. The odds stand beside it. */
 export function whenLine(j: BenchJob, f: Format): { text: string; odds: string | null } {
-  if (j.plan.kind === 'blocked') return { text: sayBlocker(j.plan.blockers[0]!, f), odds: null };
+  if (j.plan.kind === 'blocked') return { text: blockersSaid(j.plan, f)[0]!, odds: null };
   const session = j.plan.sessions[0];
   if (!session) return { text: 'Let it harden', odds: null };
   const several = j.plan.sessions.length > 1 ? `, ${j.plan.sessions.length} sessions` : '';

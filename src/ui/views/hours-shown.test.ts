@@ -8,6 +8,7 @@ import { demo, simulated } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
 import type { Session, Task } from '@/model/plan';
 import { formatFor } from '@/words/format';
+import * as sessionNames from './session-name';
 import { dayInWords, dayRibbonView, spanWord } from './day-ribbon';
 import {
   dayView,
@@ -66,7 +67,8 @@ describe('one day upright', () => {
 });
 
 describe('the window', () => {
-  const { hoursText, lostHours, windowView, sessionOf, oddsText, dayOf, startLine, spoilers, valuedChecks } =
+  const { sessionOf } = sessionNames;
+  const { hoursText, lostHours, windowView, oddsText, dayOf, startLine, spoilers, valuedChecks } =
     windowViews;
   it('hours are lost to the first reason of a stretch, most first, five at most', () => {
     const spans = [

@@ -14,6 +14,12 @@ export const uncapital = (text: string): string => text.charAt(0).toLowerCase() 
 
 export type Named = Pick<Session, 'layerIds' | 'partIds'>;
 
+/** What a session sprays; of one without a start the layers its id names. */
+export function sessionOf(plan: Plan, sessionId: string): Named {
+  const known = plan.sessions.find((s) => s.id === sessionId);
+  return known ?? { layerIds: [sessionId.replace(/^s-/, '')], partIds: [] };
+}
+
 /** Parts that are named one by one; more are counted. */
 const MOST_NAMED = 3;
 

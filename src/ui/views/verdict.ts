@@ -4,9 +4,12 @@ import type { Job } from '@/model/job';
 import type { Caution, Plan, Session } from '@/model/plan';
 import { counted, percentOf, type Format } from '@/words/format';
 import { CONDITION_NAMES, substrateInSentence } from '@/words/names';
+import { sayBlocker } from '@/words/sentences/blockers';
+import { sessionName, sessionOf } from './session-name';
 
 const SURFACES_SHOWN = 2;
-const BLOCKERS_SHOWN = 3;
+/** In the tag; the stage tells all of them. */
+export const BLOCKERS_SHOWN = 3;
 
 export type Standing = 'blocked' | 'done' | 'to-do';
 export function standingOf(plan: Plan): Standing {
@@ -15,7 +18,17 @@ export function standingOf(plan: Plan): Standing {
 }
 
 export const oddsPct = (plan: Pick<Plan, 'chance'>): number => percentOf(plan.chance ?? 0);
-export const shownBlockers = (plan: Plan): Plan['blockers'] => plan.blockers.slice(0, BLOCKERS_SHOWN);
+
+/** What is in the way: of several sessions by the name of each, and nothing twice. */
+export function blockersSaid(plan: Plan, f: Format): string[] {
+  const said = plan.blockers.map((b) => {
+    const { session } = b.params;
+    const isNamed = typeof session === 'string' && plan.suits.length > 1;
+    const whose = isNamed ? `${sessionName(plan, sessionOf(plan, session))}: ` : '';
+    return `${whose}${sayBlocker(b, f)}`;
+  });
+  return [...new Set(said)];
+}
 
 /** What the job lies on: steel, rust; the first two kinds of surface. */
 export function surfacesLine({ parts }: Job): string {

@@ -48,6 +48,7 @@ const planned = (id: string, over: Partial<Job> = {}) => {
   return { job, plan: plan({ job, forecast: s.forecast, issuedMs: s.issuedMs, nowMs }) };
 };
 const bonnet = planned('tractor-bonnet');
+const bike = planned('cargo-bike');
 
 describe('the verdict', () => {
   it('odds are (good + 1) over (all + 2), said with its own figures', () => {
@@ -66,6 +67,19 @@ describe('the verdict', () => {
     expect(cautions).toEqual(['old-paint-lead', 'rub-test']);
     expect(stageCautions(bonnet.plan, 'build-up').length).toBeLessThanOrEqual(3);
     expect(stageCautions(bonnet.plan, 'spray-day')).toEqual([]);
+  });
+  it('what is in the way names its session where there are several, and nothing stands twice', () => {
+    const suits = bike.plan.suits;
+    const stuck = suits.map(({ sessionId }) => ({ code: 'no-free-stretch', params: { session: sessionId } }));
+    const blocked = { ...bike.plan, blockers: [...stuck, stuck[0]!] };
+    expect(blockersSaid(blocked, f)).toEqual([
+      'Etch and filler: No free stretch in the forecast is long enough. Widen the free hours.',
+      'Base and clear: No free stretch in the forecast is long enough. Widen the free hours.',
+    ]);
+    const one = { ...blocked, suits: suits.slice(0, 1) };
+    expect(blockersSaid(one, f)).toEqual([
+      'No free stretch in the forecast is long enough. Widen the free hours.',
+    ]);
   });
   it('packs are counted one by one; a budget that is passed is over', () => {
     const tin = { count: 1, unit: 'tin' };

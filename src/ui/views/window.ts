@@ -6,9 +6,9 @@ import { dayStart, HOUR, instantOf } from '@/core/time/instant';
 import type { Plan, Session, Suit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
+import { breakText } from '@/words/breaks';
 import { CAUSE_LIMITS } from '@/words/names';
-import type { Named } from './session-name';
-import { inAList } from './session-name';
+import { inAList, sessionOf } from './session-name';
 
 /** Reasons shown, and days ahead that can be leafed to. */
 const REASONS_SHOWN = 5;
@@ -41,12 +41,6 @@ export interface WindowView {
   readonly options: readonly StartOption[];
   /** The product whose limits the ribbon draws: the last of the session. */
   readonly limits: Product;
-}
-
-/** What a session sprays; of one without a start the layers its id names. */
-export function sessionOf(plan: Plan, sessionId: string): Named {
-  const known = plan.sessions.find((s) => s.id === sessionId);
-  return known ?? { layerIds: [sessionId.replace(/^s-/, '')], partIds: [] };
 }
 
 /** @param picked the session the owner looks at; the first where he has not chosen or it is gone */
@@ -143,6 +137,10 @@ export function startLine(session: Session, products: readonly Product[], f: For
   });
   return `First coat ${f.time(session.sprayAt)}${begins.join('')}, last coat on by ${f.time(session.handsOffAt)}.`;
 }
+
+/** “This start does not do: it ends 40 min after your free hours.” */
+export const brokenSaid = ({ breaks }: Pick<Session, 'breaks'>): string =>
+  `This start does not do: ${inAList(breaks.map((b) => breakText(b.why, b.min ?? 0)))}.`;
 
 /** What spoils it in most futures, two at most; empty when nothing does. */
 export function spoilers(s: Session): string {

@@ -6,7 +6,7 @@ import { sayCheck } from '@/words/sentences/checks';
 import { useDesk } from '../desk/job-desk';
 import { GoSign, MindSign } from '../parts/icons';
 import { useFormat } from '../theme/providers';
-import { spoilers, startLine, valuedChecks } from '../views/window';
+import { brokenSaid, spoilers, startLine, valuedChecks } from '../views/window';
 
 /** @param children the controls that move it */
 export function Decision({ session, children }: { session: Session; children: ReactNode }) {
@@ -34,7 +34,7 @@ function Odds({ session }: { session: Session }) {
         {f.day(session.startsAt)}, start {f.time(session.startsAt)}
       </p>
       <p style={{ color: session.feasible ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>
-        {session.feasible ? `${good} of ${of} futures end well` : 'Outside a limit or your free hours'}
+        {session.feasible ? `${good} of ${of} futures end well` : brokenSaid(session)}
       </p>
       <p className="cap mt-6">
         {startLine(session, products, f)} At stake: {f.money(session.stakes.materials, plan.cost.currency)} of

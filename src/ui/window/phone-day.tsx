@@ -6,8 +6,8 @@ import { isoOf } from '@/core/time/instant';
 import { DayRibbon } from '../drawings/day-ribbon';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
-import { sessionName } from '../views/session-name';
-import { dayOf, dayView, sessionOf, oddsText, type DayView, type WindowView } from '../views/window';
+import { sessionName, sessionOf } from '../views/session-name';
+import { dayOf, dayView, oddsText, type DayView, type WindowView } from '../views/window';
 
 export interface PhoneDayProps {
   readonly view: WindowView;

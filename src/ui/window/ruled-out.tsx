@@ -32,7 +32,7 @@ function RushOrSafe() {
         Rush or safe: how much a lost session weighs against waiting
       </p>
       <div className="row wrap-nowrap gap-14">
-        <span className="small muted">rush</span>
+        <span className="small muted flex-none">rush</span>
         <Slider
           aria-labelledby="rush"
           value={job.risk.rushSafe}
@@ -43,7 +43,7 @@ function RushOrSafe() {
           size="small"
           onChange={(_e, v) => set(v as number)}
         />
-        <span className="small muted">safe</span>
+        <span className="small muted flex-none">safe</span>
       </div>
     </div>
   );

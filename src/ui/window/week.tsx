@@ -14,8 +14,8 @@ import { CloseUp } from '../drawings/close-up';
 import { Join, Ribbon } from '../drawings/ribbon';
 import { useWidth } from '../drawings/use-width';
 import { useFormat } from '../theme/providers';
-import { sessionName } from '../views/session-name';
-import { causeName, sessionOf, type WindowView } from '../views/window';
+import { sessionName, sessionOf } from '../views/session-name';
+import { causeName, type WindowView } from '../views/window';
 import { Fold } from '@/ui/parts/fold';
 
 /** Hours on the ribbon, hours before now where it begins, and how far it can be leafed. */

@@ -5,7 +5,6 @@ import Button from '@mui/material/Button';
 import { pinStart, shiftStart, unpinStart, withStarts } from '@/core/edits/starts';
 import { HALF_HOUR, instantOf } from '@/core/time/instant';
 import type { Session } from '@/model/plan';
-import { sayBlocker } from '@/words/sentences/blockers';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
 import { later } from '../parts/later';
@@ -14,6 +13,7 @@ import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { lastLine, restLine } from '../views/agenda';
 import { sessionName } from '../views/session-name';
+import { blockersSaid } from '../views/verdict';
 import { windowView, type WindowView } from '../views/window';
 import { Decision } from './decision';
 import { HowComputed } from './how-computed';
@@ -113,8 +113,8 @@ function Blocked() {
         No start to offer
       </div>
       <ul className="is-grid gap-6 mt-8">
-        {plan.blockers.map((b, i) => (
-          <li key={i}>{sayBlocker(b, f)}</li>
+        {blockersSaid(plan, f).map((said) => (
+          <li key={said}>{said}</li>
         ))}
       </ul>
       {job.starts && (

@@ -2,6 +2,7 @@
 import type { CautionCode } from '@/core/cautions/shown';
 import type { Caution } from '@/model/plan';
 import { durationOf, type Format } from '../format';
+import { breakText } from '../breaks';
 import { CAUSE_LIMITS, groundName } from '../names';
 import { filmSum } from './film-sum';
 import { headAndBody, type Told } from './head';
@@ -45,7 +46,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
     `It comes to ${f.money(p.n('total'), p.s('currency'))}, over ${f.money(p.n('budget'), p.s('currency'))}. Fewer coats, or another clear.`,
   'session-risk': (p) =>
     `It fails in ${p.s('members')} of ${p.s('of')} futures: ${CAUSE_LIMITS[p.s('cause')] ?? p.s('cause')}. Look again that morning.`,
-  'start-outside': () => 'This start breaks a limit or leaves the free hours. Move it, or let it go.',
+  'start-outside': (p) =>
+    `This start does not do: ${breakText(p.s('why'), p.n('min'))}. Move it, or let it be chosen.`,
   'past-deadline': (p, f) =>
     `Not ready by ${f.day(`${p.s('deadline')}T00:00`)}. Handle-dry ${f.dayTime(p.s('at'))}; free hours earlier, or fewer layers.`,
   'matte-outdoors': (p) => `${p.s('product')} fades and streaks outdoors. Take 2K matte, or satin.`,

@@ -2,7 +2,7 @@
 import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { chanceOf, quantile } from '../../numerics/stats';
-import { minutesBetween } from '../../time/instant';
+import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
@@ -25,6 +25,20 @@ export interface Taken {
   readonly joint: number;
   /** Its ground is ready and its preparation done by then, on the central line. */
   readonly isReady: boolean;
+  /** The free hours. */
+  readonly free: readonly Span[];
+}
+
+/** What a start breaks: the ground below, a limit of the air, the painter's own hours. */
+function breaksOf({ pick, isReady, free }: Taken): Session['breaks'] {
+  const span = free.find((s) => s.startMs <= pick.startMs && pick.startMs < s.endMs);
+  const late = span ? Math.ceil((pick.handsOffMs - span.endMs) / MINUTE) : 0;
+  return [
+    ...(isReady ? [] : [{ why: 'not-ready' }]),
+    ...(pick.centralCause === null ? [] : [{ why: pick.centralCause }]),
+    ...(pick.free || span ? [] : [{ why: 'outside-hours' }]),
+    ...(pick.free || !span ? [] : [{ why: 'too-late', min: Math.max(1, late) }]),
+  ];
 }
 
 const byStart = (a: Task, b: Task): number => {
@@ -107,6 +121,7 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     stakes: { ...stakes },
     failures: failuresOf(taken),
     feasible: pick.centralOk && pick.free && taken.isReady,
+    breaks: breaksOf(taken),
     tasks,
     activations,
     mixes,
