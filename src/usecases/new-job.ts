@@ -74,7 +74,7 @@ function inherited(
  * and what the logs say of its owner's use.
  */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
-  const habit = ownUse(store);
+  const habit = ownUse(store).habit;
   const job: Job = {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,

@@ -24,7 +24,17 @@ function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
 /** A habit is what one does of late; older logs say little of it. */
 const LATEST_JOBS = 60;
 
-export function ownUse(store: JobStore): Habit | null {
+export interface OwnUse {
+  /** null before the first job that tells something */
+  readonly habit: Habit | null;
+  /** The closed jobs it rests on, the last closed first. */
+  readonly jobs: readonly string[];
+}
+
+export function ownUse(store: JobStore): OwnUse {
   const { rows } = store.closed({ skip: 0, most: LATEST_JOBS });
-  return habitOf([...rows].reverse().map((s) => totalsOf(s.job)));
+  const told = rows
+    .map(({ job }) => ({ name: job.name, ...totalsOf(job) }))
+    .filter((t) => t.usedMl > 0 && t.expectedMl > 0);
+  return { habit: habitOf([...told].reverse()), jobs: told.map((t) => t.name) };
 }

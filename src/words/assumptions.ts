@@ -10,6 +10,6 @@ export const ASSUMPTIONS: Readonly<Record<string, string>> = {
   'delay-per-day': 'Cost of a day of waiting',
   'dew-gap': 'Least gap to the dew point, ISO 12944-7',
   members: 'Futures tried',
-  shelter: 'Place turned into wind, sun and sky shares',
+  shelter: 'Shelter, by which wind, sun and open sky are reckoned',
   'coats-before-forecast': 'Drying before the forecast starts is taken at its',
 };

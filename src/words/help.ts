@@ -22,7 +22,7 @@ export const STAGE_HELP = {
     how: [
       'Measure each part and say what it is made of and what lies on it. Everything later rests on that.',
       'Pick a part in the drawing or in its row; the editor below changes it.',
-      'The tests ask for water, a magnet, thinner and a swab, and fill in what they find.',
+      'The tests ask for water, thinner, a magnet and a sliver, and fill in what they find.',
     ],
     key: [
       ['hatched rim', 'hidden edges and returns'],

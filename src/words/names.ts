@@ -351,22 +351,22 @@ export const SCHOOL_WORDS: Readonly<
       '600': 'P600',
       '800': 'P800',
     },
-    why: 'Metallic, dark and show show scratches. A thick workhorse build hides P320.',
+    why: 'Scratches show under metallics, dark colours and a show finish. A thick workhorse build hides P320.',
   },
   sealer: {
     ask: 'Sealer under the base',
     options: { patchy: 'only on patchy ground', always: 'always' },
-    why: 'A layer less where the primer is even. Who sprays a gun and wants one shade takes it always.',
+    why: 'It saves a layer where the primer is even. With a gun many always use it, for one even shade.',
   },
   baseToClear: {
     ask: 'Base to clear',
     options: { sheet: 'as the sheet', '30': '30 min', '60': '1 h', '180': '3 h' },
-    why: 'The sheet’s window holds. In the cold or over thick base many wait longer; never past the bond.',
+    why: 'The sheet’s times come first. In the cold or over thick base many wait longer, but never past the bond time.',
   },
   firstClear: {
     ask: 'First coat of clear',
     options: { tack: 'light tack', medium: 'medium wet' },
-    why: 'Tack holds the next coats on uprights. Who has a steady hand goes wet at once.',
+    why: 'A tack coat holds the next ones on upright faces. With a steady hand you can go wet at once.',
   },
   lastEffect: {
     ask: 'Last coat of a metallic or pearl',
@@ -376,7 +376,7 @@ export const SCHOOL_WORDS: Readonly<
   flatting: {
     ask: 'Clear is',
     options: { 'as-it-falls': 'left as it falls', flatted: 'flatted and polished' },
-    why: 'Flatting takes 5–15 µm: it wants one coat more to lose.',
+    why: 'Flatting takes 5–15 µm off, so one coat more is sprayed.',
   },
   drying: {
     ask: 'Drying follows the heat',

@@ -140,8 +140,8 @@ function Rows({ product, what, f }: ChartProps) {
   return (
     <>
       <p className="cap">
-        The dot is the sheet: {durationOf(point.minutes)} at {f.temp(point.tempC)}. Drawn out by its energy,
-        dashed by the rule of half per 10 °C; no credit is given above 40 °C.
+        The dot is the sheet: {durationOf(point.minutes)} at {f.temp(point.tempC)}. The solid line goes by its
+        energy, the dashed one by half per 10 °C; no credit is given above 40 °C.
       </p>
       <Fold summary="The same as a table">
         <Table className="tbl">

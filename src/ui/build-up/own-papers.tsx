@@ -25,8 +25,8 @@ export function OwnPapers({ view, system }: { view: LadderView; system: System }
         </p>
       ))}
       {!isOpen && !seam.ladder && (
-        <Button size="small" onClick={() => setOpen(true)} aria-label={`Papers of my own for ${view.to}`}>
-          Papers of my own
+        <Button size="small" onClick={() => setOpen(true)} aria-label={`My own papers for ${view.to}`}>
+          My own papers
         </Button>
       )}
       {(isOpen || seam.ladder) && (

@@ -30,7 +30,7 @@ export function RoutesPanel({ job, plan, chosen, onTake }: RoutesPanelProps) {
   return (
     <section className="panel ways" aria-label="Ways to do it">
       <div className="hd">
-        Ways <Taken drawn={drawn} currency={job.budget.currency} />
+        Ways <Taken drawn={drawn} job={job} />
         {ways.length > 0 && (
           <span className="r">
             <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -61,12 +61,16 @@ export function RoutesPanel({ job, plan, chosen, onTake }: RoutesPanelProps) {
   );
 }
 
-function Taken({ drawn, currency }: { drawn: WayOffered | undefined; currency: string }) {
+function Taken({ drawn, job }: { drawn: WayOffered | undefined; job: Job }) {
   const f = useFormat();
   if (!drawn) return <small>layers chosen by hand; none of the usual ways is drawn</small>;
   return (
     <>
-      <span className="text-14">{drawn.name}</span> <small>{wayLine(drawn, currency, f)}</small>
+      <span className="text-14">{drawn.name}</span>{' '}
+      <small>
+        {wayLine(drawn, job.budget.currency, f)}
+        {job.state ? ' · from the start' : ''}
+      </small>
     </>
   );
 }

@@ -12,7 +12,7 @@ export function SchoolsPanel() {
     <section className="panel" aria-label="Schools">
       <div className="hd">
         <small>
-          the first is the default; a choice changes the plan and is taken over by the next new job
+          the first is the usual one; a choice changes the plan, and the next new job starts with it
         </small>
       </div>
       <ul className="loglist">

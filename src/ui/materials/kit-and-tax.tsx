@@ -16,7 +16,7 @@ const KIT_NAMES = {
   compressor: 'Compressor, hose, filter',
   airFed: 'Air-fed mask and breathing air',
   shopPerM2: 'Paint shop, per m²',
-  shopFixed: 'Paint shop, to begin',
+  shopFixed: 'Paint shop, starting price',
 } as const satisfies Record<keyof typeof KIT_KEYS, string>;
 const KIT = Object.keys(KIT_NAMES) as (keyof typeof KIT_NAMES)[];
 

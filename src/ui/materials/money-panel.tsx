@@ -168,7 +168,7 @@ function HangsOn({ view, money }: ColumnProps) {
         </Rows>
       </Fold>
       <p className="cap">
-        By the millilitre, packs left aside; ranges
+        Reckoned by the millilitre, not by whole packs; ranges
         <ProvenanceMark mark="M" />.
       </p>
     </div>

@@ -2,14 +2,15 @@
 /** What one's own logs say, taken over or left. */
 import Button from '@mui/material/Button';
 import { setHabit } from '@/core/edits/in-hand';
-import type { Habit } from '@/core/material/habit';
+import type { OwnUse as OwnUseTold } from '@/usecases/own-use';
 import type { Desk } from '../desk/job-desk';
 import { ProvenanceMark } from '../parts/mark';
 import { useFetched } from '../parts/use-fetched';
-import { habitText } from '../views/materials';
+import { habitText, jobsNamed } from '../views/materials';
 
 export function OwnUse({ desk }: { desk: Desk }) {
-  const own = useFetched<{ habit: Habit | null }>('/api/own-use')?.habit ?? null;
+  const told = useFetched<OwnUseTold>('/api/own-use');
+  const own = told?.habit ?? null;
   const here = desk.job.habit;
   if (here)
     return (
@@ -26,7 +27,9 @@ export function OwnUse({ desk }: { desk: Desk }) {
   if (own)
     return (
       <p className="cap row noprint mt-6">
-        <span>{habitText(own)}.</span>
+        <span>
+          {habitText(own)}. Told by {jobsNamed(told?.jobs ?? [])}.
+        </span>
         <Button size="small" variant="outlined" onClick={() => desk.edit((j) => setHabit(j, own))}>
           Reckon with it
         </Button>

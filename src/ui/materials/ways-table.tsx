@@ -26,7 +26,9 @@ export function WaysTable({ view, currency }: WaysTableProps) {
   return (
     <>
       <h3 className="text-14 fw650 mt-14 mb-6">Other ways to get it painted</h3>
-      <p className="cap">Paint, then preparation, then kit; amber is the paint shop.</p>
+      <p className="cap">
+        Each for the whole job from its beginning: paint, then preparation, then kit; amber is the paint shop.
+      </p>
       <BarsChart rows={wayRows(view, currency, f)} left={isNarrow ? 120 : 190} right={84} />
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Other ways in money">
         <Table className="tbl cards">

@@ -6,6 +6,7 @@ import Button from '@mui/material/Button';
 import type { Caution } from '@/model/plan';
 import { sayCaution } from '@/words/sentences/cautions';
 import type { Told } from '@/words/sentences/head';
+import { counted } from '@/words/format';
 import { useFormat } from '../theme/providers';
 import { MindSign, StopSign } from './icons';
 
@@ -50,7 +51,7 @@ export function MindedList({ list, atOnce }: MindedListProps) {
       ))}
       {left > 0 && (
         <Button size="small" sx={{ alignSelf: 'flex-start' }} onClick={() => setWhole(true)}>
-          {left} more to mind
+          {counted(left, 'more caution')}
         </Button>
       )}
     </>

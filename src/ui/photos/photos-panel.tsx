@@ -47,7 +47,9 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
         <Said>{said}</Said>
       </div>
       {shown.length === 0 && (
-        <p className="cap">None yet. One of the whole part and one of each bad place tell most, next time.</p>
+        <p className="cap">
+          None yet. One picture of the whole part and one of each bad place help most next time.
+        </p>
       )}
       <ul className="photos">
         {shown.map((photo) => (

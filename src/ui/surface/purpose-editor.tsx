@@ -73,7 +73,7 @@ export function PurposeEditor() {
       <Line label="Ready by" follows={follows.deadline}>
         <DeadlineField />
       </Line>
-      <Line label="Budget" follows="for all there is to buy, tax with it; gun, compressor and mask apart">
+      <Line label="Budget" follows="for everything to buy, tax included; gun, compressor and mask are extra">
         <BudgetField />
       </Line>
     </div>

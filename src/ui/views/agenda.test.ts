@@ -83,7 +83,7 @@ describe('a round over several parts', () => {
   it('the rhythm says what binds; every part may be ticked by itself; each cup says its grade and its end', () => {
     expect(p.kind).toBe('planned');
     const s = p.sessions[0]!;
-    expect(rhythmLines(p, s, CATALOGUE)[0]).toMatch(/over 4 parts takes \d+ min/);
+    expect(rhythmLines(p, s, CATALOGUE)[0]).toMatch(/round of 4 parts takes \d+ min/);
     const coat = s.tasks.find((t) => t.kind === 'coat' && !t.id.includes('~'))!;
     expect(partsOf(s, coat)).toEqual(['a', 'b', 'c', 'd']);
     expect(partsOf(s, s.tasks[0]!)).toEqual([]);

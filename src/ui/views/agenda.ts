@@ -45,7 +45,7 @@ export function restLine({ rest }: Pick<Session, 'rest'>, f: Format): string | n
 /** What comes after a session that is the last on its parts. */
 export const lastLine = (plan: Pick<Plan, 'sessions'>, session: Session): string =>
   plan.sessions.at(-1)?.id === session.id
-    ? 'It is the last.'
+    ? 'It is the last session.'
     : 'These parts are done then; the others have a session of their own.';
 
 /** What a round takes against a flash; null where there is nothing to tell. @param parts in a round */
@@ -59,8 +59,8 @@ export function rhythmLine(
   if (parts < 2) return null;
   const cycle = `a coat every ${cycleMin} min`;
   if (binds === 'round')
-    return `${name}: one round over ${parts} parts takes ${roundMin} min, longer than the flash; go round without waiting, ${cycle}.`;
-  return `${name}: one round over ${parts} parts takes ${roundMin} min, the flash ${flashMin}; the flash binds, ${cycle}.`;
+    return `${name}: one round of ${parts} parts takes ${roundMin} min, longer than the flash: go round without waiting, ${cycle}.`;
+  return `${name}: one round of ${parts} parts takes ${roundMin} min and the flash ${flashMin}: wait for the flash, ${cycle}.`;
 }
 
 /** Every layer of a session with more than one coat and more than one part. */

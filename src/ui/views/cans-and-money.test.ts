@@ -160,9 +160,7 @@ describe('ways', () => {
   });
   it('says from which area the gun pays, or that it never does', () => {
     expect(breakEvenText({ cans: 'cans-1k', gun: 'gun-1k', m2: 6.4 }, f)).toContain('From about 6.40 m²');
-    expect(breakEvenText({ cans: 'cans-1k', gun: 'gun-1k', m2: null }, f)).toContain(
-      'does not change with the area',
-    );
+    expect(breakEvenText({ cans: 'cans-1k', gun: 'gun-1k', m2: null }, f)).toContain('the same at any area');
   });
 });
 

@@ -1,4 +1,5 @@
 /** What the materials stage says: names of lines, chances, the habit, what stands on the shelf of a thing. */
+import { inAList } from './session-name';
 import { packsSaid, packsToBuy } from './verdict';
 import type { Habit } from '@/core/material/habit';
 import { sameTint } from '@/core/coating/tint';
@@ -73,6 +74,14 @@ function againstReckoned(factor: number): string {
 export function habitText(h: Habit): string {
   const jobs = counted(h.jobs, 'closed job');
   return `${jobs}: you use ${againstReckoned(h.factor)}, sure to ± ${Math.round(h.sdFrac * 100)} %`;
+}
+
+const JOBS_NAMED = 3;
+/** The jobs a figure was learned from: the last few by name. */
+export function jobsNamed(names: readonly string[]): string {
+  const rest = names.length - JOBS_NAMED;
+  const shown = names.slice(0, JOBS_NAMED);
+  return inAList(rest > 0 ? [...shown, counted(rest, 'other')] : shown);
 }
 
 /** Packs of one ingredient to buy, in words. */

@@ -143,9 +143,7 @@ export const hangRows = ({ hangsOn }: MoneyView, money: (x: number) => string): 
 
 /** From which area the gun pays. */
 export function breakEvenText({ cans, gun, m2 }: NonNullable<Ways['breakEven']>, f: Format): string {
-  const begins =
-    m2 === null
-      ? 'Which is cheaper does not change with the area: '
-      : `From about ${f.area(m2)} of the same parts the gun is cheaper than cans, by paint and kit: `;
-  return `${begins}${ROUTE_NAMES[gun]} against ${ROUTE_NAMES[cans]}.`;
+  const [guns, sprayed] = [`“${ROUTE_NAMES[gun]}”`, `“${ROUTE_NAMES[cans]}”`];
+  if (m2 === null) return `Between ${guns} and ${sprayed} the cheaper one is the same at any area.`;
+  return `From about ${f.area(m2)} of parts like these ${guns} costs less than ${sprayed}, paint and kit counted.`;
 }

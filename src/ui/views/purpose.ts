@@ -4,7 +4,7 @@ import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 
 const BY_COLOUR: Readonly<Record<Purpose['colour']['kind'], string>> = {
-  solid: 'three coats, first one patchy is right',
+  solid: 'three coats; the first may be patchy',
   metallic: 'four coats, the last a drop coat',
   pearl: 'over a ground of its own shade, light even coats',
   flake: 'metallic ground, flake from further off, then plenty of clear',

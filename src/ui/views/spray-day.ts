@@ -204,5 +204,5 @@ export function activationLine(
   const which =
     alike.length > 1 ? `${word} ${alike.indexOf(activation) + 1}` : `Activated ${word.toLowerCase()}`;
   const what = isAlone ? which : `${product?.name ?? activation.productId}, ${which.toLowerCase()}`;
-  return `${what}: prudent until ${f.dayTime(activation.prudentUntil)}; the label’s life ends ${f.dayTime(activation.usableUntil)} and never stretches in the cold.`;
+  return `${what}: prudent until ${f.dayTime(activation.prudentUntil)}; the label’s life ends ${f.dayTime(activation.usableUntil)}; cold does not lengthen it.`;
 }

@@ -30,6 +30,7 @@ import {
 import { chosenWith, savedTogether, shoppingGroups, tickedSaid } from './shopping';
 import { dotByKey, dotInside, traceOf } from './trace';
 import {
+  blockersSaid,
   budgetShares,
   chainText,
   oddsPct,

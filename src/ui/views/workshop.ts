@@ -42,7 +42,7 @@ export function broughtBack({ jobs, same, photos, stock, withoutPicture, before 
 }
 
 const WHY_WORDS: Readonly<Record<KeptCopy['why'], string>> = {
-  daily: 'of the day',
+  daily: 'the daily copy',
   upgrade: 'before an upgrade',
   restore: 'before another was put in its place',
 };

@@ -83,7 +83,7 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'own-ladder': (p, f) =>
     `Your papers on ${groundName(p.s('below'))} under ${p.s('above')}. ${p.told(p.s('fault'), sayLadder, f)}`,
   'cold-cure': (p) =>
-    `The cure stands still. ${p.s('hours')} h below its minimum in the two days after; it costs ${durationOf(p.n('lostMin'))} of cure: sand and polish so much later, or keep it warm.`,
+    `The cure stands still. For ${p.s('hours')} h of the next two days it is below its coldest, and ${durationOf(p.n('lostMin'))} of cure are lost: sand and polish that much later, or keep it warm.`,
   'two-part-cold': (p, f) =>
     `Cool for two-part paint. ${p.s('product')} goes on at ${f.temp(p.n('panelC'))}, under ${f.temp(p.n('minC'))}: it cures slowly and may dull. Warm place, parts and tins first, heater off while spraying, and look at the night after.`,
   'stock-not-counted': (p, f) =>

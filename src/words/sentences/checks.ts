@@ -3,10 +3,10 @@ import { teller, type Sentences } from './reader';
 
 export const CHECKS: Sentences = {
   'check-panel': (p, f) =>
-    `Panel ${f.temp(p.n('min'))} to ${f.temp(p.n('max'))} (expect ${f.temp(p.n('value'))})`,
-  'check-dew-gap': (p, f) => `Dew gap over ${f.gap(p.n('min'))} (expect ${f.gap(p.n('value'))})`,
-  'check-humidity': (p) => `Humidity under ${p.s('max')} % (expect ${p.s('value')} %)`,
-  'check-wind': (p, f) => `Wind at the part under ${f.speed(p.n('max'))} (expect ${f.speed(p.n('value'))})`,
+    `Panel ${f.temp(p.n('min'))} to ${f.temp(p.n('max'))} (expected ${f.temp(p.n('value'))})`,
+  'check-dew-gap': (p, f) => `Dew gap over ${f.gap(p.n('min'))} (expected ${f.gap(p.n('value'))})`,
+  'check-humidity': (p) => `Humidity under ${p.s('max')} % (expected ${p.s('value')} %)`,
+  'check-wind': (p, f) => `Wind at the part under ${f.speed(p.n('max'))} (expected ${f.speed(p.n('value'))})`,
   'check-under-ready': (p) => `${p.s('product')} tacky, takes a print, nothing on the gloved finger`,
   'check-coat-flashed': () => 'Last coat dull and tacky on the masking paper, pulls no strings',
   'check-touch': () => 'Gloved finger on the paper: pulls strings means wait',

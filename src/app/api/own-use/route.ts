@@ -4,5 +4,5 @@ import { ownUse } from '@/usecases/own-use';
 
 /** What the logs of closed jobs say of the painter's use; null before the first. */
 export const GET = handled(async () => {
-  return Response.json({ habit: ownUse(workshop().store) });
+  return Response.json(ownUse(workshop().store));
 });
