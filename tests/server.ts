@@ -52,7 +52,7 @@ export async function appServer(env: Record<string, string> = {}): Promise<AppSe
 let current: { readonly file: string; readonly server: AppServer } | null = null;
 
 const FOLDING: Readonly<Record<string, readonly string[]>> = {
-  surface: ['purpose', 'place', 'hours', 'photos'],
+  surface: ['purpose', 'place', 'hours', 'photos', 'budget'],
   'build-up': ['preparation', 'order', 'colour', 'schools', 'drying', 'sheets'],
   materials: ['where', 'mixing', 'buying', 'money'],
   window: ['others', 'ruled-out', 'computed'],

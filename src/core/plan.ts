@@ -7,6 +7,7 @@ import type { Product } from '@/model/product';
 import type { AtPart } from './air/at-part';
 import { airView, type AirView } from './air/view';
 import { assumptionsOf } from './assumptions';
+import { stillToCome } from './aftercare';
 import { atMoments } from './cautions/at-moments';
 import { cautionsOf } from './cautions/cards';
 import { cautionContext } from './cautions/context';
@@ -100,6 +101,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     seams: system.seams.map(seamRecord),
     materials,
     ...atMoments({ job, system }, scheduled),
+    toCome: scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, air),
     chance: scheduled.chance,
     suits: [...scheduled.suits],
     startOptions: [...scheduled.startOptions],

@@ -306,6 +306,16 @@ export const planSchema = z.strictObject({
   materials: z.array(materialSchema),
   sessions: z.array(sessionSchema),
   visits: z.array(visitSchema).describe('hands-on work outside the sessions, in order'),
+  toCome: z
+    .array(
+      z.strictObject({
+        what: z.enum(['dust-free', 'untape', 'handle', 'polish', 'cured']),
+        productId: z.string(),
+        at: iso,
+        bySheet: z.boolean().describe('at the temperature of the sheet: the forecast does not reach so far'),
+      }),
+    )
+    .describe('once every coat is on, what the film still asks for; empty before'),
   chance: z.number().nullable().describe('that the whole chain ends well, jointly over the ensemble'),
   suits: z.array(suitSchema),
   startOptions: z.array(z.strictObject({ sessionId: z.string(), options: z.array(startOptionSchema) })),

@@ -1,7 +1,7 @@
 /** The painter's own use, from the logs of closed jobs. */
 import { systemFor } from '@/core/coating/system';
 import { habitOf, type Habit } from '@/core/material/habit';
-import { expectedMl, usedMl } from '@/core/material/used';
+import { expectedUse, usedMl } from '@/core/material/used';
 import type { Job } from '@/model/job';
 import type { JobStore } from './ports';
 
@@ -15,7 +15,7 @@ function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
     const ml = usedMl(u, product);
     if (ml > 0) {
       sum.usedMl += ml;
-      sum.expectedMl += expectedMl(reckoned, product, systemResult);
+      sum.expectedMl += expectedUse(reckoned, product, systemResult).takenMl;
     }
   }
   return sum;

@@ -9,7 +9,7 @@ import { HEEL_FRAC, TRANSFER_FRAC, usage } from './coat-uses';
 import { materialFor, NOZZLE_ML, PURGE_ML } from './material-line';
 import { habitOf, JOB_SD_FRAC } from './habit';
 import { cheapestPacks } from './packs';
-import { expectedMl, usedMl } from './used';
+import { expectedUse, usedMl } from './used';
 
 const product = (id: string) => CATALOGUE.find((p) => p.id === id)!;
 
@@ -159,7 +159,7 @@ describe('what was really used', () => {
       TRANSFER_FRAC.aerosol,
     ).sprayMl;
     expect(l.length).toBeGreaterThan(0);
-    expect(expectedMl(job, product('tamsel-filler'), { layers, seams: [] })).toBeCloseTo(
+    expect(expectedUse(job, product('tamsel-filler'), { layers, seams: [] }).takenMl).toBeCloseTo(
       (spray + NOZZLE_ML.aerosol + PURGE_ML.aerosol) / (1 - HEEL_FRAC),
       6,
     );

@@ -20,12 +20,20 @@ export function usedMl(u: Used, product: Product): number {
   return ml;
 }
 
-/**
- * What all coats of a product were expected to take out of its cans, test cards, mending and heel included,
- * ml; what is on already counts too.
- */
-export function expectedMl(job: Job, product: Product, system: Pick<System, 'layers' | 'seams'>): number {
+export interface ExpectedUse {
+  /** Out of the nozzle: test cards and mending with it; what the cans of Materials say, ml. */
+  readonly sprayedMl: number;
+  /** Out of the packs: what stays in them as heel counts as gone, ml. */
+  readonly takenMl: number;
+}
+
+/** What all coats of a product were expected to use; what is on already counts too. */
+export function expectedUse(
+  job: Job,
+  product: Product,
+  system: Pick<System, 'layers' | 'seams'>,
+): ExpectedUse {
   const { state: _state, ...before } = withZones(job);
-  const m = materialFor(before, product, system);
-  return m.useMl / (1 - m.factors.heelFrac);
+  const { useMl, factors } = materialFor(before, product, system);
+  return { sprayedMl: useMl, takenMl: useMl / (1 - factors.heelFrac) };
 }

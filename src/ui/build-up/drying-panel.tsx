@@ -19,7 +19,7 @@ import {
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { CHARTED_NAMES } from '@/words/names';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { chartedOf, chartRows, sheetPoint, type Charted } from '../views/drying-chart';

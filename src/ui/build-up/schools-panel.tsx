@@ -4,7 +4,7 @@ import { chooseSchool } from '@/core/edits/choices';
 import { schoolOf, SCHOOLS, type SchoolCard } from '@/core/coating/schools';
 import { SCHOOL_WORDS } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
-import { ButtonChoice } from '../parts/choice';
+import { ButtonChoice } from '../parts/button-choice';
 import { ProvenanceMark } from '../parts/mark';
 
 export function SchoolsPanel() {

@@ -3,7 +3,7 @@
 import { nothingUsed, setUsed } from '@/core/edits/log';
 import type { Used } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
-import { ButtonChoice } from '../parts/choice';
+import { ButtonChoice } from '../parts/button-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { LIKELY_G, NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
@@ -43,7 +43,10 @@ function UsedLine({ row }: { row: UsedRow }) {
       <span className="minw-170 grow-170">
         <b className="fw600">{product.name}</b>
         <br />
-        <span className="small muted">{f.volume(row.expectedMl)} expected</span>
+        <span className="small muted">
+          {f.volume(row.expected.sprayedMl)} expected; {f.volume(row.expected.takenMl)} with what stays in the
+          packs
+        </span>
       </span>
       <ButtonChoice
         label={`${product.name}, how measured`}

@@ -9,7 +9,7 @@ import Button from '@mui/material/Button';
 import { setStaged } from '@/core/edits/in-hand';
 import type { Consumable } from '@/core/material/consumables';
 import type { Desk } from '../desk/job-desk';
-import { ButtonChoice } from '../parts/choice';
+import { ButtonChoice } from '../parts/button-choice';
 import { LinkButton } from '../parts/link-button';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';

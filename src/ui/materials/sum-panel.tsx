@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { setRunOut } from '@/core/edits/in-hand';
 import type { Material } from '@/model/plan';
 import type { Desk } from '../desk/job-desk';
-import { ButtonChoice } from '../parts/choice';
+import { ButtonChoice } from '../parts/button-choice';
 import { useFormat } from '../theme/providers';
 import {
   chanceText,

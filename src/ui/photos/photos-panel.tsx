@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { isoOf } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
 import { usePhotos, type Photo } from './use-photos';

@@ -1,6 +1,6 @@
 'use client';
 /** What is left in an item: by feel, or by weight. */
-import { ButtonChoice } from '../parts/choice';
+import { ButtonChoice } from '../parts/button-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { MeasureBox } from '../parts/measure-box';
 import { LIKELY_G, NumberBox } from '../parts/number-box';

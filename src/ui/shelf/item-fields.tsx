@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import type { Product } from '@/model/product';
 import { STOCK_PARTS, type StockDraft } from '@/model/stock';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { MeasureBox } from '../parts/measure-box';
 import { activatedAtMs, asPartOf, canBeActivated, PART_NAMES, takesColour } from '../views/shelf';
 import { TextBox } from '../parts/text-box';

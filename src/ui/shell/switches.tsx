@@ -2,7 +2,7 @@
 /** Units and theme: switched at once, kept in the browser. */
 import { useSyncExternalStore } from 'react';
 import { useColorScheme } from '@mui/material/styles';
-import { ButtonChoice } from '../parts/choice';
+import { ButtonChoice } from '../parts/button-choice';
 import { useFormat, useSetUnits } from '../theme/providers';
 
 export function UnitSwitch() {

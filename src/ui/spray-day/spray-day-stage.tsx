@@ -23,6 +23,7 @@ import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
+import { ToCome } from './to-come';
 import { VisitSheet } from './visit-sheet';
 
 type TickedTask = Tick['task'];
@@ -199,19 +200,7 @@ function NoSheet() {
         </LinkButton>
       </section>
     );
-  if (plan.sessions.length > 0) return null;
-  return (
-    <section className="panel">
-      <div className="hd">
-        <GoSign size={22} />
-        All coats are on
-      </div>
-      <p className="cap mt-6 mb-12">Leave it under cover until handle-dry. Wax only after about 30 days.</p>
-      <LinkButton variant="contained" href={`/jobs/${id}/log`}>
-        On to the log
-      </LinkButton>
-    </section>
-  );
+  return plan.sessions.length > 0 ? null : <ToCome />;
 }
 
 function Safety() {

@@ -10,7 +10,7 @@ import { PART_PRESETS } from '@/core/surface/presets';
 import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { PartSheet } from '../drawings/part-sheet';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
 import { partRow } from '../views/surface';

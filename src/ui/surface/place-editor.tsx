@@ -5,7 +5,7 @@ import type { Place } from '@/model/job';
 import { SHELTERS } from '@/model/lists';
 import { SHELTER_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { ClockBox } from '../parts/clock-box';
 import { NumberBox } from '../parts/number-box';
 import { ZoneBox } from '../parts/zone-box';

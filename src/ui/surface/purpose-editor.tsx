@@ -1,21 +1,18 @@
 'use client';
 /** What the job is for: it drives grit, system and clear. */
 import OutlinedInput from '@mui/material/OutlinedInput';
-import type { ReactNode } from 'react';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { patchColour, patchPurpose, setDeadline, setDeadlineHour, setExposure } from '@/core/edits/purpose';
+import { patchColour, patchPurpose, setExposure } from '@/core/edits/purpose';
 import type { Job } from '@/model/job';
 import { COLOUR_KINDS, EXPOSURES, FINISHES, GRADES, SPRAYERS } from '@/model/lists';
 import { COLOUR_KIND_NAMES, EXPOSURE_NAMES, GRADE_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
-import { ButtonChoice } from '../parts/choice';
-import { NumberBox } from '../parts/number-box';
+import { ButtonChoice } from '../parts/button-choice';
 import { useFormat } from '../theme/providers';
 import { followingFrom } from '../views/purpose';
 import { TextBox } from '../parts/text-box';
-import { ClockBox } from '../parts/clock-box';
-import { DateBox } from '../parts/date-box';
+import { Line } from './purpose-line';
 
 const SPRAYER_NAMES = {
   aerosol: 'cans',
@@ -24,23 +21,6 @@ const SPRAYER_NAMES = {
   conventional: 'conventional gun',
 } as const;
 const FINISH_NAMES = { gloss: 'gloss', satin: 'satin', matte: 'matte' } as const;
-
-interface LineProps {
-  readonly label: string;
-  readonly follows: string;
-  readonly children: ReactNode;
-}
-
-function Line({ label, follows, children }: LineProps) {
-  return (
-    <div className="is-grid cols-86px-minmax-0-1fr row-2 colgap-8 ai-center">
-      <span className="small muted">{label}</span>
-      <div className="row">{children}</div>
-      <span />
-      <span className="small muted">{follows}</span>
-    </div>
-  );
-}
 
 export function PurposeEditor() {
   const f = useFormat();
@@ -69,12 +49,6 @@ export function PurposeEditor() {
         {job.equipment.sprayer !== 'aerosol' && (
           <KitBox field="rinsesWithReducer" label="gun rinsed with its reducer, not gun wash" />
         )}
-      </Line>
-      <Line label="Ready by" follows={follows.deadline}>
-        <DeadlineField />
-      </Line>
-      <Line label="Budget" follows="for everything to buy, tax included; gun, compressor and mask are extra">
-        <BudgetField />
       </Line>
     </div>
   );
@@ -193,45 +167,6 @@ function KitBox({ field, label }: KitBoxProps) {
           onChange={(_x, on) => set({ [field]: on })}
         />
       }
-    />
-  );
-}
-
-function DeadlineField() {
-  const desk = useDesk();
-  const { deadline, deadlineHour = '24:00' } = desk.job.purpose;
-  return (
-    <span className="row wrap-nowrap">
-      <DateBox
-        label="Ready by"
-        value={deadline ?? ''}
-        onChange={(day) => desk.edit((j) => setDeadline(j, day))}
-      />
-      {deadline !== undefined && (
-        <ClockBox
-          label="Hour of that day"
-          value={deadlineHour}
-          onChange={(hour) => desk.edit((j) => setDeadlineHour(j, hour))}
-        />
-      )}
-    </span>
-  );
-}
-
-function BudgetField() {
-  const desk = useDesk();
-  const { budget } = desk.job;
-  return (
-    <NumberBox
-      label="Budget"
-      unit={budget.currency}
-      value={budget.amount}
-      min={0}
-      max={1_000_000}
-      step={10}
-      width={140}
-      onChange={(amount) => desk.edit((j) => ({ ...j, budget: { ...j.budget, amount } }))}
-      fault={desk.faultAt('budget.amount')}
     />
   );
 }

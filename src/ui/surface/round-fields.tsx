@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { otherCurve } from '@/core/edits/shapes';
 import { CONE_ENDS } from '@/model/lists';
 import { useDesk } from '../desk/job-desk';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';
 import { LengthField, type FieldsProps } from './length-field';

@@ -4,7 +4,7 @@ import { freshShape, type ShapeKind } from '@/core/edits/shapes';
 import type { Part, Shape } from '@/model/job';
 import { SHAPES } from '@/model/lists';
 import { SHAPE_NAMES } from '@/words/names';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { BoxFields } from './box-fields';
 import { FrameFields } from './frame-fields';
 import { PolygonFields } from './polygon-fields';

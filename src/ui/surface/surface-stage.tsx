@@ -6,7 +6,8 @@ import { Spine } from '../shell/spine';
 import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { named, TextBox } from '../parts/text-box';
-import { hoursLine, placeLine, purposeLine } from '../views/surface';
+import { budgetLine, hoursLine, placeLine, purposeLine } from '../views/surface';
+import { BudgetEditor } from './budget-editor';
 import { HoursEditor } from './hours-editor';
 import { PartsPanel } from './parts-panel';
 import { PlaceEditor } from './place-editor';
@@ -33,10 +34,11 @@ export function SurfaceStage() {
       }
       sections={[
         { id: 'parts', name: 'Parts', count: job.parts.length, isLead: true, node: <PartsPanel /> },
-        { id: 'purpose', name: 'Purpose', note: purposeLine(job, f), opens: true, node: <PurposeSection /> },
+        { id: 'photos', name: 'Photos', note: 'as it is before', node: <PhotosPanel moment="before" /> },
+        { id: 'purpose', name: 'Purpose', note: purposeLine(job), opens: true, node: <PurposeSection /> },
         { id: 'place', name: 'Place', note: placeLine(job), node: <PlaceSection /> },
         { id: 'hours', name: 'Free hours', note: hoursLine(job), node: <HoursSection /> },
-        { id: 'photos', name: 'Photos', note: 'as it is before', node: <PhotosPanel moment="before" /> },
+        { id: 'budget', name: 'Budget', note: budgetLine(job, f), node: <BudgetEditor /> },
       ]}
     />
   );

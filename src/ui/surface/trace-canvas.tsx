@@ -23,7 +23,7 @@ const radiusFor = (p: Picture): number => Math.max(p.w, p.h) / 90;
 
 export function TraceCanvas({ picture, trace, dots, onDots }: TraceCanvasProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const [drag, setDrag] = useState<number | null>(null);
+  const [drag, setDrag] = useState<{ readonly index: number; readonly isMoved: boolean } | null>(null);
   const r = radiusFor(picture);
   const at = (e: PointerEvent): Dot => {
     const b = svg.current!.getBoundingClientRect();
@@ -32,6 +32,17 @@ export function TraceCanvas({ picture, trace, dots, onDots }: TraceCanvasProps) 
     return dotInside([x, y], picture);
   };
   const move = (i: number, to: Dot): void => onDots(dots.with(i, dotInside(to, picture)));
+  // An end of the known length that is pressed and not dragged is a corner too.
+  const cornerAt = (i: number): void => {
+    if (i < 2 && dots.length >= 2 && dots.length < MOST_DOTS) onDots([...dots, dots[i]!]);
+  };
+  const drop = (): void => {
+    if (drag !== null && !drag.isMoved) cornerAt(drag.index);
+    setDrag(null);
+  };
+  /** A hand is never quite still: within the dot it has not been moved. */
+  const isStill = (i: number, to: Dot): boolean =>
+    drag?.isMoved !== true && Math.hypot(to[0] - dots[i]![0], to[1] - dots[i]![1]) < r;
   const press = (e: PointerEvent): void => {
     const onDot = e.target instanceof Element && e.target.closest('[data-dot]') !== null;
     if (e.button === 0 && !onDot && dots.length < MOST_DOTS) onDots([...dots, at(e)]);
@@ -45,15 +56,25 @@ export function TraceCanvas({ picture, trace, dots, onDots }: TraceCanvasProps) 
       className="wide-100 maxh-520 touch-none cur-crosshair b-1px-solid-line"
       onPointerDown={press}
       onPointerMove={(e) => {
-        if (drag !== null) move(drag, at(e));
+        if (drag === null || isStill(drag.index, at(e))) return;
+        setDrag({ ...drag, isMoved: true });
+        move(drag.index, at(e));
       }}
-      onPointerUp={() => setDrag(null)}
+      onPointerUp={drop}
       onPointerLeave={() => setDrag(null)}
     >
       <image href={picture.url} width={picture.w} height={picture.h} />
       <TraceLines trace={trace} r={r} />
       {dots.map((dot, i) => (
-        <DotMark key={i} index={i} dot={dot} r={r} onMove={(to) => move(i, to)} onPress={() => setDrag(i)} />
+        <DotMark
+          key={i}
+          index={i}
+          dot={dot}
+          r={r}
+          onMove={(to) => move(i, to)}
+          onPress={() => setDrag({ index: i, isMoved: false })}
+          onEnter={() => cornerAt(i)}
+        />
       ))}
     </svg>
   );
@@ -90,13 +111,15 @@ interface DotMarkProps {
   readonly r: number;
   readonly onMove: (to: Dot) => void;
   readonly onPress: () => void;
+  readonly onEnter: () => void;
 }
 
-function DotMark({ index, dot, r, onMove, onPress }: DotMarkProps) {
+function DotMark({ index, dot, r, onMove, onPress, onEnter }: DotMarkProps) {
   const isEnd = index < 2;
   const name = isEnd ? `End ${index + 1} of the known length` : `Corner ${index - 1}`;
   const [cx, cy] = dot;
   const onKeyDown = (e: KeyboardEvent): void => {
+    if (e.key === 'Enter') onEnter();
     const to = dotByKey(dot, e.key, e.shiftKey);
     if (!to) return;
     e.preventDefault();

@@ -7,7 +7,7 @@ import type { Part } from '@/model/job';
 import { CONDITIONS } from '@/model/lists';
 import { CONDITION_NAMES } from '@/words/names';
 import { useDesk } from '../desk/job-desk';
-import { ListChoice } from '../parts/choice';
+import { ListChoice } from '../parts/list-choice';
 import { CloseSign } from '../parts/icons';
 import { MeasureBox } from '../parts/measure-box';
 import { NumberBox } from '../parts/number-box';

@@ -1,6 +1,6 @@
 /** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
 import { logOf } from '@/core/edits/log';
-import { expectedMl, usedMl } from '@/core/material/used';
+import { expectedUse, usedMl, type ExpectedUse } from '@/core/material/used';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { isoOf, msOf } from '@/core/time/instant';
 import type { Job, Used } from '@/model/job';
@@ -15,7 +15,7 @@ export interface UsedRow {
   readonly used: Used | undefined;
   readonly by: Used['by'];
   readonly packWord: 'Cans' | 'Tins';
-  readonly expectedMl: number;
+  readonly expected: ExpectedUse;
   /** null while nothing was logged, or the weights contradict each other */
   readonly usedMl: number | null;
   /** used of expected, %; null when either is not known */
@@ -26,7 +26,7 @@ export interface UsedRow {
   readonly path: string;
 }
 
-function usedRow(job: Job, product: Product, expected: number): UsedRow {
+function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
   const list = logOf(job).used;
   const used = list.find((x) => x.productId === product.id);
   const gained = used?.by === 'weight' && used.afterG > used.beforeG;
@@ -36,9 +36,9 @@ function usedRow(job: Job, product: Product, expected: number): UsedRow {
     used,
     by: used?.by ?? 'cans',
     packWord: product.packs[0]!.unit === 'can' ? 'Cans' : 'Tins',
-    expectedMl: expected,
+    expected,
     usedMl: ml,
-    ofPlanPct: ml !== null && expected > 0 ? Math.round((ml / expected) * 100) : null,
+    ofPlanPct: ml !== null && expected.takenMl > 0 ? Math.round((ml / expected.takenMl) * 100) : null,
     weightFault: gained ? `At most ${used.beforeG} g.` : null,
     path: `log.used[${used ? list.indexOf(used) : list.length}].afterG`,
   };
@@ -49,7 +49,7 @@ export function usedRows(job: Job, plan: Plan, products: readonly Product[]): re
   const system = systemOfPlan(plan, products);
   return [...new Set(plan.layers.map((l) => l.productId))].map((id) => {
     const product = productIn(system.products, id);
-    return usedRow(job, product, expectedMl(job, product, system));
+    return usedRow(job, product, expectedUse(job, product, system));
   });
 }
 

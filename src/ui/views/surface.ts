@@ -7,10 +7,12 @@ import type { Job, Part } from '@/model/job';
 import { counted, type Format } from '@/words/format';
 import { CONDITION_NAMES, GRADE_NAMES, SHELTER_NAMES, substrateInSentence } from '@/words/names';
 
-export function purposeLine({ purpose, budget }: Job, f: Format): string {
-  const { grade, colour, finish } = purpose;
+export const purposeLine = ({ purpose: { grade, colour, finish } }: Job): string =>
+  `${GRADE_NAMES[grade]}, ${colour.name}, ${finish}`;
+
+export function budgetLine({ purpose, budget }: Job, f: Format): string {
   const money = f.money(budget.amount, budget.currency);
-  return `${GRADE_NAMES[grade]}, ${colour.name}, ${finish}; budget ${money}`;
+  return purpose.deadline ? `${money}, ready by ${f.day(`${purpose.deadline}T00:00`)}` : money;
 }
 
 export const placeLine = ({ place }: Job): string =>

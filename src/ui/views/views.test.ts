@@ -125,7 +125,7 @@ describe('the log', () => {
     )!;
     // 78 g at 0.78 g/ml is 100 ml.
     expect(good.usedMl).toBeCloseTo(100, 6);
-    expect(good.ofPlanPct).toBe(Math.round((100 / good.expectedMl) * 100));
+    expect(good.ofPlanPct).toBe(Math.round((100 / good.expected.takenMl) * 100));
   });
   it('outcomes from the top down, times at the place, and what is left undone', () => {
     const rows = outcomeRows(bonnet.job, bonnet.plan, CATALOGUE);

@@ -1,0 +1,47 @@
+/** What is still to come once the last coat is on: by the film's own clock over the expected air. */
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import type { AtPart } from './air/at-part';
+import { Clocks } from './drying/clocks';
+import { stageOf, type Stage } from './drying/rate';
+import { productIn, type System } from './seams/seam';
+import { instantOf, isoOf, MINUTE } from './time/instant';
+
+/** In the order they come. Wax waits for what the film gives off for weeks: for its cure. */
+const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonly stage: Stage }[] = [
+  { what: 'dust-free', stage: 'dustFree' },
+  { what: 'untape', stage: 'tape' },
+  { what: 'handle', stage: 'handle' },
+  { what: 'polish', stage: 'polish' },
+  { what: 'cured', stage: 'cure' },
+];
+
+/** The coat that went on last. */
+function lastCoat(job: Job): { readonly layerId: string; readonly endedMs: number } | null {
+  const coats = (job.state?.coats ?? []).map((c) => ({ layerId: c.layerId, endedMs: instantOf(c.endedAt) }));
+  return coats.sort((a, b) => b.endedMs - a.endedMs)[0] ?? null;
+}
+
+/** Empty while there is something to spray. A coat from before the forecast is reckoned by its sheet. */
+export function stillToCome(job: Job, system: System, air: AtPart): Plan['toCome'] {
+  const last = lastCoat(job);
+  const layer = system.layers.find((l) => l.id === last?.layerId);
+  if (!last || !layer) return [];
+  const product = productIn(system.products, layer.productId);
+  const clock = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
+  const expected = air.rows - 1;
+  return TO_COME.map(({ what, stage }) => {
+    const { minutes } = stageOf(product, stage);
+    const isSeen = last.endedMs >= air.startMs;
+    const atMs = isSeen ? clock.stageAt(stage, expected, last.endedMs) : last.endedMs + minutes * MINUTE;
+    const sheetMs = last.endedMs + minutes * MINUTE;
+    const at = Number.isFinite(atMs) ? atMs : sheetMs;
+    return {
+      what,
+      productId: product.id,
+      at: isoOf(at, job.place.tz),
+      // Past the end of the forecast the sheet's own figure stands, at its own temperature.
+      bySheet: !isSeen || !Number.isFinite(atMs),
+    };
+  });
+}
