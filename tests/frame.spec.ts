@@ -138,7 +138,7 @@ const sizesOf = (page: Page): Promise<number[]> =>
   );
 
 test('words in drawings keep their size whatever the width', async ({ watched: page, app }) => {
-  for (const stage of ['surface', 'build-up', 'materials', 'window', 'log'] as const) {
+  for (const stage of ['surface', 'build-up', 'materials', 'window'] as const) {
     const smallest: number[] = [];
     const largest: number[] = [];
     for (const width of [1280, 1920, 820]) {

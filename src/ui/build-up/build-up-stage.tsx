@@ -6,6 +6,7 @@ import { withLayers } from '@/core/edits/layers';
 import { withZones } from '@/core/surface/zones';
 import { useDesk } from '../desk/job-desk';
 import { later } from '../parts/later';
+import { Spine } from '../shell/spine';
 import { StageFrame } from '../shell/stage-frame';
 import type { StageSection } from '../shell/section';
 import { useFormat } from '../theme/providers';
@@ -54,7 +55,7 @@ export function BuildUpStage() {
     { id: 'drying', name: 'Drying', note: 'and heat', node: <DryingPanel products={products} /> },
     { id: 'sheets', name: 'Sheets', note: sheetsLine(job), node: <SheetsPanel /> },
   ];
-  return <StageFrame stage="build-up" sections={sections} />;
+  return <StageFrame stage="build-up" sections={sections} lateSpine={<Spine />} />;
 }
 
 function Ways({ layers }: Pick<SystemResult, 'layers'>) {

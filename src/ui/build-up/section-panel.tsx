@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import Button from '@mui/material/Button';
 import type { Job } from '@/model/job';
 import { FilmSection } from '../drawings/film-section';
+import { useWidth } from '../drawings/use-width';
 import { saveDrawing } from '../drawings/save-drawing';
 import { StackTable } from '../parts/stack-table';
 import { drawingName } from '../views/build-up';
@@ -19,8 +20,14 @@ interface SectionPanelProps {
   readonly onSelect: (layerId: string | null) => void;
 }
 
+/** Widths of the section on a desk: until it is measured, at least, at most, px. */
+const USUAL_W = 360;
+const LEAST_W = 340;
+const LARGE_W = 434;
+
 export function SectionPanel({ stack, job, selected, onSelect }: SectionPanelProps) {
   const drawing = useRef<HTMLDivElement>(null);
+  const [box, width] = useWidth(USUAL_W);
   const max = gaugeFor(stack.totalUm);
   const common = { stack, gaugeMax: max, selected, onSelect };
   return (
@@ -29,7 +36,14 @@ export function SectionPanel({ stack, job, selected, onSelect }: SectionPanelPro
         Section through the film <span className="r">to scale, dry film</span>
       </div>
       <div className="desk-only mt-8 mb-10" ref={drawing}>
-        <FilmSection {...common} pxPerUm={Math.min(2.88, 440 / max)} width={434} size="large" />
+        <div ref={box}>
+          <FilmSection
+            {...common}
+            pxPerUm={Math.min(2.88, 440 / max)}
+            width={Math.min(LARGE_W, Math.max(LEAST_W, width))}
+            size="large"
+          />
+        </div>
       </div>
       <div className="phone-only mt-8 mb-10">
         <FilmSection {...common} pxPerUm={Math.min(1.72, 300 / max)} width={334} size="phone" />

@@ -21,6 +21,8 @@ interface SizeCard {
   /** From the band to the tags, px. */
   readonly lead: number;
 }
+/** Gauge and words beside the large section, px. */
+const LARGE_WORDS_W = 212;
 const SPINE = {
   groundH: 44,
   gaugeW: 48,
@@ -33,7 +35,7 @@ const SPINE = {
   lead: 40,
 };
 export const SIZE_CARDS: Readonly<Record<SectionSize, SizeCard>> = {
-  large: { ...SPINE, groundH: 56, bandW: () => 222, full: true },
+  large: { ...SPINE, groundH: 56, bandW: (width) => Math.min(222, width - LARGE_WORDS_W), full: true },
   phone: { ...SPINE, gaugeW: 44, bandW: () => 136, font: 14, full: true, lead: 22 },
   spine: SPINE,
   bench: {

@@ -22,12 +22,14 @@ interface StageFrameProps {
   readonly stage: StageId;
   /** Left out where the sections need its column. */
   readonly spine?: ReactNode;
+  /** Beside what follows the decision, where one of it is open. */
+  readonly lateSpine?: ReactNode;
   readonly sections: readonly StageSection[];
   /** Under the last section. */
   readonly children?: ReactNode;
 }
 
-export function StageFrame({ stage, spine, sections, children }: StageFrameProps) {
+export function StageFrame({ stage, spine, lateSpine, sections, children }: StageFrameProps) {
   const { id, plan, job } = useDesk();
   useGoneWith(job);
   const next = nextStage(id, stage);
@@ -44,16 +46,26 @@ export function StageFrame({ stage, spine, sections, children }: StageFrameProps
     open,
   );
   const allOpen = folding.every(isOpen);
+  const listed = (some: readonly StageSection[]): ReactNode => (
+    <div className="secs">
+      {some.map((s) => (
+        <Section key={s.id} section={s} isOpen={isOpen(s)} onFold={(on) => kept.set([s.id], on)} />
+      ))}
+    </div>
+  );
   return (
     <main id="main" className="body frame" data-spine={spine !== undefined}>
       {spine !== undefined && <Spined>{spine}</Spined>}
       <div className="stagecol">
         <SectionBar links={sections} next={next} onGo={go} />
-        <div className="secs">
-          {sections.map((s) => (
-            <Section key={s.id} section={s} isOpen={isOpen(s)} onFold={(on) => kept.set([s.id], on)} />
-          ))}
-        </div>
+        {lateSpine === undefined ? (
+          listed(sections)
+        ) : (
+          <>
+            {listed(sections.filter((s) => s.isLead))}
+            <Late spine={folding.some(isOpen) ? lateSpine : null}>{listed(folding)}</Late>
+          </>
+        )}
         {folding.length > 1 && (
           <Button
             className="noprint"
@@ -84,6 +96,17 @@ function PhoneFoot({ next }: { next: NextStage | null }) {
     <div className="phone-foot noprint">
       <SaveLine />
       {next && <NextLink next={next} />}
+    </div>
+  );
+}
+
+/** The film takes the place of its large section once one reads on. */
+function Late({ spine, children }: { spine: ReactNode; children: ReactNode }) {
+  if (spine === null) return children;
+  return (
+    <div className="late">
+      <Spined>{spine}</Spined>
+      {children}
     </div>
   );
 }

@@ -29,7 +29,8 @@ export function ShoppingSums({ list, jobs, ticks }: ShoppingSumsProps) {
       {toBuy(list).length > 0 && <Sums list={list} jobs={jobs} />}
       {list.shelf.length > 0 && (
         <p className="cap">
-          Taken from the shelf first: {list.shelf.map((s) => `${f.volume(s.ml)} of ${s.name}`).join(', ')}.
+          Taken from the shelf first: {list.shelf.map((s) => `${f.volume(s.ml)} of ${s.name}`).join(', ')}. On
+          Materials it counts once it is set aside for a job.
         </p>
       )}
       <p className="cap">
