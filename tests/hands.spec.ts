@@ -1,5 +1,12 @@
 /** Hands: a phone in a glove, a keyboard alone, large text, paper. */
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { choose, expect, firstPart, saved, test } from './server';
+
+const STAGE_PATHS = ['surface', 'build-up', 'materials', 'window', 'spray-day', 'log'].map(
+  (stage) => `/jobs/cargo-bike/${stage}`,
+);
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
@@ -181,6 +188,34 @@ test('at 200 % text and at 320 px nothing is cut off sideways', async ({ watched
       ).toBeLessThanOrEqual(0);
     }
   }
+});
+
+test('with the browser’s text at 200 % a laptop gets the page of a phone, and nothing is cut off', async ({
+  playwright,
+  app,
+}) => {
+  const folder = mkdtempSync(join(tmpdir(), 'pellucid-text-'));
+  mkdirSync(join(folder, 'Default'));
+  const preferences = { webkit: { webprefs: { default_font_size: 32 } } };
+  writeFileSync(join(folder, 'Default', 'Preferences'), JSON.stringify(preferences));
+  const context = await playwright.chromium.launchPersistentContext(folder, {
+    ...(test.info().project.use.launchOptions ?? {}),
+    viewport: { width: 1280, height: 800 },
+  });
+  const page = await context.newPage();
+  for (const path of ['/', '/shelf', '/shopping', ...STAGE_PATHS]) {
+    await page.goto(app.url + path, { waitUntil: 'networkidle' });
+    const [text, over] = await page.evaluate(() => [
+      getComputedStyle(document.documentElement).fontSize,
+      document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    ]);
+    expect(text).toBe('32px');
+    expect(over, path).toBe(0);
+  }
+  await page.goto(`${app.url}/jobs/cargo-bike/surface`, { waitUntil: 'networkidle' });
+  await expect(page.getByRole('button', { name: 'Stages' })).toBeVisible();
+  await context.close();
+  rmSync(folder, { recursive: true, force: true });
 });
 
 test('a run sheet prints on one page a session, the shopping list on one page', async ({

@@ -58,7 +58,13 @@ export function LogStage() {
         },
         { id: 'outcome', name: 'Outcome', note: 'layer by layer', opens: true, node: <OutcomesPanel /> },
         { id: 'times', name: 'Times', note: 'as they really were', node: <TimesPanel /> },
-        { id: 'photos', name: 'Photos', note: 'as it is after', node: <PhotosPanel moment="after" /> },
+        {
+          id: 'photos',
+          name: 'Photos',
+          note: 'as it is after',
+          isScreenOnly: true,
+          node: <PhotosPanel moment="after" />,
+        },
         { id: 'note', name: 'Note', note: 'to yourself', opens: true, node: <NotePanel /> },
       ]}
     >

@@ -55,11 +55,18 @@ function useMaterials(): StageSection[] {
     id: 'money',
     name: 'Money',
     note: moneyLine(plan, f),
+    isScreenOnly: true,
     node: <MoneyPanel {...list} />,
   };
   return [
     { id: 'cans', name: 'Cans', count: packsCount(plan), isLead: true, node: <Cans {...list} /> },
-    { id: 'where', name: 'Where it goes', note: 'from film to spare, in ml', node: <SumPanel {...list} /> },
+    {
+      id: 'where',
+      name: 'Where it goes',
+      note: 'from film to spare, in ml',
+      isScreenOnly: true,
+      node: <SumPanel {...list} />,
+    },
     ...(needsMixing(plan, products) ? [mixing] : []),
     {
       id: 'buying',

@@ -14,6 +14,8 @@ export interface StageSection extends BarLink {
   readonly isLead?: boolean;
   /** Open until the reader folds it. */
   readonly opens?: boolean;
+  /** Left out on paper. */
+  readonly isScreenOnly?: boolean;
   readonly node: ReactNode;
 }
 
@@ -23,7 +25,9 @@ interface SectionProps {
   readonly onFold: (open: boolean) => void;
 }
 
-export function Section({ section: { id, name, note, isLead, node }, isOpen, onFold }: SectionProps) {
+export function Section({ section, isOpen, onFold }: SectionProps) {
+  const { id, name, note, isLead, node } = section;
+  const where = section.isScreenOnly ? 'sec noprint' : 'sec';
   if (isLead)
     return (
       <div id={id} className="sec lead">
@@ -31,7 +35,7 @@ export function Section({ section: { id, name, note, isLead, node }, isOpen, onF
       </div>
     );
   return (
-    <Accordion id={id} className="sec" expanded={isOpen} onChange={(_e, open) => onFold(open)}>
+    <Accordion id={id} className={where} expanded={isOpen} onChange={(_e, open) => onFold(open)}>
       <AccordionSummary aria-controls={`${id}-in`} id={`${id}-line`} expandIcon={<FoldSign />}>
         {name}
         {note !== undefined && <small>{note}</small>}

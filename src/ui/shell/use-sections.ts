@@ -47,6 +47,22 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
+/** On paper everything stands open: what is folded cannot be pressed there. */
+let isOnPaper = false;
+function onPaper(listener: () => void): () => void {
+  const turn = (to: boolean) => (): void => {
+    isOnPaper = to;
+    listener();
+  };
+  const [before, after] = [turn(true), turn(false)];
+  window.addEventListener('beforeprint', before);
+  window.addEventListener('afterprint', after);
+  return () => {
+    window.removeEventListener('beforeprint', before);
+    window.removeEventListener('afterprint', after);
+  };
+}
+
 export interface Sections {
   readonly isOpen: (id: string, usual: boolean) => boolean;
   readonly set: (ids: readonly string[], open: boolean) => void;
@@ -54,9 +70,14 @@ export interface Sections {
 
 export function useSections(stage: string): Sections {
   const open = useSyncExternalStore(subscribe, read, () => NONE);
+  const isPrinted = useSyncExternalStore(
+    onPaper,
+    () => isOnPaper,
+    () => false,
+  );
   const keyOf = (id: string): string => `${stage}/${id}`;
   return {
-    isOpen: (id, usual) => open[keyOf(id)] ?? usual,
+    isOpen: (id, usual) => isPrinted || (open[keyOf(id)] ?? usual),
     set: (ids, isOpen) =>
       write({ ...read(), ...Object.fromEntries(ids.map((id) => [keyOf(id), isOpen] as const)) }),
   };

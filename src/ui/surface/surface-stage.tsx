@@ -34,7 +34,13 @@ export function SurfaceStage() {
       }
       sections={[
         { id: 'parts', name: 'Parts', count: job.parts.length, isLead: true, node: <PartsPanel /> },
-        { id: 'photos', name: 'Photos', note: 'as it is before', node: <PhotosPanel moment="before" /> },
+        {
+          id: 'photos',
+          name: 'Photos',
+          note: 'as it is before',
+          isScreenOnly: true,
+          node: <PhotosPanel moment="before" />,
+        },
         { id: 'purpose', name: 'Purpose', note: purposeLine(job), opens: true, node: <PurposeSection /> },
         { id: 'place', name: 'Place', note: placeLine(job), node: <PlaceSection /> },
         { id: 'hours', name: 'Free hours', note: hoursLine(job), node: <HoursSection /> },

@@ -3,7 +3,14 @@
 import { createTheme } from '@mui/material/styles';
 import { rem } from '../tokens/rem';
 
+/** A width given as a number grows with the browser's text, like the words that must fit in it. */
+const grows = {
+  transform: (width: unknown): string | number =>
+    typeof width === 'number' && width > 1 ? rem(width) : (width as string),
+};
+
 export const theme = createTheme({
+  unstable_sxConfig: { width: grows, minWidth: grows },
   cssVariables: { colorSchemeSelector: '[data-theme="%s"]' },
   // The palette MUI computes from; everything drawn by hand takes the tokens of pellucid.css.
   colorSchemes: {
