@@ -54,6 +54,7 @@ export function LogStage() {
           id: 'shelf',
           name: 'Shelf',
           note: 'book off what was taken, put on what is left',
+          isScreenOnly: true,
           node: <ShelfPanel />,
         },
         { id: 'outcome', name: 'Outcome', note: 'layer by layer', opens: true, node: <OutcomesPanel /> },
