@@ -6,9 +6,11 @@ import { inkOn, over } from '../views/ink';
 import type { PlacedBand, PlacedLabel, PlacedTag, SectionFrame } from './section-frame';
 import type { Band, SeamMark } from '../views/stack';
 
-/** Letters of a name that fit into a band, alone and with its film behind them. */
+/** Letters of a name beside a band. */
 const MOST_LETTERS = 25;
-const MOST_BESIDE_FILM = 20;
+/** Width of a letter of a name inside a band, about, and of its film behind it, px. */
+const LETTER_W = 8.3;
+const FILM_W = 66;
 
 interface FrameProps {
   readonly frame: SectionFrame;
@@ -44,6 +46,8 @@ function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
   const drawn = over(band.paint.fill, band.paint.alpha * strength);
   const ink = inkOn(drawn);
   const twoLines = band.um * pxPerUm >= 38;
+  const room = frame.bandW - 20 - (twoLines ? 0 : FILM_W);
+  const letters = Math.max(8, Math.floor(room / LETTER_W));
   const film = card.full ? `${band.coatsText} × ${f.film(band.umPerCoat)}` : f.film(band.um);
   return (
     <g pointerEvents="none" stroke={drawn} strokeWidth="4" paintOrder="stroke">
@@ -54,7 +58,7 @@ function InsideLabel({ placed, frame }: FrameProps & { placed: PlacedBand }) {
         fontWeight="650"
         fill={ink}
       >
-        {size === 'large' ? shortName(band.name, twoLines ? MOST_LETTERS : MOST_BESIDE_FILM) : band.role}
+        {size === 'large' ? shortName(band.name, letters) : band.role}
         {!twoLines && (
           <tspan fontWeight="400" fontSize="13">
             {'  '}

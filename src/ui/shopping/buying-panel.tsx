@@ -106,7 +106,7 @@ interface GroupsProps {
 function Groups({ list, prices, ticks, onTick, onPrice }: GroupsProps) {
   const groups = shoppingGroups(list).map((shoppingGroup) => (
     <div key={shoppingGroup.key} data-aisle={shoppingGroup.key}>
-      <h2 className="text-14 fw650 mt-14 mb-2">{shoppingGroup.title}</h2>
+      <h2 className="text-14 fw650 mb-2">{shoppingGroup.title}</h2>
       <ul className="buylist" data-prices={prices}>
         {shoppingGroup.lines.map((shoppingLine) => (
           <BuyLine

@@ -1,6 +1,5 @@
 'use client';
 /** Dents to fill on a part: long, wide, deep. */
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { addDent, patchDent, removeDent } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
@@ -10,7 +9,7 @@ import { MeasureBox } from '../parts/measure-box';
 import type { PartProps } from './part-props';
 import { dentsLine } from '../views/surface';
 import { useTakeOut } from '../shell/use-take-out';
-import { EditorGroup } from './editor-group';
+import { EditorGroup, GroupAdd } from './editor-group';
 
 type Dent = NonNullable<Part['dents']>[number];
 const MOST_DENTS = 30;
@@ -23,13 +22,11 @@ export function DentsEditor({ part, index }: PartProps) {
       name="Dents to fill"
       note={dentsLine(part)}
       act={
-        <Button
-          size="small"
-          disabled={dents.length >= MOST_DENTS}
-          onClick={() => desk.edit((j) => addDent(j, part.id))}
-        >
-          Add a dent
-        </Button>
+        <GroupAdd
+          name="Add a dent"
+          isFull={dents.length >= MOST_DENTS}
+          onAdd={() => desk.edit((j) => addDent(j, part.id))}
+        />
       }
     >
       {dents.length > 0 && (

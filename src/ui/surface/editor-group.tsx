@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
+import Button from '@mui/material/Button';
 import { FoldSign } from '../parts/icons';
 import { useNarrow } from '../shell/use-width-of-page';
 
@@ -45,3 +46,17 @@ export function EditorGroup({ name, note, act, opens = false, children }: Editor
     </div>
   );
 }
+
+interface GroupAddProps {
+  /** “Add a zone”. */
+  readonly name: string;
+  readonly isFull: boolean;
+  readonly onAdd: () => void;
+}
+
+/** The way to one more of what the group lists. */
+export const GroupAdd = ({ name, isFull, onAdd }: GroupAddProps) => (
+  <Button size="small" disabled={isFull} onClick={onAdd}>
+    {name}
+  </Button>
+);

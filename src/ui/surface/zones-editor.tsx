@@ -1,6 +1,5 @@
 'use client';
 /** Zones of another condition on a part: a share of it, or a size, and what lies there. */
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { addZone, patchZone, removeZone, zoneCm2, zonePct } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
@@ -15,7 +14,7 @@ import { TextBox } from '../parts/text-box';
 import type { PartProps } from './part-props';
 import { Said } from '../parts/said';
 import { useTakeOut } from '../shell/use-take-out';
-import { EditorGroup } from './editor-group';
+import { EditorGroup, GroupAdd } from './editor-group';
 import { ZonesBar } from './zones-bar';
 
 type Zone = NonNullable<Part['zones']>[number];
@@ -35,13 +34,11 @@ export function ZonesEditor({ part, index, areaM2 }: ZonesEditorProps) {
       name="Zones of another condition"
       note={zones.length === 0 ? 'none' : undefined}
       act={
-        <Button
-          size="small"
-          disabled={zones.length >= MOST_ZONES}
-          onClick={() => desk.edit((j) => addZone(j, part.id))}
-        >
-          Add a zone
-        </Button>
+        <GroupAdd
+          name="Add a zone"
+          isFull={zones.length >= MOST_ZONES}
+          onAdd={() => desk.edit((j) => addZone(j, part.id))}
+        />
       }
     >
       {zones.length > 0 && (
