@@ -58,17 +58,24 @@ test('with its sections folded a stage is under 1,600 px, and its decision is in
   app,
 }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
-  const first: Readonly<Record<(typeof STAGES)[number], RegExp>> = {
-    surface: /Parts, laid flat/,
-    'build-up': /^Ways/,
-    materials: /Still to buy/,
-    window: /futures end well/,
-    'spray-day': /Shop/,
-    log: /by the can/,
+  /** What is decided on a stage, and what is pressed for it. */
+  const first: Readonly<Record<(typeof STAGES)[number], readonly [words: RegExp, button: RegExp]>> = {
+    surface: [/Parts, laid flat/, /^Add a part/],
+    'build-up': [/^Ways/, /^Take Cans/],
+    materials: [/Still to buy/, /^Shopping list/],
+    window: [/50 of 50 futures end well/, /^Start half an hour later/],
+    'spray-day': [/At 08:00: shop/, /^Done: shop/],
+    log: [/by the can/, /^by weight/],
   };
-  for (const stage of STAGES.filter((s) => s !== 'spray-day')) {
+  for (const stage of STAGES) {
     await page.goto(app.url + job(stage), { waitUntil: 'networkidle' });
-    await expect(page.locator('#main').getByText(first[stage]).first(), stage).toBeInViewport();
+    const [words, pressed] = first[stage];
+    const main = page.locator('#main');
+    await expect(main.getByText(words).first(), stage).toBeInViewport();
+    const button = main.getByRole('button', { name: pressed }).or(main.getByRole('link', { name: pressed }));
+    await expect(button.first(), stage).toBeInViewport({ ratio: 1 });
+    // The run sheet is the list of the day's work and is not folded.
+    if (stage === 'spray-day') continue;
     await page.getByRole('button', { name: 'Fold all sections' }).click();
     expect(await page.evaluate(() => document.body.scrollHeight), stage).toBeLessThan(1600);
   }

@@ -69,7 +69,6 @@ function Start({ view, onSession }: StartProps) {
   return (
     <div className="stack">
       <PhoneDay view={view} onPick={pin} onSession={onSession} />
-      <Week view={view} onSession={onSession} onShift={shift} />
       {plan.kind === 'blocked' && <Blocked />}
       {session && (
         <Decision key={session.id} session={session}>
@@ -81,6 +80,7 @@ function Start({ view, onSession }: StartProps) {
           />
         </Decision>
       )}
+      <Week view={view} onSession={onSession} onShift={shift} />
     </div>
   );
 }
