@@ -10,9 +10,9 @@ import type { Format } from '@/words/format';
 
 const GAP = 26;
 const TOP = 24;
-/** Room below a row for its words, and at the foot for the scale, px. */
+/** Room below a row for its words, and at the foot for its words and the scale under them, px. */
 const ROW_GAP = 66;
-const FOOT = 46;
+const FOOT = 62;
 /** A frame has many kinds of tube: the first few stand for them, the figure counts all kinds. */
 const MOST_FACES = 8;
 /** Width of a letter of a title, about, px. */
