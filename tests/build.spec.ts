@@ -232,9 +232,13 @@ test('an outline is traced on a picture by one known length; crossed edges are t
   const at = (x: number, y: number) =>
     page.mouse.click(box.x + (x / 1000) * box.width, box.y + (y / 600) * box.height);
   // The known length first: 500 px that are 300 mm; then 600 × 400 px: 360 × 240 mm, 0.0864 m².
+  await at(100, 50);
+  await at(600, 50);
+  // An end of the known length is a corner too when it is pressed and not dragged.
+  await at(100, 50);
+  await expect(part.getByRole('group', { name: /with 1 corners$/ })).toBeVisible();
+  await part.getByRole('button', { name: 'Take the last point back' }).click();
   for (const [x, y] of [
-    [100, 50],
-    [600, 50],
     [100, 100],
     [700, 100],
     [100, 500],

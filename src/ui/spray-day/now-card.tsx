@@ -1,6 +1,6 @@
 'use client';
 /** The step in hand, with the clock running: what it waits for, what to do next, the life of the can. */
-import { useEffect, useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
@@ -19,6 +19,7 @@ import {
   type RunningPot,
 } from '../views/spray-day';
 import { inSentence } from '../views/task-words';
+import { useEvery } from './use-every';
 import { useWakeLock } from './wake-lock';
 
 export interface NowCardProps {
@@ -35,12 +36,7 @@ export interface NowCardProps {
 }
 
 export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone, tiles }: NowCardProps) {
-  // The page is drawn on the server with its clock; the browser's runs from the first second on.
-  const [nowMs, setNowMs] = useState(clock);
-  useEffect(() => {
-    const tick = setInterval(() => setNowMs(clock()), 1000);
-    return () => clearInterval(tick);
-  }, [clock]);
+  const nowMs = useEvery(1000, clock);
   const now = nowView(task, nowMs, sinceMs);
   useWakeLock(now.soon);
   return (

@@ -16,10 +16,12 @@ export interface RunSheetProps {
   readonly session: Session;
   readonly isFirst: boolean;
   readonly nextId: string | undefined;
+  /** When the flash that the next task waits for began, ms; null where it waits for none. */
+  readonly sinceMs: number | null;
   readonly onTick: (task: Task) => void;
 }
 
-export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
+export function RunSheet({ session, isFirst, nextId, sinceMs, onTick }: RunSheetProps) {
   const f = useFormat();
   const { plan } = useDesk();
   const name = sessionName(plan, session);
@@ -47,6 +49,7 @@ export function RunSheet({ session, isFirst, nextId, onTick }: RunSheetProps) {
             task={task}
             isNext={task.id === nextId}
             parts={partsOf(session, task)}
+            sinceMs={sinceMs}
             {...(isFirst && task.kind !== 'flash' ? { onTick } : {})}
           />
         ))}

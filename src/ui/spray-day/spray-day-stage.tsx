@@ -39,7 +39,7 @@ export function SprayDayStage() {
     name: 'Run sheet',
     count: agenda.length,
     isLead: true,
-    node: <Sheets agenda={agenda} nextId={day.next?.id} />,
+    node: <Sheets agenda={agenda} day={day} />,
   };
   const safety: StageSection = {
     id: 'safety',
@@ -107,7 +107,7 @@ function Now({ day }: { day: DayView }) {
   );
 }
 
-function Sheets({ agenda, nextId }: { agenda: readonly Entry[]; nextId: string | undefined }) {
+function Sheets({ agenda, day }: { agenda: readonly Entry[]; day: DayView }) {
   const { plan } = useDesk();
   const record = useTicks();
   return (
@@ -117,7 +117,8 @@ function Sheets({ agenda, nextId }: { agenda: readonly Entry[]; nextId: string |
           key={entry.of.id}
           entry={entry}
           isFirst={entry.of === plan.sessions[0]}
-          nextId={nextId}
+          nextId={day.next?.id}
+          sinceMs={day.sinceMs}
           onTick={(task) => record(task, true)}
         />
       ))}
@@ -129,12 +130,13 @@ interface SheetProps {
   readonly entry: Entry;
   readonly isFirst: boolean;
   readonly nextId: string | undefined;
+  readonly sinceMs: number | null;
   readonly onTick: (task: Task) => void;
 }
 
-function Sheet({ entry, isFirst, nextId, onTick }: SheetProps) {
+function Sheet({ entry, isFirst, nextId, sinceMs, onTick }: SheetProps) {
   if (entry.kind === 'visit') return <VisitSheet visit={entry.of} nextId={nextId} onTick={onTick} />;
-  return <RunSheet session={entry.of} isFirst={isFirst} nextId={nextId} onTick={onTick} />;
+  return <RunSheet session={entry.of} isFirst={isFirst} nextId={nextId} sinceMs={sinceMs} onTick={onTick} />;
 }
 
 function SpineNote({ day: { next } }: { day: DayView }) {

@@ -10,20 +10,25 @@ import { Hazards } from '../parts/hazards';
 import { HoldButton } from '../parts/hold-button';
 import { TaskIcon } from '../parts/icons';
 import { useFormat } from '../theme/providers';
-import { rowButton, titled } from '../views/spray-day';
+import { nowView, rowButton, titled } from '../views/spray-day';
+import { useEvery } from './use-every';
 
 interface TaskRowProps {
   readonly task: Task;
   readonly isNext: boolean;
   /** Parts of the coat that may be ticked by themselves. */
   readonly parts?: readonly string[];
+  /** When the flash it waits for began, ms; null or left out where it waits for none. */
+  readonly sinceMs?: number | null;
   /** Left out where it cannot be ticked yet, or is only a wait. */
   readonly onTick?: (task: Task) => void;
 }
 
+/** How often a row looks whether its flash is over, ms. */
+const LOOK_MS = 15_000;
 const NEXT_STYLE = { boxShadow: 'inset 4px 0 0 var(--lagoon)', paddingLeft: 10, marginLeft: -10 } as const;
 
-export function TaskRow({ task, isNext, parts = [], onTick }: TaskRowProps) {
+export function TaskRow({ task, isNext, parts = [], sinceMs = null, onTick }: TaskRowProps) {
   const f = useFormat();
   const { plan, products } = useDesk();
   const { title, mix } = titled(plan, products, task);
@@ -42,7 +47,14 @@ export function TaskRow({ task, isNext, parts = [], onTick }: TaskRowProps) {
       </div>
       <span className="act">
         {onTick && (
-          <TickButton task={task} title={title} mix={mix} isNext={isNext} onTick={() => onTick(task)} />
+          <TickButton
+            task={task}
+            title={title}
+            mix={mix}
+            isNext={isNext}
+            sinceMs={sinceMs}
+            onTick={() => onTick(task)}
+          />
         )}
         <span className="printonly sheetbox" />
       </span>
@@ -98,10 +110,13 @@ interface TickButtonProps {
   readonly title: string;
   readonly mix: boolean;
   readonly isNext: boolean;
+  readonly sinceMs: number | null;
   readonly onTick: () => void;
 }
 
-function TickButton({ task, title, mix, isNext, onTick }: TickButtonProps) {
+function TickButton({ task, title, mix, isNext, sinceMs, onTick }: TickButtonProps) {
+  const { clock } = useDesk();
+  const nowMs = useEvery(LOOK_MS, clock);
   const { label, confirm } = rowButton(task, mix);
   const common = {
     size: 'small',
@@ -109,7 +124,7 @@ function TickButton({ task, title, mix, isNext, onTick }: TickButtonProps) {
     variant: isNext ? 'contained' : 'outlined',
     'aria-label': `Done: ${title}`,
   } as const;
-  if (task.kind === 'activate')
+  if (nowView(task, nowMs, sinceMs).firm)
     return (
       <HoldButton {...common} onConfirm={onTick} confirmText={confirm}>
         {label}

@@ -9,6 +9,7 @@ import type { Job } from '@/model/job';
 import type { Session, Task } from '@/model/plan';
 import { formatFor } from '@/words/format';
 import * as sessionNames from './session-name';
+import * as sprayDayViews from './spray-day';
 import { dayInWords, dayRibbonView, spanWord } from './day-ribbon';
 import {
   dayView,
@@ -63,6 +64,22 @@ describe('one day upright', () => {
     expect(dayInWords({ ...view, spans: [] }, 'Thu', f)).toBe('Thu: no hour suits');
     expect(spanWord(view.spans[1]!)).toBe('good');
     expect(spanWord(span(1, 2, 'no', 'no-such-cause'))).toBe('');
+  });
+});
+
+describe('a coat before its flash is over', () => {
+  const { isTooSoon, nowView } = sprayDayViews;
+  const coat = { kind: 'coat', startsAt: at(10) } as Task;
+  const nine = Date.parse(at(9));
+  it('is asked about by the big button and by the list alike, and no longer once it may go on', () => {
+    expect(isTooSoon(coat, nine, nine - 1)).toBe(true);
+    expect(nowView(coat, nine, nine - 1).firm).toBe(true);
+    expect(isTooSoon(coat, Date.parse(at(10)), nine)).toBe(false);
+    expect(nowView(coat, Date.parse(at(10)), nine).firm).toBe(false);
+  });
+  it('the first coat of the day waits for no flash; sanding is never too soon', () => {
+    expect(isTooSoon(coat, nine, null)).toBe(false);
+    expect(isTooSoon({ ...coat, kind: 'sand' }, nine, nine - 1)).toBe(false);
   });
 });
 

@@ -133,6 +133,10 @@ export interface NowView {
   readonly share: number | null;
 }
 
+/** A coat whose flash is not over. The big button and the list ask alike before they take it. */
+export const isTooSoon = (task: Task, nowMs: number, sinceMs: number | null): boolean =>
+  task.kind === 'coat' && sinceMs !== null && instantOf(task.startsAt) > nowMs;
+
 export function nowView(task: Task, nowMs: number, sinceMs: number | null): NowView {
   const startMs = instantOf(task.startsAt);
   const leftMs = startMs - nowMs;
@@ -144,7 +148,7 @@ export function nowView(task: Task, nowMs: number, sinceMs: number | null): NowV
     soon,
     ready,
     long: !ready && (!soon || leftMs > HOUR),
-    firm: task.kind === 'activate' || (task.kind === 'coat' && !ready && sinceMs !== null),
+    firm: task.kind === 'activate' || isTooSoon(task, nowMs, sinceMs),
     share: over === null ? null : Math.min(1, Math.max(0, over)),
   };
 }
@@ -169,7 +173,8 @@ export function doneLabel(task: Task, title: string): string {
 
 /** What the button of a row says. */
 export function rowButton(task: Task, mix: boolean): { label: string; confirm: string } {
-  if (task.kind !== 'activate') return { label: task.kind === 'coat' ? 'Coat is on' : 'Done', confirm: '' };
+  if (task.kind === 'coat') return { label: 'Coat is on', confirm: 'Yes, coat is on' };
+  if (task.kind !== 'activate') return { label: 'Done', confirm: '' };
   return mix ? { label: 'Mixed', confirm: 'Yes, mixed' } : { label: 'Activated', confirm: 'Yes, activated' };
 }
 
