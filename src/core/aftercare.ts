@@ -30,18 +30,12 @@ export function stillToCome(job: Job, system: System, air: AtPart): Plan['toCome
   const product = productIn(system.products, layer.productId);
   const clock = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
   const expected = air.rows - 1;
+  const isSeen = last.endedMs >= air.startMs;
   return TO_COME.map(({ what, stage }) => {
-    const { minutes } = stageOf(product, stage);
-    const isSeen = last.endedMs >= air.startMs;
-    const atMs = isSeen ? clock.stageAt(stage, expected, last.endedMs) : last.endedMs + minutes * MINUTE;
-    const sheetMs = last.endedMs + minutes * MINUTE;
-    const at = Number.isFinite(atMs) ? atMs : sheetMs;
-    return {
-      what,
-      productId: product.id,
-      at: isoOf(at, job.place.tz),
-      // Past the end of the forecast the sheet's own figure stands, at its own temperature.
-      bySheet: !isSeen || !Number.isFinite(atMs),
-    };
+    const reachedMs = isSeen ? clock.stageAt(stage, expected, last.endedMs) : Infinity;
+    // Outside the forecast the sheet's own figure stands, at its own temperature.
+    const bySheet = !Number.isFinite(reachedMs);
+    const at = bySheet ? last.endedMs + stageOf(product, stage).minutes * MINUTE : reachedMs;
+    return { what, productId: product.id, at: isoOf(at, job.place.tz), bySheet };
   });
 }

@@ -60,13 +60,11 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
       }),
     };
   });
+  const tints = wants.flatMap((w) => w.used.map((u) => u.tint));
   const rows = stock.list().map((item): ShelfRow => ({
     item,
     expiry: expiryOf(item, products.get(item.productId) ?? null, nowMs),
-    hex: hexOf(
-      item,
-      wants.flatMap((w) => w.used.map((u) => u.tint)),
-    ),
+    hex: hexOf(item, tints),
     setAside: jobs.flatMap((s) =>
       (s.job.shelf ?? [])
         .filter((x) => x.stockId === item.id && x.remainingMl > 0)

@@ -3,6 +3,7 @@
  * expected.
  */
 import type { Job, Used } from '@/model/job';
+import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
 import type { System } from '../seams/seam';
@@ -10,6 +11,9 @@ import { materialFor } from './material-line';
 
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
 export const CAN_G_PER_ML = 0.78;
+
+/** Heavier after than before: such an entry says nothing until it is put right. */
+export const isGain = (u: Used): boolean => u.by === 'weight' && u.afterG > u.beforeG;
 
 /** Millilitres of one entry. By weight: (before − after) ÷ density. By cans: packs × the first pack's net fill. */
 export function usedMl(u: Used, product: Product): number {
@@ -19,6 +23,10 @@ export function usedMl(u: Used, product: Product): number {
   if (!(ml >= 0)) throw new RangeError('usedMl: weighs more after than before');
   return ml;
 }
+
+/** What one line takes out of its packs, heel included, ml. */
+export const takenMl = ({ useMl, factors }: Pick<Material, 'useMl' | 'factors'>): number =>
+  useMl / (1 - factors.heelFrac);
 
 export interface ExpectedUse {
   /** Out of the nozzle: test cards and mending with it; what the cans of Materials say, ml. */
@@ -34,6 +42,6 @@ export function expectedUse(
   system: Pick<System, 'layers' | 'seams'>,
 ): ExpectedUse {
   const { state: _state, ...before } = withZones(job);
-  const { useMl, factors } = materialFor(before, product, system);
-  return { sprayedMl: useMl, takenMl: useMl / (1 - factors.heelFrac) };
+  const material = materialFor(before, product, system);
+  return { sprayedMl: material.useMl, takenMl: takenMl(material) };
 }

@@ -10,7 +10,7 @@ import { OddsPair } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
 import { benchSums, clashHours, type Clash } from '../views/bench';
 import { inAList } from '../views/session-name';
-import { futuresOf, packsSaid } from '../views/verdict';
+import { futuresOf, packsCount, packsSaid } from '../views/verdict';
 
 interface BenchTagProps {
   readonly jobs: readonly BenchJob[];
@@ -38,7 +38,7 @@ export function BenchTag({ jobs, next, clashes, isPart }: BenchTagProps) {
           <span>of {f.money(budget, currency)}</span>
         </h3>
         <div className="pair">
-          <span className="big">{packs.cans + packs.tins}</span>
+          <span className="big">{packsCount(packs)}</span>
           <span className="mid">{f.money(total, currency)}</span>
         </div>
         <BudgetBar total={total} budget={budget} />

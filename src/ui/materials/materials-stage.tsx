@@ -10,7 +10,7 @@ import { Spine } from '../shell/spine';
 import type { StageSection } from '../shell/section';
 import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
-import { moneyLine, packsCount } from '../views/verdict';
+import { moneyLine, packsCount, packsToBuy } from '../views/verdict';
 import { ingredientLines, needsMixing } from '../views/materials';
 import { BuyPanel } from './buy-panel';
 import { CansPanel } from './cans-panel';
@@ -59,7 +59,7 @@ function useMaterials(): StageSection[] {
     node: <MoneyPanel {...list} />,
   };
   return [
-    { id: 'cans', name: 'Cans', count: packsCount(plan), isLead: true, node: <Cans {...list} /> },
+    { id: 'cans', name: 'Cans', count: packsCount(packsToBuy(plan)), isLead: true, node: <Cans {...list} /> },
     {
       id: 'where',
       name: 'Where it goes',

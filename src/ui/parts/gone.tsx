@@ -41,12 +41,12 @@ export function GoneLine({ children }: { children: ReactNode }) {
     now.current = next;
     setGone(next);
   }, []);
-  const told = useMemo((): GoneTold => {
-    const end = (): void => {
-      now.current?.onEnd?.();
-      show(null);
-    };
-    return {
+  const end = useCallback((): void => {
+    now.current?.onEnd?.();
+    show(null);
+  }, [show]);
+  const told = useMemo(
+    (): GoneTold => ({
       tell: (next) => {
         end();
         isFresh.current = true;
@@ -56,12 +56,9 @@ export function GoneLine({ children }: { children: ReactNode }) {
         if (!isFresh.current) end();
         isFresh.current = false;
       },
-    };
-  }, [show]);
-  const end = (): void => {
-    gone?.onEnd?.();
-    show(null);
-  };
+    }),
+    [end, show],
+  );
   const back = (): void => {
     gone?.back();
     show(null);

@@ -9,18 +9,19 @@ import { textScale } from '@/ui/tokens/rem';
 /** Head and section bar, px at the usual text size: what lies under them is not seen. */
 const FRAME_TOP_PX = 108;
 
-function shareSeen(section: Element): number {
+/** @param under height of head and section bar, px */
+function shareSeen(section: Element, under: number): number {
   const { top, bottom, height } = section.getBoundingClientRect();
-  const under = FRAME_TOP_PX * textScale();
   const seen = Math.min(bottom, window.innerHeight) - Math.max(top, under);
   return height > 0 ? Math.max(0, Math.min(1, seen / Math.min(height, window.innerHeight - under))) : 0;
 }
 
 function tell(bar: HTMLElement): void {
+  const under = FRAME_TOP_PX * textScale();
   let isFirst = true;
   for (const link of bar.querySelectorAll<HTMLAnchorElement>('a[href^="#"]')) {
     const section = document.getElementById(link.hash.slice(1));
-    const share = section ? shareSeen(section) : 0;
+    const share = section ? shareSeen(section, under) : 0;
     link.style.setProperty('--seen', share.toFixed(3));
     const isCurrent = isFirst && share > 0.02;
     if (isCurrent) link.setAttribute('aria-current', 'true');

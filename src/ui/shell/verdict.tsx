@@ -9,6 +9,7 @@ import {
   futuresOf,
   moneyLine,
   oddsPct,
+  packsCount,
   packsToBuy,
   packsWord,
   sessionsLine,
@@ -143,7 +144,7 @@ function ToBuy({ plan }: { plan: Plan }) {
       </h3>
       <div className="pair">
         <span className="big">
-          <Moved>{String(packs.cans + packs.tins)}</Moved>
+          <Moved>{String(packsCount(packs))}</Moved>
         </span>
         <span className="mid">
           <Moved>{f.money(total, currency)}</Moved>

@@ -47,7 +47,7 @@ export function benchSums(jobs: readonly BenchJob[]): BenchSums {
     total: sum((j) => j.plan.cost.total),
     budget: sum((j) => j.plan.cost.budget),
     currency: jobs[0]?.plan.cost.currency ?? 'GBP',
-    packs: { cans: sum((j) => packsToBuy(j.plan).cans), tins: sum((j) => packsToBuy(j.plan).tins) },
+    packs: packsToBuy({ materials: jobs.flatMap((j) => j.plan.materials) }),
     handsOnH: sum((j) => j.plan.handsOnH),
   };
 }

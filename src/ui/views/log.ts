@@ -1,6 +1,6 @@
 /** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
 import { logOf } from '@/core/edits/log';
-import { expectedUse, usedMl, type ExpectedUse } from '@/core/material/used';
+import { expectedUse, isGain, usedMl, type ExpectedUse } from '@/core/material/used';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { isoOf, msOf } from '@/core/time/instant';
 import type { Job, Used } from '@/model/job';
@@ -29,8 +29,7 @@ export interface UsedRow {
 function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
   const list = logOf(job).used;
   const used = list.find((x) => x.productId === product.id);
-  const gained = used?.by === 'weight' && used.afterG > used.beforeG;
-  const ml = used && !gained ? usedMl(used, product) : null;
+  const ml = used && !isGain(used) ? usedMl(used, product) : null;
   return {
     product,
     used,
@@ -39,7 +38,7 @@ function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
     expected,
     usedMl: ml,
     ofPlanPct: ml !== null && expected.takenMl > 0 ? Math.round((ml / expected.takenMl) * 100) : null,
-    weightFault: gained ? `At most ${used.beforeG} g.` : null,
+    weightFault: used?.by === 'weight' && isGain(used) ? `At most ${used.beforeG} g.` : null,
     path: `log.used[${used ? list.indexOf(used) : list.length}].afterG`,
   };
 }

@@ -26,13 +26,22 @@ interface Laid {
   readonly face: Face;
   readonly lengthMm: number;
   readonly widthMm: number;
+  /** Of its part in all. */
+  readonly faceCount: number;
 }
 
 /** A face laid flat: a tube is slit open along its length, a polygon keeps its outline. */
 function laidFlat(part: Part): Laid[] {
-  return facesOf(part)
+  const faces = facesOf(part);
+  return faces
     .slice(0, MOST_FACES)
-    .map((face) => ({ part, face, lengthMm: face.lengthMm, widthMm: laidWidthMm(face) }));
+    .map((face) => ({
+      part,
+      face,
+      lengthMm: face.lengthMm,
+      widthMm: laidWidthMm(face),
+      faceCount: faces.length,
+    }));
 }
 
 export interface PlacedFace extends Laid {
@@ -44,7 +53,6 @@ export interface PlacedFace extends Laid {
   readonly room: number;
   /** The first face of its part carries its name. */
   readonly first: boolean;
-  readonly faceCount: number;
 }
 export interface SheetLayout {
   readonly faces: readonly PlacedFace[];
@@ -105,7 +113,7 @@ function placed(laid: readonly Laid[], width: number, scale: number): SheetLayou
     }
     const first = faces.at(-1)?.part !== q.part;
     const room = Math.max(w, LABEL_W) + GAP - 8;
-    faces.push({ ...q, x: column.x, y: column.next, w, h, room, first, faceCount: facesOf(q.part).length });
+    faces.push({ ...q, x: column.x, y: column.next, w, h, room, first });
     bottom = Math.max(bottom, column.next + h);
     column.next += h + ROW_GAP;
   }

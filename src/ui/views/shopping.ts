@@ -23,9 +23,8 @@ export function shoppingGroups(list: ShoppingList): readonly ShoppingGroup[] {
 
 /** “3 of 8 ticked”. */
 export function tickedSaid(list: ShoppingList, ticked: ReadonlySet<string>): string {
-  const lines = toBuy(list);
-  if (lines.length === 0) return 'nothing';
-  return `${lines.filter((l) => ticked.has(l.key)).length} of ${lines.length} ticked`;
+  const basket = basketOf(list, ticked);
+  return basket.lines === 0 ? 'nothing' : `${basket.ticked} of ${basket.lines} ticked`;
 }
 
 export interface Basket {

@@ -52,10 +52,7 @@ export function packsToBuy(plan: Pick<Plan, 'materials'>): PacksToBuy {
   return { cans: of('can'), tins: of('tin') };
 }
 
-export function packsCount(plan: Pick<Plan, 'materials'>): number {
-  const { cans, tins } = packsToBuy(plan);
-  return cans + tins;
-}
+export const packsCount = ({ cans, tins }: PacksToBuy): number => cans + tins;
 
 /** “4 cans”, “1 can, 3 tins”; empty where nothing is to buy. */
 export const packsSaid = ({ cans, tins }: PacksToBuy): string =>
