@@ -113,6 +113,9 @@ test('what is taken out comes back where it was taken: a part, a job, a photogra
   const parts = page.getByRole('region', { name: 'Parts' });
   await parts.getByRole('button', { name: 'Take out Left side' }).click();
   await expect(parts.getByRole('button', { name: /^Left side/ })).toHaveCount(0);
+  // A save is no change: the line stays to be read.
+  await saved(page);
+  await page.waitForTimeout(1500);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(parts.getByRole('button', { name: /^Left side/ })).toBeVisible();
   await saved(page);

@@ -31,6 +31,12 @@ describe('still to come', () => {
     const times = done.toCome.map((x) => Date.parse(x.at));
     expect(times).toEqual([...times].sort((a, b) => a - b));
   });
+  it('a tick is a time of the place: dust-free comes soon after 07:00 of a May morning in London, 06:00 in UTC', () => {
+    const last = planned(sprayed()).toCome[0]!;
+    const lastCoat = sprayed().state!.coats.at(-1)!.endedAt;
+    expect(minutesBetween(`${lastCoat}:00+01:00`, last.at)).toBeGreaterThan(0);
+    expect(minutesBetween(`${lastCoat}:00+01:00`, last.at)).toBeLessThan(60);
+  });
   it('in the cold handle-dry comes later than at the sheet’s 20 °C', () => {
     const cold = planned(sprayed(), steady(12));
     const coldAt = cold.toCome.find((x) => x.what === 'handle')!.at;

@@ -5,7 +5,7 @@ import type { AtPart } from './air/at-part';
 import { Clocks } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import { productIn, type System } from './seams/seam';
-import { instantOf, isoOf, MINUTE } from './time/instant';
+import { isoOf, MINUTE, msOf } from './time/instant';
 
 /** In the order they come. Wax waits for what the film gives off for weeks: for its cure. */
 const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonly stage: Stage }[] = [
@@ -18,7 +18,10 @@ const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonl
 
 /** The coat that went on last. */
 function lastCoat(job: Job): { readonly layerId: string; readonly endedMs: number } | null {
-  const coats = (job.state?.coats ?? []).map((c) => ({ layerId: c.layerId, endedMs: instantOf(c.endedAt) }));
+  const coats = (job.state?.coats ?? []).map((c) => ({
+    layerId: c.layerId,
+    endedMs: msOf(c.endedAt, job.place.tz),
+  }));
   return coats.sort((a, b) => b.endedMs - a.endedMs)[0] ?? null;
 }
 

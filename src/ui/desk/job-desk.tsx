@@ -28,6 +28,8 @@ export interface Desk {
   readonly nowMs: number;
   readonly state: SaveState;
   readonly steps: Steps;
+  /** How often it was changed by hand on this page: what a save brings back is no change. */
+  readonly edits: number;
   /** What went wrong outside a field: an undo that failed, a planner that stopped. */
   readonly message: string | null;
   edit(change: (job: Job) => Job): void;
@@ -85,6 +87,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
   const { job, setJob, state, steps, setSteps, savedAt, saver } = useDraft(initial);
   const [view, setView] = useState(initial);
   const [message, setMessage] = useState<string | null>(null);
+  const [edits, setEdits] = useState(0);
   const { now, set: setClock } = useClock(initial.nowMs);
   const onView = useCallback(
     (jobView: JobView): void => {
@@ -102,12 +105,19 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     (change: (j: Job) => Job): void => {
       const next = change(saver.draft);
       setMessage(null);
+      setEdits((n) => n + 1);
       setJob(next);
       saver.change(next);
     },
     [saver, setJob],
   );
-  const step = useCallback((side: StepSide): void => void saver.step(side).then(setMessage), [saver]);
+  const step = useCallback(
+    (side: StepSide): void => {
+      setEdits((n) => n + 1);
+      void saver.step(side).then(setMessage);
+    },
+    [saver],
+  );
   useUndoKeys(step);
   const products = useMemo(() => [...productsOf(CATALOGUE, job.products).values()], [job.products]);
   const desk: Desk = {
@@ -119,6 +129,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     nowMs: view.nowMs,
     state,
     steps,
+    edits,
     message: message ?? (state.kind === 'saved' ? fault : null),
     edit,
     step,

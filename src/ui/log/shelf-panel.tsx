@@ -38,9 +38,6 @@ export function ShelfPanel() {
   };
   return (
     <section className="panel noprint" aria-label="Shelf">
-      <div className="hd">
-        <small>book off what was taken, put on what is left</small>
-      </div>
       {rows.length === 0 && !said && (
         <p className="cap mt-6">Nothing was set aside from the shelf for this job.</p>
       )}

@@ -86,13 +86,16 @@ export function GoneLine({ children }: { children: ReactNode }) {
 /** Tells what was taken out, and how it comes back. */
 export const useGone = (): ((gone: Gone) => void) => useContext(GoneContext).tell;
 
-/** Once what it was taken out of changes again, the way back is the usual undo: the line goes. */
-export function useGoneWith(whole: unknown): void {
+/**
+ * Once what it was taken out of is changed again, the way back is the usual undo: the line goes.
+ * @param edits how often it was changed by hand
+ */
+export function useGoneWith(edits: number): void {
   const { changed } = useContext(GoneContext);
-  const anchor = useRef<unknown>(whole);
+  const known = useRef(edits);
   useEffect(() => {
-    if (anchor.current === whole) return;
-    anchor.current = whole;
+    if (known.current === edits) return;
+    known.current = edits;
     changed();
-  }, [whole, changed]);
+  }, [edits, changed]);
 }

@@ -30,8 +30,8 @@ interface StageFrameProps {
 }
 
 export function StageFrame({ stage, spine, lateSpine, sections, children }: StageFrameProps) {
-  const { id, plan, job } = useDesk();
-  useGoneWith(job);
+  const { id, plan, edits } = useDesk();
+  useGoneWith(edits);
   const next = nextStage(id, stage);
   const kept = useSections(stage);
   const isWide = useWide();

@@ -19,7 +19,7 @@ export function ToCome() {
       <ul className="loglist">
         {rows.map((row) => (
           <li key={row.what} className="row wrap-nowrap">
-            <span className="minw-108">{row.isPast ? <GoSign /> : <b className="fw650">{row.when}</b>}</span>
+            <span className="minw-160">{row.isPast ? <GoSign /> : <b className="fw650">{row.when}</b>}</span>
             <span>
               <b className="fw600">{row.name}</b>{' '}
               {row.isPast && <span className="muted">since {row.when}</span>}

@@ -5,7 +5,7 @@ import type { Format } from '@/words/format';
 
 type What = Plan['toCome'][number]['what'];
 const WORDS: Readonly<Record<What, readonly [name: string, advice: string]>> = {
-  'dust-free': ['Dust-free', 'Until then nothing that stirs dust; the lights may stay on.'],
+  'dust-free': ['Dust-free', 'Until then nothing that stirs dust, and no hand on it.'],
   untape: ['Tape off', 'Pull it back over itself; cut along it where the film is hard.'],
   handle: ['Handle-dry', 'Until then no rain, dew or cold on it; after it, it may be carried.'],
   polish: ['May be flatted and polished', 'Not before, or the scratches sink in again.'],
