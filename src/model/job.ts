@@ -246,6 +246,22 @@ export const usedSchema = z.discriminatedUnion('by', [
   }),
 ]);
 export type Used = z.infer<typeof usedSchema>;
+/** Something in hand that a job counts on. */
+const asideSchema = z.strictObject({
+  productId: z.string().min(1).max(80),
+  remainingMl: z.number().min(0).max(20_000),
+  colour: z.string().max(60).optional().describe("its colour by name; left out means the job's first"),
+  stockId: z.string().max(60).optional().describe("the item of the workshop's shelf it was set aside from"),
+  openedOn: date.optional(),
+  boughtOn: date.optional(),
+  expiresOn: date.optional().describe('as printed on the pack'),
+  activatedAt: isoSchema.optional().describe('when its hardener was let in'),
+  look: z
+    .enum(['cloudy', 'skinned', 'swollen', 'lumpy'])
+    .optional()
+    .describe('what is wrong to see; left out means nothing is'),
+  mislabelled: z.boolean().optional().describe("it is in a tin with another's label"),
+});
 export const logSchema = z.strictObject({
   closedAt: isoSchema.optional().describe('left out while the job is open'),
   used: z.array(usedSchema).max(60),
@@ -259,6 +275,7 @@ export const logSchema = z.strictObject({
     )
     .max(20),
   note: z.string().max(4000),
+  taken: z.array(asideSchema).max(60).optional().describe('what was set aside and is booked off the shelf'),
   shelved: z
     .array(z.string().max(160))
     .max(60)
@@ -300,31 +317,7 @@ export const jobSchema = z.strictObject({
   parts: z.array(partSchema).min(1).max(40),
   system: z.strictObject({ layers: z.array(systemLayerSchema).min(1).max(10) }).optional(),
   products: z.array(productSchema).max(60).optional(),
-  shelf: z
-    .array(
-      z.strictObject({
-        productId: z.string().min(1).max(80),
-        remainingMl: z.number().min(0).max(20_000),
-        colour: z.string().max(60).optional().describe("its colour by name; left out means the job's first"),
-        stockId: z
-          .string()
-          .max(60)
-          .optional()
-          .describe("the item of the workshop's shelf it was set aside from"),
-        openedOn: date.optional(),
-        boughtOn: date.optional(),
-        expiresOn: date.optional().describe('as printed on the pack'),
-        activatedAt: isoSchema.optional().describe('when its hardener was let in'),
-        look: z
-          .enum(['cloudy', 'skinned', 'swollen', 'lumpy'])
-          .optional()
-          .describe('what is wrong to see; left out means nothing is'),
-        mislabelled: z.boolean().optional().describe("it is in a tin with another's label"),
-      }),
-    )
-    .max(60)
-    .optional()
-    .describe('set aside for this job'),
+  shelf: z.array(asideSchema).max(60).optional().describe('set aside for this job'),
   prices: z
     .record(z.string().max(120), z.number().min(0).max(100_000))
     .optional()

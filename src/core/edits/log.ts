@@ -1,5 +1,6 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
 import type { Job, JobLog, Used } from '@/model/job';
+import { withoutAside } from './choices';
 import { activatedBy, tickIdOf, withTick } from '../schedule/work/tick';
 import { isoOf, msOf } from '../time/instant';
 
@@ -27,6 +28,13 @@ export function setOutcome(job: Job, layerId: string, patch: { mark?: number; re
 }
 
 export const setNote = (job: Job, note: string): Job => ({ ...job, log: { ...logOf(job), note } });
+
+/** What was set aside from an item of the shelf was used and is booked off there; the log keeps that it was. */
+export function bookOff(job: Job, stockId: string): Job {
+  const log = logOf(job);
+  const aside = (job.shelf ?? []).filter((s) => s.stockId === stockId);
+  return { ...withoutAside(job, stockId), log: { ...log, taken: [...(log.taken ?? []), ...aside] } };
+}
 
 /** A left-over is dealt with: it stands on the shelf, or went to the waste. */
 export const setShelved = (job: Job, key: string): Job => {

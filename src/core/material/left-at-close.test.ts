@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
 import type { Job } from '@/model/job';
 import { systemFor } from '../coating/system';
-import { setUsed } from '../edits/log';
+import { bookOff, setUsed } from '../edits/log';
 import { leftAtClose } from './left-at-close';
 import { materialsOf } from './materials';
 import { withZones } from '../surface/zones';
@@ -42,6 +42,15 @@ describe('left at closing', () => {
     expect(
       line(setUsed(bonnet, { by: 'cans', productId: 'orrin-base', cans }), 'orrin-base'),
     ).toBeUndefined();
+  });
+  it('booking off what was set aside leaves the left-overs as they were', () => {
+    const aside = { productId: 'orrin-base', remainingMl: 300, colour: 'Moss green', stockId: 'i' };
+    const job: Job = { ...bonnet, shelf: [aside] };
+    const booked = bookOff(job, 'i');
+    expect(booked.shelf).toBeUndefined();
+    expect(booked.log!.taken).toEqual([aside]);
+    expect(of(booked)).toEqual(of(job));
+    expect(of(job)).not.toEqual(of(bonnet));
   });
   it('nothing logged: the plan is believed', () => {
     const left = line(bonnet, 'tamsel-filler')!;

@@ -46,7 +46,9 @@ function usedShare(job: Job, materials: readonly Material[], product: Product): 
 
 export function leftAtClose(job: Job, system: System): LeftAtClose[] {
   const { state: _state, ...before } = withZones(job);
-  const materials = materialsOf(before, system);
+  // What is booked off by now was counted on when the rest was bought.
+  const shelf = [...(job.shelf ?? []), ...(job.log?.taken ?? [])];
+  const materials = materialsOf({ ...before, shelf }, system);
   const productOf = (id: string): Product => productIn(system.products, id);
   const sums = inPacks(job, materials, system.products, (id) => usedShare(job, materials, productOf(id)));
   return sums

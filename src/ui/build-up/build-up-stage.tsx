@@ -12,15 +12,22 @@ import type { StageSection } from '../shell/section';
 import { useFormat } from '../theme/providers';
 import { schoolsLine, sheetsLine, stackProducts } from '../views/build-up';
 import { stackOf } from '../views/stack';
-import { ColourPanel } from './colour-panel';
 import { LayersPanel } from './layers-panel';
-import { OrderPanel } from './order-panel';
-import { SchoolsPanel } from './schools-panel';
 import { SectionPanel } from './section-panel';
 
-const RoutesPanel = later('Ways', () => import('./routes-panel').then((m) => m.RoutesPanel), 68);
+const RoutesPanel = later('Ways', () => import('./routes-panel').then((m) => m.RoutesPanel), {
+  heightPx: 68,
+});
 const PrepPanel = later('Preparation', () => import('./prep-panel').then((m) => m.PrepPanel));
-const DryingPanel = later('Drying and heat', () => import('./drying-panel').then((m) => m.DryingPanel), 400);
+const OrderPanel = later('Order of work', () => import('./order-panel').then((m) => m.OrderPanel));
+const ColourPanel = later('Colour', () => import('./colour-panel').then((m) => m.ColourPanel));
+const SchoolsPanel = later('Where painters differ', () =>
+  import('./schools-panel').then((m) => m.SchoolsPanel),
+);
+const DryingPanel = later('Drying and heat', () => import('./drying-panel').then((m) => m.DryingPanel), {
+  heightPx: 400,
+  isHeavy: true,
+});
 const SheetsPanel = later('Your own data sheets', () => import('./sheets-panel').then((m) => m.SheetsPanel));
 
 export function BuildUpStage() {

@@ -40,6 +40,14 @@ describe('requests', () => {
     await transportTo('j1').put(3, { ...job, name: 'é'.repeat(20_000) });
     expect(server.asked[1]!.init!.keepalive).toBe(true);
   });
+  it('a server that takes a request and never answers counts as silent after twenty seconds', async () => {
+    const over = new AbortController();
+    const timeout = vi.spyOn(AbortSignal, 'timeout').mockReturnValue(over.signal);
+    await transportTo('j1').put(3, job);
+    expect(timeout).toHaveBeenCalledWith(20_000);
+    expect(server.asked[0]!.init!.signal).toBe(over.signal);
+    timeout.mockRestore();
+  });
   it('a step names its side', async () => {
     await transportTo('j1').step(3, 'redo');
     expect(server.asked[0]).toMatchObject({ url: '/api/jobs/j1/step', init: { method: 'POST' } });

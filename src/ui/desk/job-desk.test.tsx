@@ -10,9 +10,11 @@ import { usePlanner } from './use-planner';
 
 const server = fakePage();
 
+const clock = (): number => 77;
+
 describe('the planner', () => {
   const planner = (initial = view()) =>
-    renderHook(({ v, j }) => usePlanner(v, j, () => 77), { initialProps: { v: initial, j: initial.job } });
+    renderHook(({ v, j }) => usePlanner(v, j, clock), { initialProps: { v: initial, j: initial.job } });
   const named = (name: string): JobView['job'] => ({ ...job, name });
   const planName = (a: Answer): string => (a.plan as unknown as { name: string }).name;
   it('shows the server’s plan until a draft is planned, then the draft’s', async () => {
@@ -63,6 +65,34 @@ describe('the planner', () => {
     rerender({ v, j: named('two') });
     await answerLast('two');
     expect(result.current.fault).toBeNull();
+  });
+  it('a plan that takes longer than a glance says so until it is there', async () => {
+    const { result, rerender } = planner();
+    const v = view();
+    rerender({ v, j: named('one') });
+    await flush(399);
+    expect(result.current.isLong).toBe(false);
+    await flush(2);
+    expect(result.current.isLong).toBe(true);
+    await answerLast('one');
+    expect(result.current.isLong).toBe(false);
+    await flush(1000);
+    expect(result.current.isLong).toBe(false);
+  });
+  it('a plan that is cancelled is stopped, and a new worker takes the next draft', async () => {
+    const { result, rerender } = planner();
+    const v = view();
+    rerender({ v, j: named('one') });
+    await flush(500);
+    const stopped = FakeWorker.last;
+    act(() => result.current.cancel());
+    expect(stopped.closed).toBe(true);
+    expect(FakeWorker.last).not.toBe(stopped);
+    rerender({ v, j: v.job });
+    expect(result.current.isLong).toBe(false);
+    rerender({ v, j: named('two') });
+    await answerLast('two');
+    expect(planName(result.current.answer)).toBe('two');
   });
   it('a new issue of the forecast or another place has a new worker; the old one is closed', () => {
     const { rerender, unmount } = planner();
@@ -155,6 +185,24 @@ describe('the desk', () => {
     expect(desk.nowMs).toBe(9_000_000);
     expect(desk.clock()).toBeGreaterThanOrEqual(9_000_000);
     expect(desk.steps.redo).toBe('name');
+  });
+  it('a long plan can be cancelled: the worker stops and the change is taken back', async () => {
+    server.reply = async () =>
+      json({ version: 4, job: { ...job, name: 'Slow' }, steps: { undo: 'name', redo: null } });
+    open();
+    rename('Slow');
+    expect(desk.longWork).toBeNull();
+    await flush(500);
+    expect(desk.longWork).not.toBeNull();
+    const stopped = FakeWorker.last;
+    server.reply = async () => json({ version: 5, job, steps: { undo: null, redo: 'name' } });
+    await act(async () => {
+      desk.longWork!.cancel();
+      await vi.advanceTimersByTimeAsync(10);
+    });
+    expect(stopped.closed).toBe(true);
+    expect(desk.job.name).toBe('Lids');
+    expect(server.asked.some((a) => String(a.init?.body).includes('undo'))).toBe(true);
   });
   it('a clash is decided on the desk', async () => {
     server.reply = async () => json({ version: 8, job: { ...job, name: 'Theirs' }, error: 'changed' }, 409);

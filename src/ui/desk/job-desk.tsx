@@ -32,6 +32,8 @@ export interface Desk {
   readonly edits: number;
   /** What went wrong outside a field: an undo that failed, a planner that stopped. */
   readonly message: string | null;
+  /** The plan of the last change takes its time; null when it does not. */
+  readonly longWork: { cancel(): void } | null;
   edit(change: (job: Job) => Job): void;
   step(side: StepSide): void;
   resolve(whose: 'mine' | 'theirs'): void;
@@ -77,30 +79,10 @@ function useDraft(initial: JobView) {
   return { job, setJob, state, steps, setSteps, savedAt, saver };
 }
 
-interface JobDeskProps {
-  readonly initial: JobView;
-  readonly children: ReactNode;
-}
-
-export function JobDesk({ initial, children }: JobDeskProps) {
-  const { id } = initial;
-  const { job, setJob, state, steps, setSteps, savedAt, saver } = useDraft(initial);
-  const [view, setView] = useState(initial);
+/** What is done by hand on this page: an edit, a step back or forward, and why a step failed. */
+function useHand(saver: Saver, setJob: (job: Job) => void) {
   const [message, setMessage] = useState<string | null>(null);
   const [edits, setEdits] = useState(0);
-  const { now, set: setClock } = useClock(initial.nowMs);
-  const onView = useCallback(
-    (jobView: JobView): void => {
-      setClock(jobView.nowMs);
-      setView(jobView);
-      setJob(jobView.job);
-      setSteps(jobView.steps);
-    },
-    [setClock, setJob, setSteps],
-  );
-  useServerView(id, saver, savedAt, onView);
-  useNothingLost(id, saver);
-  const { answer, fault } = usePlanner(view, job, now);
   const edit = useCallback(
     (change: (j: Job) => Job): void => {
       const next = change(saver.draft);
@@ -118,7 +100,37 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     },
     [saver],
   );
+  return { edit, step, edits, message };
+}
+
+interface JobDeskProps {
+  readonly initial: JobView;
+  readonly children: ReactNode;
+}
+
+export function JobDesk({ initial, children }: JobDeskProps) {
+  const { id } = initial;
+  const { job, setJob, state, steps, setSteps, savedAt, saver } = useDraft(initial);
+  const [view, setView] = useState(initial);
+  const { edit, step, edits, message } = useHand(saver, setJob);
+  const { now, set: setClock } = useClock(initial.nowMs);
+  const onView = useCallback(
+    (jobView: JobView): void => {
+      setClock(jobView.nowMs);
+      setView(jobView);
+      setJob(jobView.job);
+      setSteps(jobView.steps);
+    },
+    [setClock, setJob, setSteps],
+  );
+  useServerView(id, saver, savedAt, onView);
+  useNothingLost(id, saver);
+  const { answer, fault, isLong, cancel } = usePlanner(view, job, now);
   useUndoKeys(step);
+  const cancelPlan = (): void => {
+    cancel();
+    step('undo');
+  };
   const products = useMemo(() => [...productsOf(CATALOGUE, job.products).values()], [job.products]);
   const desk: Desk = {
     id,
@@ -131,6 +143,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     steps,
     edits,
     message: message ?? (state.kind === 'saved' ? fault : null),
+    longWork: isLong ? { cancel: cancelPlan } : null,
     edit,
     step,
     clock: now,

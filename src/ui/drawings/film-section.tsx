@@ -36,7 +36,7 @@ export function FilmSection({ selected = null, onSelect, ...ask }: FilmSectionPr
         <g
           key={placed.band.id}
           onClick={onSelect ? () => onSelect(placed.band.id) : undefined}
-          style={onSelect ? { cursor: 'pointer' } : undefined}
+          className={onSelect ? 'cur-pointer' : undefined}
         >
           <BandBody placed={placed} frame={frame} selected={selected === placed.band.id} />
         </g>

@@ -21,7 +21,7 @@ const ShelfPanel = later('Shelf', () => import('./shelf-panel').then((m) => m.Sh
 const PhotosPanel = later(
   'Photographs after',
   () => import('../photos/photos-panel').then((m) => m.PhotosPanel),
-  124,
+  { heightPx: 124 },
 );
 
 export function LogStage() {

@@ -2,7 +2,7 @@
 /** What was set aside from the shelf for this job is booked off there, by what was really used. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
-import { withoutAside } from '@/core/edits/choices';
+import { bookOff } from '@/core/edits/log';
 import { cutTo } from '@/words/cut';
 import { useDesk } from '../desk/job-desk';
 import { LinkButton } from '../parts/link-button';
@@ -34,7 +34,7 @@ export function ShelfPanel() {
       return;
     }
     setSaid({ bad: false, text: `${f.volume(ml)} of ${row.name} booked off the shelf.` });
-    desk.edit((j) => withoutAside(j, row.stockId));
+    desk.edit((j) => bookOff(j, row.stockId));
   };
   return (
     <section className="panel noprint" aria-label="Shelf">

@@ -120,7 +120,7 @@ function ConsumableRow({ desk, consumable }: { desk: Desk; consumable: Consumabl
   const { currency } = desk.plan.cost;
   const name = lineName({ key: consumable.id, name: null, part: null, params: consumable.params });
   return (
-    <TableRow style={consumable.have ? { color: 'var(--ink-3)' } : undefined}>
+    <TableRow className={consumable.have ? 'ink-ink-3' : ''}>
       <TableCell>
         <b className="fw600">{name}</b>
         <span className="small muted">, {amountName(consumable.need, consumable.unit, f)}</span>

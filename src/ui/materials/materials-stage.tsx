@@ -15,8 +15,8 @@ import { ingredientLines, needsMixing } from '../views/materials';
 import { BuyPanel } from './buy-panel';
 import { CansPanel } from './cans-panel';
 import { StillToBuy } from './still-to-buy';
-import { SumPanel } from './sum-panel';
 
+const SumPanel = later('Where it goes', () => import('./sum-panel').then((m) => m.SumPanel));
 const MoneyPanel = later('Money', () => import('./money-panel').then((m) => m.MoneyPanel));
 const MixingPanel = later('Mixing', () => import('./mixing-panel').then((m) => m.MixingPanel));
 

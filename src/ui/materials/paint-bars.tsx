@@ -1,7 +1,7 @@
 'use client';
 /** Where every paint goes, one bar a paint on one scale; dashes run on to what must be ready. A bar is picked. */
-import ButtonBase from '@mui/material/ButtonBase';
 import type { Material } from '@/model/plan';
+import { PickRow } from '../parts/pick-row';
 import { useFormat } from '../theme/providers';
 import { paintBar, type PaintBar } from '../views/bars';
 import { lineKey } from '../views/materials';
@@ -22,18 +22,18 @@ export function PaintBars({ open, picked, nameOf, onPick }: PaintBarsProps) {
       {bars.map(({ material, bar }) => {
         const key = lineKey(material);
         return (
-          <li key={key} data-on={key === picked}>
-            <ButtonBase aria-pressed={key === picked} onClick={() => onPick(key)}>
-              <b>
-                <span>{nameOf(material)}</span>
-                <span>{f.volume(bar.readyMl)}</span>
-              </b>
-              <Bar bar={bar} most={most} />
-              <span>
-                expected {f.volume(bar.useMl)}, to have ready {f.volume(bar.readyMl)}
-              </span>
-            </ButtonBase>
-          </li>
+          <PickRow
+            key={key}
+            name={nameOf(material)}
+            figure={f.volume(bar.readyMl)}
+            isPicked={key === picked}
+            onPick={() => onPick(key)}
+          >
+            <Bar bar={bar} most={most} />
+            <span>
+              expected {f.volume(bar.useMl)}, to have ready {f.volume(bar.readyMl)}
+            </span>
+          </PickRow>
         );
       })}
     </ul>

@@ -1,20 +1,75 @@
 'use client';
-/** A panel that the first look does not need: fetched once the page stands, its place kept. */
-import type { ComponentType } from 'react';
-import dynamic from 'next/dynamic';
+/**
+ * A panel that the first look does not need: fetched when the page has nothing else to do, its place kept until
+ * then. Once fetched it stands at once wherever it is opened, on paper too.
+ */
+import { createElement, useEffect, useSyncExternalStore, type ComponentType } from 'react';
+import Skeleton from '@mui/material/Skeleton';
 
-/** @param title stands in its place meanwhile @param heightPx what the panel takes at least, so that nothing jumps */
+/** Where a browser cannot say that it is idle, ms. */
+const IDLE_MS = 1500;
+
+function whenIdle(run: () => void): void {
+  if (typeof window === 'undefined') return;
+  if ('requestIdleCallback' in window) window.requestIdleCallback(run, { timeout: IDLE_MS });
+  else setTimeout(run, IDLE_MS);
+}
+
+/** A module that is fetched once; a fetch that failed is tried again by the next who asks. */
+function fetchedOnce<T>(load: () => Promise<T>) {
+  let held: T | null = null;
+  let isAsked = false;
+  const listeners = new Set<() => void>();
+  return {
+    held: (): T | null => held,
+    subscribe: (listener: () => void): (() => void) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    ask: (): void => {
+      if (isAsked) return;
+      isAsked = true;
+      load().then(
+        (got) => {
+          held = got;
+          for (const listener of listeners) listener();
+        },
+        () => {
+          isAsked = false;
+        },
+      );
+    },
+  };
+}
+
+interface LaterHow {
+  /** What the panel takes at least, so that nothing jumps. */
+  readonly heightPx?: number;
+  /** Too heavy to be fetched before it is opened. */
+  readonly isHeavy?: boolean;
+}
+
+/** @param title stands in its place meanwhile */
 export function later<P extends object>(
   title: string,
   load: () => Promise<ComponentType<P>>,
-  heightPx = 92,
+  { heightPx = 92, isHeavy = false }: LaterHow = {},
 ): ComponentType<P> {
-  return dynamic(load, {
-    ssr: false,
-    loading: () => (
-      <section className="panel noprint" aria-busy="true" style={{ minHeight: heightPx }}>
-        <div className="hd">{title}</div>
-      </section>
-    ),
-  });
+  const panel = fetchedOnce(load);
+  if (!isHeavy) whenIdle(panel.ask);
+  return function Later(props: P) {
+    const held = useSyncExternalStore(panel.subscribe, panel.held, () => null);
+    useEffect(() => panel.ask(), []);
+    return held ? createElement(held, props) : <Waiting title={title} heightPx={heightPx} />;
+  };
+}
+
+function Waiting({ title, heightPx }: { title: string; heightPx: number }) {
+  return (
+    <section className="panel noprint" aria-busy="true" style={{ minHeight: heightPx }}>
+      <div className="hd">{title}</div>
+      <Skeleton variant="text" width="60%" animation={false} />
+      <Skeleton variant="text" width="40%" animation={false} />
+    </section>
+  );
 }

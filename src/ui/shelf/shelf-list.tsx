@@ -1,7 +1,7 @@
 'use client';
 /** Everything on the shelf, a row each, what is dying first. */
-import ButtonBase from '@mui/material/ButtonBase';
 import type { ShelfRow } from '@/usecases/shelf';
+import { PickRow } from '../parts/pick-row';
 import { useMore } from '../parts/use-more';
 import { useFormat } from '../theme/providers';
 import { expirySaid } from '../views/shelf';
@@ -23,18 +23,18 @@ export function ShelfList({ rows, picked, onPick, nowMs }: ShelfListProps) {
     <>
       <ul className="partrows" aria-label="Things on the shelf">
         {shown.map((row) => (
-          <li key={row.item.id} data-on={row.item.id === picked}>
-            <ButtonBase aria-pressed={row.item.id === picked} onClick={() => onPick(row.item.id)}>
-              <b>
-                <span>{row.item.name}</span>
-                <span className="ws-nowrap">{f.volume(row.item.remainingMl)}</span>
-              </b>
-              <span className="row gap-6 wrap-nowrap">
-                <StateSign state={row.expiry.state} />
-                {expirySaid(row, f, nowMs)}
-              </span>
-            </ButtonBase>
-          </li>
+          <PickRow
+            key={row.item.id}
+            name={row.item.name}
+            figure={f.volume(row.item.remainingMl)}
+            isPicked={row.item.id === picked}
+            onPick={() => onPick(row.item.id)}
+          >
+            <span className="row gap-6 wrap-nowrap">
+              <StateSign state={row.expiry.state} />
+              {expirySaid(row, f, nowMs)}
+            </span>
+          </PickRow>
         ))}
       </ul>
       {moreButton}

@@ -1,11 +1,16 @@
 'use client';
 /** What is on a stage and where one is in it; saved or not, the arrows, and the one button to the next stage. */
 import { useRef } from 'react';
+import { useDesk } from '../desk/job-desk';
+import dynamic from 'next/dynamic';
 import { LinkButton } from '../parts/link-button';
 import { MindSign } from '../parts/icons';
 import { SaveLine, SaveTrouble } from './save-line';
 import type { NextStage } from '../views/stages';
 import { useSeen } from './use-seen';
+
+/** Fetched when work is long, which is seldom. */
+const LongWork = dynamic(() => import('../parts/long-work').then((m) => m.LongWork), { ssr: false });
 
 export interface BarLink {
   readonly id: string;
@@ -49,8 +54,15 @@ export function SectionBar({ links, next, onGo }: SectionBarProps) {
         </div>
       </div>
       <SaveTrouble />
+      <LongPlan />
     </div>
   );
+}
+
+/** The plan takes its time: it says so, and the change that asked for it can be taken back. */
+function LongPlan() {
+  const { longWork } = useDesk();
+  return longWork && <LongWork said="Working out the plan" onCancel={longWork.cancel} />;
 }
 
 /** To the stage after this one. */

@@ -1,6 +1,7 @@
 'use client';
 /** The shopping list for the jobs that are chosen: grouped, ticked off in the shop, printed, taken along as a file. */
-import { useOptimistic, useTransition } from 'react';
+import { useEffect, useOptimistic, useState, useTransition } from 'react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import Checkbox from '@mui/material/Checkbox';
 import type { Shopping } from '@/usecases/shopping/shopping';
@@ -8,6 +9,9 @@ import { SHOPPING_TOO_LONG } from '@/words/shopping';
 import { chosenWith } from '../views/shopping';
 import { BuyingPanel } from './buying-panel';
 import { Said } from '@/ui/parts/said';
+
+/** Fetched when work is long, which is seldom. */
+const LongWork = dynamic(() => import('../parts/long-work').then((m) => m.LongWork), { ssr: false });
 
 interface JobName {
   readonly id: string;
@@ -35,9 +39,11 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       const all = isAllPlain && ids.length === jobs.length;
       router.push(all ? '/shopping' : `/shopping?jobs=${ids.join(',')}`, { scroll: false });
     });
+  const isLong = useLong(busy);
   return (
     <main id="main" className="body shoppage">
       <h1 className="sr">Shopping</h1>
+      {isLong && <LongWork said="Finding the cheapest packs" onCancel={() => choose(chosen)} />}
       <JobsPanel jobs={jobs} more={more} wanted={wanted} onChoose={choose} />
       {shopping.kind === 'currencies' && <TwoCurrencies currencies={shopping.currencies} />}
       <Said>{shopping.kind === 'too-long' && SHOPPING_TOO_LONG}</Said>
@@ -46,6 +52,22 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       )}
     </main>
   );
+}
+
+/** From when on looking for the cheapest packs is long work, ms. */
+const LONG_MS = 400;
+
+function useLong(busy: boolean): boolean {
+  const [isLong, setLong] = useState(false);
+  useEffect(() => {
+    if (!busy) return;
+    const timer = setTimeout(() => setLong(true), LONG_MS);
+    return () => {
+      clearTimeout(timer);
+      setLong(false);
+    };
+  }, [busy]);
+  return isLong;
 }
 
 interface JobsPanelProps {

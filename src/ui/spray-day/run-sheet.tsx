@@ -9,8 +9,12 @@ import { Anchor } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { partsOf, restLine, rhythmLines } from '../views/agenda';
 import { sessionName } from '../views/session-name';
-import { activationLine, handleLine } from '../views/spray-day';
+import { activationLine, handleLine, nowView } from '../views/spray-day';
 import { TaskRow } from './task-row';
+import { useEvery } from './use-every';
+
+/** How often a sheet looks whether a flash is over, ms. */
+const LOOK_MS = 15_000;
 
 export interface RunSheetProps {
   readonly session: Session;
@@ -23,7 +27,8 @@ export interface RunSheetProps {
 
 export function RunSheet({ session, isFirst, nextId, sinceMs, onTick }: RunSheetProps) {
   const f = useFormat();
-  const { plan } = useDesk();
+  const { plan, clock } = useDesk();
+  const nowMs = useEvery(LOOK_MS, clock);
   const name = sessionName(plan, session);
   return (
     <section className="panel" aria-label={`Run sheet, ${name}`}>
@@ -49,7 +54,7 @@ export function RunSheet({ session, isFirst, nextId, sinceMs, onTick }: RunSheet
             task={task}
             isNext={task.id === nextId}
             parts={partsOf(session, task)}
-            sinceMs={sinceMs}
+            isFirm={nowView(task, nowMs, sinceMs).firm}
             {...(isFirst && task.kind !== 'flash' ? { onTick } : {})}
           />
         ))}

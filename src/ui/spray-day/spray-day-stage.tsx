@@ -23,8 +23,10 @@ import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
-import { ToCome } from './to-come';
 import { VisitSheet } from './visit-sheet';
+import { later } from '../parts/later';
+
+const ToCome = later('Still to come', () => import('./to-come').then((m) => m.ToCome));
 
 type TickedTask = Tick['task'];
 

@@ -10,31 +10,32 @@ import { Hazards } from '../parts/hazards';
 import { HoldButton } from '../parts/hold-button';
 import { TaskIcon } from '../parts/icons';
 import { useFormat } from '../theme/providers';
-import { nowView, rowButton, titled } from '../views/spray-day';
-import { useEvery } from './use-every';
+import { rowButton, titled } from '../views/spray-day';
 
 interface TaskRowProps {
   readonly task: Task;
   readonly isNext: boolean;
   /** Parts of the coat that may be ticked by themselves. */
   readonly parts?: readonly string[];
-  /** When the flash it waits for began, ms; null or left out where it waits for none. */
-  readonly sinceMs?: number | null;
+  /** Asked about before it is taken: what cannot be taken back at the bench, or comes too soon. */
+  readonly isFirm?: boolean;
   /** Left out where it cannot be ticked yet, or is only a wait. */
   readonly onTick?: (task: Task) => void;
 }
 
-/** How often a row looks whether its flash is over, ms. */
-const LOOK_MS = 15_000;
-const NEXT_STYLE = { boxShadow: 'inset 4px 0 0 var(--lagoon)', paddingLeft: 10, marginLeft: -10 } as const;
-
-export function TaskRow({ task, isNext, parts = [], sinceMs = null, onTick }: TaskRowProps) {
+export function TaskRow({
+  task,
+  isNext,
+  parts = [],
+  isFirm = task.kind === 'activate',
+  onTick,
+}: TaskRowProps) {
   const f = useFormat();
   const { plan, products } = useDesk();
   const { title, mix } = titled(plan, products, task);
   const wait = task.kind === 'flash' || task.kind === 'dry';
   return (
-    <li className="task" data-wait={wait} style={isNext ? NEXT_STYLE : undefined}>
+    <li className="task" data-wait={wait} data-next={isNext}>
       <span className="clock">{f.time(task.startsAt)}</span>
       <span className="icon">
         <TaskIcon kind={task.kind} />
@@ -52,7 +53,7 @@ export function TaskRow({ task, isNext, parts = [], sinceMs = null, onTick }: Ta
             title={title}
             mix={mix}
             isNext={isNext}
-            sinceMs={sinceMs}
+            isFirm={isFirm}
             onTick={() => onTick(task)}
           />
         )}
@@ -110,13 +111,11 @@ interface TickButtonProps {
   readonly title: string;
   readonly mix: boolean;
   readonly isNext: boolean;
-  readonly sinceMs: number | null;
+  readonly isFirm: boolean;
   readonly onTick: () => void;
 }
 
-function TickButton({ task, title, mix, isNext, sinceMs, onTick }: TickButtonProps) {
-  const { clock } = useDesk();
-  const nowMs = useEvery(LOOK_MS, clock);
+function TickButton({ task, title, mix, isNext, isFirm, onTick }: TickButtonProps) {
   const { label, confirm } = rowButton(task, mix);
   const common = {
     size: 'small',
@@ -124,7 +123,7 @@ function TickButton({ task, title, mix, isNext, sinceMs, onTick }: TickButtonPro
     variant: isNext ? 'contained' : 'outlined',
     'aria-label': `Done: ${title}`,
   } as const;
-  if (nowView(task, nowMs, sinceMs).firm)
+  if (isFirm)
     return (
       <HoldButton {...common} onConfirm={onTick} confirmText={confirm}>
         {label}

@@ -1,7 +1,6 @@
 'use client';
 /** The parts: one drawing to scale and one row each, in which a part is picked; one editor for what is picked. */
 import { useState } from 'react';
-import ButtonBase from '@mui/material/ButtonBase';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import { addPart, addPreset } from '@/core/edits/parts';
@@ -10,6 +9,7 @@ import { PART_PRESETS } from '@/core/surface/presets';
 import type { Part } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { PartSheet } from '../drawings/part-sheet';
+import { PickRow } from '../parts/pick-row';
 import { ListChoice } from '../parts/list-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { useFormat } from '../theme/providers';
@@ -87,24 +87,25 @@ function Row({ part, isPicked, also, onPick, onAlso }: RowProps) {
   const f = useFormat();
   const { name, area, size, lies } = partRow(part, f);
   return (
-    <li data-on={isPicked}>
-      {also !== null && (
-        <Checkbox
-          size="small"
-          checked={also}
-          onChange={(_e, on) => onAlso(on)}
-          slotProps={{ input: { 'aria-label': `Change ${name} too` } }}
-        />
-      )}
-      <ButtonBase aria-pressed={isPicked} onClick={onPick}>
-        <b>
-          <span>{name}</span>
-          <span>{area}</span>
-        </b>
-        <span>{size}</span>
-        <span>{lies}</span>
-      </ButtonBase>
-    </li>
+    <PickRow
+      name={name}
+      figure={area}
+      isPicked={isPicked}
+      onPick={onPick}
+      before={
+        also !== null && (
+          <Checkbox
+            size="small"
+            checked={also}
+            onChange={(_e, on) => onAlso(on)}
+            slotProps={{ input: { 'aria-label': `Change ${name} too` } }}
+          />
+        )
+      }
+    >
+      <span>{size}</span>
+      <span>{lies}</span>
+    </PickRow>
   );
 }
 

@@ -16,7 +16,7 @@ import { PurposeEditor } from './purpose-editor';
 const PhotosPanel = later(
   'Photographs before',
   () => import('../photos/photos-panel').then((m) => m.PhotosPanel),
-  124,
+  { heightPx: 124 },
 );
 
 export function SurfaceStage() {

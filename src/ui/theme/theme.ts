@@ -132,6 +132,7 @@ export const theme = createTheme({
       },
     },
     MuiTableCell: { styleOverrides: { root: { color: 'inherit', lineHeight: 'inherit', letterSpacing: 0 } } },
+    MuiSkeleton: { styleOverrides: { root: { backgroundColor: 'var(--well)' } } },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 2 } } },
     MuiCheckbox: { styleOverrides: { root: { padding: 4, color: 'var(--ink-3)' } } },
     MuiIconButton: { styleOverrides: { root: { color: 'var(--ink)' } } },

@@ -33,7 +33,7 @@ function Odds({ session }: { session: Session }) {
       <p className="big text-20">
         {f.day(session.startsAt)}, start {f.time(session.startsAt)}
       </p>
-      <p style={{ color: session.feasible ? 'var(--moss-ink)' : 'var(--oxide-ink)', fontWeight: 650 }}>
+      <p className={`fw650 ${session.feasible ? 'ink-moss-ink' : 'ink-oxide-ink'}`}>
         {session.feasible ? `${good} of ${of} futures end well` : brokenSaid(session)}
       </p>
       <p className="cap mt-6">
