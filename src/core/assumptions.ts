@@ -2,7 +2,7 @@
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
-import { DRESSED_MEMBERS } from './air/ensemble';
+import { DRESSED_MEMBERS } from './air/dress';
 import { HEEL_FRAC, transferFrac } from './material/coat-uses';
 import { COAT_SD_FRAC, HABIT_SD_FRAC, RISK_OF_SHORT } from './material/spread';
 import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE } from './schedule/search/stakes';

@@ -21,10 +21,21 @@ export const memberSchema = z.strictObject({
 });
 export type ForecastMember = z.infer<typeof memberSchema>;
 
+/** How far a single line may be wrong, where more is known of it than its lead time. */
+export const doubtSchema = z.strictObject({
+  rainChance: series(0, 1).optional().describe('chance of rain in the hour; left out: as the line says'),
+  dewSdK: series(0, 10).optional().describe('spread of the dew point where no humidity was given, K'),
+  tempScale: z.number().min(0.2).max(5).optional().describe('its errors here over the usual ones'),
+  windScale: z.number().min(0.2).max(5).optional(),
+  rhScale: z.number().min(0.2).max(5).optional(),
+});
+export type Doubt = z.infer<typeof doubtSchema>;
+
 export const forecastSchema = z.strictObject({
   start: isoSchema,
   stepMin: z.literal(60),
   members: z.array(memberSchema).min(1).max(100),
+  doubt: doubtSchema.optional().describe('of a single line'),
 });
 export type Forecast = z.infer<typeof forecastSchema>;
 
@@ -33,7 +44,13 @@ export const SERIES = ['airTempC', 'rhPct', 'windMs', 'gustMs', 'rainMm', 'cloud
 /** Series of unequal length, which no single field can show. */
 export function forecastFaults(f: Forecast): { path: string; expected: string }[] {
   const n = f.members[0]?.airTempC.length ?? 0;
-  return f.members.flatMap((member, i) =>
+  const doubts = (['rainChance', 'dewSdK'] as const).flatMap((key) => {
+    const got = f.doubt?.[key]?.length ?? n;
+    return got === n
+      ? []
+      : [{ path: `doubt.${key}`, expected: `${n} values, as in members[0] (got ${got})` }];
+  });
+  const unequal = f.members.flatMap((member, i) =>
     SERIES.flatMap((key) =>
       member[key].length === n
         ? []
@@ -45,6 +62,7 @@ export function forecastFaults(f: Forecast): { path: string; expected: string }[
           ],
     ),
   );
+  return [...unequal, ...doubts];
 }
 
 /** Drier than any weather outdoors, %: a humidity that is never above it was written as a fraction. */

@@ -1,21 +1,24 @@
 /**
- * The built-in weather service: a simulated stand-in, pure and seeded by place and issue time. A
- * truth runs on for ever from the place alone; a forecast is the truth with an error that grows
- * with lead time and is drawn anew at each issue. No request leaves the machine.
+ * The built-in weather service: a simulated stand-in, pure and seeded by place and issue time. One hidden truth runs
+ * on for ever from the place alone; a forecast knows of it what its lead time allows, as one line or as fifty
+ * futures that the truth cannot be told from. No request leaves the machine.
  */
 import type { Forecast, ForecastMember } from '@/model/forecast';
-import { dewPointC, satPressurePa } from '@/core/air/moist';
-import { rmsTempK, rmsWindMs } from '@/core/air/ensemble';
+import { rmsRhPct, rmsTempK, rmsWindMs } from '@/core/air/dress';
+import { satPressurePa } from '@/core/air/moist';
 import { sunElevationDeg } from '@/core/air/sun';
-import { normals, seedOf } from '@/core/numerics/random';
+import { normalTail } from '@/core/numerics/stats';
 import { DAY, HOUR } from '@/core/time/instant';
+import { climateAt, CLIMATE_CARDS, type Climate, type ClimateCard } from './climates';
+import { hiddenNoise, type HiddenNoise, type Known } from './hidden-noise';
 
 /** A forecast is issued every six hours and starts a day earlier, with the hours already gone as they were. */
 export const ISSUE_EVERY_H = 6;
 export const PAST_H = 24;
 export const AHEAD_H = 240;
+export const MEMBERS = 50;
 
-interface Spot {
+export interface Spot {
   readonly lat: number;
   readonly lon: number;
 }
@@ -23,60 +26,163 @@ interface Spot {
 /** Chosen so that the stand-in's weeks hold both good days and bad ones; any number gives a climate. */
 const SALT = 'pellucid-weather-1';
 
-/** Smooth noise of about unit variance, one knot every `periodH` hours, keyed by text. */
-function noise(key: string, hour: number, periodH: number): number {
-  const x = hour / periodH;
-  const i = Math.floor(x);
-  const f = x - i;
-  const at = (k: number): number => normals(seedOf(`${SALT} ${key} ${k}`))();
-  const s = f * f * (3 - 2 * f);
-  return at(i) * (1 - s) + at(i + 1) * s;
-}
-
 const clamp = (x: number, lo: number, hi: number): number => Math.min(hi, Math.max(lo, x));
 
-/** Weather as it is at one hour, epoch hours since 1970. */
-function truth(
-  spot: Spot,
-  key: string,
-  hour: number,
-): { airTempC: number; rhPct: number; windMs: number; gustMs: number; rainMm: number; cloudFrac: number } {
+/** What is hidden of one place. */
+interface Hidden {
+  readonly temp: HiddenNoise;
+  readonly dew: HiddenNoise;
+  readonly wind: HiddenNoise;
+  readonly cloud: HiddenNoise;
+  readonly rain: HiddenNoise;
+  /** What no forecast tells: the next hours at this very place. */
+  readonly local: { readonly temp: HiddenNoise; readonly dew: HiddenNoise; readonly wind: HiddenNoise };
+}
+const never = (): number => 1;
+const slowly = (leadH: number): number => 0.35 + (0.65 * Math.min(Math.max(leadH, 0), 132)) / 132;
+
+function hiddenAt(key: string): Hidden {
+  const of = (name: string): string => `${SALT} ${key} ${name}`;
+  return {
+    temp: hiddenNoise(of('t'), 60, rmsTempK),
+    dew: hiddenNoise(of('d'), 48, rmsRhPct),
+    wind: hiddenNoise(of('w'), 40, rmsWindMs),
+    cloud: hiddenNoise(of('c'), 30, slowly),
+    rain: hiddenNoise(of('r'), 11, slowly),
+    local: {
+      temp: hiddenNoise(of('lt'), 5, never),
+      dew: hiddenNoise(of('ld'), 5, never),
+      wind: hiddenNoise(of('lw'), 4, never),
+    },
+  };
+}
+
+/** Spread of the temperature, of the dew point's gap and of the logarithm of the wind. */
+const TEMP_SD_K = 3.5;
+const DEW_SD_K = 2.8;
+const WIND_SD = 0.55;
+const CLOUD_SD = 0.32;
+const LOCAL_TEMP_K = 0.5;
+const LOCAL_DEW_K = 0.7;
+const LOCAL_WIND = 0.24;
+/** It rains where the latent wetness is above this, and by so much more the wetter. */
+const RAIN_ABOVE = 1.35;
+const MM_PER_WETNESS = 2.2;
+const CLOUD_WETS = 1.6;
+
+interface Asked {
+  readonly spot: Spot;
+  readonly card: ClimateCard;
+  readonly hidden: Hidden;
+}
+
+/** Weather at one hour, epoch hours, to one who knows all or to a forecast. */
+function weatherAt({ spot, card, hidden }: Asked, hour: number, known?: Known) {
   const ms = hour * HOUR;
   const yearDay = (ms / DAY) % 365.2425;
   const season = Math.cos(((yearDay - 200) / 365.2425) * 2 * Math.PI) * Math.sign(spot.lat || 1);
   const sunHour = (((ms / HOUR + spot.lon / 15) % 24) + 24) % 24;
-  const cloud = clamp(0.42 + 0.32 * noise(`${key} c`, hour, 30) + 0.12 * noise(`${key} c2`, hour, 7), 0, 1);
   const day = Math.cos(((sunHour - 15) / 24) * 2 * Math.PI);
-  const mean = 25.6 - 0.32 * Math.abs(spot.lat) + (2 + 0.11 * Math.abs(spot.lat)) * season;
-  const swing = (5.6 - 2.6 * cloud) * (sunElevationDeg(ms, spot.lat, spot.lon) > 0 || day < 0 ? 1 : 0.9);
-  const airTempC = mean + swing * day + 2.2 * noise(`${key} t`, hour, 80) + 0.5 * noise(`${key} t2`, hour, 9);
-  const dewC = Math.min(
-    airTempC - 0.3 - (day > 0 ? 2.5 * day * (1 - cloud) : 0),
-    mean - 5 + 1.7 * noise(`${key} d`, hour, 60) + 2.2 * (cloud - 0.4) + 0.4 * day,
-  );
-  const rhPct = clamp((100 * satPressurePa(dewC)) / satPressurePa(airTempC), 12, 100);
-  const windMs = clamp(
-    2.9 + 1.1 * day + 1.5 * noise(`${key} w`, hour, 34) + 0.4 * noise(`${key} w2`, hour, 5),
-    0.2,
-    30,
-  );
-  const wet = noise(`${key} r`, hour, 11) + 1.6 * (cloud - 0.5);
-  return {
-    airTempC,
-    rhPct,
-    windMs,
-    gustMs: windMs * 1.45 + 0.6,
-    rainMm: wet > 1.05 ? clamp((wet - 1.05) * 2.2, 0.2, 12) : 0,
-    cloudFrac: cloud,
-  };
+  const overcast = hidden.cloud.at(hour, known);
+  const cloudFrac = clamp(card.cloudFrac + CLOUD_SD * overcast, 0, 1);
+  const mean = card.meanC + card.seasonK * season;
+  const isUp = sunElevationDeg(ms, spot.lat, spot.lon) > 0 || day < 0;
+  const swing = card.swingK * (1 - 0.45 * cloudFrac) * (isUp ? 1 : 0.9);
+  const off = TEMP_SD_K * hidden.temp.at(hour, known) + LOCAL_TEMP_K * hidden.local.temp.at(hour, known);
+  const airTempC = mean + swing * day + off;
+  const gap =
+    card.drynessK -
+    2.2 * (cloudFrac - 0.4) +
+    DEW_SD_K * hidden.dew.at(hour, known) +
+    LOCAL_DEW_K * hidden.local.dew.at(hour, known);
+  const dewC = Math.min(mean + 0.75 * off - Math.max(gap, 0.5) + 0.4 * day, airTempC - 0.2);
+  const log = WIND_SD * hidden.wind.at(hour, known) + LOCAL_WIND * hidden.local.wind.at(hour, known);
+  const usual = card.windMs * (1 + 0.3 * day) + 1;
+  const windMs = clamp(usual * Math.exp(log - (WIND_SD ** 2 + LOCAL_WIND ** 2) / 2) - 1, 0.2, 30);
+  const wetness =
+    hidden.rain.at(hour, known) + CLOUD_WETS * (card.cloudFrac + CLOUD_SD * overcast - 0.5) + card.wet;
+  return { airTempC, dewC, windMs, wetness, cloudFrac, usual, log };
+}
+
+/** Epoch hours at which a forecast for now was issued. */
+export function issuedAt(nowMs: number): number {
+  return Math.floor(nowMs / (ISSUE_EVERY_H * HOUR)) * ISSUE_EVERY_H * HOUR;
+}
+
+const round = (x: number, d: number): number => Number(x.toFixed(d));
+
+function push(out: ForecastMember, w: ReturnType<typeof weatherAt>, rainMm: number): void {
+  const rh = (100 * satPressurePa(w.dewC)) / satPressurePa(w.airTempC);
+  out.airTempC.push(round(w.airTempC, 1));
+  out.rhPct.push(round(clamp(rh, 8, 100), 0));
+  out.windMs.push(round(w.windMs, 1));
+  out.gustMs.push(round(w.windMs * 1.45 + 0.6, 1));
+  out.rainMm.push(round(rainMm, 1));
+  out.cloudFrac.push(round(w.cloudFrac, 2));
+}
+
+const blank = (): ForecastMember => ({
+  airTempC: [],
+  rhPct: [],
+  windMs: [],
+  gustMs: [],
+  rainMm: [],
+  cloudFrac: [],
+});
+
+const fallen = (wetness: number): number =>
+  wetness > RAIN_ABOVE ? clamp((wetness - RAIN_ABOVE) * MM_PER_WETNESS, 0.2, 12) : 0;
+
+/** A line says rain where it is more likely than this. */
+const SAID_FROM = 0.4;
+
+/** The expected weather; rain where it is likely. */
+function lineOf(asked: Asked, issuedH: number): ForecastMember {
+  const out = blank();
+  const known: Known = { issuedH, future: null };
+  const { rain, cloud, wind } = asked.hidden;
+  for (let hour = issuedH - PAST_H; hour < issuedH + AHEAD_H; hour++) {
+    const lead = hour - issuedH;
+    if (lead <= 0) {
+      const w = weatherAt(asked, hour);
+      push(out, w, fallen(w.wetness));
+      continue;
+    }
+    const w = weatherAt(asked, hour, known);
+    const open = Math.sqrt(rain.openAt(lead) + (CLOUD_WETS * CLOUD_SD) ** 2 * cloud.openAt(lead));
+    const chance = normalTail((RAIN_ABOVE - w.wetness) / open);
+    // What is not known of the wind's logarithm raises its mean.
+    const mean = w.usual * Math.exp(w.log - (WIND_SD ** 2 * (1 - wind.openAt(lead))) / 2) - 1;
+    push(
+      out,
+      { ...w, windMs: clamp(mean, 0.2, 30) },
+      chance > SAID_FROM ? Math.max(0.4, fallen(w.wetness)) : 0,
+    );
+  }
+  return out;
+}
+
+function memberOf(asked: Asked, issuedH: number, future: string | null): ForecastMember {
+  const out = blank();
+  const known = future === null ? undefined : { issuedH, future };
+  for (let hour = issuedH - PAST_H; hour < issuedH + AHEAD_H; hour++) {
+    const w = weatherAt(asked, hour, hour > issuedH ? known : undefined);
+    push(out, w, fallen(w.wetness));
+  }
+  return out;
 }
 
 const spotKey = (spot: Spot): string => `${spot.lat.toFixed(2)} ${spot.lon.toFixed(2)}`;
 
-/** Issue time of the newest forecast at an instant, ms. */
-export function issuedAt(nowMs: number): number {
-  return Math.floor(nowMs / (ISSUE_EVERY_H * HOUR)) * ISSUE_EVERY_H * HOUR;
+function askedAt(spot: Spot, climate: Climate = climateAt(spot.lat)): Asked {
+  return { spot, card: CLIMATE_CARDS[climate], hidden: hiddenAt(spotKey(spot)) };
 }
+
+const forecast = (issuedH: number, members: ForecastMember[]): Forecast => ({
+  start: new Date((issuedH - PAST_H) * HOUR).toISOString().replace('.000', ''),
+  stepMin: 60,
+  members,
+});
 
 /** Issues already made, by place and time: asking again gives the same object. The oldest go first. */
 const issues = new Map<string, Forecast>();
@@ -88,39 +194,22 @@ export function simulatedForecast(spot: Spot, nowMs: number): { forecast: Foreca
   const name = `${spotKey(spot)} ${issuedMs}`;
   const known = issues.get(name);
   if (known) return { forecast: known, issuedMs };
-  const forecast = issue(spot, issuedMs);
+  const issuedH = issuedMs / HOUR;
+  const made = forecast(issuedH, [lineOf(askedAt(spot), issuedH)]);
   const oldest = issues.keys().next().value;
   if (issues.size >= MOST_ISSUES && oldest !== undefined) issues.delete(oldest);
-  issues.set(name, forecast);
-  return { forecast, issuedMs };
+  issues.set(name, made);
+  return { forecast: made, issuedMs };
 }
 
-function issue(spot: Spot, issuedMs: number): Forecast {
-  const key = spotKey(spot);
-  const first = issuedMs / HOUR - PAST_H;
-  const draw = normals(seedOf(`${SALT} ${key} issue ${issuedMs}`));
-  const out: ForecastMember = { airTempC: [], rhPct: [], windMs: [], gustMs: [], rainMm: [], cloudFrac: [] };
-  let zt = draw();
-  let zw = draw();
-  const fade = Math.exp(-1 / 24);
-  const kick = Math.sqrt(1 - fade * fade);
-  const round = (x: number, d: number): number => Number(x.toFixed(d));
-  for (let i = 0; i < PAST_H + AHEAD_H; i++) {
-    const lead = i - PAST_H;
-    const member = truth(spot, key, first + i);
-    zt = fade * zt + kick * draw();
-    zw = fade * zw + kick * draw();
-    // The stand-in's line errs with half the spread that the ensemble allows for.
-    const known = lead > 0 ? 0.5 : 0;
-    const airTempC = member.airTempC + known * rmsTempK(lead) * zt;
-    const dewC = Math.min(dewPointC(member.airTempC, member.rhPct / 100), airTempC - 0.1);
-    const windMs = Math.max(0.2, member.windMs + known * rmsWindMs(lead) * zw);
-    out.airTempC.push(round(airTempC, 1));
-    out.rhPct.push(round(clamp((100 * satPressurePa(dewC)) / satPressurePa(airTempC), 10, 100), 0));
-    out.windMs.push(round(windMs, 1));
-    out.gustMs.push(round(windMs * 1.45 + 0.6, 1));
-    out.rainMm.push(round(member.rainMm, 1));
-    out.cloudFrac.push(round(member.cloudFrac, 2));
-  }
-  return { start: new Date(first * HOUR).toISOString().replace('.000', ''), stepMin: 60, members: [out] };
+/** One of the stand-in's worlds at an issue time: its line, its fifty futures, and what then came. */
+export function simulatedWorld(spot: Spot, climate: Climate, issuedMs: number) {
+  const asked = askedAt(spot, climate);
+  const issuedH = issuedMs / HOUR;
+  return {
+    line: (): ForecastMember => lineOf(asked, issuedH),
+    members: (): ForecastMember[] =>
+      Array.from({ length: MEMBERS }, (_, m) => memberOf(asked, issuedH, String(m))),
+    truth: (): ForecastMember => memberOf(asked, issuedH, null),
+  };
 }

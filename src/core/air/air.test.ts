@@ -5,7 +5,9 @@ import { dewOfLnPressureC, dewPointC, satPressurePa } from './moist';
 import { absorptanceOf, panelExcessK } from './panel';
 import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
 import { HEIGHT_FACTOR } from './shelter';
-import { dress, ensembleOf, rmsTempK } from './ensemble';
+import { dress, rmsTempK, windWithError } from './dress';
+import { normalQuantile } from '../numerics/stats';
+import { ensembleOf } from './ensemble';
 import { atPart } from './at-part';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
@@ -145,5 +147,20 @@ describe('what the part feels', () => {
       18 - psychrolib.GetTDewPointFromRelHum(18, 0.6),
       1,
     );
+  });
+});
+
+describe('wind that errs', () => {
+  it('keeps its mean, errs upward further than downward, and in proportion to itself', () => {
+    const z = Array.from({ length: 2001 }, (_, i) => normalQuantile((i + 0.5) / 2001));
+    for (const wind of [3, 9]) {
+      const futures = z.map((x) => windWithError(wind, 1.5, x));
+      const mean = futures.reduce((a, b) => a + b, 0) / futures.length;
+      const sd = Math.sqrt(futures.reduce((a, b) => a + (b - mean) ** 2, 0) / futures.length);
+      expect(mean).toBeCloseTo(wind, 1);
+      expect(sd).toBeCloseTo((1.5 * (wind + 1)) / 4, 1);
+      expect(windWithError(wind, 1.5, 2) - wind).toBeGreaterThan(wind - windWithError(wind, 1.5, -2));
+    }
+    expect(windWithError(0.2, 2.5, -3)).toBe(0.1);
   });
 });

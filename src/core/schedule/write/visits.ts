@@ -3,7 +3,7 @@
  * its window, each as tasks with what is left after it.
  */
 import type { Task, Visit } from '@/model/plan';
-import { isoOf, MINUTE, type Span } from '../../time/instant';
+import { isoOf, MINUTE, msOf, type Span } from '../../time/instant';
 import type { Attempt, Shared } from '../attempt';
 import type { Chain } from '../search/chains';
 import { isLast, UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
@@ -139,15 +139,23 @@ export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): W
     ({ draft }, k) => placeWork(draft.visits, shared.hours, beginsMs(k, best.picks[k - 1] ?? null)).pieces,
   );
   const sprayed = best.picks.map((p) => ({ startMs: p.startMs, endMs: p.handsOffMs }));
-  const busy = [...sprayed, ...placed.flat()];
+  const busy: Span[] = [...sprayed, ...placed.flat()];
+  /** What is written takes its hands: nothing after it is put into the same minutes. */
+  const taking = (visits: WrittenVisit[]): WrittenVisit[] => {
+    busy.push(
+      ...visits.map(({ visit }) => ({ startMs: msOf(visit.startsAt, tz), endMs: msOf(visit.endsAt, tz) })),
+    );
+    return visits;
+  };
   return live.flatMap(({ draft }, k) => {
     const shop = placed[k]!.filter((p) => p.step.kind === 'shop');
     const work = placed[k]!.filter((p) => p.step.kind !== 'shop');
+    const { lastCoatMs, handleMs } = best.picks[k]!;
     return [
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
-      ...(isLast(draft) ? unmasking(shared, draft, best.picks[k]!.lastCoatMs, busy) : []),
-      ...baking(shared, draft, best.picks[k]!.handleMs, busy),
+      ...(isLast(draft) ? taking(unmasking(shared, draft, lastCoatMs, busy)) : []),
+      ...taking(baking(shared, draft, handleMs, busy)),
     ];
   });
 }
