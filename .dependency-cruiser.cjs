@@ -28,7 +28,7 @@ const FLOORS = {
   seams: [],
   prep: ['seams', 'surface'],
   coating: ['chemistry', 'prep', 'seams', 'surface'],
-  air: ['numerics', 'records'],
+  air: ['numerics', 'records', 'time'],
   drying: ['air', 'chemistry', 'numerics', 'time'],
   material: ['chemistry', 'coating', 'drying', 'numerics', 'prep', 'seams', 'surface', 'time'],
   cautions: ['chemistry', 'coating', 'prep', 'seams', 'surface', 'time'],

@@ -158,8 +158,10 @@ function future(line: ForecastMember, e: Errors, { leads, rain, doubt }: Around)
     const wind = known ? windWithError(was, windScale * rmsWindMs(lead), e.wind[i]!) : was;
     out.windMs[i] = wind;
     out.gustMs[i] = known ? Math.max(wind, line.gustMs[i]! * (wind / Math.max(was, 0.5))) : line.gustMs[i]!;
+    const said = line.rainMm[i]!;
     const isWet = normalTail(e.rain[i]!) < rain[i]!;
-    out.rainMm[i] = known ? (isWet ? Math.max(line.rainMm[i]!, SHOWER_MM) * e.size : 0) : line.rainMm[i]!;
+    const fallen = isWet ? Math.max(said, SHOWER_MM) * e.size : 0;
+    out.rainMm[i] = known ? fallen : said;
     const cloud = known * 0.2 * e.cloud[i]! * Math.min(1, lead / 24 + 0.2);
     out.cloudFrac[i] = Math.min(1, Math.max(0, line.cloudFrac[i]! + cloud));
   }
