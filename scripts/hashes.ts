@@ -9,7 +9,8 @@ import { parseArgs } from 'node:util';
 import { plan } from '@/core/plan';
 import { msOf } from '@/core/time/instant';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
-import { parseForecast, parseForecastCsv } from '@/formats/forecast-file';
+import { parseForecast } from '@/formats/forecast-file';
+import { takeWeatherFile } from '@/formats/weather/file';
 import { parseJob, parseJson } from '@/formats/job-file';
 import type { Parsed } from '@/formats/faults';
 import type { Forecast } from '@/model/forecast';
@@ -27,7 +28,8 @@ function forecastIn(folder: string, tz: string): Forecast | null {
   const json = join(folder, 'forecast.json');
   const csv = join(folder, 'forecast.csv');
   if (existsSync(json)) return valueOf(parseForecast(valueOf(parseJson(readFileSync(json, 'utf8')))));
-  if (existsSync(csv)) return valueOf(parseForecastCsv(readFileSync(csv, 'utf8'), tz));
+  if (existsSync(csv))
+    return valueOf(takeWeatherFile(readFileSync(csv, 'utf8'), { tz, nowMs: msOf(DEMO_NOW, tz) })).forecast;
   return null;
 }
 

@@ -1,5 +1,5 @@
 /**
- * The headless front door: npm run -s plan -- job.json [--forecast file.json|file.csv] [--now ISO] [--text] | --schema
+ * The headless front door: npm run -s plan -- job.json [--forecast file (CSV of any columns, EPW, JSON)] [--now ISO] [--text] | --schema
  * Prints the plan as JSON. Exit 0 also when blocked; 2 for bad input, with the path of the wrong field and
  * what was expected.
  */
@@ -8,9 +8,9 @@ import { parseArgs } from 'node:util';
 import * as z from 'zod';
 import { ForecastError } from '@/core/job-air';
 import { plan } from '@/core/plan';
-import { msOf } from '@/core/time/instant';
+import { isoOf, msOf } from '@/core/time/instant';
 import type { Fault, Parsed } from '@/formats/faults';
-import { parseForecast, parseForecastCsv } from '@/formats/forecast-file';
+import { takeWeatherFile } from '@/formats/weather/file';
 import { parseJob, parseJson } from '@/formats/job-file';
 import { forecastSchema, type Forecast } from '@/model/forecast';
 import { jobSchema, type Job } from '@/model/job';
@@ -84,10 +84,21 @@ function nowOf(option: string | undefined, tz: string): number {
   }
 }
 
-function forecastOf(file: string, tz: string): Forecast {
-  const text = read(file, 'forecast');
-  if (/\.csv$/i.test(file)) return take(file, parseForecastCsv(text, tz));
-  return take(file, parseForecast(take(file, parseJson(text))));
+/** The file's forecast; what was bridged in it, or ends it, is told beside the plan. */
+function forecastOf(file: string, tz: string, nowMs: number): Forecast {
+  const { forecast, bridgedH, openFromMs } = take(
+    file,
+    takeWeatherFile(read(file, 'forecast'), { tz, nowMs }),
+  );
+  if (bridgedH > 0) process.stderr.write(`${file}: ${bridgedH} missing hours are bridged\n`);
+  if (openFromMs !== null) process.stderr.write(`${file}: a long hole ends it at ${isoOf(openFromMs, tz)}\n`);
+  return forecast;
+}
+
+/** Without a forecast the stand-in is asked, and it is said that its weather is invented. */
+function standin(job: Job, nowMs: number): ReturnType<typeof simulatedForecast> {
+  process.stderr.write('weather: invented, from the built-in stand-in; give --forecast for real days\n');
+  return simulatedForecast(job.place, nowMs);
 }
 
 function planFor(job: Job, args: Arguments): Plan {
@@ -95,8 +106,8 @@ function planFor(job: Job, args: Arguments): Plan {
   const nowMs = nowOf(args.now, tz);
   const issued =
     args.forecast === undefined
-      ? simulatedForecast(job.place, nowMs)
-      : { forecast: forecastOf(args.forecast, tz), issuedMs: nowMs };
+      ? standin(job, nowMs)
+      : { forecast: forecastOf(args.forecast, tz, nowMs), issuedMs: nowMs };
   try {
     return plan({ job, nowMs, ...issued });
   } catch (e) {

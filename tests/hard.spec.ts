@@ -279,6 +279,14 @@ plain(
   },
 );
 
+/** Seven mild, dry days as a station's program writes them. */
+const WEEK_CSV = Buffer.from(
+  `Date,Temp (°F),Humidity (%),Wind Speed (mph)\n${Array.from({ length: 168 }, (_, i) => {
+    const at = new Date(Date.parse('2026-05-16T00:00Z') + i * 3_600_000).toISOString();
+    return `${at},${(64 + 6 * Math.cos(((i - 14) * Math.PI) / 12)).toFixed(1)},55,3`;
+  }).join('\n')}\n`,
+);
+
 plain(
   'from nothing at all: an empty workshop teaches, and twelve inputs lead to a run sheet',
   async ({ page }) => {
@@ -303,6 +311,15 @@ plain(
       await did(() => page.getByRole('link', { name: 'On to the build-up' }).click());
       await did(() => page.getByRole('link', { name: 'On to the materials' }).click());
       await did(() => page.getByRole('link', { name: 'On to the window' }).click());
+      // No weather is invented here: a file from a station or a service brings it.
+      await expect(page.getByText(/There is no forecast for this place/).first()).toBeVisible();
+      const chosen = page.waitForEvent('filechooser');
+      await did(() => page.getByRole('button', { name: 'Bring a file in' }).click());
+      await did(async () =>
+        (await chosen).setFiles({ name: 'week.csv', mimeType: 'text/csv', buffer: WEEK_CSV }),
+      );
+      await did(() => page.getByRole('button', { name: /plan with it/ }).click());
+      await expect(page.getByText(/futures/).first()).toBeVisible();
       await did(() => page.getByRole('link', { name: 'On to the spray day' }).click());
       await expect(page.getByRole('region', { name: /Run sheet/ }).first()).toContainText('coat 1 of');
       expect(inputs).toBeLessThanOrEqual(12);

@@ -55,7 +55,7 @@ const FOLDING: Readonly<Record<string, readonly string[]>> = {
   surface: ['purpose', 'place', 'hours', 'photos', 'budget'],
   'build-up': ['preparation', 'order', 'colour', 'schools', 'drying', 'sheets'],
   materials: ['where', 'mixing', 'buying', 'money'],
-  window: ['others', 'ruled-out', 'computed'],
+  window: ['forecast', 'others', 'ruled-out', 'computed'],
   log: ['shelf', 'outcome', 'times', 'photos', 'note'],
 };
 const EVERY_SECTION = Object.fromEntries(

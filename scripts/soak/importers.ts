@@ -5,7 +5,8 @@ import { CATALOGUE } from '@/core/coating/catalogue';
 import { readTyped } from '@/core/units/typed';
 import { DEMO_JOBS, DEMO_STOCK } from '@/demo/jobs';
 import { bundleText, parseBundle } from '@/formats/bundle-file';
-import { parseForecast, parseForecastCsv } from '@/formats/forecast-file';
+import { parseForecast } from '@/formats/forecast-file';
+import { takeWeatherFile } from '@/formats/weather/file';
 import { parseJob, parseJson } from '@/formats/job-file';
 import { pictureOnly } from '@/formats/jpeg';
 import { readLabel } from '@/formats/label/read-label';
@@ -78,7 +79,9 @@ export const IMPORTERS: readonly Importer[] = [
     JOBS.map((job) => JSON.stringify(job)),
     parseJson,
   ),
-  texts('forecast CSV', FORECAST_CSV, (text) => parseForecastCsv(text, 'Europe/London')),
+  texts('forecast CSV', FORECAST_CSV, (text) =>
+    takeWeatherFile(text, { tz: 'Europe/London', nowMs: Date.UTC(2026, 4, 16, 12) }),
+  ),
   texts('sheets CSV', [SHEETS_CSV], parseProductsCsv),
   texts('sheets JSON', [JSON.stringify(CATALOGUE.slice(0, 3))], parseProductsJson),
   texts('label', LABELS, readLabel),

@@ -13,11 +13,13 @@ import { photoStore, type PhotoStore } from '@/data/photo-store';
 import { sweepPhotos } from '@/data/sweep';
 import { stockStore } from '@/data/stock-store';
 import { tickStore, type TickStore } from '@/data/tick-store';
+import { weatherStore } from '@/data/weather-store';
 import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
 import { Plans, type MakePlan, type Planning } from '@/usecases/plans';
-import type { JobStore, StockStore, Weather } from '@/usecases/ports';
+import type { JobStore, StockStore, Weather, WeatherStore } from '@/usecases/ports';
+import { weatherFrom } from '@/usecases/weather';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
 import { nodeThread } from '@/workers/node-thread';
@@ -27,6 +29,7 @@ export interface Workshop {
   readonly photos: PhotoStore;
   readonly stock: StockStore;
   readonly ticks: TickStore;
+  readonly weather: WeatherStore;
   readonly copies: Copies;
   readonly planning: Planning;
   readonly beside: Beside;
@@ -47,13 +50,13 @@ function fillDemo(store: JobStore, stock: StockStore): void {
   [...DEMO_JOBS, ...DEMO_FINISHED].forEach(({ id, job }, i) => store.insert(id, job, i));
 }
 
-/** Until a place brings its own forecast, the stand-in answers. */
-const weather: Weather = {
+/** Of the demo: where no forecast was told, the stand-in answers. */
+const standin: Weather = {
   forecastFor: async (place, nowMs) => {
     const issued = simulatedForecast(place, nowMs);
     // Some milliseconds went into it; others are heard before the plan is asked for.
     await setImmediate();
-    return issued;
+    return { ...issued, source: { kind: 'standin' } };
   },
 };
 
@@ -115,6 +118,7 @@ function makeWorkshop(): Workshop {
   const db = getDb();
   const store = jobStore(db);
   const stock = stockStore(db);
+  const weather = weatherStore(db);
   const demo = process.env.PELLUCID_DEMO === '1';
   if (demo) fillDemo(store, stock);
   const clock = workshopClock(
@@ -129,10 +133,10 @@ function makeWorkshop(): Workshop {
   keepDaily(() => copies.keepDaily(Date.now()));
   const beside = new Beside(nodeThread, LIMIT_MS);
   const planning = {
-    weather,
+    weather: weatherFrom(weather, demo ? standin : null),
     plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
   };
-  return { store, photos, stock, ticks: tickStore(db), copies, planning, beside, clock };
+  return { store, photos, stock, ticks: tickStore(db), weather, copies, planning, beside, clock };
 }
 
 export function workshop(): Workshop {

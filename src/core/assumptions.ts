@@ -29,20 +29,22 @@ const fromMemory = (what: string, value: number | string, unit: string): Assumpt
   provenance: 'M',
 });
 
-function membersOf(forecast: Forecast): Assumption {
+function membersOf(forecast: Forecast | null): Assumption[] {
+  if (!forecast) return [];
   const given = forecast.members.length;
-  return setOr('members', '1', given === 1 ? undefined : given, { value: DRESSED_MEMBERS, provenance: 'M' });
+  return [setOr('members', '1', given === 1 ? undefined : given, { value: DRESSED_MEMBERS, provenance: 'M' })];
 }
 
 /** Coats that were sprayed before the forecast begins dry in its first hour's air. */
-function coatsBefore(job: Job, forecast: Forecast): Assumption[] {
+function coatsBefore(job: Job, forecast: Forecast | null): Assumption[] {
+  if (!forecast) return [];
   const ms = (iso: string): number => msOf(iso, job.place.tz);
   const fromMs = ms(forecast.start) - MINUTE;
   const early = (job.state?.coats ?? []).some((c) => ms(c.endedAt) < fromMs);
   return early ? [fromMemory('coats-before-forecast', 'first hour', '')] : [];
 }
 
-export function assumptionsOf(job: Job, system: System, forecast: Forecast): Assumption[] {
+export function assumptionsOf(job: Job, system: System, forecast: Forecast | null): Assumption[] {
   const { risk, habit } = job;
   const { currency } = job.budget;
   const transfers = new Set(
@@ -58,7 +60,7 @@ export function assumptionsOf(job: Job, system: System, forecast: Forecast): Ass
     setOr('hour-value', currency, risk.hourValue, { value: DEFAULT_HOUR_VALUE, provenance: 'M' }),
     setOr('delay-per-day', currency, risk.delayPerDay, { value: DEFAULT_DELAY_PER_DAY, provenance: 'M' }),
     { what: 'dew-gap', value: 3, unit: 'K', provenance: 'P' },
-    membersOf(forecast),
+    ...membersOf(forecast),
     fromMemory('shelter', job.place.shelter, ''),
     ...coatsBefore(job, forecast),
   ];

@@ -5,7 +5,8 @@
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { AtPart } from './air/at-part';
-import { airView, type AirView } from './air/view';
+import { airView, NO_AIR, type AirView } from './air/view';
+import type { Forecast } from '@/model/forecast';
 import { assumptionsOf } from './assumptions';
 import { stillToCome } from './aftercare';
 import { atMoments } from './cautions/at-moments';
@@ -18,7 +19,7 @@ import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { soundStock } from './material/promise';
-import { NOTHING_SCHEDULED, schedule, type Scheduled } from './schedule/schedule';
+import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
 import { productIn, seamRecord, type System } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
@@ -26,7 +27,9 @@ import { withZones } from './surface/zones';
 import { HOUR, isoOf } from './time/instant';
 import { isStuck, waysOut } from './ways-out';
 
-export interface PlanRequest extends AirRequest {
+export interface PlanRequest extends Omit<AirRequest, 'forecast'> {
+  /** null where nobody told one: then the plan has no times. */
+  readonly forecast: Forecast | null;
   readonly catalogue?: readonly Product[];
 }
 
@@ -38,28 +41,34 @@ export interface Answer {
 
 /** @throws ForecastError when the forecast does not cover now; RangeError when a time in the job is no time */
 export function plan(request: PlanRequest): Plan {
-  return planWith(request, airForJob(request));
+  return planWith(request, airOf(request));
 }
 
 /** Hours of weather a page draws: a little past, seven days ahead. */
 const PAST_H = 6;
 const AHEAD_H = 174;
 
-function drawn(air: AtPart, nowMs: number): AirView {
+function drawn(air: AtPart | null, nowMs: number): AirView {
+  if (!air) return NO_AIR;
   return airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs });
+}
+
+function airOf({ forecast, ...request }: PlanRequest): AtPart | null {
+  return forecast && airForJob({ ...request, forecast });
 }
 
 /** @throws as plan() */
 export function planAndAir(request: PlanRequest): Answer {
-  const air = airForJob(request);
+  const air = airOf(request);
   return { plan: planWith(request, air), air: drawn(air, request.nowMs) };
 }
 
 const TOO_LONG: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'plan-too-long', params: {} }] };
+const NO_WEATHER: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'no-weather', params: {} }] };
 
 /** For a job whose search went past its limit: all but the times. @throws as plan() */
 export function planWithoutTimes(request: PlanRequest): Answer {
-  const air = airForJob(request);
+  const air = airOf(request);
   return { plan: planWith(request, air, () => TOO_LONG), air: drawn(air, request.nowMs) };
 }
 
@@ -73,7 +82,12 @@ function withOneMore<S extends System>(system: S, { oneMore }: Scheduled): S {
   return { ...system, layers };
 }
 
-function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = schedule): Plan {
+/** Without weather there are no times; where nothing is left to spray none are needed. */
+function timed(request: ScheduleRequest | null, times: typeof schedule): Scheduled {
+  return request ? times(request) : NO_WEATHER;
+}
+
+function planWith(asked: PlanRequest, air: AtPart | null, times: typeof schedule = schedule): Plan {
   const whole = withZones(asked.job);
   const { forecast, nowMs, issuedMs = nowMs } = asked;
   const proposed = systemFor(whole, asked.catalogue);
@@ -82,9 +96,11 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
   const refused = notPlanned(asked.job);
   const stopped = refused.length + proposed.blockers.length > 0;
   const sprayable = !stopped && proposed.layers.length > 0;
-  const request = { job, system: proposed, materials: asBuilt, air, nowMs };
-  const scheduled = sprayable ? times(request) : NOTHING_SCHEDULED;
-  const wayOut = isStuck(scheduled) ? waysOut({ ...asked, job }, proposed, asBuilt) : [];
+  const scheduled = sprayable
+    ? timed(air && { job, system: proposed, materials: asBuilt, air, nowMs }, times)
+    : NOTHING_SCHEDULED;
+  const wayOut =
+    forecast && isStuck(scheduled) ? waysOut({ ...asked, forecast, job }, proposed, asBuilt) : [];
   const system = withOneMore(proposed, scheduled);
   const materials = system === proposed ? asBuilt : materialsOf(job, system);
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
@@ -101,7 +117,7 @@ function planWith(asked: PlanRequest, air: AtPart, times: typeof schedule = sche
     seams: system.seams.map(seamRecord),
     materials,
     ...atMoments({ job, system }, scheduled),
-    toCome: scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, air),
+    toCome: !air || scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, air),
     chance: scheduled.chance,
     suits: [...scheduled.suits],
     startOptions: [...scheduled.startOptions],

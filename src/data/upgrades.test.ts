@@ -25,6 +25,7 @@ import { photoStore } from './photo-store';
 import { stockStore } from './stock-store';
 import { POOL } from './pictures';
 import { sweepPhotos, UNDO_DAYS } from './sweep';
+import { weatherStore } from './weather-store';
 
 const root = mkdtempSync(join(tmpdir(), 'pellucid-upgrades-'));
 afterAll(() => rmSync(root, { recursive: true, force: true }));
@@ -65,6 +66,8 @@ describe('upgrades', () => {
         version >= 3 ? [[PHOTO, version >= 4 ? 'by the hinge' : '']] : [],
       );
       if (version >= 5) expect(stockStore(db).list()).toMatchObject([{ id: 'half-can', remainingMl: 180 }]);
+      if (version >= 6)
+        expect(weatherStore(db).near({ lat: 52.4, lon: -3.1 }, 0.1)).toMatchObject([{ id: 'told-1' }]);
       const copies = kept(folder).list();
       expect(copies.map((c) => c.why)).toEqual(version < MIGRATIONS.at(-1)!.number ? ['upgrade'] : []);
       const picture = join(folder, 'copies', copies[0]?.name ?? '-', 'photos', `${PHOTO}.jpg`);

@@ -4,7 +4,6 @@ import { CATALOGUE } from '@/core/coating/catalogue';
 import type { ShoppingList } from '@/model/shopping';
 import { formatFor } from '@/words/format';
 import { faultsOf, told } from './faults';
-import { parseForecastCsv } from './forecast-file';
 import { parseJob, parseJson } from './job-file';
 import { clausesOf } from './label/clause';
 import { readLabel } from './label/read-label';
@@ -79,15 +78,11 @@ describe('tables from elsewhere', () => {
     expect(read).toMatchObject({ ok: true, value: { products: [], badCount: 1 } });
     expect(JSON.stringify(read)).toContain('a cell beyond the last column');
   });
-  it('a column named twice is refused by name, in sheets and in forecasts', () => {
+  it('a column named twice is refused by name, in sheets', () => {
     expect(faultsIn(parseProductsCsv(`${header},name\n`))[0]).toEqual({
       path: 'name',
       expected: 'a column named once',
     });
-    const series = 'airTempC,rhPct,windMs,gustMs,rainMm,cloudFrac';
-    expect(
-      faultsIn(parseForecastCsv(`time,${series},rhPct\n2026-05-16T00:00,1,1,1,1,1,1,1\n`, 'UTC'))[0],
-    ).toEqual({ path: 'column rhPct', expected: 'a column named once' });
   });
   it('a byte-order mark before JSON is none of its words', () => {
     expect(parseJson('\uFEFF{"a":1}')).toEqual({ ok: true, value: { a: 1 } });

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { CATALOGUE } from '@/core/coating/catalogue';
-import { parseForecast, parseForecastCsv } from './forecast-file';
+import { parseForecast } from './forecast-file';
 import { parseJob, parseJson } from './job-file';
 
 const job = DEMO_JOBS[0]!.job;
@@ -147,23 +147,6 @@ describe('job.json', () => {
 
 describe('forecasts', () => {
   const json = JSON.parse(readFileSync('examples/aluminium-box/forecast.json', 'utf8')) as unknown;
-  const csv = readFileSync('examples/aluminium-box/forecast.csv', 'utf8');
-  it('the CSV and the JSON of the same hours are the same forecast', () => {
-    const a = parseForecast(json);
-    const b = parseForecastCsv(csv, 'Europe/London');
-    expect(a.ok && b.ok && JSON.stringify(a.value.members)).toBe(b.ok && JSON.stringify(b.value.members));
-  });
-  it('a missing column, a gap in the hours and a word among the numbers are named by row', () => {
-    const bad = (text: string): string[] => {
-      const r = parseForecastCsv(text, 'UTC');
-      return r.ok ? [] : r.faults.map((f) => f.path);
-    };
-    expect(bad(csv.replace('rainMm', 'rain'))).toEqual(['column rainMm']);
-    const lines = csv.split('\n');
-    expect(bad([...lines.slice(0, 3), ...lines.slice(4)].join('\n'))).toEqual(['row 4, time']);
-    expect(bad(csv.replace(/^(\S+?Z),[\d.]+/m, '$1,warm'))).toEqual(['row 2, airTempC']);
-    expect(bad('')).toHaveLength(7);
-  });
   it('humidity as a fraction is asked about, not taken for a desert', () => {
     const dry = structuredClone(json) as { members: { rhPct: number[] }[] };
     for (const m of dry.members) m.rhPct = m.rhPct.map((x) => x / 100);
@@ -177,13 +160,5 @@ describe('forecasts', () => {
     f.members[0]!.rhPct.pop();
     const r = parseForecast(f);
     expect(r.ok ? [] : r.faults.map((x) => x.path)).toEqual(['members[0].rhPct']);
-  });
-  it('never throws on any text (400 random)', () => {
-    fc.assert(
-      fc.property(fc.string(), (t) => {
-        expect(parseForecastCsv(t, 'UTC').ok).toBe(false);
-      }),
-      { numRuns: 400, seed: 8 },
-    );
   });
 });

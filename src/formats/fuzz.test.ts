@@ -10,7 +10,8 @@ import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import { simulatedForecast } from '@/standins/weather';
 import { bundleText, parseBundle } from './bundle-file';
 import type { Parsed } from './faults';
-import { parseForecast, parseForecastCsv } from './forecast-file';
+import { parseForecast } from './forecast-file';
+import { takeWeatherFile } from './weather/file';
 import { parseJob, parseJson } from './job-file';
 
 type Bag = Record<string, unknown> | unknown[];
@@ -143,6 +144,7 @@ describe('damaged files', () => {
     );
     expect(refused).toBeGreaterThan(50);
   });
+  const NOON = { tz: 'Europe/London', nowMs: msOf('2026-05-16T12:00', 'Europe/London') };
   it('forecasts in JSON and CSV, and any text at all, never throw (seed 33)', () => {
     const { forecast } = simulatedForecast(DEMO_JOBS[0]!.job.place, msOf(DEMO_NOW, 'Europe/London'));
     const short = {
@@ -160,8 +162,8 @@ describe('damaged files', () => {
         fc.string(),
         (hits, at, bit, text) => {
           told(parseForecast(damaged(short, hits)));
-          told(parseForecastCsv(csv.slice(0, at) + bit + csv.slice(at + bit.length), 'Europe/London'));
-          told(parseForecastCsv(text, 'Europe/London'));
+          told(takeWeatherFile(csv.slice(0, at) + bit + csv.slice(at + bit.length), NOON));
+          told(takeWeatherFile(text, NOON));
           told(parseJson(text));
           const j = parseJson(text);
           if (j.ok) {

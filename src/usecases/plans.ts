@@ -96,7 +96,7 @@ export class Plans {
 
   async of(
     stored: StoredJob,
-    { forecast, issuedMs }: Issued,
+    { forecast, issuedMs }: Pick<Issued, 'forecast' | 'issuedMs'>,
     nowMs: number,
     signal?: AbortSignal,
   ): Promise<Answer> {

@@ -2,6 +2,7 @@
 import type { Forecast } from '@/model/forecast';
 import type { Job, Place } from '@/model/job';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
+import type { KeptWeather, Spot } from '@/model/weather';
 
 /**
  * What can be taken back and done again: the path each step changed, '' for several at once, null when there
@@ -67,10 +68,33 @@ export interface JobStore {
   isEmpty(): boolean;
 }
 
-/** A forecast and when it was issued. */
+/** Where the weather of a plan is from. */
+export type WeatherSource =
+  | { readonly kind: 'standin' }
+  | { readonly kind: 'none' }
+  | {
+      readonly kind: 'days' | 'file';
+      readonly id: string;
+      readonly name: string | null;
+      readonly untilMs: number;
+      /** Hours that were missing in the file and are bridged. */
+      readonly bridgedH: number;
+    };
+
+/** A forecast, when it was told and by whom; without one a plan has no times. */
 export interface Issued {
-  readonly forecast: Forecast;
+  readonly forecast: Forecast | null;
   readonly issuedMs: number;
+  readonly source: WeatherSource;
+}
+/** Forecasts that were typed in or brought in. */
+export interface WeatherStore {
+  /** Told for a place no further off than so many degrees, newest first. */
+  near(spot: Pick<Spot, 'lat' | 'lon'>, withinDeg: number): KeptWeather[];
+  /** One of the same id is told anew. */
+  keep(kept: KeptWeather): void;
+  remove(id: string, nowMs: number): boolean;
+  restore(id: string): boolean;
 }
 export interface Weather {
   /** What is forecast for a place as of now: computed, stored, imported or fetched. */

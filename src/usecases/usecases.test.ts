@@ -19,7 +19,9 @@ import { viewJob } from './view-job';
 const TZ = HARBOUR_LANE.tz;
 const NOW = msOf(DEMO_NOW, TZ);
 const NONE = { undo: null, redo: null };
-const weather: Weather = { forecastFor: async (place, nowMs) => simulatedForecast(place, nowMs) };
+const weather: Weather = {
+  forecastFor: async (place, nowMs) => ({ ...simulatedForecast(place, nowMs), source: { kind: 'standin' } }),
+};
 const planning: Planning = {
   weather,
   plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),

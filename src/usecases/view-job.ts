@@ -6,7 +6,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Planning } from './plans';
-import type { JobStore, Steps, StoredJob } from './ports';
+import type { JobStore, Steps, StoredJob, WeatherSource } from './ports';
 
 export interface JobView {
   readonly id: string;
@@ -17,8 +17,9 @@ export interface JobView {
   readonly products: readonly Product[];
   readonly air: AirView;
   readonly nowMs: number;
-  readonly forecast: Forecast;
+  readonly forecast: Forecast | null;
   readonly issuedMs: number;
+  readonly weather: WeatherSource;
 }
 
 /** When it is asked, and what tells that nobody waits for it any more. */
@@ -47,6 +48,7 @@ export async function viewOf(
     nowMs,
     forecast: issued.forecast,
     issuedMs: issued.issuedMs,
+    weather: issued.source,
   };
 }
 

@@ -4,6 +4,7 @@ import type { Place, Part, Purpose } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
 import type { ProductKind, Role } from '@/model/product';
 import type { Mark } from '@/model/marks';
+import type { RAINS, Sky } from '@/model/weather';
 
 export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = {
   steel: 'Steel',
@@ -62,6 +63,17 @@ export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = {
   sloped: 'sloped',
   upright: 'upright',
   underside: 'underside',
+};
+export const SKY_NAMES: Readonly<Record<Sky, string>> = {
+  clear: 'clear',
+  'some-cloud': 'some cloud',
+  cloudy: 'mostly cloud',
+  overcast: 'overcast',
+};
+export const RAIN_NAMES: Readonly<Record<(typeof RAINS)[number], string>> = {
+  none: 'no rain',
+  showers: 'showers',
+  spell: 'rain from–to',
 };
 export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = {
   open: 'in the open',

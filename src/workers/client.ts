@@ -14,7 +14,7 @@ export class PlanClient {
   private readonly waiting = new Map<number, Waiting>();
   private last = 0;
 
-  constructor(job: Job, forecast: Forecast, nowMs: number, issuedMs: number) {
+  constructor(job: Job, forecast: Forecast | null, nowMs: number, issuedMs: number) {
     this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
     this.worker.onmessage = (messageEvent: MessageEvent<FromWorker>): void => {
       const w = this.waiting.get(messageEvent.data.id);

@@ -6,7 +6,7 @@ import type { Job } from '@/model/job';
 export type ToWorker =
   | {
       readonly kind: 'load';
-      readonly forecast: Forecast;
+      readonly forecast: Forecast | null;
       readonly issuedMs: number;
       readonly nowMs: number;
       readonly job: Job;

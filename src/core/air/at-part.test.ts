@@ -160,7 +160,7 @@ describe('the air as it is drawn', () => {
     expect([view.startMs, view.stepMs]).toEqual([T0 + HOUR, HOUR]);
     expect(view.panelC.mid).toEqual([15, 15, 15, 15]);
     expect([view.panelC.low[0], view.panelC.high[0]]).toEqual([11, 19]);
-    expect(view.now.panelC).toBeCloseTo(15, 9);
+    expect(view.now!.panelC).toBeCloseTo(15, 9);
     expect(view.sunDeg).toHaveLength(4);
   });
   it('is clipped to what is known; between two half-hours it begins at the next', () => {
@@ -175,9 +175,9 @@ describe('the air as it is drawn', () => {
     const view = airView(atPart(mixed, place('open'), how), { fromMs: T0, toMs: T0 + HOUR, nowMs: T0 });
     expect(view.rain).toEqual([0.5, 0.5]);
     expect(view.rhFrac.mid[0]).toBe(0.6);
-    expect(view.now.rhFrac).toBeCloseTo(0.6, 9);
-    expect(view.now.windMs).toBeCloseTo(4.041, 3);
-    expect(view.now.gapK).toBeCloseTo(view.gapK.mid[0]!, 0);
+    expect(view.now!.rhFrac).toBeCloseTo(0.6, 9);
+    expect(view.now!.windMs).toBeCloseTo(4.041, 3);
+    expect(view.now!.gapK).toBeCloseTo(view.gapK.mid[0]!, 0);
   });
 });
 

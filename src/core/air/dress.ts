@@ -57,40 +57,30 @@ export interface Issue {
   readonly seed: number;
 }
 
-/**
- * Chance of rain by hour, 0…1: what the line says, blurred by how wrong its hours may be, and rain of its own.
- * @param leads hours after the issue; before it the line is what was
- */
-export function rainChances(
-  line: ForecastMember,
-  leads: Float64Array,
-  said?: readonly number[],
-): Float64Array {
-  const n = leads.length;
-  const claim = said ?? line.rainMm.map((mm) => (mm > 0 ? 1 : 0));
-  return Float64Array.from({ length: n }, (_, i) => {
-    const lead = leads[i]!;
-    if (lead < 0) return claim[i]!;
-    const blurred = said ? claim[i]! : blur(claim, i, rmsRainShiftH(lead));
-    const skill = said ? 1 : rainSkill(lead);
-    const cloud = line.cloudFrac[i]!;
-    const born = RAIN_BORN[0] + (RAIN_BORN[1] - RAIN_BORN[0]) * cloud * cloud;
-    return skill * blurred + (1 - skill) * born;
-  });
+/** What is told of rain, and how readily it rains of itself under that sky; by hour, 0…1. */
+interface RainTold {
+  readonly claim: readonly number[];
+  readonly born: Float64Array;
+  /** The claim is a chance already. */
+  readonly isChance: boolean;
 }
 
-/** Mean around an hour under a normal window of that width, h. */
-function blur(of: readonly number[], i: number, sdH: number): number {
-  const reach = Math.ceil(2 * sdH);
-  let sum = 0;
-  let weight = 0;
-  for (let d = -reach; d <= reach; d++) {
-    const k = Math.min(of.length - 1, Math.max(0, i + d));
-    const w = Math.exp(-0.5 * (d / sdH) ** 2);
-    sum += w * of[k]!;
-    weight += w;
-  }
-  return sum / weight;
+function rainTold(line: ForecastMember, chances: readonly number[] | undefined): RainTold {
+  const [clear, overcast] = RAIN_BORN;
+  return {
+    claim: chances ?? line.rainMm.map((mm) => (mm > 0 ? 1 : 0)),
+    born: Float64Array.from(line.cloudFrac, (cloud) => clear + (overcast - clear) * cloud * cloud),
+    isChance: chances !== undefined,
+  };
+}
+
+/** Chance of rain in an hour of one future, whose weather comes so much earlier or later, 0…1. */
+function rainChance({ claim, born, isChance }: RainTold, i: number, lead: number, shift: number): number {
+  const at = Math.round(i + shift * rmsRainShiftH(lead));
+  const told = claim[Math.min(claim.length - 1, Math.max(0, at))]!;
+  const skill = rainSkill(lead);
+  // A chance that was told stands as it is; where none was, rain may still be born.
+  return isChance ? Math.max(told, (1 - skill) * born[i]!) : skill * told + (1 - skill) * born[i]!;
 }
 
 /** Each quantity's error, as series of unit variance. */
@@ -100,8 +90,9 @@ interface Errors {
   readonly rh: Float64Array;
   readonly cloud: Float64Array;
   readonly rain: Float64Array;
-  /** One each for the whole week. */
+  /** One each for the whole week: how much more vapour, how much later the rain, how much more of it. */
   readonly dew: number;
+  readonly shift: number;
   readonly size: number;
 }
 
@@ -110,7 +101,7 @@ function drawErrors(seed: number, n: number): Errors {
   const slow = (): Float64Array => ou(draw, n, FADE_H);
   const [temp, wind, rh, cloud] = [slow(), slow(), slow(), slow()];
   const rain = ou(draw, n, RAIN_FADE_H);
-  return { temp, wind, rh, cloud, rain, dew: draw(), size: Math.exp(0.4 * draw()) };
+  return { temp, wind, rh, cloud, rain, dew: draw(), shift: draw(), size: Math.exp(0.4 * draw()) };
 }
 
 const blank = (n: number): number[] => new Array<number>(n).fill(0);
@@ -131,7 +122,7 @@ const SHOWER_MM = 0.5;
 
 interface Around {
   readonly leads: Float64Array;
-  readonly rain: Float64Array;
+  readonly rain: RainTold;
   readonly doubt: Doubt | undefined;
 }
 
@@ -159,7 +150,7 @@ function future(line: ForecastMember, e: Errors, { leads, rain, doubt }: Around)
     out.windMs[i] = wind;
     out.gustMs[i] = known ? Math.max(wind, line.gustMs[i]! * (wind / Math.max(was, 0.5))) : line.gustMs[i]!;
     const said = line.rainMm[i]!;
-    const isWet = normalTail(e.rain[i]!) < rain[i]!;
+    const isWet = normalTail(e.rain[i]!) < rainChance(rain, i, lead, e.shift);
     const fallen = isWet ? Math.max(said, SHOWER_MM) * e.size : 0;
     out.rainMm[i] = known ? fallen : said;
     const cloud = known * 0.2 * e.cloud[i]! * Math.min(1, lead / 24 + 0.2);
@@ -179,7 +170,7 @@ export function dress(
 ): ForecastMember[] {
   const n = line.airTempC.length;
   const leads = Float64Array.from({ length: n }, (_, i) => (startMs - issuedMs) / 3_600_000 + i);
-  const around = { leads, rain: rainChances(line, leads, doubt?.rainChance), doubt };
+  const around = { leads, rain: rainTold(line, doubt?.rainChance), doubt };
   return Array.from({ length: DRESSED_MEMBERS }, (_, m) =>
     future(line, drawErrors(seed + 7919 * (m + 1), n), around),
   );

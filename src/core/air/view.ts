@@ -17,13 +17,29 @@ export interface AirView {
   /** Share of futures with rain that reaches the part, 0…1. */
   readonly rain: readonly number[];
   readonly sunDeg: readonly number[];
-  readonly now: {
-    readonly panelC: number;
-    readonly gapK: number;
-    readonly rhFrac: number;
-    readonly windMs: number;
-  };
+  /** null where there is no weather */
+  readonly now: AirNow | null;
 }
+export interface AirNow {
+  readonly panelC: number;
+  readonly gapK: number;
+  readonly rhFrac: number;
+  readonly windMs: number;
+}
+
+const NO_BAND: Band = { mid: [], low: [], high: [] };
+/** Nobody told a forecast. */
+export const NO_AIR: AirView = {
+  startMs: 0,
+  stepMs: 2 * 30 * 60_000,
+  panelC: NO_BAND,
+  gapK: NO_BAND,
+  rhFrac: NO_BAND,
+  windMs: NO_BAND,
+  rain: [],
+  sunDeg: [],
+  now: null,
+};
 
 export interface ViewSpan {
   readonly fromMs: number;

@@ -16,6 +16,18 @@ export const M2_PER_FT2 = 0.3048 ** 2;
 /** Exact: 1 mile = 1609.344 m. */
 export const MPH_PER_MS = 3600 / 1609.344;
 
+/** Exact: 1 knot = 1852 m/h; 1 km/h; 1 mile = 1609.344 m. In m/s. */
+const MS_PER: Readonly<Record<WindUnit, number>> = {
+  'm/s': 1,
+  'km/h': 1 / 3.6,
+  mph: 1 / MPH_PER_MS,
+  kn: 1852 / 3600,
+};
+/** The units forecasts tell the wind in. */
+export const WIND_UNITS = ['m/s', 'km/h', 'mph', 'kn'] as const;
+export type WindUnit = (typeof WIND_UNITS)[number];
+export const msFrom = (speed: number, unit: WindUnit): number => speed * MS_PER[unit];
+
 export const fFromC = (tempC: number): number => (tempC * 9) / 5 + 32;
 export const cFromF = (tempF: number): number => ((tempF - 32) * 5) / 9;
 /** A temperature difference, K to °F. */

@@ -25,6 +25,7 @@ const ADDED: Readonly<Record<string, { readonly only: string; readonly without?:
   stock: { only: 'id NOT IN (SELECT id FROM main.stock)' },
   shopping_ticks: { only: 'key NOT IN (SELECT key FROM main.shopping_ticks)' },
   jobs: { only: 'id NOT IN (SELECT id FROM main.jobs)' },
+  weather: { only: 'id NOT IN (SELECT id FROM main.weather)' },
 };
 
 function addRows(db: Db): void {

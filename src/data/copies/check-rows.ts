@@ -4,7 +4,10 @@ import type { Fault } from '@/formats/faults';
 import { pictureOnly } from '@/formats/jpeg';
 import { parseJob } from '@/formats/job-file';
 import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
+import { forecastFaults } from '@/model/forecast';
 import { stockDraftSchema } from '@/model/stock';
+import { daysFaults, toldSchema } from '@/model/weather';
+import { isZone } from '@/formats/days';
 import type { Db } from '../db';
 import { pictureFile, pictureName } from '../pictures';
 import { SentRefused, UNREADABLE } from './refusal';
@@ -46,6 +49,17 @@ function checkStock(db: Db, faults: Fault[]): void {
   }
 }
 
+function checkWeather(db: Db, faults: Fault[]): void {
+  const rows = db.prepare<[], { id: string; tz: string; told: string }>('SELECT id, tz, told FROM weather');
+  for (const { id, tz, told } of rows.iterate()) {
+    const parsed = toldSchema.safeParse(JSON.parse(told));
+    const series = parsed.success && parsed.data.kind === 'file' ? forecastFaults(parsed.data.forecast) : [];
+    const days = parsed.success && parsed.data.kind === 'days' ? daysFaults(parsed.data.days) : [];
+    if (!parsed.success || series.length + days.length > 0 || !isZone(tz))
+      faults.push({ path: `weather “${id.slice(0, 60)}”`, expected: 'a forecast with its zone' });
+  }
+}
+
 /** A picture that carries more than its picture data is made anew, and its row says the new size. @returns why it cannot be */
 function keepPictureOnly(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id' | 'bytes'>): string | null {
   const sent = readFileSync(file);
@@ -82,6 +96,7 @@ export function checkRows(db: Db, photosFolder: string): string[] {
   checkJobs(db, 'jobs', 'id', faults);
   checkJobs(db, 'job_steps', 'job_id', faults);
   checkStock(db, faults);
+  checkWeather(db, faults);
   const without = checkPhotos(db, photosFolder, faults);
   for (const { key } of db.prepare<[], { key: string }>('SELECT key FROM shopping_ticks').iterate())
     if (key.length > MOST_KEY)

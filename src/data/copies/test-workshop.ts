@@ -9,6 +9,8 @@ import { photoStore } from '../photo-store';
 import { POOL } from '../pictures';
 import { stockStore } from '../stock-store';
 import { tickStore } from '../tick-store';
+import { weatherStore } from '../weather-store';
+import type { KeptWeather } from '@/model/weather';
 import { Copies } from './service';
 import { tablesOf } from './tables';
 
@@ -33,7 +35,18 @@ export function workshopIn(folder: string): TestWorkshop {
   return { folder, db, photosFolder, copies: new Copies({ db, photosFolder }, folder, MIGRATIONS) };
 }
 
-/** Jobs at work, changed, taken back and taken off; photographs with notes, one taken out; packs with their history; ticks. */
+const TOLD: Omit<KeptWeather, 'id'> = {
+  lat: 52.4,
+  lon: -3.1,
+  tz: 'Europe/London',
+  issuedMs: 8,
+  told: {
+    kind: 'days',
+    days: [{ date: '2026-05-16', lowC: 8, highC: 17, windMs: 3, sky: 'clear', rain: { kind: 'none' } }],
+  },
+};
+
+/** Jobs at work, changed, taken back and taken off; photographs with notes, one taken out; packs with their history; ticks; forecasts, one taken out. */
 export function fill({ db, photosFolder }: TestWorkshop, first: Job, second: Job): void {
   const jobs = jobStore(db);
   const stock = stockStore(db);
@@ -68,6 +81,9 @@ export function fill({ db, photosFolder }: TestWorkshop, first: Job, second: Job
   stock.add('gone', { ...pack, name: 'Gone' }, 7);
   stock.remove('gone', 8);
   tickStore(db).set('orrin-base 400', true, 9);
+  const weather = weatherStore(db);
+  for (const id of ['told-1', 'told-2']) weather.keep({ ...TOLD, id });
+  weather.remove('told-2', 90_000);
 }
 
 /** Every row of every table, and every picture. */

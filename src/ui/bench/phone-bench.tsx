@@ -27,7 +27,7 @@ export function PhoneBench({ drawn, next, nowMs, tz }: PhoneBenchProps) {
   const first = drawn[0];
   return (
     <div className="phone-only phone-bench">
-      {first && <AirTiles air={first.job.airNow} limits={nextLimits(next)} />}
+      {first?.job.airNow && <AirTiles air={first.job.airNow} limits={nextLimits(next)} />}
       {next && <NextCard job={next} nowMs={nowMs} tz={tz} />}
       <ul>
         {drawn.map((d) => (

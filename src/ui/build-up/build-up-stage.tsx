@@ -95,7 +95,7 @@ function Preparation({ system }: { system: SystemResult }) {
       job={withZones(job)}
       system={system}
       sessions={Math.max(1, plan.sessions.length)}
-      panelC={air.now.panelC}
+      panelC={air.now?.panelC ?? null}
     />
   );
 }

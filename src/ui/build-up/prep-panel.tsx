@@ -23,7 +23,8 @@ interface PrepPanelProps {
   readonly job: Job;
   readonly system: System;
   readonly sessions: number;
-  readonly panelC: number;
+  /** °C; null where there is no weather */
+  readonly panelC: number | null;
 }
 
 export function PrepPanel({ job, system, sessions, panelC }: PrepPanelProps) {

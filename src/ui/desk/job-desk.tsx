@@ -28,6 +28,10 @@ export interface Desk {
   readonly nowMs: number;
   readonly state: SaveState;
   readonly steps: Steps;
+  /** Where the weather is from, and when it was told. */
+  readonly weather: Pick<JobView, 'weather' | 'issuedMs'>;
+  /** The weather was changed: the server's view is asked for. */
+  refresh(): void;
   /** How often it was changed by hand on this page: what a save brings back is no change. */
   readonly edits: number;
   /** What went wrong outside a field: an undo that failed, a planner that stopped. */
@@ -123,7 +127,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     },
     [setClock, setJob, setSteps],
   );
-  useServerView(id, saver, savedAt, onView);
+  const refresh = useServerView(id, saver, savedAt, onView);
   useNothingLost(id, saver);
   const { answer, fault, isLong, cancel } = usePlanner(view, job, now);
   useUndoKeys(step);
@@ -143,6 +147,8 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     steps,
     edits,
     message: message ?? (state.kind === 'saved' ? fault : null),
+    weather: view,
+    refresh,
     longWork: isLong ? { cancel: cancelPlan } : null,
     edit,
     step,

@@ -22,6 +22,7 @@ export const view = (over: Partial<JobView> = {}): JobView =>
     steps,
     nowMs: 1_000_000,
     issuedMs: 5,
+    weather: { kind: 'standin' },
     forecast: {},
     ...answerOf('server'),
     ...over,

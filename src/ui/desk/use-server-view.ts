@@ -12,13 +12,14 @@ const EVERY_MS = 60_000;
 /**
  * @param savedAt the version of the last save, 0 for none yet
  * @param onView a view that nothing on this page contradicts
+ * @returns asks at once: what a plan rests on besides the job was changed
  */
 export function useServerView(
   id: string,
   saver: Saver,
   savedAt: number,
   onView: (view: JobView) => void,
-): void {
+): () => void {
   const ask = useCallback(async (): Promise<void> => {
     if (document.visibilityState === 'hidden' || !saver.idle) return;
     const r = await fetch(`/api/jobs/${id}`).catch(() => null);
@@ -42,6 +43,7 @@ export function useServerView(
       document.removeEventListener('visibilitychange', seen);
     };
   }, [ask]);
+  return useCallback(() => void ask(), [ask]);
 }
 
 /** What an earlier page could not save is taken up; on leaving, what waits is sent. */

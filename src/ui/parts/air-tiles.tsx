@@ -1,7 +1,8 @@
 'use client';
 /** The air at the part as four tiles, each with its limit and a sign. */
 import { useFormat } from '../theme/providers';
-import { airTiles, splitUnit, type AirNow, type AirTile, type Limits } from '../views/air';
+import type { AirNow } from '@/core/air/view';
+import { airTiles, splitUnit, type AirTile, type Limits } from '../views/air';
 import { GoSign, StopSign } from './icons';
 
 export function AirTiles({ air, limits }: { air: AirNow; limits: Limits | undefined }) {

@@ -64,7 +64,7 @@ export function NumberBox(props: NumberBoxProps) {
       size="small"
       error={isBad}
       data-held={typed.held !== null}
-      sx={{ width: typed.held === null ? width : Math.max(width, HELD_WIDTH) }}
+      sx={{ width: isBad ? Math.max(width, HELD_WIDTH) : width }}
     >
       <InputLabel htmlFor={id} shrink>
         {label}

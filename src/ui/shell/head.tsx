@@ -2,7 +2,7 @@
 /** The head of every page: the mark, where one is, the air at the part now, and the menu. It stays while the page scrolls. */
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import type { AirView } from '@/core/air/view';
+import type { AirNow } from '@/core/air/view';
 import { Brand } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { airReadings } from '../views/air';
@@ -14,7 +14,7 @@ export interface HeadProps {
   readonly placeName: string;
   readonly nowIso: string;
   readonly demoClock: boolean;
-  readonly air: AirView['now'] | null;
+  readonly air: AirNow | null;
   /** What a phone shows beside the mark, and where its back arrow leads; null on the bench itself. */
   readonly title: string;
   readonly under: string;
@@ -79,7 +79,7 @@ function BackLink({ back }: Pick<HeadProps, 'back'>) {
 }
 
 /** The two readings that decide, where there is no room for four. */
-function AirShort({ air }: { air: AirView['now'] }) {
+function AirShort({ air }: { air: AirNow }) {
   const f = useFormat();
   const [panel, gap] = airReadings(air, f);
   return (
@@ -89,7 +89,7 @@ function AirShort({ air }: { air: AirView['now'] }) {
   );
 }
 
-function Readings({ air }: { air: AirView['now'] }) {
+function Readings({ air }: { air: AirNow }) {
   const f = useFormat();
   return airReadings(air, f).map(({ name, text }) => (
     <div key={name} className="read">

@@ -100,7 +100,7 @@ function Now({ day }: { day: DayView }) {
           sinceMs={day.sinceMs}
           activated={day.pot}
           onDone={() => record(next, true)}
-          tiles={<AirTiles air={air.now} limits={day.limits} />}
+          tiles={air.now && <AirTiles air={air.now} limits={day.limits} />}
         />
       )}
       {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}

@@ -1,9 +1,8 @@
 /** The air at the part as figures, each against the limit of what is sprayed next. */
-import type { AirView } from '@/core/air/view';
+import type { AirNow } from '@/core/air/view';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 
-export type AirNow = AirView['now'];
 export type Limits = Pick<Product, 'tempMinC' | 'tempMaxC' | 'dewGapMinK' | 'rhMaxFrac' | 'windMaxMs'>;
 
 const round1 = (x: number): number => Math.round(x * 10) / 10;

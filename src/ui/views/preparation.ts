@@ -47,15 +47,19 @@ export function laddersOf(system: System, held: Held, f: Format): Ladders {
   return { list, coarseUm: Math.max(...sizes), fineUm: Math.min(...sizes) };
 }
 
-/** The filler of all dents in three lines; none where there is no dent. @param panelC of the part, °C */
+/** What sheets reckon with, °C. */
+const USUAL_C = 20;
+
+/** The filler of all dents in three lines; none where there is no dent. @param panelC of the part, °C; null where there is no weather: then the usual 20 °C */
 export function fillerLines(
   job: Job,
-  panelC: number,
+  panelC: number | null,
   f: Format,
 ): { lines: string[]; hardener: string } | null {
+  const workC = panelC ?? USUAL_C;
   const plan = fillerPlan(
     job.parts.flatMap((p) => p.dents ?? []),
-    panelC,
+    workC,
   );
   if (!plan) return null;
   const layers = plan.layers === 1 ? 'One layer' : `${plan.layers} layers`;
@@ -64,7 +68,7 @@ export function fillerLines(
     hardener: hardenerLine(plan),
     lines: [
       `${f.volume(plan.hollowMl)} of hollow, so mix ${f.volume(plan.pasteMl)} of paste in all, ${one(plan.pasteG)} g.`,
-      `${layers}; at ${f.temp(Math.round(panelC))} it works ${one(from)}–${one(to)} min. To gain time mix less, never cut the hardener.`,
+      `${layers}; at ${f.temp(Math.round(workC))} it works ${one(from)}–${one(to)} min. To gain time mix less, never cut the hardener.`,
     ],
   };
 }

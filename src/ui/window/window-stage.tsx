@@ -15,7 +15,9 @@ import { lastLine, restLine } from '../views/agenda';
 import { sessionName } from '../views/session-name';
 import { blockersSaid } from '../views/verdict';
 import { windowView, type WindowView } from '../views/window';
+import { sourceSaid } from '../views/weather-source';
 import { Decision } from './decision';
+import { ForecastPanel } from './forecast-panel';
 import { HowComputed } from './how-computed';
 import { PhoneDay } from './phone-day';
 import { StartControls } from './start-controls';
@@ -26,9 +28,21 @@ const Alternatives = later('Other ways', () => import('./alternatives').then((m)
 
 export function WindowStage() {
   const desk = useDesk();
-  const { plan, products } = desk;
+  const f = useFormat();
+  const { plan, products, nowMs, job, weather } = desk;
   const [picked, setPicked] = useState<string | null>(null);
   const view = windowView(plan, products, picked);
+  const source = sourceSaid(weather, { nowMs, tz: job.place.tz }, f);
+  const forecast = {
+    id: 'forecast',
+    name: 'Forecast',
+    note: source.note,
+    warns: source.isBad,
+    node: <ForecastPanel />,
+  };
+  // Without weather the forecast is the decision of this page.
+  if (desk.air.now === null)
+    return <StageFrame stage="window" spine={<Spine />} sections={[{ ...forecast, isLead: true }]} />;
   const others = <Alternatives onTake={(starts) => desk.edit((j) => withStarts(j, starts))} />;
   return (
     <StageFrame
@@ -40,6 +54,7 @@ export function WindowStage() {
       }
       sections={[
         { id: 'start', name: 'The start', isLead: true, node: <Start view={view} onSession={setPicked} /> },
+        forecast,
         { id: 'others', name: 'Other ways', count: plan.alternatives.length, opens: true, node: others },
         {
           id: 'ruled-out',

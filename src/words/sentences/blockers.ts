@@ -34,6 +34,8 @@ export const BLOCKERS: Sentences = {
     `${p.s('part')} gets to ${f.temp(p.n('needC'))}; ${p.s('product')} stands ${f.temp(p.n('ratedC'))}. Take a heat paint that stands it, on bare metal.`,
   'stack-ends-in-primer': (p) =>
     `${p.s('product')} is a primer and does not last as a top coat. Add a colour.`,
+  'no-weather': () =>
+    'There is no forecast for this place yet. Type one in on Window: a few figures a day, from any forecast you trust.',
   'no-system': () => 'No system fits this surface. Choose layers by hand.',
   'too-many-sessions': (p) =>
     `This build-up asks for ${p.s('sessions')} sessions, more than a forecast holds; up to ${p.s('most')} are planned. Take a sanded layer out.`,

@@ -1,0 +1,69 @@
+/** Where the weather of a plan is from, in plain sight. */
+import { HOUR, isoOf } from '@/core/time/instant';
+import type { WeatherSource } from '@/usecases/ports';
+import type { Format } from '@/words/format';
+
+export interface SourceSaid {
+  /** For the line of the section. */
+  readonly note: string;
+  readonly text: string;
+  /** Not to be planned on, or about to run out. */
+  readonly isBad: boolean;
+}
+
+/** What came of a file that was taken. */
+export function keptSaid(
+  { bridgedH, openFromMs }: { readonly bridgedH: number; readonly openFromMs: number | null },
+  tz: string,
+  f: Format,
+): string {
+  const bridged = bridgedH > 0 ? ` ${bridgedH} h that were missing are bridged.` : '';
+  const open =
+    openFromMs === null
+      ? ''
+      : ` A hole of more than three hours ends it at ${f.dayTime(isoOf(openFromMs, tz))}.`;
+  return `Kept. The plan follows it.${bridged}${open}`;
+}
+
+/** A forecast older than this is asked after, ms: another day's knows better. */
+const OLD_MS = 30 * HOUR;
+
+interface Told {
+  readonly weather: WeatherSource;
+  readonly issuedMs: number;
+}
+
+export function sourceSaid(
+  { weather, issuedMs }: Told,
+  at: { nowMs: number; tz: string },
+  f: Format,
+): SourceSaid {
+  switch (weather.kind) {
+    case 'none':
+      return {
+        note: 'none yet',
+        text: 'There is no forecast for this place. Type in what any forecast tells: low, high, wind, sky, rain.',
+        isBad: true,
+      };
+    case 'standin':
+      return {
+        note: 'invented, for the demo',
+        text: 'This weather is invented: it comes from the built-in stand-in of the demo. For real work type in a real forecast.',
+        isBad: false,
+      };
+    case 'days':
+    case 'file': {
+      const when = f.dayTime(isoOf(issuedMs, at.tz));
+      const until = f.dayTime(isoOf(weather.untilMs, at.tz));
+      const isOld = at.nowMs - issuedMs > OLD_MS;
+      const from = weather.kind === 'days' ? 'Typed in' : `From ${weather.name ?? 'a file'}, brought in`;
+      const bridged = weather.bridgedH > 0 ? ` ${weather.bridgedH} h that were missing are bridged.` : '';
+      const stale = isOld ? ' It is more than a day old: a newer one is surer.' : '';
+      return {
+        note: `as of ${when}`,
+        text: `${from} ${when}; it reaches to ${until}.${bridged}${stale}`,
+        isBad: isOld,
+      };
+    }
+  }
+}

@@ -1,0 +1,131 @@
+'use client';
+/** The forecast a plan rests on: where it is from, and a new one typed in. */
+import { useState } from 'react';
+import dynamic from 'next/dynamic';
+import Button from '@mui/material/Button';
+import { civilDate } from '@/core/time/instant';
+import type { ToldView } from '@/usecases/weather';
+import { useDesk } from '../desk/job-desk';
+import { FileButton } from '../parts/file-button';
+import { useGone } from '../parts/gone';
+import { MindSign } from '../parts/icons';
+import { Said } from '../parts/said';
+import { send } from '../parts/send';
+import { useFormat } from '../theme/providers';
+import { weekFrom, type WeekValues } from '../views/days-form';
+import { keptSaid, sourceSaid } from '../views/weather-source';
+import type { Faults } from '../parts/send';
+import { useWeatherFile } from './use-weather-file';
+
+/** Fetched when a forecast is typed in or brought in: most visits none is. */
+const FileMapping = dynamic(() => import('./file-mapping').then((m) => m.FileMapping), { ssr: false });
+const DaysForm = dynamic(() => import('./days-form').then((m) => m.DaysForm), { ssr: false });
+const KEPT = 'Kept. The plan follows it.';
+const SILENT = 'The server does not answer. Try again in a moment.';
+
+function useTyping() {
+  const { job, clock, refresh } = useDesk();
+  const { lat, lon, tz } = job.place;
+  const [start, setStart] = useState<WeekValues | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const [kept, setKept] = useState<string | null>(null);
+  const gone = useGone();
+  const open = async (): Promise<void> => {
+    setSaid(null);
+    setKept(null);
+    const got = await send<ToldView>(`/api/weather?lat=${lat}&lon=${lon}`, 'GET');
+    if (!got.answered) return setSaid(SILENT);
+    setStart(weekFrom(civilDate(clock(), tz), tz, got.answer.days ?? null));
+  };
+  const takeOut = async (id: string): Promise<void> => {
+    const r = await send(`/api/weather/${id}`, 'DELETE');
+    if (!r.ok) return setSaid(r.error);
+    refresh();
+    const back = async (): Promise<void> => {
+      const put = await send(`/api/weather/${id}`, 'POST');
+      if (put.ok) refresh();
+      else setSaid(put.error);
+    };
+    gone({ text: 'The forecast is taken out.', back: () => void back() });
+  };
+  const done = (words: string): void => {
+    setStart(null);
+    setKept(words);
+    refresh();
+  };
+  return { spot: { lat, lon, tz }, start, said, kept, open, takeOut, done, cancel: () => setStart(null) };
+}
+
+export function ForecastPanel() {
+  const f = useFormat();
+  const { job, nowMs, weather } = useDesk();
+  const typing = useTyping();
+  const source = sourceSaid(weather, { nowMs, tz: job.place.tz }, f);
+  const { weather: from } = weather;
+  const brought = useWeatherFile(typing.spot, (kept) => typing.done(keptSaid(kept, job.place.tz, f)));
+  return (
+    <section className="panel" aria-label="The forecast">
+      <div className="row wrap-nowrap ai-flex-start">
+        {source.isBad && <MindSign size={22} />}
+        <p className="grow-240">{source.text}</p>
+      </div>
+      {typing.start ? (
+        <DaysForm
+          start={typing.start}
+          spot={typing.spot}
+          onDone={() => typing.done(KEPT)}
+          onCancel={typing.cancel}
+        />
+      ) : (
+        <div className="row mt-8 noprint">
+          <Button
+            variant={from.kind === 'none' ? 'contained' : 'outlined'}
+            onClick={() => void typing.open()}
+          >
+            {from.kind === 'days' ? 'Correct it, or type in a newer one' : 'Type in a forecast'}
+          </Button>
+          <FileButton
+            label="Bring a file in"
+            accept=".csv,.txt,.tsv,.epw,.json,text/csv,application/json"
+            onFiles={([file]) => {
+              if (file) void brought.bring(file);
+            }}
+          />
+          {(from.kind === 'days' || from.kind === 'file') && (
+            <Button onClick={() => void typing.takeOut(from.id)}>Take it out</Button>
+          )}
+        </div>
+      )}
+      {brought.asked && !typing.start && (
+        <FileMapping
+          name={brought.asked.name}
+          table={brought.asked.table}
+          mapping={brought.asked.mapping}
+          isBusy={brought.isBusy}
+          onChange={brought.change}
+          onTake={brought.confirm}
+          onCancel={brought.cancel}
+        />
+      )}
+      {brought.refused && <Refused {...brought.refused} />}
+      <p className="status" role="status">
+        {typing.kept ?? ''}
+      </p>
+      <Said>{typing.said}</Said>
+    </section>
+  );
+}
+
+/** Why a file was not taken, by line and column; what is planned on stays. */
+function Refused({ error, faults }: { error: string; faults: Faults }) {
+  return (
+    <div className="status" role="status" data-kind="bad">
+      <p>{error} Nothing was changed.</p>
+      {faults.map(({ path, expected }) => (
+        <p key={`${path} ${expected}`}>
+          {path}: expected {expected}
+        </p>
+      ))}
+    </div>
+  );
+}

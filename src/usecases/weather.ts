@@ -1,0 +1,134 @@
+/** What weather a plan rests on: the newest forecast that was told for the place and still covers now. */
+import { forecastOfDays } from '@/core/air/five-numbers';
+import { HOUR, isoOf, msOf } from '@/core/time/instant';
+import type { Forecast } from '@/model/forecast';
+import type { Place } from '@/model/job';
+import type { DayEntry, FileWeather, KeptWeather, Spot } from '@/model/weather';
+import type { Issued, Weather, WeatherStore } from './ports';
+
+/** A forecast told for this near is one for here: about 25 km. ASSUMED. */
+export const NEAR_DEG = 0.22;
+/** It must reach so far ahead, h. */
+const LEAST_AHEAD_H = 6;
+
+/** Made once for each that is kept: what follows from a forecast is remembered by it. */
+const made = new Map<string, Forecast>();
+const MOST_MADE = 40;
+function forecastFrom(kept: KeptWeather): Forecast {
+  if (kept.told.kind === 'file') return kept.told.forecast;
+  const key = `${kept.id} ${kept.issuedMs}`;
+  const known = made.get(key);
+  if (known) return known;
+  const forecast = forecastOfDays(kept.told.days, kept);
+  if (made.size >= MOST_MADE) made.delete(made.keys().next().value!);
+  made.set(key, forecast);
+  return forecast;
+}
+
+/** First and last instant of a forecast, ms. */
+export function coveredBy(
+  forecast: Forecast,
+  tz: string,
+): { readonly fromMs: number; readonly untilMs: number } {
+  const fromMs = msOf(forecast.start, tz);
+  return { fromMs, untilMs: fromMs + (forecast.members[0]!.airTempC.length - 1) * HOUR };
+}
+
+/** The newest that still covers now; null where nothing was told, or all of it is over. */
+export function keptFor(store: WeatherStore, place: Place, nowMs: number): Issued | null {
+  for (const kept of store.near(place, NEAR_DEG)) {
+    const forecast = forecastFrom(kept);
+    const { fromMs, untilMs } = coveredBy(forecast, kept.tz);
+    if (nowMs < fromMs || nowMs + LEAST_AHEAD_H * HOUR > untilMs) continue;
+    const { id, issuedMs, told } = kept;
+    const isFile = told.kind === 'file';
+    const source = { id, name: isFile ? told.name : null, untilMs, bridgedH: isFile ? told.bridgedH : 0 };
+    return { forecast, issuedMs, source: { ...source, kind: told.kind } };
+  }
+  return null;
+}
+
+const NONE: Issued = { forecast: null, issuedMs: 0, source: { kind: 'none' } };
+
+/** @param standin of the demo; null in a workshop of one's own, where nothing is invented */
+export const weatherFrom = (store: WeatherStore, standin: Weather | null): Weather => ({
+  forecastFor: async (place, nowMs) =>
+    keptFor(store, place, nowMs) ?? (await standin?.forecastFor(place, nowMs)) ?? NONE,
+});
+
+/** What was typed in within the last hour is corrected; later it is a new forecast, and the old one stays on record. */
+const CORRECTED_WITHIN_MS = HOUR;
+
+export interface Keeping {
+  readonly nowMs: number;
+  readonly freshId: string;
+}
+
+export function keepDays(
+  store: WeatherStore,
+  { spot, days }: { readonly spot: Spot; readonly days: readonly DayEntry[] },
+  { nowMs, freshId }: Keeping,
+): KeptWeather {
+  const last = store.near(spot, NEAR_DEG).find((k) => k.told.kind === 'days');
+  const isCorrection =
+    last !== undefined && nowMs - last.issuedMs < CORRECTED_WITHIN_MS && nowMs >= last.issuedMs;
+  const kept: KeptWeather = {
+    ...spot,
+    id: isCorrection ? last.id : freshId,
+    issuedMs: nowMs,
+    told: { kind: 'days', days: [...days] },
+  };
+  store.keep(kept);
+  return kept;
+}
+
+export type KeptFile =
+  { readonly kind: 'kept'; readonly id: string } | { readonly kind: 'over'; readonly expected: string };
+
+/** A file is kept when it says something of the hours ahead. */
+export function keepFile(
+  store: WeatherStore,
+  { spot, name, file }: { readonly spot: Spot; readonly name: string; readonly file: FileWeather },
+  { nowMs, freshId }: Keeping,
+): KeptFile {
+  const { fromMs, untilMs } = coveredBy(file.forecast, spot.tz);
+  if (nowMs < fromMs || nowMs + LEAST_AHEAD_H * HOUR > untilMs) {
+    const said = (ms: number): string => isoOf(ms, spot.tz).slice(0, 16).replace('T', ' ');
+    const expected = `hours from now, ${said(nowMs)}, on, at least ${LEAST_AHEAD_H} (it runs from ${said(fromMs)} to ${said(untilMs)})`;
+    return { kind: 'over', expected };
+  }
+  const { forecast, bridgedH } = file;
+  store.keep({ ...spot, id: freshId, issuedMs: nowMs, told: { kind: 'file', name, forecast, bridgedH } });
+  return { kind: 'kept', id: freshId };
+}
+
+/** One that was told, as a list shows it. */
+export interface ToldLine {
+  readonly id: string;
+  readonly issuedMs: number;
+  readonly kind: KeptWeather['told']['kind'];
+  readonly name: string | null;
+}
+export interface ToldView {
+  /** The figures typed in last, to be gone on with. */
+  readonly days: readonly DayEntry[] | null;
+  readonly list: readonly ToldLine[];
+}
+
+const MOST_LISTED = 12;
+
+export function toldFor(store: WeatherStore, spot: Pick<Spot, 'lat' | 'lon'>): ToldView {
+  const all = store.near(spot, NEAR_DEG);
+  const typed = all.map((k) => k.told).find((t) => t.kind === 'days');
+  return {
+    days: typed?.days ?? null,
+    list: all
+      .slice(0, MOST_LISTED)
+      .map(({ id, issuedMs, told }) => ({
+        id,
+        issuedMs,
+        kind: told.kind,
+        name: told.kind === 'file' ? told.name : null,
+      })),
+  };
+}
