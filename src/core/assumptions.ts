@@ -32,7 +32,9 @@ const fromMemory = (what: string, value: number | string, unit: string): Assumpt
 function membersOf(forecast: Forecast | null): Assumption[] {
   if (!forecast) return [];
   const given = forecast.members.length;
-  return [setOr('members', '1', given === 1 ? undefined : given, { value: DRESSED_MEMBERS, provenance: 'M' })];
+  return [
+    setOr('members', '1', given === 1 ? undefined : given, { value: DRESSED_MEMBERS, provenance: 'M' }),
+  ];
 }
 
 /** Coats that were sprayed before the forecast begins dry in its first hour's air. */

@@ -3,6 +3,7 @@ import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import { atPart, type AtPart } from './air/at-part';
 import { ensembleOf } from './air/ensemble';
+import { massKJm2K } from './air/mass';
 import { absorptanceOf } from './air/panel';
 import { lightnessOf } from './coating/colour';
 import { seedOf } from './numerics/random';
@@ -64,5 +65,7 @@ export function airForJob({ job, forecast, nowMs, issuedMs = nowMs }: AirRequest
     // One face that lies on something follows the sun and the sky most: the worst part counts.
     backFree: job.parts.every((p) => p.sides === 2 || p.posture === 'upright'),
     flatFrac: skyShare(job),
+    // The heaviest follows last: what holds for it holds for the others a little later or sooner.
+    massKJm2K: Math.max(...job.parts.map((p) => massKJm2K(p.substrate, p.wallMm))),
   });
 }

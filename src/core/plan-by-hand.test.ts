@@ -14,7 +14,7 @@ describe('a session worked by hand', () => {
   const job: Job = {
     ...demo('cargo-bike'),
     freeHours: always,
-    place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+    place: { ...HARBOUR_LANE, shelter: 'cellar', windFrac: 0.25, lamp: true },
     equipment: { sprayer: 'aerosol', suppliedAir: true },
     parts: [panel('p')],
     system: {
@@ -89,12 +89,12 @@ describe('limits rule hours out', () => {
   it('wind of 6 m/s forecast at 10 m is 4 at the part: over the 2 m/s of cans', () =>
     expect(causeOf(steady(20, { windMs: 6, gustMs: 7 }))).toBe('wind'));
   it('8 °C in a garage is under the 10 °C of every product; in the open even a clouded sun warms the panel over it', () => {
-    expect(causeOf(steady(8), 'garage')).toBe('cold');
+    expect(causeOf(steady(8), 'cellar')).toBe('cold');
     expect(plan({ job, forecast: steady(8), nowMs: NOW }).kind).toBe('planned');
   });
   it('without a lamp the middle of the night is too dark, with one it is not; noon is light', () => {
     const verdictAt = (hour: string, lamp: boolean) => {
-      const place = { ...HARBOUR_LANE, shelter: 'garage' as const, lamp };
+      const place = { ...HARBOUR_LANE, shelter: 'cellar' as const, windFrac: 0.25, lamp };
       const p = plan({ job: { ...job, place }, forecast: steady(20), nowMs: NOW });
       const at = msOf(`2026-05-18T${hour}`, TZ);
       const span = p.suits[0]!.spans.find((s) => ms(s.startsAt) <= at && ms(s.endsAt) > at)!;
@@ -118,7 +118,7 @@ describe('limits rule hours out', () => {
     const cools = steady(0, { airTempC: (h) => (h % 24 >= 8 && h % 24 < 18 ? 20 : 8) });
     const two: Job = {
       ...job,
-      place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+      place: { ...HARBOUR_LANE, shelter: 'cellar', windFrac: 0.25, lamp: true },
       equipment: { sprayer: 'aerosol', suppliedAir: true },
       system: {
         layers: [

@@ -119,7 +119,7 @@ describe('two products that die in one session', () => {
     const job: Job = {
       ...demo('cargo-bike'),
       freeHours: always,
-      place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+      place: { ...HARBOUR_LANE, shelter: 'cellar', windFrac: 0.25, lamp: true },
       equipment: { sprayer: 'hvlp', suppliedAir: true },
       parts: [
         {
@@ -160,7 +160,7 @@ describe('preparation as tasks', () => {
   const door: Job = {
     ...demo('cargo-bike'),
     freeHours: always,
-    place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+    place: { ...HARBOUR_LANE, shelter: 'cellar', windFrac: 0.25, lamp: true },
     equipment: { sprayer: 'aerosol', suppliedAir: false },
     fittings: ['Handle', 'Badge'],
     parts: [

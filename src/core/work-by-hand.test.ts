@@ -184,7 +184,10 @@ describe('preparation is not the session', () => {
       { role: 'base', productId: 'orrin-base', coats: 2 },
       { role: 'clear', productId: 'halden-1k-gloss', coats: 2 },
     ];
-    const withDent = planned(job(base, { parts: [dented] }), cold);
+    const withDent = planned(
+      job(base, { parts: [dented], place: { ...HARBOUR_LANE, shelter: 'carport', lamp: true } }),
+      cold,
+    );
     const fill = allTasks(withDent).find((t) => t.kind === 'fill')!;
     expect(new Date(ms(fill.startsAt) + HOUR).getUTCHours()).toBeGreaterThanOrEqual(11);
     const bare = planned(job(layers, { parts: [panel('b', { condition: 'bare' })] }));
@@ -255,7 +258,7 @@ describe('hours of others', () => {
   ];
   it('the compressor keeps quiet hours; cans need none', () => {
     const quiet: Job = job(gun, {
-      place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true, loud: ['14:00', '18:00'] },
+      place: { ...HARBOUR_LANE, shelter: 'cellar', windFrac: 0.25, lamp: true, loud: ['14:00', '18:00'] },
     });
     const clock = (iso: string): string => iso.slice(11, 16);
     const s = planned(quiet).sessions[0]!;

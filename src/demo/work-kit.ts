@@ -28,8 +28,8 @@ export const job = (layers: readonly SystemLayer[], over: Partial<Job> = {}): Jo
   return {
     ...bare,
     freeHours: always,
-    // In a garage neither sun nor sky: the panel is at 20 °C, the sheets' own reference.
-    place: { ...HARBOUR_LANE, shelter: 'garage', lamp: true },
+    // In a room without windows neither sun nor sky: the panel is at 20 °C, the sheets' own reference.
+    place: { ...HARBOUR_LANE, shelter: 'cellar', windFrac: 0.25, lamp: true },
     equipment: { sprayer: 'hvlp', suppliedAir: true },
     risk: { rushSafe: 0.5, delayPerDay: 20 },
     parts: [panel('p')],

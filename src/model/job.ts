@@ -14,6 +14,7 @@ import {
   GRADES,
   POSTURES,
   SHELTERS,
+  DOORS,
   SPRAYERS,
   SUBSTRATES,
   WEEKDAYS,
@@ -35,6 +36,20 @@ export const placeSchema = z.strictObject({
   lon: z.number().min(-180).max(180),
   elevationM: z.number().min(-430).max(6000).optional(),
   shelter: z.enum(SHELTERS),
+  door: z.enum(DOORS).optional().describe('of a place with walls; left out means open'),
+  widthM: z.number().min(0.5).max(100).optional().describe('floor, across; left out: usual for its kind'),
+  depthM: z.number().min(0.5).max(100).optional().describe('floor, along'),
+  heightM: z.number().min(0.8).max(30).optional(),
+  windFrac: z
+    .number()
+    .min(0)
+    .max(1.5)
+    .optional()
+    .describe('wind at the part over wind in the open at 1.5 m, door open; left out: usual for its kind'),
+  measured: z
+    .strictObject({ airC: z.number().min(-30).max(50), rhPct: z.number().min(2).max(100) })
+    .optional()
+    .describe('air that is the same day and night, as in a cellar: taken as it was measured'),
   lamp: z.boolean().optional().describe('light enough to spray after dark'),
   loud: span.optional().describe('hours in which a compressor may run; left out means any'),
 });
@@ -113,6 +128,12 @@ export const partSchema = z.strictObject({
     .max(1)
     .optional()
     .describe('share of the faces that this part stands for; left out means all'),
+  wallMm: z
+    .number()
+    .min(0.3)
+    .max(200)
+    .optional()
+    .describe('thickness of its material; left out: usual for what it is made of'),
   dents: z
     .array(z.strictObject({ lengthMm: mm, widthMm: mm, depthMm: z.number().gt(0).max(100) }))
     .max(30)

@@ -1,5 +1,18 @@
 /** The closed lists of a job: without a schema, so that a form may use them alone. */
-export const SHELTERS = ['open', 'carport', 'lean-to', 'tent', 'garage'] as const;
+export const SHELTERS = [
+  'open',
+  'shade',
+  'carport',
+  'lean-to',
+  'balcony',
+  'tent',
+  'enclosure',
+  'shed',
+  'garage',
+  'cellar',
+  'hall',
+] as const;
+export const DOORS = ['open', 'half', 'shut'] as const;
 export const SUBSTRATES = [
   'steel',
   'galvanised',

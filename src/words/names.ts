@@ -4,6 +4,7 @@ import type { Place, Part, Purpose } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
 import type { ProductKind, Role } from '@/model/product';
 import type { Mark } from '@/model/marks';
+import type { DOORS } from '@/model/lists';
 import type { RAINS, Sky } from '@/model/weather';
 
 export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = {
@@ -77,10 +78,21 @@ export const RAIN_NAMES: Readonly<Record<(typeof RAINS)[number], string>> = {
 };
 export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = {
   open: 'in the open',
+  shade: 'shade of a tree or a wall',
   carport: 'carport',
   'lean-to': 'lean-to',
+  balcony: 'balcony',
   tent: 'tent',
-  garage: 'garage, door open',
+  enclosure: 'blow-up enclosure',
+  shed: 'shed',
+  garage: 'garage',
+  cellar: 'cellar',
+  hall: 'hall',
+};
+export const DOOR_NAMES: Readonly<Record<(typeof DOORS)[number], string>> = {
+  open: 'open',
+  half: 'half open',
+  shut: 'shut',
 };
 /** Where that is, for sentences. */
 export const SHELTER_WHERE: Readonly<Record<string, string>> = {

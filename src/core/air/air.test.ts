@@ -128,7 +128,7 @@ describe('what the part feels', () => {
     { startMs: T0, issuedMs: T0, seed: 1 },
   );
   it('a roof keeps the rain off, the open does not', () => {
-    const how = { absorptance: 0.7, backFree: true, flatFrac: 1 };
+    const how = { absorptance: 0.7, backFree: true, flatFrac: 1, massKJm2K: 2.9 };
     const open = atPart(e, { ...place, shelter: 'open' }, how);
     const roofed = atPart(e, { ...place, shelter: 'lean-to' }, how);
     const row = (open.rows - 1) * open.nodes;
@@ -141,7 +141,7 @@ describe('what the part feels', () => {
     const shade = atPart(
       e,
       { ...place, shelter: 'garage' },
-      { absorptance: 0.7, backFree: true, flatFrac: 1 },
+      { absorptance: 0.7, backFree: true, flatFrac: 1, massKJm2K: 2.9 },
     );
     expect(shade.gapK[(shade.rows - 1) * shade.nodes + 4]).toBeCloseTo(
       18 - psychrolib.GetTDewPointFromRelHum(18, 0.6),

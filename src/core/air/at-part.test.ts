@@ -10,6 +10,7 @@ import { darkSpans, isDark } from './dark';
 import { dress, rmsRainShiftH, rmsRhPct, rmsTempK, rmsWindMs } from './dress';
 import { ensembleOf, type Ensemble } from './ensemble';
 import { nearestNode } from './grid';
+import { clearOfDewH, massKJm2K, timeConstantH } from './mass';
 import { dewOfLnPressureC, dewPointC, lnSatPressure, satPressurePa } from './moist';
 import { absorptanceOf, panelExcessK, surfaceCoefficient } from './panel';
 import { BY_SHELTER } from './shelter';
@@ -41,7 +42,8 @@ const of = (members: ForecastMember[]): Ensemble => ({
   central: members[0]!,
 });
 const place = (shelter: Place['shelter']): Place => ({ tz: 'UTC', lat: 53, lon: 0, shelter });
-const how = { absorptance: 0.9, backFree: true, flatFrac: 1 };
+/** Sheet so thin that it follows at once. */
+const how = { absorptance: 0.9, backFree: true, flatFrac: 1, massKJm2K: 0.01 };
 const at = (shelter: Place['shelter'], m = steady(), hung = how): AtPart =>
   atPart(of([m]), place(shelter), hung);
 
@@ -99,28 +101,79 @@ describe('places', () => {
     ]);
     for (const open of ['open', 'carport', 'lean-to'] as const) expect(flaps(open, 30)).toBe(0);
   });
-  it('a garage follows a jump of 10 K with a lag of three hours, the open at once', () => {
-    const airTempC = [10, ...Array<number>(24).fill(20)];
-    const garage = at('garage', steady({ airTempC })).airC;
-    const follow = 1 - Math.exp(-1 / 6);
+  it('a lean-to follows a jump of 10 K with a lag of half an hour, the open at once; the vapour comes in as it is', () => {
+    const airTempC = Array.from({ length: 25 }, (_, i) => (i < 5 ? 10 : 20));
+    const under = at('lean-to', steady({ airTempC })).airC;
+    const follow = 1 - Math.exp(-1);
+    const before = under[8]!;
     // Half an hour on the air outside is half way, 15 °C; then 20.
-    const first = 10 + follow * 5;
-    expect(garage[0]).toBe(10);
-    expect(garage[1]).toBeCloseTo(first, 9);
-    expect(garage[2]).toBeCloseTo(first + follow * (20 - first), 9);
-    expect([...at('open', steady({ airTempC })).airC.slice(0, 3)]).toEqual([10, 15, 20]);
-    // The vapour comes in as it is: colder air inside is damper.
-    const damp = at('garage', steady({ airTempC })).rhFrac;
-    expect(damp[2]).toBeCloseTo((0.6 * satPressurePa(20)) / satPressurePa(garage[2]!), 6);
+    const first = before + follow * (15 - before);
+    expect(under[9]).toBeCloseTo(first, 9);
+    expect(under[10]).toBeCloseTo(first + follow * (20 - first), 9);
+    expect([...at('open', steady({ airTempC })).airC.slice(8, 11)]).toEqual([10, 15, 20]);
+    const damp = at('lean-to', steady({ airTempC })).rhFrac;
+    expect(damp[10]).toBeCloseTo((0.6 * satPressurePa(20)) / satPressurePa(under[10]!), 6);
   });
-  it('dew gap is the panel over the dew point of the air outside; humidity is never over full', () => {
-    const a = at('garage');
-    expect(a.gapK[6]).toBeCloseTo(18 - dewPointC(18, 0.6), 1);
-    const fog = at(
-      'garage',
-      steady({ rhPct: Array(25).fill(100), airTempC: [10, ...Array<number>(24).fill(20)] }),
+  it('a lean-to under a clear sky is not as cold as this morning at its first hour: it has lived through the day before', () => {
+    const airTempC = Array.from({ length: 25 }, (_, i) => 10 - 6 * Math.cos((i * Math.PI) / 12));
+    const first = at('lean-to', steady({ airTempC })).airC[0]!;
+    // It comes from the hours around midnight, not from 4 °C sharp.
+    expect(first).toBeGreaterThan(4);
+    expect(first).toBeLessThan(5);
+  });
+  it('in air that was measured neither day nor weather counts: 13 °C and 60 % are 5.4 °C of dew point, a gap of 7.6 K', () => {
+    const cellar: Place = { ...place('cellar'), measured: { airC: 13, rhPct: 60 } };
+    const a = atPart(of([steady({ airTempC: Array(25).fill(30) })]), cellar, how);
+    for (const i of [0, 20, 48]) {
+      expect(a.airC[i]).toBe(13);
+      expect(a.panelC[i]).toBeCloseTo(13, 9);
+      expect(a.rhFrac[i]).toBeCloseTo(0.6, 9);
+      expect(a.gapK[i]).toBeCloseTo(7.6, 1);
+    }
+  });
+  it('the place’s own share of the wind wins; a door half open lets six tenths of it in, one that is shut a tenth', () => {
+    const wind = (over: Partial<Place>): number =>
+      atPart(of([steady()]), { ...place('garage'), ...over }, how).windMs[4]!;
+    const open = 6 * 0.6733;
+    expect(wind({})).toBeCloseTo(open * 0.25, 2);
+    expect(wind({ windFrac: 0.4 })).toBeCloseTo(open * 0.4, 2);
+    expect(wind({ door: 'half' })).toBeCloseTo(open * 0.15, 2);
+    expect(wind({ door: 'shut' })).toBeCloseTo(open * 0.025, 2);
+  });
+  it('a carport on a clear still night: a flat panel lies 1.1 K under the air, within half a kelvin of the dew point at 90 %', () => {
+    const night = steady({
+      airTempC: Array(25).fill(10),
+      rhPct: Array(25).fill(90),
+      windMs: Array(25).fill(0),
+    });
+    const a = at('carport', night);
+    // −0.2 × 63 / (2 × 5.7) = −1.105 K; dew point of 10 °C and 90 %: 8.44 °C (ASHRAE).
+    expect(a.panelC[MIDNIGHT]).toBeCloseTo(8.895, 3);
+    expect(a.gapK[MIDNIGHT]).toBeCloseTo(0.46, 1);
+  });
+  it('iron of 8 mm goes 63 % of the way in 43 minutes of still air, sheet of 0.8 mm in 4.3', () => {
+    expect(60 * timeConstantH(massKJm2K('cast-iron'), 11.4)).toBeCloseTo(43.3, 1);
+    expect(60 * timeConstantH(massKJm2K('steel'), 11.4)).toBeCloseTo(4.3, 1);
+    expect(massKJm2K('steel', 1.6)).toBeCloseTo(5.92, 9);
+    const airTempC = Array.from({ length: 25 }, (_, i) => (i < 5 ? 10 : 20));
+    const calm = steady({ airTempC, windMs: Array(25).fill(0) });
+    const iron = at(
+      'lean-to',
+      { ...calm, cloudFrac: Array(25).fill(1) },
+      { ...how, flatFrac: 0, massKJm2K: 29.6 },
     );
-    expect(Math.max(...fog.rhFrac)).toBe(1);
+    const lag = iron.airC[10]! - iron.panelC[10]!;
+    expect(lag).toBeGreaterThan(2);
+    expect(iron.airC[16]! - iron.panelC[16]!).toBeLessThan(0.6);
+  });
+  it('an iron casting from a cold store at 3 °C in a room of 18 °C and 70 % sweats for 1 h 17', () => {
+    const dewC = dewPointC(18, 0.7);
+    expect(dewC).toBeCloseTo(12.44, 1);
+    const carried = { fromC: 3, airC: 18, dewC, constantH: timeConstantH(massKJm2K('cast-iron'), 11.4) };
+    // 0.721 h × ln(15 / 2.56).
+    expect(60 * clearOfDewH(carried, 3)!).toBeCloseTo(76.5, 0);
+    expect(clearOfDewH({ ...carried, fromC: 16 }, 3)).toBe(0);
+    expect(clearOfDewH({ ...carried, dewC: 15.5 }, 3)).toBeNull();
   });
   it('half-hours lie between two hours; rows are the futures and the central line; the sun is one for all', () => {
     const windMs = Array.from({ length: 25 }, (_, i) => i);
@@ -143,6 +196,8 @@ describe('places', () => {
       atPart(e, place('open'), { ...how, absorptance: 0.3 }),
       atPart(e, place('open'), { ...how, backFree: false }),
       atPart(e, place('open'), { ...how, flatFrac: 0 }),
+      atPart(e, place('open'), { ...how, massKJm2K: 30 }),
+      atPart(e, { ...place('open'), windFrac: 0.5 }, how),
       atPart(of([steady()]), place('open'), how),
     ];
     for (const other of others) expect(other).not.toBe(first);
@@ -154,7 +209,7 @@ describe('places', () => {
 describe('the air as it is drawn', () => {
   const ten = Array.from({ length: 11 }, (_, i) => steady({ airTempC: Array(25).fill(10 + i) }));
   const e: Ensemble = { ...of(ten), central: ten[5]! };
-  const seen = (): AtPart => atPart({ ...e }, place('garage'), how);
+  const seen = (): AtPart => atPart({ ...e }, place('cellar'), how);
   it('is hourly, with the line that stands for all and the band of eight in ten', () => {
     const view = airView(seen(), { fromMs: T0 + HOUR, toMs: T0 + 4 * HOUR, nowMs: T0 + 2 * HOUR });
     expect([view.startMs, view.stepMs]).toEqual([T0 + HOUR, HOUR]);

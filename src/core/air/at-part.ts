@@ -7,11 +7,14 @@ import type { Place } from '@/model/job';
 import { remember } from '../records/remember';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
-import { panelExcessK, type Hung } from './panel';
-import { HEIGHT_FACTOR, SHELTER_CARDS, type ShelterCard } from './shelter';
+import { bothFacesWm2K, panelExcessK, type Hung } from './panel';
+import { indoors, type Inside, type Outside } from './indoor';
+import { timeConstantH } from './mass';
+import { AIR_CHANGES, doorOf, HEIGHT_FACTOR, roomOf, SHELTER_CARDS, windFracOf } from './shelter';
 import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
 
 export const STEP_MS = 30 * 60_000;
+const NODES_A_DAY = 48;
 
 /** Arrays of shape [rows × nodes]; rows = members + 1, the last row is the central line. */
 export interface AtPart {
@@ -34,8 +37,10 @@ export interface AtPart {
 }
 
 export interface PartAir extends Hung {
-  /** Share of the faces that see the sky, 0…1. */
+  /** Share of the faces that see the sky: flat 1, upright 0. */
   readonly flatFrac: number;
+  /** Heat the part holds for each square metre, kJ/m²K. */
+  readonly massKJm2K: number;
 }
 
 /** ASSUMED: rain lighter than 0.1 mm in the hour leaves no mark. */
@@ -53,14 +58,8 @@ const KEPT = 8;
  * @param how as in `airAtPart`
  */
 export function atPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
-  const key = JSON.stringify([
-    place.shelter,
-    place.lat,
-    place.lon,
-    how.absorptance,
-    how.backFree,
-    how.flatFrac,
-  ]);
+  const { name: _name, loud: _loud, lamp: _lamp, tz: _tz, ...seen } = place;
+  const key = JSON.stringify([seen, how.absorptance, how.backFree, how.flatFrac, how.massKJm2K]);
   const known = made.get(ensemble) ?? new Map<string, AtPart>();
   made.set(ensemble, known);
   return remember(known, key, KEPT, () => airAtPart(ensemble, place, how));
@@ -94,55 +93,117 @@ const CLOUD_STEPS = 200;
 
 /** What one future does at this place. */
 interface Through {
-  readonly card: ShelterCard;
+  readonly place: Place;
   readonly how: PartAir;
   /** Clear-sky irradiance per node, W/m². */
   readonly clear: Float64Array;
   readonly clouds: Float64Array;
 }
 
-/** Fills one row from one future. */
-function fillRow(
-  air: AtPart,
-  row: number,
-  member: ForecastMember,
-  { card, how, clear, clouds }: Through,
-): void {
-  const follow = card.lagH > 0 ? 1 - Math.exp(-0.5 / card.lagH) : 1;
-  const factor = HEIGHT_FACTOR * card.windFrac;
-  let inside = member.airTempC[0]!;
-  for (let i = 0; i < air.nodes; i++) {
+/** The weather outside at each node of one future. */
+interface OutsideNow extends Outside {
+  readonly windMs: Float64Array;
+  readonly cloudFrac: Float64Array;
+}
+
+function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds }: Through): OutsideNow {
+  const blank = (): Float64Array => new Float64Array(nodes);
+  const out = {
+    airC: blank(),
+    vapourPa: blank(),
+    changes: blank(),
+    sunWm2: blank(),
+    windMs: blank(),
+    cloudFrac: blank(),
+  };
+  const { still, perMs } = AIR_CHANGES[doorOf(place)];
+  let sum = 0;
+  for (let i = 0; i < nodes; i++) {
     // Odd nodes lie half way between two hours; even ones take the hour twice.
     const h = i >> 1;
     const g = h + (i & 1);
-    const k = row * air.nodes + i;
-    const out = (member.airTempC[h]! + member.airTempC[g]!) / 2;
+    const air = (member.airTempC[h]! + member.airTempC[g]!) / 2;
     const rh = Math.min(1, Math.max(0.01, (member.rhPct[h]! + member.rhPct[g]!) / 200));
-    const lnV = lnSatPressure(out) + Math.log(rh);
-    inside += follow * (out - inside);
-    const outside = (member.windMs[h]! + member.windMs[g]!) / 2;
-    const wind = outside * factor;
+    const wind = (member.windMs[h]! + member.windMs[g]!) / 2;
     const cloud = (member.cloudFrac[h]! + member.cloudFrac[g]!) / 2;
-    const sun = clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * CLOUD_STEPS)]! * card.sunFrac : 0;
-    const panel = inside + panelExcessK(sun, card.skyFrac * how.flatFrac * (1 - cloud), wind, how);
-    air.airC[k] = inside;
-    air.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inside)));
+    out.airC[i] = air;
+    out.vapourPa[i] = Math.exp(lnSatPressure(air)) * rh;
+    out.windMs[i] = wind;
+    out.cloudFrac[i] = cloud;
+    out.changes[i] = still + perMs * wind;
+    out.sunWm2[i] = clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * CLOUD_STEPS)]! : 0;
+    sum += air;
+  }
+  return { ...out, groundC: sum / nodes };
+}
+
+type AirInside = Pick<Inside, 'airC' | 'vapourPa'>;
+
+/** Under a roof without walls: the air follows with a lag, the vapour is that of outside. */
+function underARoof(out: Outside, lagH: number): AirInside {
+  if (lagH === 0) return out;
+  const follow = 1 - Math.exp(-0.5 / lagH);
+  const airC = new Float64Array(out.airC.length);
+  let air = out.airC[0]!;
+  // It has lived through the first hours already.
+  for (let i = Math.min(NODES_A_DAY, airC.length) - 1; i >= 0; i--) air += follow * (out.airC[i]! - air);
+  for (let i = 0; i < airC.length; i++) {
+    air += follow * (out.airC[i]! - air);
+    airC[i] = air;
+  }
+  return { airC, vapourPa: out.vapourPa };
+}
+
+function asMeasured(nodes: number, { airC, rhPct }: NonNullable<Place['measured']>): AirInside {
+  const vapour = Math.exp(lnSatPressure(airC)) * (rhPct / 100);
+  return { airC: new Float64Array(nodes).fill(airC), vapourPa: new Float64Array(nodes).fill(vapour) };
+}
+
+/** The air in the place, before sun and sky act on the part. */
+function airInside(out: OutsideNow, place: Place): AirInside {
+  if (place.measured) return asMeasured(out.airC.length, place.measured);
+  const { building, lagH } = SHELTER_CARDS[place.shelter];
+  return building ? indoors(out, roomOf(place, building), building, null) : underARoof(out, lagH);
+}
+
+/** Fills one row from one future. */
+function fillRow(air: AtPart, row: number, member: ForecastMember, through: Through): void {
+  const { place, how } = through;
+  const card = SHELTER_CARDS[place.shelter];
+  const factor = HEIGHT_FACTOR * windFracOf(place);
+  const out = outsideOf(air.nodes, member, through);
+  const inside = airInside(out, place);
+  let panel = Number.NaN;
+  for (let i = 0; i < air.nodes; i++) {
+    const h = i >> 1;
+    const k = row * air.nodes + i;
+    const inC = inside.airC[i]!;
+    const lnV = Math.log(inside.vapourPa[i]!);
+    const wind = out.windMs[i]! * factor;
+    const sky = card.skyFrac * how.flatFrac * (1 - out.cloudFrac[i]!);
+    const goal = inC + panelExcessK(out.sunWm2[i]! * card.sunFrac, sky, wind, how);
+    panel = Number.isNaN(panel) ? goal : panel + panelFollow(how, wind) * (goal - panel);
+    air.airC[k] = inC;
+    air.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inC)));
     air.windMs[k] = wind;
-    air.gustMs[k] = ((member.gustMs[h]! + member.gustMs[g]!) / 2) * factor;
+    air.gustMs[k] = ((member.gustMs[h]! + member.gustMs[h + (i & 1)]!) / 2) * factor;
     air.panelC[k] = panel;
     air.gapK[k] = panel - dewOfLnPressureC(lnV);
     air.rain[k] = !card.roofed && member.rainMm[h]! > WET_MM ? 1 : 0;
-    air.flap[k] = card.outsideMaxMs !== null && outside > card.outsideMaxMs ? 1 : 0;
+    air.flap[k] = card.outsideMaxMs !== null && out.windMs[i]! > card.outsideMaxMs ? 1 : 0;
   }
 }
 
-/**
- * @param how absorptance 0…1, whether air passes the back, and the share of faces that see the sky (flat 1, upright 0)
- */
+/** Share of the way a part goes to its balance in half an hour, 0…1. */
+function panelFollow({ massKJm2K, ...hung }: PartAir, windMs: number): number {
+  return 1 - Math.exp(-0.5 / timeConstantH(massKJm2K, bothFacesWm2K(windMs, hung)));
+}
+
+/** @param how the part is, and how it hangs */
 function airAtPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
   const air = blankAir(ensemble, place);
   const through = {
-    card: SHELTER_CARDS[place.shelter],
+    place,
     how,
     clear: air.sunDeg.map(clearSkyWm2),
     clouds: Float64Array.from({ length: CLOUD_STEPS + 1 }, (_, i) => cloudFactor(i / CLOUD_STEPS)),

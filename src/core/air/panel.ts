@@ -1,6 +1,6 @@
 /**
  * Temperature of a thin panel in air, sun and open sky: a heat balance of both faces.
- * Holds for sheet (0.8 mm steel follows in minutes); castings lag and want measuring.
+ * What it holds of heat is in `mass`: sheet of 0.8 mm follows in minutes, castings and timber lag behind.
  */
 
 /** Clear-sky long-wave deficit of a horizontal face, W/m². Source: ASHRAE sol-air term. */
@@ -26,10 +26,14 @@ export interface Hung {
  * @param windMs at the part
  */
 export function panelExcessK(sunWm2: number, skyFrac: number, windMs: number, hung: Hung): number {
+  return (hung.absorptance * sunWm2 - skyFrac * SKY_DEFICIT_WM2) / bothFacesWm2K(windMs, hung);
+}
+
+/** Heat that both faces of a part give to the air together, W/m²K. @param windMs at the part */
+export function bothFacesWm2K(windMs: number, { backFree }: Pick<Hung, 'backFree'>): number {
   const front = surfaceCoefficient(windMs);
   // ASSUMED: a closed or lying back gives 1.5 W/m²K (0–3 met in practice); a measurement would settle it.
-  const back = hung.backFree ? front : 1.5;
-  return (hung.absorptance * sunWm2 - skyFrac * SKY_DEFICIT_WM2) / (front + back);
+  return front + (backFree ? front : 1.5);
 }
 
 /**

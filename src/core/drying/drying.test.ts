@@ -26,8 +26,8 @@ const steady = (tempC: number, hours = 96) => {
   );
   return atPart(
     e,
-    { tz: 'UTC', lat: 53, lon: 0, shelter: 'garage' },
-    { absorptance: 0.6, backFree: true, flatFrac: 0 },
+    { tz: 'UTC', lat: 53, lon: 0, shelter: 'cellar', windFrac: 0.25 },
+    { absorptance: 0.6, backFree: true, flatFrac: 0, massKJm2K: 2.9 },
   );
 };
 

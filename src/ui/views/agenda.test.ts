@@ -68,7 +68,7 @@ describe('a round over several parts', () => {
   const job: Job = {
     ...demo('cargo-bike'),
     freeHours: always,
-    place: { ...demo('cargo-bike').place, shelter: 'garage', lamp: true },
+    place: { ...demo('cargo-bike').place, shelter: 'cellar', windFrac: 0.25, lamp: true },
     equipment: { sprayer: 'hvlp', suppliedAir: true },
     parts: ['a', 'b', 'c', 'd'].map((id) => ({ ...panel, id, name: id, condition: 'sound-paint' as const })),
     system: {

@@ -180,7 +180,11 @@ describe('cups', () => {
   const air = (tempC: number): AirView =>
     ({ startMs: 0, stepMs: 3_600_000, panelC: { mid: [tempC] } }) as unknown as AirView;
   /** In a garage at a steady heat: the panel is as warm as the air. */
-  const indoors: Job = { ...job, freeHours: always, place: { ...job.place, shelter: 'garage', lamp: true } };
+  const indoors: Job = {
+    ...job,
+    freeHours: always,
+    place: { ...job.place, shelter: 'cellar', windFrac: 0.25, lamp: true },
+  };
   const cupsAt = (tempC: number, over: Partial<Job> = {}) => {
     const j = { ...indoors, ...over };
     return mixViews(j, planned({ job: j, forecast: steady(tempC), nowMs: NOW }), CATALOGUE, air(tempC));

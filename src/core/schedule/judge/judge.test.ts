@@ -21,7 +21,7 @@ const { forecast, issuedMs } = simulatedForecast(HARBOUR_LANE, now);
 const air = atPart(
   ensembleOf(forecast, { startMs: msOf(forecast.start, HARBOUR_LANE.tz), issuedMs, seed: 1 }),
   { ...HARBOUR_LANE, shelter: 'open' },
-  { absorptance: 0.7, backFree: true, flatFrac: 1 },
+  { absorptance: 0.7, backFree: true, flatFrac: 1, massKJm2K: 2.9 },
 );
 const draw = uniform(23);
 const pick = (n: number): number => Math.floor(draw() * n);
