@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react';
 import { workshop } from '@/app/wiring';
 import { isoOf } from '@/core/time/instant';
-import type { Place } from '@/model/job';
+import type { Place } from '@/model/place';
 import { Head } from '@/ui/shell/head';
 import { DEFAULT_PLACE } from '@/usecases/new-job';
 import type { JobStore } from '@/usecases/ports';

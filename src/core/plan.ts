@@ -20,6 +20,7 @@ import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { soundStock } from './material/promise';
 import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
+import { placeStops } from './place-stops';
 import { productIn, seamRecord, type System } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
@@ -93,7 +94,7 @@ function planWith(asked: PlanRequest, air: AtPart | null, times: typeof schedule
   const proposed = systemFor(whole, asked.catalogue);
   const { job, left } = soundStock(whole, proposed.products, nowMs);
   const asBuilt = materialsOf(job, proposed);
-  const refused = notPlanned(asked.job);
+  const refused = [...notPlanned(asked.job), ...placeStops(asked.job)];
   const stopped = refused.length + proposed.blockers.length > 0;
   const sprayable = !stopped && proposed.layers.length > 0;
   const scheduled = sprayable

@@ -1,5 +1,6 @@
 /** The invented workshop at Harbour Lane: one lean-to, four jobs at different stages and one that is done. */
-import type { FreeHours, Job, Place } from '@/model/job';
+import type { FreeHours, Job } from '@/model/job';
+import type { Place } from '@/model/place';
 import type { StockItem } from '@/model/stock';
 
 export const DEMO_NOW = '2026-05-16T07:50';

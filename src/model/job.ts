@@ -13,48 +13,18 @@ import {
   FINISHES,
   GRADES,
   POSTURES,
-  SHELTERS,
-  DOORS,
   SPRAYERS,
   SUBSTRATES,
   WEEKDAYS,
 } from './lists';
 import { ownLadderSchema, overrideSchema } from './decisions';
-import { isoSchema } from './iso';
+import { clockSchema, isoSchema, spanSchema } from './iso';
 import { ID } from './limits';
+import { placeSchema } from './place';
 import { productSchema, ROLES } from './product';
 
 const id = z.string().regex(ID, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, 'a clock time like 17:30');
 const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
-const span = z.tuple([clock, clock]).describe('from and to, the same day');
-
-export const placeSchema = z.strictObject({
-  name: z.string().min(1).max(80).optional(),
-  tz: z.string().min(1).max(60).describe('IANA zone, for instance Europe/London'),
-  lat: z.number().min(-90).max(90),
-  lon: z.number().min(-180).max(180),
-  elevationM: z.number().min(-430).max(6000).optional(),
-  shelter: z.enum(SHELTERS),
-  door: z.enum(DOORS).optional().describe('of a place with walls; left out means open'),
-  widthM: z.number().min(0.5).max(100).optional().describe('floor, across; left out: usual for its kind'),
-  depthM: z.number().min(0.5).max(100).optional().describe('floor, along'),
-  heightM: z.number().min(0.8).max(30).optional(),
-  windFrac: z
-    .number()
-    .min(0)
-    .max(1.5)
-    .optional()
-    .describe('wind at the part over wind in the open at 1.5 m, door open; left out: usual for its kind'),
-  measured: z
-    .strictObject({ airC: z.number().min(-30).max(50), rhPct: z.number().min(2).max(100) })
-    .optional()
-    .describe('air that is the same day and night, as in a cellar: taken as it was measured'),
-  lamp: z.boolean().optional().describe('light enough to spray after dark'),
-  loud: span.optional().describe('hours in which a compressor may run; left out means any'),
-});
-export type Place = z.infer<typeof placeSchema>;
-export type Shelter = Place['shelter'];
 
 const mm = z.number().gt(0).max(10_000);
 /** What a part is like, where it is more than a flat rectangle of length × width. */
@@ -183,7 +153,7 @@ export const purposeSchema = z.strictObject({
   colour: colourSchema,
   exposure: z.array(z.enum(EXPOSURES)).max(EXPOSURES.length),
   deadline: date.optional().describe('day on which it must be handle-dry'),
-  deadlineHour: clock.optional().describe('hour of that day; left out means its end'),
+  deadlineHour: clockSchema.optional().describe('hour of that day; left out means its end'),
 });
 export type Purpose = z.infer<typeof purposeSchema>;
 
@@ -202,12 +172,12 @@ export type SystemLayer = z.infer<typeof systemLayerSchema>;
 
 export const freeHoursSchema = z.strictObject({
   weekly: z.strictObject(
-    Object.fromEntries(WEEKDAYS.map((d) => [d, z.array(span).max(6)])) as Record<
+    Object.fromEntries(WEEKDAYS.map((d) => [d, z.array(spanSchema).max(6)])) as Record<
       (typeof WEEKDAYS)[number],
-      z.ZodArray<typeof span>
+      z.ZodArray<typeof spanSchema>
     >,
   ),
-  exceptions: z.array(z.strictObject({ date, spans: z.array(span).max(6) })).max(200),
+  exceptions: z.array(z.strictObject({ date, spans: z.array(spanSchema).max(6) })).max(200),
 });
 export type FreeHours = z.infer<typeof freeHoursSchema>;
 

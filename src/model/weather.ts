@@ -1,12 +1,12 @@
 /** Weather as people have it: a few figures a day, typed in from any forecast, or a file; kept with when it was told. */
 import * as z from 'zod';
 import { forecastSchema, type Forecast } from './forecast';
+import { clockSchema } from './iso';
 
 export const SKIES = ['clear', 'some-cloud', 'cloudy', 'overcast'] as const;
 export type Sky = (typeof SKIES)[number];
 export const RAINS = ['none', 'showers', 'spell'] as const;
 
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, 'a clock time like 17:30');
 const chancePct = z.number().min(0).max(100).optional().describe('left out: 50 for showers, 80 for a spell');
 
 /** What a forecast tells of one day. */
@@ -22,7 +22,7 @@ export const dayEntrySchema = z.strictObject({
   rain: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('none') }),
     z.strictObject({ kind: z.literal('showers'), chancePct }),
-    z.strictObject({ kind: z.literal('spell'), from: clock, to: clock, chancePct }),
+    z.strictObject({ kind: z.literal('spell'), from: clockSchema, to: clockSchema, chancePct }),
   ]),
 });
 export type DayEntry = z.infer<typeof dayEntrySchema>;

@@ -1,5 +1,6 @@
 /** A new job: a plain panel to start from, in the workshop's own place and hours. */
-import type { FreeHours, Job, Place } from '@/model/job';
+import type { FreeHours, Job } from '@/model/job';
+import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';
 import { ownUse } from './own-use';
 import type { JobStore } from './ports';

@@ -1,6 +1,7 @@
 /** What the use cases need from outside; data, standins and app fulfil it, tests pass a Map. */
 import type { Forecast } from '@/model/forecast';
-import type { Job, Place } from '@/model/job';
+import type { Job } from '@/model/job';
+import type { Place } from '@/model/place';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 import type { KeptWeather, Spot } from '@/model/weather';
 

@@ -2,7 +2,7 @@
 import { forecastOfDays } from '@/core/air/five-numbers';
 import { HOUR, isoOf, msOf } from '@/core/time/instant';
 import type { Forecast } from '@/model/forecast';
-import type { Place } from '@/model/job';
+import type { Place } from '@/model/place';
 import type { DayEntry, FileWeather, KeptWeather, Spot } from '@/model/weather';
 import type { Issued, Weather, WeatherStore } from './ports';
 

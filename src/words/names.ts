@@ -1,11 +1,9 @@
 /** Names of the closed lists: surfaces, conditions, roles, tasks, causes. */
 import { groundOf, surfaceAt, type Surface } from '@/model/ground';
-import type { Place, Part, Purpose } from '@/model/job';
+import type { Part, Purpose } from '@/model/job';
 import type { TaskKind } from '@/model/plan';
 import type { ProductKind, Role } from '@/model/product';
 import type { Mark } from '@/model/marks';
-import type { DOORS } from '@/model/lists';
-import type { RAINS, Sky } from '@/model/weather';
 
 export const SUBSTRATE_NAMES: Readonly<Record<Part['substrate'], string>> = {
   steel: 'Steel',
@@ -64,43 +62,6 @@ export const POSTURE_NAMES: Readonly<Record<Part['posture'], string>> = {
   sloped: 'sloped',
   upright: 'upright',
   underside: 'underside',
-};
-export const SKY_NAMES: Readonly<Record<Sky, string>> = {
-  clear: 'clear',
-  'some-cloud': 'some cloud',
-  cloudy: 'mostly cloud',
-  overcast: 'overcast',
-};
-export const RAIN_NAMES: Readonly<Record<(typeof RAINS)[number], string>> = {
-  none: 'no rain',
-  showers: 'showers',
-  spell: 'rain from–to',
-};
-export const SHELTER_NAMES: Readonly<Record<Place['shelter'], string>> = {
-  open: 'in the open',
-  shade: 'shade of a tree or a wall',
-  carport: 'carport',
-  'lean-to': 'lean-to',
-  balcony: 'balcony',
-  tent: 'tent',
-  enclosure: 'blow-up enclosure',
-  shed: 'shed',
-  garage: 'garage',
-  cellar: 'cellar',
-  hall: 'hall',
-};
-export const DOOR_NAMES: Readonly<Record<(typeof DOORS)[number], string>> = {
-  open: 'open',
-  half: 'half open',
-  shut: 'shut',
-};
-/** Where that is, for sentences. */
-export const SHELTER_WHERE: Readonly<Record<string, string>> = {
-  open: 'in the open',
-  carport: 'under a carport',
-  'lean-to': 'under a lean-to',
-  tent: 'in a tent',
-  garage: 'in a garage with its door open',
 };
 export const SHAPE_NAMES = {
   flat: 'flat',

@@ -114,6 +114,9 @@ describe('sentences', () => {
       products: 2,
       with: 'wash',
       times: 2.4,
+      partMm: 1400,
+      swingMm: 800,
+      floorMm: 2900,
     };
     for (const code of Object.keys(SENTENCES))
       expect(say({ code, params }, metric)).not.toMatch(/undefined|NaN|!|[≥≤≈→←]/);

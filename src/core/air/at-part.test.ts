@@ -4,7 +4,7 @@
  */
 import { describe, expect, it } from 'vitest';
 import type { ForecastMember } from '@/model/forecast';
-import type { Place } from '@/model/job';
+import type { Place } from '@/model/place';
 import { atPart, type AtPart } from './at-part';
 import { darkSpans, isDark } from './dark';
 import { dress, rmsRainShiftH, rmsRhPct, rmsTempK, rmsWindMs } from './dress';

@@ -3,7 +3,7 @@
  * on an even half-hour grid, through the place it stands in. One extra row holds the central line.
  */
 import type { ForecastMember } from '@/model/forecast';
-import type { Place } from '@/model/job';
+import type { Place } from '@/model/place';
 import { remember } from '../records/remember';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';

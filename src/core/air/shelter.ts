@@ -2,7 +2,7 @@
  * What a place does to the weather before it reaches the part. All shares are of the open air; from memory, editable
  * where the place says its own.
  */
-import type { Place, Shelter } from '@/model/job';
+import type { Place, Shelter } from '@/model/place';
 
 /** Walls and a roof with air of their own. */
 export interface Building {

@@ -33,6 +33,9 @@ const LARGE_MATTE_M2 = 0.5;
 /** A future in ten that is spoiled by one cause is worth a word: this many of fifty. */
 const RISKY_MEMBERS = 5;
 
+/** Places out of which vapour does not find its way by itself. Common practice, no source. */
+const GATHERS: ReadonlySet<string> = new Set(['tent', 'enclosure', 'shed', 'cellar']);
+
 const once = (applies: boolean, params: Params = {}): readonly Params[] => (applies ? [params] : []);
 /** Every product that holds it, by name. */
 const isoNames = (c: CautionContext): Params[] => {
@@ -72,6 +75,7 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   ),
   'etch-acid': job((c) => once(c.stack.some((p) => p.kind === 'etch-primer'))),
   'solvent-vapour': job(() => once(true)),
+  'close-place': job((c) => once(GATHERS.has(c.job.place.shelter), { shelter: c.job.place.shelter })),
   ignition: job(() => once(true)),
   'test-card': job(({ makers }) => once(makers.length > 1, { makers: makers.join(', ') })),
   'finish-differs': job(({ top, job: { purpose } }) => {

@@ -24,6 +24,7 @@ export const SHOWN = {
   'skin-sensitiser': mind({}),
   'etch-acid': mind({ 'build-up': 12 }),
   'solvent-vapour': mind({ window: 7, 'spray-day': 4 }),
+  'close-place': stop({ surface: 4, window: 8, 'spray-day': 4 }),
   ignition: stop({ materials: 4, window: 8, 'spray-day': 5 }),
   'test-card': mind({ 'build-up': 4, 'spray-day': 6 }),
   'finish-differs': mind({ 'build-up': 6 }),

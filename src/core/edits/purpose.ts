@@ -1,5 +1,6 @@
 /** Edits of what the job is for, where it is done and when there is time. */
-import type { FreeHours, Job, Place, Purpose } from '@/model/job';
+import type { FreeHours, Job, Purpose } from '@/model/job';
+import type { Place } from '@/model/place';
 import type { WEEKDAYS } from '@/model/lists';
 
 export const patchPurpose = (job: Job, patch: Partial<Purpose>): Job => ({
@@ -35,6 +36,18 @@ export const patchPlace = (job: Job, patch: Partial<Place>): Job => ({
   ...job,
   place: { ...job.place, ...patch },
 });
+
+/** Another kind of place: what was said of the walls, door and wind of the one before does not hold for it. */
+export function setShelter(job: Job, shelter: Place['shelter']): Job {
+  const { door: _d, widthM: _w, depthM: _l, heightM: _h, windFrac: _f, measured: _m, ...place } = job.place;
+  return { ...job, place: { ...place, shelter } };
+}
+
+/** Air that is the same day and night, as it was measured; undefined for the weather's. */
+export function setMeasured(job: Job, measured: Place['measured']): Job {
+  const { measured: _was, ...place } = job.place;
+  return { ...job, place: measured ? { ...place, measured } : place };
+}
 
 type Weekday = (typeof WEEKDAYS)[number];
 type Span = FreeHours['weekly'][Weekday][number];

@@ -7,6 +7,7 @@ import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { named, TextBox } from '../parts/text-box';
 import { budgetLine, hoursLine, placeLine, purposeLine } from '../views/surface';
+import { sourceSaid } from '../views/weather-source';
 import { BudgetEditor } from './budget-editor';
 import { HoursEditor } from './hours-editor';
 import { PartsPanel } from './parts-panel';
@@ -60,9 +61,12 @@ function PurposeSection() {
 }
 
 function PlaceSection() {
+  const f = useFormat();
+  const { nowMs, job, weather } = useDesk();
+  const { text } = sourceSaid(weather, { nowMs, tz: job.place.tz }, f);
   return (
     <section aria-label="Place">
-      <p className="cap mb-10">Weather comes from the built-in simulated service.</p>
+      <p className="cap mb-10">{text}</p>
       <PlaceEditor />
     </section>
   );

@@ -65,12 +65,12 @@ function windowState(job: Job, plan: Plan, stoppedBefore: boolean): StageState {
   return stoppedBefore ? 'open' : 'stop';
 }
 
-/** What is named at the surface and never planned. */
-const SURFACE_STOP = 'not-planned';
+/** What is said of parts and place on Surface. */
+const SURFACE_STOPS: ReadonlySet<string> = new Set(['not-planned', 'place-shut', 'part-too-large']);
 
 /** Where what is in the way can be mended. */
 export function mendingStage({ blockers }: Pick<Plan, 'blockers'>): StageId {
-  if (blockers.some((b) => b.code === SURFACE_STOP)) return 'surface';
+  if (blockers.some((b) => SURFACE_STOPS.has(b.code))) return 'surface';
   return blockers.some((b) => BUILD_UP_STOPS.has(b.code)) ? 'build-up' : 'window';
 }
 

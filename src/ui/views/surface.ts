@@ -5,7 +5,8 @@ import { fillerPlan } from '@/core/prep/filler';
 import { clockMinutes } from '@/core/time/free-hours';
 import type { Job, Part } from '@/model/job';
 import { counted, type Format } from '@/words/format';
-import { CONDITION_NAMES, GRADE_NAMES, SHELTER_NAMES, substrateInSentence } from '@/words/names';
+import { CONDITION_NAMES, GRADE_NAMES, substrateInSentence } from '@/words/names';
+import { SHELTER_NAMES } from '@/words/place-names';
 
 export const purposeLine = ({ purpose: { grade, colour, finish } }: Job): string =>
   `${GRADE_NAMES[grade]}, ${colour.name}, ${finish}`;

@@ -2,7 +2,7 @@
 /** One day of a forecast that is typed in. */
 import type { WindUnit } from '@/core/units/convert';
 import { RAINS, SKIES } from '@/model/weather';
-import { RAIN_NAMES, SKY_NAMES } from '@/words/names';
+import { RAIN_NAMES, SKY_NAMES } from '@/words/place-names';
 import { ClockBox } from '../parts/clock-box';
 import { ListChoice } from '../parts/list-choice';
 import { NumberBox } from '../parts/number-box';

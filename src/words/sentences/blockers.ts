@@ -1,6 +1,7 @@
 /** What is in the way of a plan, with the way out. */
 import { percentOf } from '../format';
-import { CAUSE_LIMITS, SHELTER_WHERE, groundName } from '../names';
+import { CAUSE_LIMITS, groundName } from '../names';
+import { SHELTER_WHERE } from '../place-names';
 import { filmSum } from './film-sum';
 import { NOT_PLANNED } from './not-planned';
 import { sayDoubt } from './sheet-doubts';
@@ -34,6 +35,10 @@ export const BLOCKERS: Sentences = {
     `${p.s('part')} gets to ${f.temp(p.n('needC'))}; ${p.s('product')} stands ${f.temp(p.n('ratedC'))}. Take a heat paint that stands it, on bare metal.`,
   'stack-ends-in-primer': (p) =>
     `${p.s('product')} is a primer and does not last as a top coat. Add a colour.`,
+  'place-shut': () =>
+    'Behind a shut door vapour gathers: it burns and poisons. Open the door to spray; shut it and heat once the vapour has gone, to cure. Set the door on Surface.',
+  'part-too-large': (p, f) =>
+    `${p.s('part')} is ${f.length(p.n('partMm'))} long; with ${f.length(p.n('swingMm'))} for the arm at each end it wants ${f.length(p.n('partMm') + 2 * p.n('swingMm'))}, and the floor has ${f.length(p.n('floorMm'))}. Take another place on Surface.`,
   'no-weather': () =>
     'There is no forecast for this place yet. Type one in on Window: a few figures a day, from any forecast you trust.',
   'no-system': () => 'No system fits this surface. Choose layers by hand.',

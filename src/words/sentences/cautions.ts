@@ -36,6 +36,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'skin-sensitiser': () => 'Epoxy sensitises skin. Nitrile gloves, sleeves down, change gloves when wet.',
   'etch-acid': () => 'Etch primer is acid. Goggles and gloves, rinse splashes at once.',
   'solvent-vapour': () => 'Solvent vapour. Vapour and particle filter as the sheet says, air moving through.',
+  'close-place': (p) =>
+    `Vapour stays in a ${p.s('shelter')}. It burns and poisons, and sinks. Both ends open, clean air pushed in, nothing that sparks; no heater while you spray and until it has gone.`,
   ignition: () => 'Vapour burns. No flame, heater, pilot light, charger or motor within reach of it.',
   'test-card': (p) => `Several makers in one stack (${p.s('makers')}). Spray a test card first.`,
   'finish-differs': (p) =>

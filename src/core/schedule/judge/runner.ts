@@ -4,7 +4,7 @@
  * hours it holds. The painter waits as long as that future asks; he cannot make a maximum longer.
  */
 import type { Product } from '@/model/product';
-import type { Place } from '@/model/job';
+import type { Place } from '@/model/place';
 import type { AtPart } from '../../air/at-part';
 import { isDark } from '../../air/dark';
 import { nearestNode } from '../../air/grid';

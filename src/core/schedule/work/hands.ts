@@ -2,7 +2,7 @@
  * Hands-on work in the owner's free hours: light to see by, warmth and dryness for filler, shops that are
  * open. What may be broken off goes on another day.
  */
-import type { Place } from '@/model/job';
+import type { Place } from '@/model/place';
 import { isDark } from '../../air/dark';
 import type { AtPart } from '../../air/at-part';
 import { everyDay, freeSpans, type WeekOfHours } from '../../time/free-hours';
