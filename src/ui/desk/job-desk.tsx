@@ -29,7 +29,7 @@ export interface Desk {
   readonly state: SaveState;
   readonly steps: Steps;
   /** Where the weather is from, and when it was told. */
-  readonly weather: Pick<JobView, 'weather' | 'issuedMs'>;
+  readonly weather: Pick<JobView, 'weather' | 'issuedMs' | 'forecast'>;
   /** The weather was changed: the server's view is asked for. */
   refresh(): void;
   /** How often it was changed by hand on this page: what a save brings back is no change. */

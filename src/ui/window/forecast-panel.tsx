@@ -9,6 +9,7 @@ import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
 import { useGone } from '../parts/gone';
 import { MindSign } from '../parts/icons';
+import { later } from '../parts/later';
 import { Said } from '../parts/said';
 import { send } from '../parts/send';
 import { useFormat } from '../theme/providers';
@@ -20,6 +21,11 @@ import { useWeatherFile } from './use-weather-file';
 /** Fetched when a forecast is typed in or brought in: most visits none is. */
 const FileMapping = dynamic(() => import('./file-mapping').then((m) => m.FileMapping), { ssr: false });
 const DaysForm = dynamic(() => import('./days-form').then((m) => m.DaysForm), { ssr: false });
+const ForecastChart = later(
+  'Outside and at the part',
+  () => import('./forecast-chart').then((m) => m.ForecastChart),
+  { heightPx: 280, isHeavy: true },
+);
 const KEPT = 'Kept. The plan follows it.';
 const SILENT = 'The server does not answer. Try again in a moment.';
 
@@ -96,6 +102,7 @@ export function ForecastPanel() {
           )}
         </div>
       )}
+      {weather.forecast && !typing.start && !brought.asked && <ForecastChart forecast={weather.forecast} />}
       {brought.asked && !typing.start && (
         <FileMapping
           name={brought.asked.name}
