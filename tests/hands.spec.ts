@@ -132,13 +132,16 @@ test('the keyboard alone: skip link, stages, a start moved, focus always to be s
     }
   }
   expect(seen).toBeGreaterThan(20);
+  const start = page.getByRole('region', { name: 'The start' });
+  const [, before] = /start (\d\d:\d\d)/.exec((await start.textContent()) ?? '')!;
+  const later = new Date(Date.parse(`2026-05-16T${before}Z`) + 30 * 60_000).toISOString().slice(11, 16);
   await page.getByRole('button', { name: 'Start half an hour later' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 10:15');
+  await expect(start).toContainText(`start ${later}`);
   await page.keyboard.press('Escape');
   await page.locator('body').click({ position: { x: 5, y: 400 } });
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('region', { name: 'The start' })).toContainText('start 09:45');
+  await expect(start).toContainText(`start ${before}`);
   await saved(page);
 });
 
