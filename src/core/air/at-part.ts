@@ -8,9 +8,17 @@ import { remember } from '../records/remember';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
 import { bothFacesWm2K, panelExcessK, type Hung } from './panel';
-import { indoors, type Inside, type Outside } from './indoor';
+import { indoors, type Outside } from './indoor';
 import { timeConstantH } from './mass';
-import { AIR_CHANGES, doorOf, HEIGHT_FACTOR, roomOf, SHELTER_CARDS, windFracOf } from './shelter';
+import {
+  AIR_CHANGES,
+  doorOf,
+  HEIGHT_FACTOR,
+  roomOf,
+  SHELTER_CARDS,
+  windFracOf,
+  type Building,
+} from './shelter';
 import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
 
 export const STEP_MS = 30 * 60_000;
@@ -101,7 +109,9 @@ interface Through {
 }
 
 /** The weather outside at each node of one future. */
-interface OutsideNow extends Outside {
+interface OutsideNow extends Omit<Outside, 'vapourPa'> {
+  /** Logarithm of the vapour pressure, ln Pa. */
+  readonly lnVapour: Float64Array;
   readonly windMs: Float64Array;
   readonly cloudFrac: Float64Array;
 }
@@ -110,7 +120,7 @@ function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds
   const blank = (): Float64Array => new Float64Array(nodes);
   const out = {
     airC: blank(),
-    vapourPa: blank(),
+    lnVapour: blank(),
     changes: blank(),
     sunWm2: blank(),
     windMs: blank(),
@@ -127,7 +137,7 @@ function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds
     const wind = (member.windMs[h]! + member.windMs[g]!) / 2;
     const cloud = (member.cloudFrac[h]! + member.cloudFrac[g]!) / 2;
     out.airC[i] = air;
-    out.vapourPa[i] = Math.exp(lnSatPressure(air)) * rh;
+    out.lnVapour[i] = lnSatPressure(air) + Math.log(rh);
     out.windMs[i] = wind;
     out.cloudFrac[i] = cloud;
     out.changes[i] = still + perMs * wind;
@@ -137,10 +147,13 @@ function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds
   return { ...out, groundC: sum / nodes };
 }
 
-type AirInside = Pick<Inside, 'airC' | 'vapourPa'>;
+interface AirInside {
+  readonly airC: Float64Array;
+  readonly lnVapour: Float64Array;
+}
 
 /** Under a roof without walls: the air follows with a lag, the vapour is that of outside. */
-function underARoof(out: Outside, lagH: number): AirInside {
+function underARoof(out: OutsideNow, lagH: number): AirInside {
   if (lagH === 0) return out;
   const follow = 1 - Math.exp(-0.5 / lagH);
   const airC = new Float64Array(out.airC.length);
@@ -151,19 +164,25 @@ function underARoof(out: Outside, lagH: number): AirInside {
     air += follow * (out.airC[i]! - air);
     airC[i] = air;
   }
-  return { airC, vapourPa: out.vapourPa };
+  return { airC, lnVapour: out.lnVapour };
 }
 
 function asMeasured(nodes: number, { airC, rhPct }: NonNullable<Place['measured']>): AirInside {
-  const vapour = Math.exp(lnSatPressure(airC)) * (rhPct / 100);
-  return { airC: new Float64Array(nodes).fill(airC), vapourPa: new Float64Array(nodes).fill(vapour) };
+  const vapour = lnSatPressure(airC) + Math.log(rhPct / 100);
+  return { airC: new Float64Array(nodes).fill(airC), lnVapour: new Float64Array(nodes).fill(vapour) };
+}
+
+function inARoom(out: OutsideNow, place: Place, building: Building): AirInside {
+  const vapourPa = out.lnVapour.map(Math.exp);
+  const inside = indoors({ ...out, vapourPa }, roomOf(place, building), building, null);
+  return { airC: inside.airC, lnVapour: inside.vapourPa.map(Math.log) };
 }
 
 /** The air in the place, before sun and sky act on the part. */
 function airInside(out: OutsideNow, place: Place): AirInside {
   if (place.measured) return asMeasured(out.airC.length, place.measured);
   const { building, lagH } = SHELTER_CARDS[place.shelter];
-  return building ? indoors(out, roomOf(place, building), building, null) : underARoof(out, lagH);
+  return building ? inARoom(out, place, building) : underARoof(out, lagH);
 }
 
 /** Fills one row from one future. */
@@ -178,7 +197,7 @@ function fillRow(air: AtPart, row: number, member: ForecastMember, through: Thro
     const h = i >> 1;
     const k = row * air.nodes + i;
     const inC = inside.airC[i]!;
-    const lnV = Math.log(inside.vapourPa[i]!);
+    const lnV = inside.lnVapour[i]!;
     const wind = out.windMs[i]! * factor;
     const sky = card.skyFrac * how.flatFrac * (1 - out.cloudFrac[i]!);
     const goal = inC + panelExcessK(out.sunWm2[i]! * card.sunFrac, sky, wind, how);
@@ -195,8 +214,10 @@ function fillRow(air: AtPart, row: number, member: ForecastMember, through: Thro
 }
 
 /** Share of the way a part goes to its balance in half an hour, 0…1. */
-function panelFollow({ massKJm2K, ...hung }: PartAir, windMs: number): number {
-  return 1 - Math.exp(-0.5 / timeConstantH(massKJm2K, bothFacesWm2K(windMs, hung)));
+function panelFollow(how: PartAir, windMs: number): number {
+  const halfHours = 0.5 / timeConstantH(how.massKJm2K, bothFacesWm2K(windMs, how));
+  // Thin sheet is there: what is left is a thousandth.
+  return halfHours > 7 ? 1 : 1 - Math.exp(-halfHours);
 }
 
 /** @param how the part is, and how it hangs */

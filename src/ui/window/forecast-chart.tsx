@@ -50,6 +50,9 @@ export function ForecastChart({ forecast }: { readonly forecast: Forecast }) {
   );
 }
 
+/** “Sat 16 May, 07:00” where there is little room. */
+const tickSaid = (label: string): string => `${label.split(' ')[0]} ${label.split(', ')[1]}`;
+
 interface ShownProps {
   readonly hours: readonly ComparedHour[];
   readonly what: Compared;
@@ -66,7 +69,7 @@ function Lines({ hours, what }: ShownProps) {
           margin={{ top: 8, right: 16, bottom: 4, left: 8 }}
         >
           <CartesianGrid stroke="var(--line)" vertical={false} />
-          <XAxis dataKey="label" interval={23} stroke="var(--ink-2)" fontSize={13} />
+          <XAxis dataKey="label" tickFormatter={tickSaid} interval={23} stroke="var(--ink-2)" fontSize={13} />
           <YAxis
             width={76}
             tickFormatter={(x: number) => comparedSaid(what, x, f)}
