@@ -13,11 +13,11 @@ interface Row {
   readonly told: string;
 }
 
-const keptOf = ({ issued_ms, told, ...row }: Row): KeptWeather => ({
-  ...row,
-  issuedMs: issued_ms,
-  told: toldSchema.parse(JSON.parse(told)),
-});
+/** One that a later version wrote in a way of its own is passed over. */
+function keptOf({ issued_ms, told, ...row }: Row): KeptWeather[] {
+  const parsed = toldSchema.safeParse(JSON.parse(told));
+  return parsed.success ? [{ ...row, issuedMs: issued_ms, told: parsed.data }] : [];
+}
 
 export function weatherStore(db: Db): WeatherStore {
   const near = db.prepare<[number, number, number, number, number], Row>(
@@ -35,7 +35,7 @@ export function weatherStore(db: Db): WeatherStore {
     near: ({ lat, lon }, withinDeg) =>
       near
         .all(lat, withinDeg, lon, lon, withinDeg / Math.max(Math.cos((lat * Math.PI) / 180), 0.05))
-        .map(keptOf),
+        .flatMap(keptOf),
     keep: writing(db, (kept: KeptWeather) => {
       const { id, lat, lon, tz, issuedMs, told } = kept;
       put.run(id, lat, lon, tz, issuedMs, JSON.stringify(told));

@@ -34,6 +34,9 @@ const MASS: Readonly<Record<Substrate, MassCard>> = {
   mdf: { kJm3K: 1300, wallMm: 18 },
 };
 
+/** Usual thickness of a part of it, mm. [M] */
+export const usualWallMm = (substrate: Substrate): number => MASS[substrate].wallMm;
+
 /** Heat a square metre of a part holds, kJ/m²K. @param wallMm its own thickness, mm; left out: the usual one */
 export function massKJm2K(substrate: Substrate, wallMm?: number): number {
   const card = MASS[substrate];

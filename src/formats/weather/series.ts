@@ -24,7 +24,7 @@ export interface SeriesAt {
 
 /** Longer than this is not bridged, h. */
 const BRIDGED_H = 3;
-/** Hours before and after now that a plan can use. */
+/** Hours before now that a plan can use, and the most hours of a forecast. */
 const BEFORE_H = 48;
 const MOST_H = 24 * 16 - 1;
 const GUST_PER_WIND = 1.5;
@@ -162,7 +162,9 @@ const rounded = (x: number): number => Math.round(x * 1000) / 1000;
 
 /** @param readings in order of time, at least two */
 export function forecastOfReadings(readings: readonly Reading[], { nowMs }: SeriesAt): Parsed<FileWeather> {
-  const near = readings.filter((r) => r.ms >= nowMs - BEFORE_H * HOUR);
+  const near = readings.filter(
+    (r) => r.ms >= nowMs - BEFORE_H * HOUR && r.ms <= nowMs + (MOST_H + BRIDGED_H) * HOUR,
+  );
   const stretch = usable(stretchesOf(near.length > 1 ? near : readings), nowMs);
   const { hours, endMs } = hourly(stretch);
   if (hours.length < 2) {

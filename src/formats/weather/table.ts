@@ -17,6 +17,9 @@ import { dayFirstBy, timeOf } from './times';
 /** A year of half hours and its head. */
 const MOST_LINES = 18_000;
 const SAMPLE_LINES = 4;
+/** Longer than any name of a column, and than any figure. */
+const MOST_NAME = 80;
+const MOST_CELL = 60;
 
 export interface WeatherTable {
   readonly names: readonly string[];
@@ -37,6 +40,7 @@ const isFigure = (cell: string): boolean => figureOf(cell) !== null;
 
 /** A figure with a point or a comma for its decimals; null for anything else. */
 function figureOf(cell: string): number | null {
+  if (cell.length > MOST_CELL) return null;
   const text = cell
     .trim()
     .replace(/\s*(?:°[cf]?|%|mm|m\/s|km\/h|mph|kn)$/i, '')
@@ -67,7 +71,10 @@ export function readTable(text: string): Parsed<WeatherTable> {
       ok: false,
       faults: [{ path: '(the whole)', expected: `at most ${MOST_LINES} lines (got ${body.length})` }],
     };
-  return { ok: true, value: { names: rows[head]!.map((n) => n.trim()), rows: body, firstLine: head + 2 } };
+  return {
+    ok: true,
+    value: { names: rows[head]!.map((n) => n.trim().slice(0, MOST_NAME)), rows: body, firstLine: head + 2 },
+  };
 }
 
 const isEmptyRow = (row: readonly string[]): boolean => row.every((c) => c.trim() === '');

@@ -3,6 +3,8 @@ import { isoOf, msOf } from '@/core/time/instant';
 
 const SLASHED = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})(?:[ T,]+(.*))?$/;
 const CLOCK = /^(\d{1,2})(?::(\d{2}))?(?::(\d{2})(?:\.\d+)?)?\s*([ap])?\.?m?\.?$/i;
+/** Longer than any time. */
+const MOST_TEXT = 60;
 const two = (x: number | string): string => String(x).padStart(2, '0');
 
 /** Hour of a clock of twelve or of twenty-four; null when there is none such. */
@@ -50,6 +52,7 @@ export function timeOf(cells: readonly string[], isDayFirst: boolean, tz: string
     .map((c) => c.trim())
     .filter(Boolean)
     .join(' ');
+  if (text.length > MOST_TEXT) return null;
   if (/^\d{10}$/.test(text)) return Number(text) * 1000;
   if (/^\d{13}$/.test(text)) return Number(text);
   const own = isoText(text, isDayFirst);

@@ -173,6 +173,18 @@ describe('a file of any kind', () => {
     expect(b.value.forecast.members).toEqual(a.value.forecast.members);
     expect(msOf(b.value.forecast.start, TZ)).toBe(msOf(a.value.forecast.start, TZ));
   });
+  it('cells without end, names without end and lines without end are refused at once', () => {
+    const head = 'time,temp °C,RH %,wind m/s\n';
+    const endless = `1${' '.repeat(500_000)}x`;
+    expect(
+      takeWeatherFile(`${head}2026-05-16T08:00,${endless},60,3\n2026-05-16T09:00,1,60,3\n`, now).ok,
+    ).toBe(false);
+    expect(takeWeatherFile(`${head}${endless},1,60,3\n2026-05-16T09:00,1,60,3\n`, now).ok).toBe(false);
+    expect(takeWeatherFile(`time,${'wind'.repeat(200_000)},b\n2026-05-16T08:00,1,2\n`, now).ok).toBe(false);
+    expect(takeWeatherFile(head + '2026-05-16T08:00,1,60,3\n'.repeat(18_001), now)).toMatchObject({
+      faults: [{ path: '(the whole)', expected: expect.stringMatching(/at most 18000 lines/) }],
+    });
+  });
   it('empty, broken and any text at all are refused in a sentence and never throw (400 random, seed 8)', () => {
     expect(takeWeatherFile('  ', now)).toMatchObject({ ok: false });
     expect(takeWeatherFile('{"start":', now)).toMatchObject({ ok: false });

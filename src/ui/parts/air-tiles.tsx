@@ -28,7 +28,7 @@ function Tile({ tile }: { tile: AirTile }) {
       {tile.limit && (
         <span className="lim">
           {tile.limit}
-          {tile.ok ? <GoSign size={21} /> : <StopSign size={21} />}
+          {tile.ok ? <GoSign size={16} /> : <StopSign size={21} />}
           <span className="sr">{tile.ok ? 'inside' : 'outside'}</span>
         </span>
       )}

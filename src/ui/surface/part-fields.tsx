@@ -1,5 +1,6 @@
 'use client';
 /** The fields of one part: name, measures, shape, posture, substrate, condition. */
+import { usualWallMm } from '@/core/air/mass';
 import { serviceC } from '@/core/coating/service-heat';
 import { patchPart, patchParts, setFilm, setServiceC, setShape } from '@/core/edits/parts';
 import type { Part } from '@/model/job';
@@ -10,6 +11,7 @@ import { useDesk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/button-choice';
 import { ListChoice } from '../parts/list-choice';
 import { MeasureBox } from '../parts/measure-box';
+import { ProvenanceMark } from '../parts/mark';
 import { NumberBox } from '../parts/number-box';
 import { TextBox } from '../parts/text-box';
 import type { PartProps } from './part-props';
@@ -136,6 +138,7 @@ export function SurfaceFields({ part, index, ids }: SurfaceFieldsProps) {
         fault={desk.faultAt(`parts[${index}].condition`)}
       />
       <FilmChoice part={part} />
+      <WallField part={part} index={index} />
       <HeatField part={part} index={index} />
     </div>
   );
@@ -154,6 +157,26 @@ function FilmChoice({ part }: Pick<PartProps, 'part'>) {
       width={232}
       onChange={(v) => desk.edit((j) => setFilm(j, part.id, v === NOT_KNOWN ? null : v))}
     />
+  );
+}
+
+/** How thick its material is: heavy parts follow the air late, and sweat when they come in cold. */
+function WallField({ part, index }: PartProps) {
+  const desk = useDesk();
+  return (
+    <span className="row gap-2 wrap-nowrap">
+      <MeasureBox
+        kind="depth"
+        label="Thickness"
+        value={part.wallMm ?? usualWallMm(part.substrate)}
+        min={0.3}
+        max={200}
+        width={116}
+        onChange={(wallMm) => desk.edit((j) => patchPart(j, part.id, { wallMm }))}
+        fault={desk.faultAt(`parts[${index}].wallMm`)}
+      />
+      {part.wallMm === undefined && <ProvenanceMark mark="M" />}
+    </span>
   );
 }
 
