@@ -1,4 +1,5 @@
 /** What the use cases need from outside; data, standins and app fulfil it, tests pass a Map. */
+import type { Learned } from '@/core/air/record';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
@@ -80,6 +81,8 @@ export type WeatherSource =
       readonly untilMs: number;
       /** Hours that were missing in the file and are bridged. */
       readonly bridgedH: number;
+      /** How wrong earlier ones were, of those typed in. */
+      readonly learned: Learned | null;
     };
 
 /** A forecast, when it was told and by whom; without one a plan has no times. */

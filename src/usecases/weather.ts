@@ -1,6 +1,7 @@
 /** What weather a plan rests on: the newest forecast that was told for the place and still covers now. */
 import { forecastOfDays } from '@/core/air/five-numbers';
-import { HOUR, isoOf, msOf } from '@/core/time/instant';
+import { learnedFrom, recordOf, type Learned } from '@/core/air/record';
+import { civilDate, HOUR, isoOf, msOf } from '@/core/time/instant';
 import type { Forecast } from '@/model/forecast';
 import type { Place } from '@/model/place';
 import type { DayEntry, FileWeather, KeptWeather, Spot } from '@/model/weather';
@@ -11,15 +12,27 @@ export const NEAR_DEG = 0.22;
 /** It must reach so far ahead, h. */
 const LEAST_AHEAD_H = 6;
 
+/** How wrong what was typed in for here has been, of what was told up to this forecast. */
+function learnedFor(all: readonly KeptWeather[], kept: KeptWeather): Learned | null {
+  const typed = all.flatMap(({ told, issuedMs, tz }) =>
+    told.kind === 'days' && issuedMs <= kept.issuedMs
+      ? [{ toldOn: civilDate(issuedMs, tz), days: told.days }]
+      : [],
+  );
+  return learnedFrom(recordOf(typed));
+}
+
 /** Made once for each that is kept: what follows from a forecast is remembered by it. */
 const made = new Map<string, Forecast>();
 const MOST_MADE = 40;
-function forecastFrom(kept: KeptWeather): Forecast {
+function forecastFrom(kept: KeptWeather, learned: Learned | null): Forecast {
   if (kept.told.kind === 'file') return kept.told.forecast;
-  const key = `${kept.id} ${kept.issuedMs}`;
+  const scales = learned && { tempScale: learned.tempScale, windScale: learned.windScale };
+  const key = `${kept.id} ${kept.issuedMs} ${JSON.stringify(scales)}`;
   const known = made.get(key);
   if (known) return known;
-  const forecast = forecastOfDays(kept.told.days, kept);
+  const line = forecastOfDays(kept.told.days, kept);
+  const forecast = { ...line, doubt: { ...line.doubt, ...scales } };
   if (made.size >= MOST_MADE) made.delete(made.keys().next().value!);
   made.set(key, forecast);
   return forecast;
@@ -36,13 +49,21 @@ export function coveredBy(
 
 /** The newest that still covers now; null where nothing was told, or all of it is over. */
 export function keptFor(store: WeatherStore, place: Place, nowMs: number): Issued | null {
-  for (const kept of store.near(place, NEAR_DEG)) {
-    const forecast = forecastFrom(kept);
+  const all = store.near(place, NEAR_DEG);
+  for (const kept of all) {
+    const learned = kept.told.kind === 'days' ? learnedFor(all, kept) : null;
+    const forecast = forecastFrom(kept, learned);
     const { fromMs, untilMs } = coveredBy(forecast, kept.tz);
     if (nowMs < fromMs || nowMs + LEAST_AHEAD_H * HOUR > untilMs) continue;
     const { id, issuedMs, told } = kept;
     const isFile = told.kind === 'file';
-    const source = { id, name: isFile ? told.name : null, untilMs, bridgedH: isFile ? told.bridgedH : 0 };
+    const source = {
+      id,
+      name: isFile ? told.name : null,
+      untilMs,
+      bridgedH: isFile ? told.bridgedH : 0,
+      learned,
+    };
     return { forecast, issuedMs, source: { ...source, kind: told.kind } };
   }
   return null;

@@ -25,6 +25,18 @@ export function keptSaid(
   return `Kept. The plan follows it.${bridged}${open}`;
 }
 
+/** What the record of earlier forecasts says, and what the plan makes of it. */
+export function learnedSaid(weather: WeatherSource, f: Format): string | null {
+  if (weather.kind !== 'days' || !weather.learned) return null;
+  const { days, tempScale, windScale, highBiasK } = weather.learned;
+  const times = (x: number): string => `${x.toFixed(1)} times`;
+  const off =
+    Math.abs(highBiasK) < 0.3
+      ? 'on the mark on average'
+      : `${f.gap(Math.abs(highBiasK))} too ${highBiasK > 0 ? 'high' : 'low'} on average`;
+  return `Against ${days} ${days === 1 ? 'day' : 'days'} that came: the highs were told ${off}. The plan allows for ${times(tempScale)} the usual error in temperature and ${times(windScale)} in wind.`;
+}
+
 /** A forecast older than this is asked after, ms: another day's knows better. */
 const OLD_MS = 30 * HOUR;
 

@@ -14,7 +14,7 @@ import { Said } from '../parts/said';
 import { send } from '../parts/send';
 import { useFormat } from '../theme/providers';
 import { weekFrom, type WeekValues } from '../views/days-form';
-import { keptSaid, sourceSaid } from '../views/weather-source';
+import { keptSaid, learnedSaid, sourceSaid } from '../views/weather-source';
 import type { Faults } from '../parts/send';
 import { useWeatherFile } from './use-weather-file';
 
@@ -64,17 +64,13 @@ function useTyping() {
 
 export function ForecastPanel() {
   const f = useFormat();
-  const { job, nowMs, weather } = useDesk();
+  const { job, weather } = useDesk();
   const typing = useTyping();
-  const source = sourceSaid(weather, { nowMs, tz: job.place.tz }, f);
   const { weather: from } = weather;
   const brought = useWeatherFile(typing.spot, (kept) => typing.done(keptSaid(kept, job.place.tz, f)));
   return (
     <section className="panel" aria-label="The forecast">
-      <div className="row wrap-nowrap ai-flex-start">
-        {source.isBad && <MindSign size={22} />}
-        <p className="grow-240">{source.text}</p>
-      </div>
+      <Source />
       {typing.start ? (
         <DaysForm
           start={typing.start}
@@ -120,6 +116,23 @@ export function ForecastPanel() {
       </p>
       <Said>{typing.said}</Said>
     </section>
+  );
+}
+
+/** Where the weather is from, and how earlier ones that were typed in came true. */
+function Source() {
+  const f = useFormat();
+  const { job, nowMs, weather } = useDesk();
+  const source = sourceSaid(weather, { nowMs, tz: job.place.tz }, f);
+  const learned = learnedSaid(weather.weather, f);
+  return (
+    <>
+      <div className="row wrap-nowrap ai-flex-start">
+        {source.isBad && <MindSign size={22} />}
+        <p className="grow-240">{source.text}</p>
+      </div>
+      {learned !== null && <p className="cap mt-6">{learned}</p>}
+    </>
   );
 }
 
