@@ -33,7 +33,7 @@ export function DayFields(props: DayFieldsProps) {
           value={row.windMs}
           min={0}
           max={60}
-          width={104}
+          width={128}
           wind={wind}
           onChange={(windMs) => onPatch({ windMs })}
           fault={faultAt('windMs')}
@@ -44,7 +44,7 @@ export function DayFields(props: DayFieldsProps) {
             value={row.gustMs}
             min={0}
             max={90}
-            width={104}
+            width={128}
             wind={wind}
             onChange={(gustMs) => onPatch({ gustMs })}
             fault={faultAt('gustMs')}
