@@ -11,7 +11,7 @@ import { facesOf } from './surface/shape';
 import { HOUR, isoOf, msOf } from './time/instant';
 
 /** Least forecast ahead of now that a plan can be made on, h. */
-const LEAST_H = 6;
+export const LEAST_AHEAD_H = 6;
 /** What a sloped face sees of the sky, 0…1. From memory. */
 const SLOPED_SKY = 0.6;
 
@@ -32,16 +32,24 @@ export interface AirRequest {
   readonly issuedMs?: number;
 }
 
+/** First and last instant of a forecast, ms. @throws RangeError when its start is no time */
+export function coveredBy(
+  forecast: Forecast,
+  tz: string,
+): { readonly fromMs: number; readonly untilMs: number } {
+  const fromMs = msOf(forecast.start, tz);
+  return { fromMs, untilMs: fromMs + (forecast.members[0]!.airTempC.length - 1) * HOUR };
+}
+
 /** First instant of the forecast, ms. @throws ForecastError when it does not cover now with at least six hours to go */
 function forecastStartMs(forecast: Forecast, tz: string, nowMs: number): number {
-  const startMs = msOf(forecast.start, tz);
-  const endMs = startMs + (forecast.members[0]!.airTempC.length - 1) * HOUR;
+  const { fromMs: startMs, untilMs: endMs } = coveredBy(forecast, tz);
   if (nowMs < startMs || nowMs > endMs) {
     const params = { now: isoOf(nowMs, tz), from: isoOf(startMs, tz), to: isoOf(endMs, tz) };
     throw new ForecastError('does-not-cover-now', params);
   }
   const hours = (endMs - nowMs) / HOUR;
-  if (hours < LEAST_H) throw new ForecastError('too-short', { hours, least: LEAST_H });
+  if (hours < LEAST_AHEAD_H) throw new ForecastError('too-short', { hours, least: LEAST_AHEAD_H });
   return startMs;
 }
 

@@ -1,5 +1,6 @@
 /** Forecasts that were typed in or brought in, kept with when they were told. */
-import { toldSchema, type KeptWeather } from '@/model/weather';
+import { remember } from '@/core/records/remember';
+import { toldSchema, type KeptWeather, type Told } from '@/model/weather';
 import type { WeatherStore } from '@/usecases/ports';
 import type { Db } from './db';
 import { writing } from './write';
@@ -13,10 +14,17 @@ interface Row {
   readonly told: string;
 }
 
+/** What was told, by its text: every page asks, and a forecast is thousands of figures. */
+const read = new Map<string, Told | null>();
+const MOST_READ = 120;
+function toldOf(text: string): Told | null {
+  return remember(read, text, MOST_READ, () => toldSchema.safeParse(JSON.parse(text)).data ?? null);
+}
+
 /** One that a later version wrote in a way of its own is passed over. */
-function keptOf({ issued_ms, told, ...row }: Row): KeptWeather[] {
-  const parsed = toldSchema.safeParse(JSON.parse(told));
-  return parsed.success ? [{ ...row, issuedMs: issued_ms, told: parsed.data }] : [];
+function keptOf({ issued_ms, told: text, ...row }: Row): KeptWeather[] {
+  const told = toldOf(text);
+  return told ? [{ ...row, issuedMs: issued_ms, told }] : [];
 }
 
 export function weatherStore(db: Db): WeatherStore {

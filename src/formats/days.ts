@@ -1,7 +1,8 @@
 /** A forecast typed in as a few figures a day, from outside to the one shape. */
 import * as z from 'zod';
-import { dayStart, msOf } from '@/core/time/instant';
+import { msOf } from '@/core/time/instant';
 import { daysFaults, daysSchema, type DayEntry, type Spot } from '@/model/weather';
+import { isZone } from '@/model/zone';
 import { faultsOf, told, type Parsed } from './faults';
 
 const sentSchema = z.strictObject({
@@ -14,14 +15,6 @@ export interface SentDays {
   readonly spot: Spot;
   readonly days: readonly DayEntry[];
 }
-
-export const isZone = (tz: string): boolean => {
-  try {
-    return Number.isFinite(dayStart(0, tz));
-  } catch {
-    return false;
-  }
-};
 
 /** A day whose midnight the calendar does not have. */
 const isDay = (date: string, tz: string): boolean => {

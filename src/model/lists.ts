@@ -12,6 +12,13 @@ export const SHELTERS = [
   'cellar',
   'hall',
 ] as const;
+/** What is told of rain, and its chance where only the word is, %. ASSUMED. */
+export const RAINS = ['none', 'showers', 'spell'] as const;
+export const USUAL_CHANCE_PCT = { none: 0, showers: 50, spell: 80 } as const satisfies Record<
+  (typeof RAINS)[number],
+  number
+>;
+export const SKIES = ['clear', 'some-cloud', 'cloudy', 'overcast'] as const;
 export const DOORS = ['open', 'half', 'shut'] as const;
 export const SUBSTRATES = [
   'steel',

@@ -2,10 +2,10 @@
 import * as z from 'zod';
 import { forecastSchema, type Forecast } from './forecast';
 import { clockSchema } from './iso';
+import { MOST_DAYS } from './limits';
+import { SKIES } from './lists';
 
-export const SKIES = ['clear', 'some-cloud', 'cloudy', 'overcast'] as const;
 export type Sky = (typeof SKIES)[number];
-export const RAINS = ['none', 'showers', 'spell'] as const;
 
 const chancePct = z.number().min(0).max(100).optional().describe('left out: 50 for showers, 80 for a spell');
 
@@ -26,7 +26,6 @@ export const dayEntrySchema = z.strictObject({
   ]),
 });
 export type DayEntry = z.infer<typeof dayEntrySchema>;
-export const MOST_DAYS = 14;
 export const daysSchema = z.array(dayEntrySchema).min(1).max(MOST_DAYS);
 
 /** Where a kept forecast is from. */

@@ -5,7 +5,7 @@
  */
 import type { Forecast, ForecastMember } from '@/model/forecast';
 import { rmsRhPct, rmsTempK, rmsWindMs } from '@/core/air/dress';
-import { satPressurePa } from '@/core/air/moist';
+import { rhPctOfDew } from '@/core/air/moist';
 import { sunElevationDeg } from '@/core/air/sun';
 import { normalTail } from '@/core/numerics/stats';
 import { DAY, HOUR } from '@/core/time/instant';
@@ -112,9 +112,8 @@ export function issuedAt(nowMs: number): number {
 const round = (x: number, d: number): number => Number(x.toFixed(d));
 
 function push(out: ForecastMember, w: ReturnType<typeof weatherAt>, rainMm: number): void {
-  const rh = (100 * satPressurePa(w.dewC)) / satPressurePa(w.airTempC);
   out.airTempC.push(round(w.airTempC, 1));
-  out.rhPct.push(round(clamp(rh, 8, 100), 0));
+  out.rhPct.push(round(Math.max(rhPctOfDew(w.airTempC, w.dewC), 8), 0));
   out.windMs.push(round(w.windMs, 1));
   out.gustMs.push(round(w.windMs * 1.45 + 0.6, 1));
   out.rainMm.push(round(rainMm, 1));

@@ -1,7 +1,9 @@
 /** What weather a plan rests on: the newest forecast that was told for the place and still covers now. */
 import { forecastOfDays } from '@/core/air/five-numbers';
 import { learnedFrom, recordOf, type Learned } from '@/core/air/record';
-import { civilDate, HOUR, isoOf, msOf } from '@/core/time/instant';
+import { remember } from '@/core/records/remember';
+import { coveredBy, LEAST_AHEAD_H } from '@/core/job-air';
+import { civilDate, HOUR, isoOf } from '@/core/time/instant';
 import type { Forecast } from '@/model/forecast';
 import type { Place } from '@/model/place';
 import type { DayEntry, FileWeather, KeptWeather, Spot } from '@/model/weather';
@@ -9,9 +11,6 @@ import type { Issued, Weather, WeatherStore } from './ports';
 
 /** A forecast told for this near is one for here: about 25 km. ASSUMED. */
 export const NEAR_DEG = 0.22;
-/** It must reach so far ahead, h. */
-const LEAST_AHEAD_H = 6;
-
 /** How wrong what was typed in for here has been, of what was told up to this forecast. */
 function learnedFor(all: readonly KeptWeather[], kept: KeptWeather): Learned | null {
   const typed = all.flatMap(({ told, issuedMs, tz }) =>
@@ -27,24 +26,13 @@ const made = new Map<string, Forecast>();
 const MOST_MADE = 40;
 function forecastFrom(kept: KeptWeather, learned: Learned | null): Forecast {
   if (kept.told.kind === 'file') return kept.told.forecast;
+  const { days } = kept.told;
   const scales = learned && { tempScale: learned.tempScale, windScale: learned.windScale };
   const key = `${kept.id} ${kept.issuedMs} ${JSON.stringify(scales)}`;
-  const known = made.get(key);
-  if (known) return known;
-  const line = forecastOfDays(kept.told.days, kept);
-  const forecast = { ...line, doubt: { ...line.doubt, ...scales } };
-  if (made.size >= MOST_MADE) made.delete(made.keys().next().value!);
-  made.set(key, forecast);
-  return forecast;
-}
-
-/** First and last instant of a forecast, ms. */
-export function coveredBy(
-  forecast: Forecast,
-  tz: string,
-): { readonly fromMs: number; readonly untilMs: number } {
-  const fromMs = msOf(forecast.start, tz);
-  return { fromMs, untilMs: fromMs + (forecast.members[0]!.airTempC.length - 1) * HOUR };
+  return remember(made, key, MOST_MADE, () => {
+    const line = forecastOfDays(days, kept);
+    return { ...line, doubt: { ...line.doubt, ...scales } };
+  });
 }
 
 /** The newest that still covers now; null where nothing was told, or all of it is over. */

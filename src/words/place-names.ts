@@ -1,7 +1,7 @@
 /** Names of places, doors, skies and rain. */
-import type { DOORS } from '@/model/lists';
+import type { DOORS, RAINS } from '@/model/lists';
 import type { Place } from '@/model/place';
-import type { RAINS, Sky } from '@/model/weather';
+import type { Sky } from '@/model/weather';
 
 export const SKY_NAMES: Readonly<Record<Sky, string>> = {
   clear: 'clear',

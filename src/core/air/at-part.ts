@@ -8,7 +8,7 @@ import { remember } from '../records/remember';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
 import { bothFacesWm2K, panelExcessK, type Hung } from './panel';
-import { indoors, type Outside } from './indoor';
+import { indoors, NODES_A_DAY, type Outside } from './indoor';
 import { timeConstantH } from './mass';
 import {
   AIR_CHANGES,
@@ -22,7 +22,6 @@ import {
 import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
 
 export const STEP_MS = 30 * 60_000;
-const NODES_A_DAY = 48;
 
 /** Arrays of shape [rows × nodes]; rows = members + 1, the last row is the central line. */
 export interface AtPart {

@@ -3,18 +3,17 @@
  * be wrong. What a person did not know is doubt, not a figure.
  */
 import type { Doubt, Forecast, ForecastMember } from '@/model/forecast';
+import { USUAL_CHANCE_PCT } from '@/model/lists';
 import type { DayEntry, Sky, Spot } from '@/model/weather';
 import { DAY, HOUR, isoOf, msOf, nextDay } from '../time/instant';
 import { airTempC, betweenNoons, courseDay, type CourseDay } from './daily-course';
-import { dewPointC, satPressurePa } from './moist';
+import { rounded } from '../numerics/stats';
+import { dewPointC, rhPctOfDew } from './moist';
 
 /** Cover of the sky by its word, 0…1. ASSUMED, near the eighths that observers write. */
 const CLOUD: Readonly<Record<Sky, number>> = { clear: 0.1, 'some-cloud': 0.35, cloudy: 0.7, overcast: 0.95 };
 /** Gust over wind where none was told. [M] */
-const GUST_PER_WIND = 1.5;
-/** Chance where only the word was told, %. ASSUMED. */
-const SHOWERS_PCT = 50;
-const SPELL_PCT = 80;
+export const GUST_PER_WIND = 1.5;
 /** Hours in which showers fall, by the clock (ASSUMED), and how many tries they make in futures whose rain fades over 4 h. */
 const SHOWER_HOURS = [6, 21] as const;
 const SHOWER_TRIES = 7;
@@ -59,12 +58,14 @@ function rainChance({ rain }: DayEntry, clockH: number): number {
       return 0;
     case 'showers': {
       if (clockH < SHOWER_HOURS[0] || clockH >= SHOWER_HOURS[1]) return 0;
-      const any = Math.min((rain.chancePct ?? SHOWERS_PCT) / 100, 0.99);
+      const any = Math.min((rain.chancePct ?? USUAL_CHANCE_PCT.showers) / 100, 0.99);
       return 1 - (1 - any) ** (1 / SHOWER_TRIES);
     }
     case 'spell': {
       const h = (clock: string): number => Number(clock.slice(0, 2)) + Number(clock.slice(3)) / 60;
-      return h(rain.to) > clockH && h(rain.from) < clockH + 1 ? (rain.chancePct ?? SPELL_PCT) / 100 : 0;
+      return h(rain.to) > clockH && h(rain.from) < clockH + 1
+        ? (rain.chancePct ?? USUAL_CHANCE_PCT.spell) / 100
+        : 0;
     }
   }
 }
@@ -110,10 +111,6 @@ export function forecastOfDays(days: readonly DayEntry[], spot: Spot): Forecast 
   const doubt = { rainChance: [] as number[], dewSdK: [] as number[] } satisfies Doubt;
   for (const { ms, day, clockH } of hours) {
     const air = airTempC(courses, ms);
-    const dewC = Math.min(
-      smooth((d) => d.dew.dewC, ms),
-      air,
-    );
     const wind = smooth((d) => d.entry.windMs, ms) * windCourse(ms, day.course.noonMs);
     const gusts = smooth(
       (d) => (d.entry.gustMs ?? d.entry.windMs * GUST_PER_WIND) / Math.max(d.entry.windMs, 0.5),
@@ -121,7 +118,14 @@ export function forecastOfDays(days: readonly DayEntry[], spot: Spot): Forecast 
     );
     const chance = rainChance(day.entry, clockH);
     line.airTempC.push(rounded(air));
-    line.rhPct.push(rounded(Math.min(100, (100 * satPressurePa(dewC)) / satPressurePa(air))));
+    line.rhPct.push(
+      rounded(
+        rhPctOfDew(
+          air,
+          smooth((d) => d.dew.dewC, ms),
+        ),
+      ),
+    );
     line.windMs.push(rounded(wind));
     line.gustMs.push(rounded(Math.max(wind, wind * gusts)));
     line.rainMm.push(day.entry.rain.kind === 'spell' && chance >= 0.5 ? SPELL_MM : 0);
@@ -131,5 +135,3 @@ export function forecastOfDays(days: readonly DayEntry[], spot: Spot): Forecast 
   }
   return { start: isoOf(all[0]!.startMs, spot.tz), stepMin: 60, members: [line], doubt };
 }
-
-const rounded = (x: number): number => Math.round(x * 1000) / 1000;

@@ -15,7 +15,7 @@ export const FLAME_KG_PER_KWH = 1.6 / 12.9;
 /** Days the room lives through before the first hour, each like the first. */
 const SPUN_UP_DAYS = 6;
 const STEP_H = 0.5;
-const NODES_A_DAY = 24 / STEP_H;
+export const NODES_A_DAY = 24 / STEP_H;
 
 export interface Room {
   readonly widthM: number;

@@ -41,6 +41,10 @@ export function dewPointC(airTempC: number, rhFrac: number): number {
   return invert(lnSatPressure(airTempC) + Math.log(rhFrac));
 }
 
+/** Relative humidity of air with that dew point, %; full where the dew point is not under the air. */
+export const rhPctOfDew = (airTempC: number, dewC: number): number =>
+  Math.min(100, 100 * Math.exp(lnSatPressure(dewC) - lnSatPressure(airTempC)));
+
 function invert(goal: number): number {
   const t = table();
   let lo = 0;

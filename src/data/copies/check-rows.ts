@@ -7,7 +7,7 @@ import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
 import { forecastFaults } from '@/model/forecast';
 import { stockDraftSchema } from '@/model/stock';
 import { daysFaults, toldSchema } from '@/model/weather';
-import { isZone } from '@/formats/days';
+import { isZone } from '@/model/zone';
 import type { Db } from '../db';
 import { pictureFile, pictureName } from '../pictures';
 import { SentRefused, UNREADABLE } from './refusal';

@@ -4,23 +4,21 @@ import { cFromF, msFrom, MM_PER_INCH } from '@/core/units/convert';
 export const QUANTITIES = ['temp', 'rh', 'dew', 'wind', 'gust', 'rain', 'chance', 'cloud'] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
+const TEMPERATURES = { '°C': (x: number) => x, '°F': cFromF, K: (x: number) => x - 273.15 } as const;
+const SPEEDS = {
+  'm/s': (x: number) => x,
+  'km/h': (x: number) => msFrom(x, 'km/h'),
+  mph: (x: number) => msFrom(x, 'mph'),
+  kn: (x: number) => msFrom(x, 'kn'),
+} as const;
+
 /** Units a column may be in, the usual one first, each with what makes it ours: °C, %, m/s, mm in the hour, 0…1. */
 export const UNITS_OF = {
-  temp: { '°C': (x) => x, '°F': cFromF, K: (x) => x - 273.15 },
+  temp: TEMPERATURES,
   rh: { '%': (x) => x, '0–1': (x) => x * 100 },
-  dew: { '°C': (x) => x, '°F': cFromF, K: (x) => x - 273.15 },
-  wind: {
-    'm/s': (x) => x,
-    'km/h': (x) => msFrom(x, 'km/h'),
-    mph: (x) => msFrom(x, 'mph'),
-    kn: (x) => msFrom(x, 'kn'),
-  },
-  gust: {
-    'm/s': (x) => x,
-    'km/h': (x) => msFrom(x, 'km/h'),
-    mph: (x) => msFrom(x, 'mph'),
-    kn: (x) => msFrom(x, 'kn'),
-  },
+  dew: TEMPERATURES,
+  wind: SPEEDS,
+  gust: SPEEDS,
   rain: { mm: (x) => x, in: (x) => x * MM_PER_INCH },
   chance: { '%': (x) => x / 100, '0–1': (x) => x },
   cloud: { '%': (x) => x / 100, '0–1': (x) => x, '/8': (x) => x / 8, '/10': (x) => x / 10 },

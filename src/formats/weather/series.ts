@@ -2,11 +2,13 @@
  * Readings with their times made into an hourly forecast: short holes are bridged and counted, a long one ends it.
  * Rain is shared out over the time to the next reading; all else is taken as of its instant.
  */
-import { satPressurePa } from '@/core/air/moist';
+import { GUST_PER_WIND } from '@/core/air/five-numbers';
+import { rhPctOfDew } from '@/core/air/moist';
+import { rounded } from '@/core/numerics/stats';
 import { HOUR } from '@/core/time/instant';
 import type { Doubt, ForecastMember } from '@/model/forecast';
 import type { FileWeather } from '@/model/weather';
-import type { Quantity } from './columns';
+import { QUANTITIES, type Quantity } from './columns';
 import { timeSaid } from './times';
 import type { Fault, Parsed } from '../faults';
 
@@ -27,7 +29,6 @@ const BRIDGED_H = 3;
 /** Hours before now that a plan can use, and the most hours of a forecast. */
 const BEFORE_H = 48;
 const MOST_H = 24 * 16 - 1;
-const GUST_PER_WIND = 1.5;
 const USUAL_CLOUD = 0.5;
 
 /** Doubled and unordered hours, by line. */
@@ -91,7 +92,6 @@ function rainIn({ ms, x }: Known, from: number): number {
   }, 0);
 }
 
-const QUANTITIES = ['temp', 'rh', 'dew', 'wind', 'gust', 'rain', 'chance', 'cloud'] as const;
 type KnownOf = Readonly<Record<Quantity, Known>>;
 
 interface Hour {
@@ -110,8 +110,7 @@ function humidityAt({ rh, dew }: KnownOf, at: number, air: number): ReturnType<t
   if (told) return told;
   const point = valueAt(dew, at);
   if (!point) return null;
-  const pct = (100 * satPressurePa(Math.min(point.x, air))) / satPressurePa(air);
-  return { ...point, x: Math.min(100, pct) };
+  return { ...point, x: rhPctOfDew(air, point.x) };
 }
 
 /** What is known of an hour; null where something needed is missing. */
@@ -157,8 +156,6 @@ const lineOf = (hours: readonly Hour[]): ForecastMember => ({
   rainMm: hours.map((h) => rounded(h.rainMm)),
   cloudFrac: hours.map((h) => rounded(h.cloud)),
 });
-
-const rounded = (x: number): number => Math.round(x * 1000) / 1000;
 
 /** @param readings in order of time, at least two */
 export function forecastOfReadings(readings: readonly Reading[], { nowMs }: SeriesAt): Parsed<FileWeather> {

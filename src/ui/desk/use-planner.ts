@@ -5,9 +5,7 @@ import type { Job } from '@/model/job';
 import type { JobView } from '@/usecases/view-job';
 import { PlanClient } from '@/workers/client';
 import type { Answer } from '@/core/plan';
-
-/** From when on a plan is long work: shown, and it can be cancelled. Milliseconds. */
-const LONG_MS = 400;
+import { useLong } from './use-long';
 
 interface Planner {
   readonly answer: Answer;
@@ -40,36 +38,31 @@ function useWorker(view: JobView, cancelled: number) {
 export function usePlanner(view: JobView, job: Job, clock: () => number): Planner {
   const [cancelled, setCancelled] = useState(0);
   const client = useWorker(view, cancelled);
-  const [isLong, setLong] = useState(false);
   const [local, setLocal] = useState<{ readonly job: Job; readonly answer: Answer } | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const [failed, setFailed] = useState<{ readonly job: Job; readonly said: string } | null>(null);
   useEffect(() => {
     if (job === view.job) return;
     let over = false;
-    const long = setTimeout(() => setLong(true), LONG_MS);
-    const done = (): void => {
-      clearTimeout(long);
-      setLong(false);
-    };
     client.current?.plan(job, clock()).then(
       (answer) => {
         if (!answer || over) return;
-        done();
-        setFault(null);
+        setFailed(null);
         setLocal({ job, answer });
       },
       (e: Error) => {
         if (over) return;
-        done();
-        setFault(`The planner on this page stopped (${e.message}). Reload the page; nothing is lost.`);
+        setFailed({
+          job,
+          said: `The planner on this page stopped (${e.message}). Reload the page; nothing is lost.`,
+        });
       },
     );
     return () => {
       over = true;
-      done();
     };
   }, [job, view.job, clock, client]);
   const answer = local && (local.job === job || job !== view.job) ? local.answer : view;
+  const isLong = useLong(job !== view.job && job !== local?.job && job !== failed?.job);
   const cancel = useCallback(() => setCancelled((n) => n + 1), []);
-  return { answer, fault, isLong, cancel };
+  return { answer, fault: failed?.said ?? null, isLong, cancel };
 }

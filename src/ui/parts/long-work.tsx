@@ -1,5 +1,8 @@
 'use client';
-/** Work that takes longer than a glance: that it runs, and the way to stop it. Lies over the page, so that nothing jumps. */
+/**
+ * Work that takes longer than a glance: that it runs, and the way to stop it. Lies over the page, so that nothing
+ * jumps. Never fetched late: it is wanted just when the server may be away, and a page that misses a part is lost.
+ */
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 

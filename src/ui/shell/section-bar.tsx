@@ -2,15 +2,12 @@
 /** What is on a stage and where one is in it; saved or not, the arrows, and the one button to the next stage. */
 import { useRef } from 'react';
 import { useDesk } from '../desk/job-desk';
-import dynamic from 'next/dynamic';
+import { LongWork } from '../parts/long-work';
 import { LinkButton } from '../parts/link-button';
 import { MindSign } from '../parts/icons';
 import { SaveLine, SaveTrouble } from './save-line';
 import type { NextStage } from '../views/stages';
 import { useSeen } from './use-seen';
-
-/** Fetched when work is long, which is seldom. */
-const LongWork = dynamic(() => import('../parts/long-work').then((m) => m.LongWork), { ssr: false });
 
 export interface BarLink {
   readonly id: string;

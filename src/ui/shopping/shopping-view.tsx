@@ -1,17 +1,15 @@
 'use client';
 /** The shopping list for the jobs that are chosen: grouped, ticked off in the shop, printed, taken along as a file. */
-import { useEffect, useOptimistic, useState, useTransition } from 'react';
-import dynamic from 'next/dynamic';
+import { useOptimistic, useTransition } from 'react';
+import { LongWork } from '../parts/long-work';
 import { useRouter } from 'next/navigation';
 import Checkbox from '@mui/material/Checkbox';
 import type { Shopping } from '@/usecases/shopping/shopping';
 import { SHOPPING_TOO_LONG } from '@/words/shopping';
 import { chosenWith } from '../views/shopping';
+import { useLong } from '../desk/use-long';
 import { BuyingPanel } from './buying-panel';
 import { Said } from '@/ui/parts/said';
-
-/** Fetched when work is long, which is seldom. */
-const LongWork = dynamic(() => import('../parts/long-work').then((m) => m.LongWork), { ssr: false });
 
 interface JobName {
   readonly id: string;
@@ -52,22 +50,6 @@ export function ShoppingPage({ jobs, more, isAllPlain, chosen, shopping, ticked 
       )}
     </main>
   );
-}
-
-/** From when on looking for the cheapest packs is long work, ms. */
-const LONG_MS = 400;
-
-function useLong(busy: boolean): boolean {
-  const [isLong, setLong] = useState(false);
-  useEffect(() => {
-    if (!busy) return;
-    const timer = setTimeout(() => setLong(true), LONG_MS);
-    return () => {
-      clearTimeout(timer);
-      setLong(false);
-    };
-  }, [busy]);
-  return isLong;
 }
 
 interface JobsPanelProps {

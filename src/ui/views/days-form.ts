@@ -1,6 +1,8 @@
 /** A week typed in: what stands in the fields, what it means as days, and where a fault of a day belongs. */
 import { civilDate, DAY, msOf, nextDay } from '@/core/time/instant';
-import type { DayEntry, RAINS, Sky } from '@/model/weather';
+import { MOST_DAYS } from '@/model/limits';
+import { USUAL_CHANCE_PCT, type RAINS } from '@/model/lists';
+import type { DayEntry, Sky } from '@/model/weather';
 
 export type RainKind = (typeof RAINS)[number];
 /** What the forecast tells of the vapour. */
@@ -27,10 +29,7 @@ export interface WeekValues {
   readonly rows: readonly DayRow[];
 }
 
-/** Chances that stand where only the word was told, %. */
-export const USUAL_PCT: Readonly<Record<RainKind, number>> = { none: 0, showers: 50, spell: 80 };
 export const USUAL_DAYS = 7;
-export const MOST_ROWS = 14;
 
 const blankRow = (date: string): DayRow => ({
   date,
@@ -41,7 +40,7 @@ const blankRow = (date: string): DayRow => ({
   gustMs: null,
   sky: 'some-cloud',
   rain: 'none',
-  chancePct: USUAL_PCT.showers,
+  chancePct: USUAL_CHANCE_PCT.showers,
   from: '14:00',
   to: '17:00',
 });
@@ -63,7 +62,7 @@ function rowOf(day: DayEntry, moistKind: Moist): DayRow {
     gustMs: day.gustMs ?? null,
     sky: day.sky,
     rain: rain.kind,
-    chancePct: told ?? USUAL_PCT[rain.kind],
+    chancePct: told ?? USUAL_CHANCE_PCT[rain.kind],
     ...spell,
   };
 }
@@ -86,13 +85,13 @@ export function weekFrom(today: string, tz: string, before: readonly DayEntry[] 
     const known = days.find((d) => d.date === date);
     rows.push(known ? rowOf(known, moistKind) : blankRow(date));
   }
-  return { moistKind, hasGusts: days.some((d) => d.gustMs !== undefined), rows: rows.slice(0, MOST_ROWS) };
+  return { moistKind, hasGusts: days.some((d) => d.gustMs !== undefined), rows: rows.slice(0, MOST_DAYS) };
 }
 
 /** One day more, or the last one less; never fewer than one. */
 export function withDays({ rows, ...rest }: WeekValues, by: 1 | -1, tz: string): WeekValues {
   const more = [...rows, blankRow(after(rows.at(-1)!.date, tz))];
-  return { ...rest, rows: by === 1 ? more.slice(0, MOST_ROWS) : rows.slice(0, Math.max(1, rows.length - 1)) };
+  return { ...rest, rows: by === 1 ? more.slice(0, MOST_DAYS) : rows.slice(0, Math.max(1, rows.length - 1)) };
 }
 
 /** What is blank in a row takes what the row above it has. */

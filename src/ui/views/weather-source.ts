@@ -1,5 +1,6 @@
 /** Where the weather of a plan is from, in plain sight. */
 import { HOUR, isoOf } from '@/core/time/instant';
+import type { FileWeather } from '@/model/weather';
 import type { WeatherSource } from '@/usecases/ports';
 import type { Format } from '@/words/format';
 
@@ -11,18 +12,21 @@ export interface SourceSaid {
   readonly isBad: boolean;
 }
 
+/** Hours that were missing in a file; nothing where there were none. */
+const bridgedSaid = (hours: number): string =>
+  hours > 0 ? ` ${hours} h that were missing are bridged.` : '';
+
 /** What came of a file that was taken. */
 export function keptSaid(
-  { bridgedH, openFromMs }: { readonly bridgedH: number; readonly openFromMs: number | null },
+  { bridgedH, openFromMs }: Pick<FileWeather, 'bridgedH' | 'openFromMs'>,
   tz: string,
   f: Format,
 ): string {
-  const bridged = bridgedH > 0 ? ` ${bridgedH} h that were missing are bridged.` : '';
   const open =
     openFromMs === null
       ? ''
       : ` A hole of more than three hours ends it at ${f.dayTime(isoOf(openFromMs, tz))}.`;
-  return `Kept. The plan follows it.${bridged}${open}`;
+  return `Kept. The plan follows it.${bridgedSaid(bridgedH)}${open}`;
 }
 
 /** What the record of earlier forecasts says, and what the plan makes of it. */
@@ -69,11 +73,10 @@ export function sourceSaid(
       const until = f.dayTime(isoOf(weather.untilMs, at.tz));
       const isOld = at.nowMs - issuedMs > OLD_MS;
       const from = weather.kind === 'days' ? 'Typed in' : `From ${weather.name ?? 'a file'}, brought in`;
-      const bridged = weather.bridgedH > 0 ? ` ${weather.bridgedH} h that were missing are bridged.` : '';
       const stale = isOld ? ' It is more than a day old: a newer one is surer.' : '';
       return {
         note: `as of ${when}`,
-        text: `${from} ${when}; it reaches to ${until}.${bridged}${stale}`,
+        text: `${from} ${when}; it reaches to ${until}.${bridgedSaid(weather.bridgedH)}${stale}`,
         isBad: isOld,
       };
     }

@@ -1,14 +1,14 @@
 'use client';
 /** One day of a forecast that is typed in. */
 import type { WindUnit } from '@/core/units/convert';
-import { RAINS, SKIES } from '@/model/weather';
+import { RAINS, SKIES, USUAL_CHANCE_PCT } from '@/model/lists';
 import { RAIN_NAMES, SKY_NAMES } from '@/words/place-names';
 import { ClockBox } from '../parts/clock-box';
 import { ListChoice } from '../parts/list-choice';
 import { NumberBox } from '../parts/number-box';
 import { Said } from '../parts/said';
 import { TempBox, WindBox } from '../parts/weather-box';
-import { USUAL_PCT, type DayRow, type Moist } from '../views/days-form';
+import type { DayRow, Moist } from '../views/days-form';
 
 interface DayFieldsProps {
   readonly name: string;
@@ -33,7 +33,7 @@ export function DayFields(props: DayFieldsProps) {
           value={row.windMs}
           min={0}
           max={60}
-          width={128}
+          width={120}
           wind={wind}
           onChange={(windMs) => onPatch({ windMs })}
           fault={faultAt('windMs')}
@@ -44,7 +44,7 @@ export function DayFields(props: DayFieldsProps) {
             value={row.gustMs}
             min={0}
             max={90}
-            width={128}
+            width={120}
             wind={wind}
             onChange={(gustMs) => onPatch({ gustMs })}
             fault={faultAt('gustMs')}
@@ -114,7 +114,7 @@ function RainFields({ row, onPatch, faultAt }: DayFieldsProps) {
         options={RAINS}
         names={RAIN_NAMES}
         width={134}
-        onChange={(rain) => onPatch({ rain, chancePct: USUAL_PCT[rain] })}
+        onChange={(rain) => onPatch({ rain, chancePct: USUAL_CHANCE_PCT[rain] })}
       />
       {row.rain === 'spell' && (
         <span className="row small wrap-nowrap gap-6">

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Mapping } from '@/formats/weather/columns';
 import type { TableGuess } from '@/formats/weather/table';
-import type { Spot } from '@/model/weather';
+import type { FileWeather, Spot } from '@/model/weather';
 import { send, type Faults } from '../parts/send';
 import { mappingOf } from '../views/file-mapping';
 
@@ -13,13 +13,8 @@ interface Asked {
   readonly table: TableGuess;
   readonly mapping: Mapping;
 }
-type Answer =
-  | { readonly kind: 'asked'; readonly table: TableGuess }
-  | { readonly kind: 'kept'; readonly bridgedH: number; readonly openFromMs: number | null };
-export interface Kept {
-  readonly bridgedH: number;
-  readonly openFromMs: number | null;
-}
+type Answer = { readonly kind: 'asked'; readonly table: TableGuess } | ({ readonly kind: 'kept' } & Kept);
+type Kept = Pick<FileWeather, 'bridgedH' | 'openFromMs'>;
 interface Refused {
   readonly error: string;
   readonly faults: Faults;

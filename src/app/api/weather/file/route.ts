@@ -5,7 +5,7 @@ import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { QUANTITIES, UNITS_OF } from '@/formats/weather/columns';
 import { readWeatherFile } from '@/formats/weather/file';
-import { isZone } from '@/formats/days';
+import { isZone } from '@/model/zone';
 import { keepFile } from '@/usecases/weather';
 
 /** A year of half hours with many columns. */
