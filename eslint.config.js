@@ -39,6 +39,18 @@ export default tseslint.config(
       eqeqeq: ['error', 'always', { null: 'ignore' }],
     },
   },
+  {
+    files: ['src/ui/**', 'src/app/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          name: 'next/dynamic',
+          message: 'A part it cannot fetch loses the page while the server is away: take parts/later.',
+        },
+      ],
+    },
+  },
   { files: ['scripts/**', 'tests/**', 'src/instrumentation.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['src/core/**', 'src/model/**'],

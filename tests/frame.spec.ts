@@ -195,3 +195,15 @@ test('a job is duplicated on the bench; what comes next over all jobs is the fir
   await choose(page, 'Theme', 'night');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
 });
+
+test('with the server away a page loses nothing it opens: menu, search', async ({ page, app }) => {
+  await page.goto(app.url + job('surface'), { waitUntil: 'networkidle' });
+  await page.route('**/*', (route) => route.abort());
+  await page.getByRole('button', { name: 'Menu' }).click();
+  await expect(page.getByRole('dialog', { name: 'Menu' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('/');
+  await expect(page.getByRole('dialog').getByRole('combobox')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+});

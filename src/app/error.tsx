@@ -1,13 +1,11 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { usePathname } from 'next/navigation';
 import { LinkButton } from '@/ui/parts/link-button';
+import { later } from '@/ui/parts/later';
 
 /** Fetched only where a page broke. */
-const UnreadDraft = dynamic(() => import('@/ui/desk/unread-draft').then((m) => m.UnreadDraft), {
-  ssr: false,
-});
+const UnreadDraft = later(null, () => import('@/ui/desk/unread-draft').then((m) => m.UnreadDraft));
 
 interface ErrorPageProps {
   readonly error: Error & { digest?: string };

@@ -4,7 +4,6 @@
  * tin wins.
  */
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { sheetDoubts } from '@/core/coating/sheet-doubts';
 import { putSheets, removeSheet, sureOf } from '@/core/edits/choices';
@@ -18,9 +17,10 @@ import { useFormat } from '../theme/providers';
 import { broughtIn, type Message, type SheetsAnswer } from '../views/sheets';
 import { SheetEditor } from './sheet-editor';
 import { useTakeOut } from '../shell/use-take-out';
+import { later } from '../parts/later';
 
 /** Fetched when a label is to be read: most days none is. */
-const LabelDialog = dynamic(() => import('./label-dialog').then((m) => m.LabelDialog), { ssr: false });
+const LabelDialog = later(null, () => import('./label-dialog').then((m) => m.LabelDialog));
 
 const MOST_BYTES = 1024 * 1024;
 const SILENT = 'The server does not answer. Nothing was brought in; try again in a moment.';

@@ -1,17 +1,18 @@
 'use client';
 /** The fall of one paint: from the film that stays to what must be ready, each step on the one before. */
-import dynamic from 'next/dynamic';
 import type { Material } from '@/model/plan';
 import { useNarrow } from '../shell/use-width-of-page';
 import { useFormat } from '../theme/providers';
 import { fallRows } from '../views/bars';
 import { smallVolume } from '../views/materials';
 import { fallInWords, fallSteps } from '../views/waterfall';
+import { later } from '../parts/later';
 
-const BarsChart = dynamic(() => import('../parts/bars-chart'), {
-  ssr: false,
-  loading: () => <div className="barswait" />,
-});
+const BarsChart = later(
+  <div className="barswait" />,
+  () => import('../parts/bars-chart').then((m) => m.default),
+  { isHeavy: true },
+);
 
 export function Fall({ material, name }: { material: Material; name: string }) {
   const f = useFormat();

@@ -4,7 +4,6 @@
  * it painted.
  */
 import { useMemo, type ReactNode } from 'react';
-import dynamic from 'next/dynamic';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -18,8 +17,9 @@ import type { ProductOf } from '../views/materials';
 import { hangRows, INPUTS, keepsText, moneyView, type MoneyView } from '../views/money';
 import { KitAndTax } from './kit-and-tax';
 import { WaysTable } from './ways-table';
+import { later } from '../parts/later';
 
-const BarsChart = dynamic(() => import('../parts/bars-chart'), { ssr: false });
+const BarsChart = later(null, () => import('../parts/bars-chart').then((m) => m.default), { isHeavy: true });
 
 interface MoneyPanelProps {
   readonly desk: Desk;

@@ -1,6 +1,5 @@
 'use client';
 /** Other ways to get it painted, in money, and from which area the gun pays. */
-import dynamic from 'next/dynamic';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -10,8 +9,9 @@ import type { Way } from '@/core/ways';
 import { useNarrow } from '../shell/use-width-of-page';
 import { useFormat } from '../theme/providers';
 import { breakEvenText, wayCells, wayName, wayRows, type MoneyView } from '../views/money';
+import { later } from '../parts/later';
 
-const BarsChart = dynamic(() => import('../parts/bars-chart'), { ssr: false });
+const BarsChart = later(null, () => import('../parts/bars-chart').then((m) => m.default), { isHeavy: true });
 const HEADS = ['paint', 'the rest', 'kit', 'in all', 'a m²', 'your hours'] as const;
 
 interface WaysTableProps {

@@ -1,9 +1,9 @@
 'use client';
 /** A civil day. One that is half typed, or of an impossible year, stands beside the field; the last one counts. */
-import dynamic from 'next/dynamic';
 import TextField from '@mui/material/TextField';
 import { dayTyped } from '../views/day-typed';
 import { useHeld } from './use-held';
+import { later } from './later';
 
 interface DateBoxProps {
   readonly label: string;
@@ -18,10 +18,9 @@ interface DateBoxProps {
   readonly isNeeded?: boolean;
 }
 
-const DatePicker = dynamic(() => import('./date-picker'), {
-  ssr: false,
-  loading: () => <TextField size="small" className="datebox" disabled label="Date" />,
-});
+const DatePicker = later(<TextField size="small" className="datebox" disabled label="Date" />, () =>
+  import('./date-picker').then((m) => m.default),
+);
 
 export function DateBox(props: DateBoxProps) {
   const { label, value, onChange, fault = null, max, isNeeded = false } = props;

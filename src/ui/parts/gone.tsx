@@ -10,10 +10,10 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
+import { later } from './later';
 
-const Snackbar = dynamic(() => import('@mui/material/Snackbar'), { ssr: false });
+const Snackbar = later(null, () => import('@mui/material/Snackbar').then((m) => m.default));
 
 interface Gone {
   /** “Bonnet is taken out.” */

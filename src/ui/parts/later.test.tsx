@@ -33,6 +33,18 @@ describe('a later panel', () => {
     await act(async () => undefined);
     expect(screen.getByText('x')).toBeTruthy();
   });
+  it('one that somebody waits for is tried again by itself; what opens over the page holds no place', async () => {
+    vi.useFakeTimers();
+    const load = vi.fn(async (): Promise<typeof Panel> => Promise.reject(new Error('offline')));
+    const Later = later(null, load, { isHeavy: true });
+    const { container } = render(<Later says="x" />);
+    await act(async () => undefined);
+    expect(container.innerHTML).toBe('');
+    load.mockImplementation(async () => Panel);
+    await act(async () => vi.advanceTimersByTimeAsync(3000));
+    expect(screen.getByText('x')).toBeTruthy();
+    vi.useRealTimers();
+  });
   it('one that is not heavy is fetched when the page is idle, before anybody opens it', async () => {
     vi.useFakeTimers();
     vi.stubGlobal('requestIdleCallback', undefined);

@@ -3,7 +3,7 @@
  * A panel that the first look does not need: fetched when the page has nothing else to do, its place kept until
  * then. Once fetched it stands at once wherever it is opened, on paper too.
  */
-import { createElement, useEffect, useSyncExternalStore, type ComponentType } from 'react';
+import { createElement, useEffect, useSyncExternalStore, type ComponentType, type ReactNode } from 'react';
 import Skeleton from '@mui/material/Skeleton';
 
 /** Where a browser cannot say that it is idle, ms. */
@@ -15,30 +15,35 @@ function whenIdle(run: () => void): void {
   else setTimeout(run, IDLE_MS);
 }
 
-/** A module that is fetched once; a fetch that failed is tried again by the next who asks. */
+/** A fetch that failed is tried again so often while someone waits for it, ms. */
+const AGAIN_MS = 3000;
+
+/** A module that is fetched once; a fetch that failed loses nothing: it is tried again. */
 function fetchedOnce<T>(load: () => Promise<T>) {
   let held: T | null = null;
   let isAsked = false;
   const listeners = new Set<() => void>();
+  const ask = (): void => {
+    if (isAsked) return;
+    isAsked = true;
+    load().then(
+      (got) => {
+        held = got;
+        for (const listener of listeners) listener();
+      },
+      () => {
+        isAsked = false;
+        if (listeners.size > 0) setTimeout(ask, AGAIN_MS);
+      },
+    );
+  };
   return {
     held: (): T | null => held,
     subscribe: (listener: () => void): (() => void) => {
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    ask: (): void => {
-      if (isAsked) return;
-      isAsked = true;
-      load().then(
-        (got) => {
-          held = got;
-          for (const listener of listeners) listener();
-        },
-        () => {
-          isAsked = false;
-        },
-      );
-    },
+    ask,
   };
 }
 
@@ -49,9 +54,9 @@ interface LaterHow {
   readonly isHeavy?: boolean;
 }
 
-/** @param title stands in its place meanwhile */
+/** @param meanwhile the title of a panel, or what stands in its place; null for what opens over the page */
 export function later<P extends object>(
-  title: string,
+  meanwhile: ReactNode,
   load: () => Promise<ComponentType<P>>,
   { heightPx = 92, isHeavy = false }: LaterHow = {},
 ): ComponentType<P> {
@@ -60,7 +65,8 @@ export function later<P extends object>(
   return function Later(props: P) {
     const held = useSyncExternalStore(panel.subscribe, panel.held, () => null);
     useEffect(() => panel.ask(), []);
-    return held ? createElement(held, props) : <Waiting title={title} heightPx={heightPx} />;
+    if (held) return createElement(held, props);
+    return typeof meanwhile === 'string' ? <Waiting title={meanwhile} heightPx={heightPx} /> : meanwhile;
   };
 }
 

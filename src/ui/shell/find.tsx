@@ -1,11 +1,11 @@
 'use client';
 /** The search, by its button or by the key /: what it looks through is fetched with its first letter. */
 import { useEffect, useState } from 'react';
-import dynamic from 'next/dynamic';
 import IconButton from '@mui/material/IconButton';
 import { isText } from '../desk/use-undo-keys';
+import { later } from '../parts/later';
 
-const FindDialog = dynamic(() => import('./find-dialog'), { ssr: false });
+const FindDialog = later(null, () => import('./find-dialog').then((m) => m.default));
 
 export function Find() {
   const [open, setOpen] = useState(false);

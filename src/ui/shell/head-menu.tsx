@@ -1,10 +1,10 @@
 'use client';
 /** The menu's button; what it holds is fetched when it is first asked for. */
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
+import { later } from '../parts/later';
 
-const MenuSheet = dynamic(() => import('./menu-sheet').then((m) => m.MenuSheet), { ssr: false });
+const MenuSheet = later(null, () => import('./menu-sheet').then((m) => m.MenuSheet));
 
 export function HeadMenu() {
   const [at, setAt] = useState<HTMLElement | null>(null);

@@ -1,14 +1,14 @@
 'use client';
 /** How a stage works, at the end of its page; what it says is fetched when it is opened. */
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
 import type { StageId } from '../views/stages';
 import { FoldSign } from '@/ui/parts/icons';
+import { later } from '../parts/later';
 
-const HelpText = dynamic(() => import('./help-text').then((m) => m.HelpText), { ssr: false });
+const HelpText = later(null, () => import('./help-text').then((m) => m.HelpText));
 
 export function StageHelp({ stage }: { stage: StageId }) {
   const [open, setOpen] = useState(false);

@@ -1,12 +1,12 @@
 'use client';
 /** An outline: traced on a picture, or corner by corner. */
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { addCorner, moveCorner, removeLastCorner } from '@/core/edits/shapes';
 import { useDesk } from '../desk/job-desk';
 import { LengthField, type FieldsProps } from './length-field';
+import { later } from '../parts/later';
 
-const TracePanel = dynamic(() => import('./trace-panel').then((m) => m.TracePanel), { ssr: false });
+const TracePanel = later(null, () => import('./trace-panel').then((m) => m.TracePanel));
 
 const MOST_CORNERS = 60;
 const LEAST_CORNERS = 3;

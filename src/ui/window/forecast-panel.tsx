@@ -1,7 +1,6 @@
 'use client';
 /** The forecast a plan rests on: where it is from, and a new one typed in. */
 import { useState } from 'react';
-import dynamic from 'next/dynamic';
 import Button from '@mui/material/Button';
 import { civilDate } from '@/core/time/instant';
 import type { ToldView } from '@/usecases/weather';
@@ -19,8 +18,8 @@ import type { Faults } from '../parts/send';
 import { useWeatherFile } from './use-weather-file';
 
 /** Fetched when a forecast is typed in or brought in: most visits none is. */
-const FileMapping = dynamic(() => import('./file-mapping').then((m) => m.FileMapping), { ssr: false });
-const DaysForm = dynamic(() => import('./days-form').then((m) => m.DaysForm), { ssr: false });
+const FileMapping = later(null, () => import('./file-mapping').then((m) => m.FileMapping));
+const DaysForm = later(null, () => import('./days-form').then((m) => m.DaysForm));
 const ForecastChart = later(
   'Outside and at the part',
   () => import('./forecast-chart').then((m) => m.ForecastChart),

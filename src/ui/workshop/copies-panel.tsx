@@ -1,6 +1,5 @@
 'use client';
 /** Copies of the whole workshop: out, in, and those it keeps of itself. */
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -10,10 +9,11 @@ import { keptLine, sendingText, sentPct, type KeptCopy } from '../views/workshop
 import { SaidLine } from './said-line';
 import { useCopies, type Step } from './use-copies';
 import { Fold } from '@/ui/parts/fold';
+import { later } from '../parts/later';
 
 /** Not needed for the first look: fetched once the page stands. */
-const HowDialog = dynamic(() => import('./how-dialog').then((m) => m.HowDialog), { ssr: false });
-const GoBackDialog = dynamic(() => import('./how-dialog').then((m) => m.GoBackDialog), { ssr: false });
+const HowDialog = later(null, () => import('./how-dialog').then((m) => m.HowDialog));
+const GoBackDialog = later(null, () => import('./how-dialog').then((m) => m.GoBackDialog));
 
 export function CopiesPanel({ kept }: { kept: readonly KeptCopy[] }) {
   const { step, said, choose, bringIn, goBack, letGo } = useCopies();
