@@ -45,7 +45,7 @@ const FLOORS = {
     'surface',
     'time',
   ],
-  edits: ['coating', 'schedule', 'seams', 'surface', 'time'],
+  edits: ['air', 'coating', 'schedule', 'seams', 'surface', 'time'],
 };
 
 /** Inside the screen: the stages stand side by side and never import one another. */
@@ -54,6 +54,7 @@ const STAGES = [
   'build-up',
   'log',
   'materials',
+  'places',
   'shelf',
   'shopping',
   'spray-day',

@@ -15,6 +15,7 @@ const MOMENT_NAMES: Readonly<Record<SafetyMoment, string>> = {
   rinse: 'Cleaning the gun',
   leave: 'Leaving it to dry, coming back in',
   heat: 'Its first heat',
+  move: 'Carrying it over, shutting it in to cure',
 };
 const RISK_NAMES: Readonly<Record<AtRisk, string>> = {
   painter: 'who paints',

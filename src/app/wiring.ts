@@ -8,17 +8,20 @@ import type { CopyWork } from '@/data/copies/copy-work';
 import { Copies } from '@/data/copies/service';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
+import { placeStore } from '@/data/place-store';
 import { planShelf } from '@/data/plan-shelf';
 import { photoStore, type PhotoStore } from '@/data/photo-store';
 import { sweepPhotos } from '@/data/sweep';
 import { stockStore } from '@/data/stock-store';
 import { tickStore, type TickStore } from '@/data/tick-store';
 import { weatherStore } from '@/data/weather-store';
+import { writing } from '@/data/write';
 import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
+import { DEMO_PLACES } from '@/demo/places';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
 import { Plans, type MakePlan, type Planning } from '@/usecases/plans';
-import type { JobStore, StockStore, Weather, WeatherStore } from '@/usecases/ports';
+import type { JobStore, PlaceStore, StockStore, Weather, WeatherStore } from '@/usecases/ports';
 import { weatherFrom } from '@/usecases/weather';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
@@ -30,6 +33,9 @@ export interface Workshop {
   readonly stock: StockStore;
   readonly ticks: TickStore;
   readonly weather: WeatherStore;
+  readonly places: PlaceStore;
+  /** Several writes as one: all of them or none. */
+  together<T>(work: () => T): T;
   readonly copies: Copies;
   readonly planning: Planning;
   readonly beside: Beside;
@@ -39,8 +45,9 @@ export interface Workshop {
 const held = globalThis as typeof globalThis & { pellucidWorkshop?: Workshop };
 
 /** The invented workshop, put into an empty database once. */
-function fillDemo(store: JobStore, stock: StockStore): void {
+function fillDemo(store: JobStore, stock: StockStore, places: PlaceStore): void {
   if (!store.isEmpty()) return;
+  DEMO_PLACES.forEach(({ id, place }, i) => places.add(id, place, i));
   const bought = (item: (typeof DEMO_STOCK)[number]): string => item.boughtOn ?? '';
   if (stock.list().length === 0)
     for (const item of [...DEMO_STOCK].sort((a, b) => bought(a).localeCompare(bought(b)))) {
@@ -120,7 +127,8 @@ function makeWorkshop(): Workshop {
   const stock = stockStore(db);
   const weather = weatherStore(db);
   const demo = process.env.PELLUCID_DEMO === '1';
-  if (demo) fillDemo(store, stock);
+  const places = placeStore(db);
+  if (demo) fillDemo(store, stock, places);
   const clock = workshopClock(
     { setTo: process.env.PELLUCID_NOW, demoStart: demo ? DEMO_NOW : null, tz: HARBOUR_LANE.tz },
     () => store.list().map((j) => j.job),
@@ -136,7 +144,9 @@ function makeWorkshop(): Workshop {
     weather: weatherFrom(weather, demo ? standin : null),
     plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
   };
-  return { store, photos, stock, ticks: tickStore(db), weather, copies, planning, beside, clock };
+  const together = <T>(work: () => T): T => writing(db, work)();
+  const ticks = tickStore(db);
+  return { store, photos, stock, ticks, weather, places, together, copies, planning, beside, clock };
 }
 
 export function workshop(): Workshop {

@@ -1,10 +1,14 @@
 /** What is still to come once the last coat is on: by the film's own clock over the expected air. */
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
-import type { AtPart } from './air/at-part';
+import { lastNodeMs } from './air/grid';
 import { Clocks } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
+import type { Airs } from './job-air';
+import { elsewhereOf } from './schedule/attempt';
+import { movedMs, reachedOver } from './schedule/judge/elsewhere';
 import { productIn, type System } from './seams/seam';
+import { freeSpans } from './time/free-hours';
 import { isoOf, MINUTE, msOf } from './time/instant';
 
 /** In the order they come. Wax waits for what the film gives off for weeks: for its cure. */
@@ -26,16 +30,23 @@ function lastCoat(job: Job): { readonly layerId: string; readonly endedMs: numbe
 }
 
 /** Empty while there is something to spray. A coat from before the forecast is reckoned by its sheet. */
-export function stillToCome(job: Job, system: System, air: AtPart): Plan['toCome'] {
+export function stillToCome(job: Job, system: System, { air, cureAir }: Airs): Plan['toCome'] {
   const last = lastCoat(job);
   const layer = system.layers.find((l) => l.id === last?.layerId);
   if (!last || !layer) return [];
   const product = productIn(system.products, layer.productId);
-  const clock = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
+  const here = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
   const expected = air.rows - 1;
+  const free = freeSpans(job.freeHours, job.place.tz, last.endedMs, lastNodeMs(air));
+  const elsewhere = elsewhereOf({ job, cureAir }, free);
+  const there = elsewhere?.clocks.of(product) ?? here;
+  const handleMs = here.stageAt('handle', expected, last.endedMs);
+  const done = { lastCoatMs: last.endedMs, handsOffMs: last.endedMs, handleMs };
+  const goesMs = elsewhere ? movedMs(elsewhere, done) : Infinity;
+  const drying = { row: expected, fromMs: last.endedMs, film: 1, movedMs: goesMs };
   const isSeen = last.endedMs >= air.startMs;
   return TO_COME.map(({ what, stage }) => {
-    const reachedMs = isSeen ? clock.stageAt(stage, expected, last.endedMs) : Infinity;
+    const reachedMs = isSeen ? reachedOver(here.stage(stage), there.stage(stage), drying) : Infinity;
     // Outside the forecast the sheet's own figure stands, at its own temperature.
     const bySheet = !Number.isFinite(reachedMs);
     const at = bySheet ? last.endedMs + stageOf(product, stage).minutes * MINUTE : reachedMs;

@@ -1,7 +1,7 @@
 /** The air at a job's parts: the forecast as an ensemble, through the place, on the parts' colour and posture. */
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
-import { atPart, type AtPart } from './air/at-part';
+import { atPart, type AtPart, type PartAir } from './air/at-part';
 import { ensembleOf } from './air/ensemble';
 import { massKJm2K } from './air/mass';
 import { absorptanceOf } from './air/panel';
@@ -64,16 +64,33 @@ export function weatherSeed(job: Job, issuedMs: number): number {
   return seedOf(`${job.place.lat.toFixed(3)} ${job.place.lon.toFixed(3)} ${issuedMs}`);
 }
 
-/** @throws ForecastError when the forecast does not cover now; RangeError when its start is no time */
-export function airForJob({ job, forecast, nowMs, issuedMs = nowMs }: AirRequest): AtPart {
-  const startMs = forecastStartMs(forecast, job.place.tz, nowMs);
-  const ensemble = ensembleOf(forecast, { startMs, issuedMs, seed: weatherSeed(job, issuedMs) });
-  return atPart(ensemble, job.place, {
+/** What a job's parts are to the air. */
+export function partAirOf(job: Job): PartAir {
+  return {
     absorptance: absorptanceOf(lightnessOf(job.purpose.colour.hex)),
     // One face that lies on something follows the sun and the sky most: the worst part counts.
     backFree: job.parts.every((p) => p.sides === 2 || p.posture === 'upright'),
     flatFrac: skyShare(job),
     // The heaviest follows last: what holds for it holds for the others a little later or sooner.
     massKJm2K: Math.max(...job.parts.map((p) => massKJm2K(p.substrate, p.wallMm))),
-  });
+  };
+}
+
+/** The air at the parts where they are sprayed, and where they dry when that is elsewhere. */
+export interface Airs {
+  readonly air: AtPart;
+  readonly cureAir: AtPart | null;
+}
+
+/** @throws ForecastError when the forecast does not cover now; RangeError when its start is no time */
+export function airsForJob({ job, forecast, nowMs, issuedMs = nowMs }: AirRequest): Airs {
+  const startMs = forecastStartMs(forecast, job.place.tz, nowMs);
+  const ensemble = ensembleOf(forecast, { startMs, issuedMs, seed: weatherSeed(job, issuedMs) });
+  const how = partAirOf(job);
+  const dryPlace = job.dryIn?.kind === 'elsewhere' ? job.dryIn.place : job.place;
+  return {
+    air: atPart(ensemble, job.place, how),
+    // The same weather falls on both: a place to dry in is near.
+    cureAir: job.dryIn ? atPart(ensemble, dryPlace, how, 'cure') : null,
+  };
 }

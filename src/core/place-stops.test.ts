@@ -4,11 +4,11 @@ import { demo, simulated } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
 import { formatFor } from '@/words/format';
 import { sayBlocker } from '@/words/sentences/blockers';
-import { patchPlace, setMeasured, setShelter } from './edits/purpose';
+import { editPlace, fromPreset, inShelter, patched, takePlace, withHorizon, withLoud } from './edits/place';
 import { placeStops } from './place-stops';
 
 const bonnet = demo('tractor-bonnet');
-const inA = (over: Partial<Job['place']>): Job => patchPlace(bonnet, over);
+const inA = (over: Partial<Job['place']>): Job => editPlace(bonnet, patched(over));
 const codes = (job: Job): string[] => placeStops(job).map((n) => n.code);
 
 describe('what a place stops', () => {
@@ -43,10 +43,40 @@ describe('what a place stops', () => {
     expect((['open', 'carport', 'lean-to'] as const).some(said)).toBe(false);
   });
   it('another kind of place forgets what was said of the walls before; measured air can be given and taken back', () => {
-    const shed = inA({ shelter: 'shed', door: 'half', widthM: 2, windFrac: 0.1, lamp: true });
-    expect(setShelter(shed, 'carport').place).toEqual({ ...bonnet.place, shelter: 'carport', lamp: true });
-    const cellar = setMeasured(shed, { airC: 13, rhPct: 60 });
-    expect(cellar.place.measured).toEqual({ airC: 13, rhPct: 60 });
-    expect(setMeasured(cellar, undefined).place).toEqual(shed.place);
+    const shed = inA({
+      shelter: 'shed',
+      door: 'half',
+      widthM: 2,
+      windFrac: 0.1,
+      lamp: true,
+      heater: { kW: 1, setC: 20, kind: 'electric' },
+    }).place;
+    expect(inShelter('carport')(shed)).toEqual({ ...bonnet.place, shelter: 'carport', lamp: true });
+    const cellar = patched({ measured: { airC: 13, rhPct: 60 } })(shed);
+    expect(cellar.measured).toEqual({ airC: 13, rhPct: 60 });
+    expect(patched({ measured: undefined })(cellar)).toEqual(shed);
+  });
+  it('a garage shut and heated begins with a heater and an open door: it is sprayed in open, and cures shut', () => {
+    const place = fromPreset('garage-heated')({ ...bonnet.place, name: 'Mine', door: 'shut' });
+    expect(place).toMatchObject({
+      name: 'Mine',
+      shelter: 'garage',
+      heater: { kW: 2, setC: 22, kind: 'electric' },
+    });
+    expect(place.door).toBeUndefined();
+  });
+  it('eight sides that are all level say nothing; quiet hours of a whole day neither', () => {
+    const level = patched({ horizonDeg: undefined })(bonnet.place);
+    const east = withHorizon(2, 30)(level);
+    expect(east.horizonDeg).toEqual([0, 0, 30, 0, 0, 0, 0, 0]);
+    expect(withHorizon(2, 0)(east).horizonDeg).toBeUndefined();
+    const quiet = withLoud('from', '09:00')(bonnet.place);
+    expect(quiet.loud).toEqual(['09:00', '24:00']);
+    expect(withLoud('from', '00:00')(quiet).loud).toBeUndefined();
+  });
+  it('a place described in a job is its own from then on', () => {
+    const taken = takePlace(bonnet, 'yard', { ...bonnet.place, shelter: 'open' });
+    expect(taken.placeId).toBe('yard');
+    expect(editPlace(taken, patched({ lamp: true })).placeId).toBeUndefined();
   });
 });

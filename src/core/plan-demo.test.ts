@@ -12,7 +12,7 @@ import type { Sentences } from '@/words/sentences/reader';
 import { REASONS, WAYS_OUT } from '@/words/sentences/seams';
 import { TASKS } from '@/words/sentences/tasks';
 import { WHYS } from '@/words/sentences/whys';
-import { airForJob } from './job-air';
+import { airsForJob } from './job-air';
 import { plan } from './plan';
 import { HOUR, MINUTE } from './time/instant';
 
@@ -266,7 +266,7 @@ describe('preparation as tasks', () => {
       parts: [{ ...door.parts[0]!, shape: { kind: 'box', heightMm: 300, faces } }],
     });
     const gap = (job: Job): number =>
-      airForJob({ job, forecast: steady(10, { cloudFrac: 0, rhPct: 80 }), nowMs: NOW }).gapK[20 * 2]!;
+      airsForJob({ job, forecast: steady(10, { cloudFrac: 0, rhPct: 80 }), nowMs: NOW }).air.gapK[20 * 2]!;
     // Clear sky at 20 h: what faces the sky has cooled further below the air.
     expect(gap(box(['top', 'front']))).toBeLessThan(gap(box(['front'])));
   });

@@ -13,7 +13,7 @@ import { atMoments } from './cautions/at-moments';
 import { cautionsOf } from './cautions/cards';
 import { cautionContext } from './cautions/context';
 import { systemFor } from './coating/system';
-import { airForJob, weatherSeed, type AirRequest } from './job-air';
+import { airsForJob, weatherSeed, type AirRequest, type Airs } from './job-air';
 import { buyingOf } from './material/buying';
 import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
@@ -42,7 +42,7 @@ export interface Answer {
 
 /** @throws ForecastError when the forecast does not cover now; RangeError when a time in the job is no time */
 export function plan(request: PlanRequest): Plan {
-  return planWith(request, airOf(request));
+  return planWith(request, airsOf(request));
 }
 
 /** Hours of weather a page draws: a little past, seven days ahead. */
@@ -54,14 +54,14 @@ function drawn(air: AtPart | null, nowMs: number): AirView {
   return airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs });
 }
 
-function airOf({ forecast, ...request }: PlanRequest): AtPart | null {
-  return forecast && airForJob({ ...request, forecast });
+function airsOf({ forecast, ...request }: PlanRequest): Airs | null {
+  return forecast && airsForJob({ ...request, forecast });
 }
 
 /** @throws as plan() */
 export function planAndAir(request: PlanRequest): Answer {
-  const air = airOf(request);
-  return { plan: planWith(request, air), air: drawn(air, request.nowMs) };
+  const airs = airsOf(request);
+  return { plan: planWith(request, airs), air: drawn(airs?.air ?? null, request.nowMs) };
 }
 
 const TOO_LONG: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'plan-too-long', params: {} }] };
@@ -69,8 +69,9 @@ const NO_WEATHER: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'no-wea
 
 /** For a job whose search went past its limit: all but the times. @throws as plan() */
 export function planWithoutTimes(request: PlanRequest): Answer {
-  const air = airOf(request);
-  return { plan: planWith(request, air, () => TOO_LONG), air: drawn(air, request.nowMs) };
+  const airs = airsOf(request);
+  const air = drawn(airs?.air ?? null, request.nowMs);
+  return { plan: planWith(request, airs, () => TOO_LONG), air };
 }
 
 /** The build-up with the coats that resting asks for, so that they are bought and counted like the rest. */
@@ -88,7 +89,7 @@ function timed(request: ScheduleRequest | null, times: typeof schedule): Schedul
   return request ? times(request) : NO_WEATHER;
 }
 
-function planWith(asked: PlanRequest, air: AtPart | null, times: typeof schedule = schedule): Plan {
+function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule = schedule): Plan {
   const whole = withZones(asked.job);
   const { forecast, nowMs, issuedMs = nowMs } = asked;
   const proposed = systemFor(whole, asked.catalogue);
@@ -98,7 +99,7 @@ function planWith(asked: PlanRequest, air: AtPart | null, times: typeof schedule
   const stopped = refused.length + proposed.blockers.length > 0;
   const sprayable = !stopped && proposed.layers.length > 0;
   const scheduled = sprayable
-    ? timed(air && { job, system: proposed, materials: asBuilt, air, nowMs }, times)
+    ? timed(airs && { job, system: proposed, materials: asBuilt, ...airs, nowMs }, times)
     : NOTHING_SCHEDULED;
   const wayOut =
     forecast && isStuck(scheduled) ? waysOut({ ...asked, forecast, job }, proposed, asBuilt) : [];
@@ -118,7 +119,8 @@ function planWith(asked: PlanRequest, air: AtPart | null, times: typeof schedule
     seams: system.seams.map(seamRecord),
     materials,
     ...atMoments({ job, system }, scheduled),
-    toCome: !air || scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, air),
+    toCome:
+      !airs || scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, airs),
     chance: scheduled.chance,
     suits: [...scheduled.suits],
     startOptions: [...scheduled.startOptions],

@@ -8,12 +8,12 @@ import { instantOf, minutesBetween } from './time/instant';
 const bike = demo('cargo-bike');
 const plan = simulated(bike);
 const [first, second] = plan.sessions;
-/** Free on every day from eight to the given hour. */
+/** Free on every day from eight to eight, that Saturday to the given hour. */
 const freeUntil = (until: string): Job['freeHours'] => ({
   weekly: Object.fromEntries(
-    ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'].map((d) => [d, [['08:00', until]]]),
+    ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'].map((d) => [d, [['08:00', '20:00']]]),
   ) as Job['freeHours']['weekly'],
-  exceptions: [],
+  exceptions: [{ date: '2026-05-16', spans: [['08:00', until]] }],
 });
 const started = (job: Job, at: string) =>
   simulated(withStarts(job, [{ sessionId: first!.id, at }])).sessions[0]!;

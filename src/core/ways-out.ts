@@ -7,7 +7,7 @@ import { WEEKDAYS } from '@/model/lists';
 import type { Notice } from '@/model/marks';
 import type { Material } from '@/model/plan';
 import { BY_SHELTER } from './air/shelter';
-import { airForJob, type AirRequest } from './job-air';
+import { airsForJob, type AirRequest } from './job-air';
 import { schedule, type Scheduled } from './schedule/schedule';
 import type { System } from './seams/seam';
 
@@ -26,8 +26,8 @@ interface Asked {
 
 /** The first session and the chance of the same job otherwise; null when that is no way out. */
 function triedWith({ request, system, materials }: Asked, job: Job): { at: string; chance: number } | null {
-  const air = airForJob({ ...request, job });
-  const s = schedule({ job, system, materials, air, nowMs: request.nowMs, isQuick: true });
+  const airs = airsForJob({ ...request, job });
+  const s = schedule({ job, system, materials, ...airs, nowMs: request.nowMs, isQuick: true });
   const first = s.sessions[0];
   if (s.blockers.length > 0 || !first || s.chance === null || s.chance < LEAST_CHANCE) return null;
   return { at: first.startsAt, chance: s.chance };

@@ -22,6 +22,7 @@ import type { Db } from './db';
 import { jobStore } from './job-store';
 import { DatabaseDamaged, migrationsIn, openDatabase } from './open';
 import { photoStore } from './photo-store';
+import { placeStore } from './place-store';
 import { stockStore } from './stock-store';
 import { POOL } from './pictures';
 import { sweepPhotos, UNDO_DAYS } from './sweep';
@@ -68,6 +69,8 @@ describe('upgrades', () => {
       if (version >= 5) expect(stockStore(db).list()).toMatchObject([{ id: 'half-can', remainingMl: 180 }]);
       if (version >= 6)
         expect(weatherStore(db).near({ lat: 52.4, lon: -3.1 }, 0.1)).toMatchObject([{ id: 'told-1' }]);
+      if (version >= 7)
+        expect(placeStore(db).list()).toMatchObject([{ id: 'yard', place: { shelter: 'open' } }]);
       const copies = kept(folder).list();
       expect(copies.map((c) => c.why)).toEqual(version < MIGRATIONS.at(-1)!.number ? ['upgrade'] : []);
       const picture = join(folder, 'copies', copies[0]?.name ?? '-', 'photos', `${PHOTO}.jpg`);

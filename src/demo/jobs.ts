@@ -12,6 +12,8 @@ export const HARBOUR_LANE: Place = {
   lon: -3.08,
   elevationM: 12,
   shelter: 'lean-to',
+  facing: 45,
+  horizonDeg: [0, 0, 12, 30, 15, 0, 20, 10],
 };
 
 const evening: [string, string][] = [['17:00', '20:30']];
@@ -28,7 +30,12 @@ export const DEMO_HOURS: FreeHours = {
   exceptions: [],
 };
 
-const common = { place: HARBOUR_LANE, freeHours: DEMO_HOURS, risk: { rushSafe: 0.5 } } as const;
+const common = {
+  place: HARBOUR_LANE,
+  placeId: 'lean-to',
+  freeHours: DEMO_HOURS,
+  risk: { rushSafe: 0.5 },
+} as const;
 
 export const DEMO_JOBS: readonly { id: string; job: Job }[] = [
   {

@@ -5,6 +5,7 @@
 import * as z from 'zod';
 import {
   BOX_FACES,
+  CARRIES,
   COLOUR_KINDS,
   CONDITIONS,
   CONE_ENDS,
@@ -284,9 +285,21 @@ export const schoolsSchema = z.strictObject({
   flatting: z.enum(['as-it-falls', 'flatted']).optional(),
   drying: z.enum(['energy', 'tenth']).optional(),
 });
+/** Another place to dry in; or the same one, its door shut and its heater on once the vapour is out. */
+export const dryInSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('elsewhere'),
+    place: placeSchema,
+    placeId: id.optional(),
+    carry: z.enum(CARRIES),
+  }),
+  z.strictObject({ kind: z.literal('heated') }),
+]);
 export const jobSchema = z.strictObject({
   name: z.string().min(1).max(120),
   place: placeSchema,
+  placeId: id.optional().describe('the place of the workshop it was taken from; left out: its own'),
+  dryIn: dryInSchema.optional().describe('where it dries once it is sprayed; left out: where it is sprayed'),
   purpose: purposeSchema,
   equipment: z.strictObject({
     sprayer: z.enum(SPRAYERS),

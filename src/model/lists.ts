@@ -20,6 +20,12 @@ export const USUAL_CHANCE_PCT = { none: 0, showers: 50, spell: 80 } as const sat
 >;
 export const SKIES = ['clear', 'some-cloud', 'cloudy', 'overcast'] as const;
 export const DOORS = ['open', 'half', 'shut'] as const;
+/** When parts go where they dry: once they may be handled, or the whole rack at once. */
+export const CARRIES = ['handle-dry', 'at-once'] as const;
+/** How a place is heated: electric, a flame whose gases go out by a flue, a flame whose gases stay in it. */
+export const HEATERS = ['electric', 'flue', 'flame'] as const;
+/** Directions by eighths, north first, towards the east. */
+export const COMPASS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const;
 export const SUBSTRATES = [
   'steel',
   'galvanised',

@@ -1,7 +1,15 @@
 /** Where it is sprayed: what turns the weather into what the part feels. What is left out is usual for its kind. */
 import * as z from 'zod';
 import { spanSchema } from './iso';
-import { DOORS, SHELTERS } from './lists';
+import { COMPASS, DOORS, HEATERS, SHELTERS } from './lists';
+
+export const heaterSchema = z.strictObject({
+  kW: z.number().min(0.1).max(100),
+  setC: z.number().min(5).max(60).describe('air at which it holds, °C'),
+  kind: z.enum(HEATERS),
+  perKWh: z.number().min(0).max(100).optional().describe("price of a kWh in the job's currency"),
+});
+export type Heater = z.infer<typeof heaterSchema>;
 
 export const placeSchema = z.strictObject({
   name: z.string().min(1).max(80).optional(),
@@ -20,6 +28,23 @@ export const placeSchema = z.strictObject({
     .max(1.5)
     .optional()
     .describe('wind at the part over wind in the open at 1.5 m, door open; left out: usual for its kind'),
+  facing: z
+    .number()
+    .min(0)
+    .max(359)
+    .optional()
+    .describe('where its open side or its door looks, degrees from north by east; left out means not known'),
+  horizonDeg: z
+    .array(z.number().min(0).max(85))
+    .length(COMPASS.length)
+    .optional()
+    .describe('how high houses and trees stand to the N, NE, E … NW, degrees above level'),
+  heater: heaterSchema.optional(),
+  extractM3h: z.number().min(0).max(50_000).optional().describe('air a fan takes out, m³/h'),
+  dusty: z.boolean().optional().describe('a bare or dusty floor'),
+  insects: z.boolean().optional().describe('insects at dusk'),
+  fuseA: z.number().min(1).max(125).optional().describe('of the socket, A'),
+  volts: z.number().min(90).max(480).optional().describe('mains, V; left out means 230'),
   measured: z
     .strictObject({ airC: z.number().min(-30).max(50), rhPct: z.number().min(2).max(100) })
     .optional()

@@ -24,6 +24,7 @@ export const TASK_KINDS = [
   'dry',
   'unmask',
   'bake',
+  'move',
 ] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 const iso = z.string();
@@ -159,7 +160,7 @@ export type Activation = z.infer<typeof activationSchema>;
 
 export const visitSchema = z.strictObject({
   id: z.string(),
-  kind: z.enum(['shop', 'prepare', 'unmask', 'bake']),
+  kind: z.enum(['shop', 'prepare', 'unmask', 'bake', 'move']),
   sessionId: z.string().describe('the session it comes before, or after which the tape comes off'),
   startsAt: iso,
   endsAt: iso,
@@ -246,6 +247,20 @@ export const sessionSchema = z.strictObject({
     .describe('each coat, part by part'),
   rhythm: z.array(rhythmSchema),
   rest: restSchema.nullable().describe('the holding point after it; null after the last'),
+  moved: z
+    .strictObject({
+      move: z.enum(['handle-dry', 'at-once', 'heated']),
+      at: iso,
+      until: iso.nullable().describe('ready for what follows; null past the forecast'),
+      heatKWh: z.number().nullable().describe('what the heater takes until then; null without one'),
+      heatCost: z.number().nullable().describe('of that heat; null where no price is known'),
+    })
+    .nullable()
+    .describe('carried where it dries, or shut in and heated; null where it stays'),
+  sweatsH: z
+    .number()
+    .nullable()
+    .describe('hours a cold part must stand in the warmer air before it is dry; -1 for as long as it is so'),
   coldCure: z
     .strictObject({ hours: z.number(), lostMin: z.number() })
     .nullable()

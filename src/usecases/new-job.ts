@@ -64,8 +64,13 @@ function inherited(
       freeHours: DEFAULT_HOURS,
       budget: { currency: 'GBP', amount: 120 },
     };
-  const { place, equipment, freeHours, budget, schools, prices } = last;
-  const chosen = { ...(schools ? { schools } : {}), ...(prices ? { prices } : {}) };
+  const { place, placeId, dryIn, equipment, freeHours, budget, schools, prices } = last;
+  const chosen = {
+    ...(placeId ? { placeId } : {}),
+    ...(dryIn ? { dryIn } : {}),
+    ...(schools ? { schools } : {}),
+    ...(prices ? { prices } : {}),
+  };
   // Air-fed protection is asked anew: last time's breathing air is not this time's.
   return { place, equipment: { ...equipment, suppliedAir: false }, freeHours, budget, ...chosen };
 }

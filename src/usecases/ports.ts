@@ -105,6 +105,22 @@ export interface Weather {
   forecastFor(place: Place, nowMs: number): Promise<Issued>;
 }
 
+/** A place of the workshop. */
+export interface KeptPlace {
+  readonly id: string;
+  readonly place: Place;
+}
+export interface PlaceStore {
+  /** The oldest first. */
+  list(): KeptPlace[];
+  load(id: string): KeptPlace | null;
+  add(id: string, place: Place, nowMs: number): void;
+  /** @returns false where there is none */
+  change(id: string, place: Place): boolean;
+  remove(id: string, nowMs: number): boolean;
+  restore(id: string): boolean;
+}
+
 /** Why an item changed, and a remark. */
 export interface MoveNote {
   readonly kind: StockMove['kind'];

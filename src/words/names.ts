@@ -127,12 +127,14 @@ export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
   dry: 'Dry',
   unmask: 'Tape off',
   bake: 'Bake',
+  move: 'Carry over',
 };
 /** Tasks of a kind that go by another name, by what they say. */
 const OTHER_NAMES: Readonly<Record<string, string>> = {
   wash: 'Wash',
   'wash-bloom': 'Wash',
   vacuum: 'Vacuum',
+  'move-heated': 'Shut and heat',
   'release-wax': 'Dewax',
   'rust-convert': 'Convert',
   'rust-rinse': 'Rinse off',
@@ -180,6 +182,7 @@ export const CAUSE_WORDS: Readonly<Record<string, string>> = {
   wind: 'windy',
   gusts: 'gusty',
   'place-wind': 'walls flap',
+  insects: 'insects',
   'dew-gap': 'near dew',
   humid: 'damp',
   hot: 'hot',
@@ -200,6 +203,7 @@ export const CAUSE_LIMITS: Readonly<Record<string, string>> = {
   wind: 'too much wind before it is dust-free',
   gusts: 'gusts before it is dust-free',
   'place-wind': 'wind that shakes dust off the walls',
+  insects: 'insects at dusk before it is dust-free',
   'dew-gap': 'too near the dew point before it is touch-dry',
   humid: 'too humid before it is touch-dry',
   hot: 'the panel too hot',

@@ -1,5 +1,5 @@
 /** Names of places, doors, skies and rain. */
-import type { DOORS, RAINS } from '@/model/lists';
+import type { CARRIES, DOORS, HEATERS, RAINS } from '@/model/lists';
 import type { Place } from '@/model/place';
 import type { Sky } from '@/model/weather';
 
@@ -31,6 +31,19 @@ export const DOOR_NAMES: Readonly<Record<(typeof DOORS)[number], string>> = {
   open: 'open',
   half: 'half open',
   shut: 'shut',
+};
+export const HEATER_NAMES: Readonly<Record<(typeof HEATERS)[number], string>> = {
+  electric: 'electric',
+  flue: 'flame, with a flue',
+  flame: 'flame, no flue',
+};
+export const PRESET_NAMES: Readonly<Record<Place['shelter'] | 'garage-heated', string>> = {
+  ...SHELTER_NAMES,
+  'garage-heated': 'garage, heated for the cure',
+};
+export const CARRY_NAMES: Readonly<Record<(typeof CARRIES)[number], string>> = {
+  'handle-dry': 'once handle-dry',
+  'at-once': 'wet, the whole rack',
 };
 /** Where that is, for sentences. */
 export const SHELTER_WHERE: Readonly<Record<string, string>> = {

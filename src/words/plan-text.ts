@@ -6,6 +6,7 @@ import type { Job } from '@/model/job';
 import type { Caution, Material, Plan, SeamRecord, Session, Task, Visit } from '@/model/plan';
 import { CAUSE_LIMITS, groundName, taskName } from './names';
 import { durationOf, percentOf, type Format } from './format';
+import { movedLine } from './moved-line';
 import { mixLine } from './mix-line';
 import { say } from './say';
 import { lineName, packName } from './shopping';
@@ -92,7 +93,8 @@ function taskLines(t: Task, f: Format): string[] {
   return [`  ${f.time(t.startsAt)}  ${taskName(t).padEnd(9)} ${say(t.detail, f)}`, ...hazards];
 }
 
-function sessionLines(session: Session, f: Format): string[] {
+function sessionLines(session: Session, currency: string, f: Format): string[] {
+  const moved = movedLine(session, currency, f);
   const first = session.failures[0];
   const risk = first ? `; risk: ${CAUSE_LIMITS[first.cause] ?? first.cause}` : '';
   return [
@@ -105,6 +107,7 @@ function sessionLines(session: Session, f: Format): string[] {
         `         ${a.productId}: prudent until ${f.dayTime(a.prudentUntil)}, dead at ${f.dayTime(a.usableUntil)}`,
     ),
     `  ${f.time(session.handleAt)}  handle-dry (${f.day(session.handleAt)}); until then no rain, dew or cold`,
+    ...(moved === null ? [] : [`         ${moved}`]),
   ];
 }
 
@@ -119,7 +122,9 @@ function visitLines(visit: Visit, f: Format): string[] {
 
 /** Visits and sessions in the order they begin. */
 const dayLines = (plan: Plan, f: Format): string[] =>
-  agendaOf(plan).flatMap((e) => (e.kind === 'visit' ? visitLines(e.of, f) : sessionLines(e.of, f)));
+  agendaOf(plan).flatMap((e) =>
+    e.kind === 'visit' ? visitLines(e.of, f) : sessionLines(e.of, plan.cost.currency, f),
+  );
 
 function cautionLines({ cautions }: Plan, f: Format): string[] {
   const lines = cautions.map((c) => `${SIGNS[c.severity]} ${toldText(sayCaution(c, f))}`);

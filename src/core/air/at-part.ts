@@ -14,17 +14,20 @@ import {
   AIR_CHANGES,
   doorOf,
   HEIGHT_FACTOR,
-  roomOf,
   SHELTER_CARDS,
+  sizeOf,
   windFracOf,
   type Building,
 } from './shelter';
-import { clearSkyWm2, cloudFactor, sunElevationDeg } from './sun';
+import { clearSkyWm2, cloudFactor, sunAt, type SunAt } from './sun';
+import { sunShare } from './sunlit';
 
 export const STEP_MS = 30 * 60_000;
 
 /** Arrays of shape [rows × nodes]; rows = members + 1, the last row is the central line. */
 export interface AtPart {
+  /** The part it is the air of. */
+  readonly part: PartAir;
   readonly startMs: number;
   readonly stepMs: number;
   readonly nodes: number;
@@ -39,6 +42,10 @@ export interface AtPart {
   /** 1 where rain reaches the part or the place itself fails, else 0. */
   readonly rain: Uint8Array;
   readonly flap: Uint8Array;
+  /** 1 at dusk where insects fly, else 0. */
+  readonly insects: Uint8Array;
+  /** What a heater gives, W. */
+  readonly heatW: Float64Array;
   /** Sun elevation per node, degrees, shape [nodes]. */
   readonly sunDeg: Float64Array;
 }
@@ -49,6 +56,16 @@ export interface PartAir extends Hung {
   /** Heat the part holds for each square metre, kJ/m²K. */
   readonly massKJm2K: number;
 }
+
+/**
+ * What a place is used for: it is sprayed in as it stands, its heater off; it is left to cure in shut, and warmed where
+ * it has a heater.
+ */
+export type Use = 'spray' | 'cure';
+
+/** Insects fly about sunset, when it is not cold: sun this near the horizon, degrees, and air from, °C. [M] */
+const DUSK_DEG = 6;
+const INSECTS_FROM_C = 12;
 
 /** ASSUMED: rain lighter than 0.1 mm in the hour leaves no mark. */
 const WET_MM = 0.1;
@@ -64,19 +81,27 @@ const KEPT = 8;
  * The air at the part, from memory where the same was asked before.
  * @param how as in `airAtPart`
  */
-export function atPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
+export function atPart(ensemble: Ensemble, place: Place, how: PartAir, use: Use = 'spray'): AtPart {
   const { name: _name, loud: _loud, lamp: _lamp, tz: _tz, ...seen } = place;
-  const key = JSON.stringify([seen, how.absorptance, how.backFree, how.flatFrac, how.massKJm2K]);
+  const key = JSON.stringify([seen, how.absorptance, how.backFree, how.flatFrac, how.massKJm2K, use]);
   const known = made.get(ensemble) ?? new Map<string, AtPart>();
   made.set(ensemble, known);
-  return remember(known, key, KEPT, () => airAtPart(ensemble, place, how));
+  return remember(known, key, KEPT, () => airAtPart(ensemble, usedFor(use, place), how));
 }
 
-function blankAir(ensemble: Ensemble, place: Place): AtPart {
+/** The place as it stands in that use: what is shut and heated is nothing else. */
+function usedFor(use: Use, { heater, extractM3h, ...place }: Place): Place {
+  if (use === 'spray') return { ...place, ...(extractM3h === undefined ? {} : { extractM3h }) };
+  const { building } = SHELTER_CARDS[place.shelter];
+  return building ? { ...place, door: 'shut', ...(heater ? { heater } : {}) } : place;
+}
+
+function blankAir(ensemble: Ensemble, suns: readonly SunAt[], part: PartAir): AtPart {
   const nodes = (ensemble.hours - 1) * 2 + 1;
   const rows = ensemble.members.length + 1;
   const size = rows * nodes;
   return {
+    part,
     startMs: ensemble.startMs,
     stepMs: STEP_MS,
     nodes,
@@ -89,9 +114,9 @@ function blankAir(ensemble: Ensemble, place: Place): AtPart {
     gustMs: new Float64Array(size),
     rain: new Uint8Array(size),
     flap: new Uint8Array(size),
-    sunDeg: Float64Array.from({ length: nodes }, (_, i) =>
-      sunElevationDeg(ensemble.startMs + i * STEP_MS, place.lat, place.lon),
-    ),
+    insects: new Uint8Array(size),
+    heatW: new Float64Array(size),
+    sunDeg: Float64Array.from(suns, (s) => s.altitudeDeg),
   };
 }
 
@@ -105,6 +130,15 @@ interface Through {
   /** Clear-sky irradiance per node, W/m². */
   readonly clear: Float64Array;
   readonly clouds: Float64Array;
+  /** Share of the sun that reaches the part, and whether it is dusk with insects; shape [nodes]. */
+  readonly lit: Float64Array;
+  readonly dusk: Uint8Array;
+}
+
+/** Air changes an hour that a fan makes. */
+function fanChanges(place: Place): number {
+  const size = sizeOf(place);
+  return size ? (place.extractM3h ?? 0) / (size.widthM * size.depthM * size.heightM) : 0;
 }
 
 /** The weather outside at each node of one future. */
@@ -126,6 +160,7 @@ function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds
     cloudFrac: blank(),
   };
   const { still, perMs } = AIR_CHANGES[doorOf(place)];
+  const fan = fanChanges(place);
   let sum = 0;
   for (let i = 0; i < nodes; i++) {
     // Odd nodes lie half way between two hours; even ones take the hour twice.
@@ -139,7 +174,7 @@ function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds
     out.lnVapour[i] = lnSatPressure(air) + Math.log(rh);
     out.windMs[i] = wind;
     out.cloudFrac[i] = cloud;
-    out.changes[i] = still + perMs * wind;
+    out.changes[i] = still + perMs * wind + fan;
     out.sunWm2[i] = clear[i]! > 0 ? clear[i]! * clouds[Math.round(cloud * CLOUD_STEPS)]! : 0;
     sum += air;
   }
@@ -149,6 +184,7 @@ function outsideOf(nodes: number, member: ForecastMember, { place, clear, clouds
 interface AirInside {
   readonly airC: Float64Array;
   readonly lnVapour: Float64Array;
+  readonly heatW?: Float64Array;
 }
 
 /** Under a roof without walls: the air follows with a lag, the vapour is that of outside. */
@@ -173,8 +209,10 @@ function asMeasured(nodes: number, { airC, rhPct }: NonNullable<Place['measured'
 
 function inARoom(out: OutsideNow, place: Place, building: Building): AirInside {
   const vapourPa = out.lnVapour.map(Math.exp);
-  const inside = indoors({ ...out, vapourPa }, roomOf(place, building), building, null);
-  return { airC: inside.airC, lnVapour: inside.vapourPa.map(Math.log) };
+  const { heater } = place;
+  const warms = heater ? { ...heater, isFlame: heater.kind === 'flame' } : null;
+  const inside = indoors({ ...out, vapourPa }, sizeOf(place)!, building, warms);
+  return { airC: inside.airC, lnVapour: inside.vapourPa.map(Math.log), heatW: inside.heatW };
 }
 
 /** The air in the place, before sun and sky act on the part. */
@@ -199,7 +237,7 @@ function fillRow(air: AtPart, row: number, member: ForecastMember, through: Thro
     const lnV = inside.lnVapour[i]!;
     const wind = out.windMs[i]! * factor;
     const sky = card.skyFrac * how.flatFrac * (1 - out.cloudFrac[i]!);
-    const goal = inC + panelExcessK(out.sunWm2[i]! * card.sunFrac, sky, wind, how);
+    const goal = inC + panelExcessK(out.sunWm2[i]! * through.lit[i]!, sky, wind, how);
     panel = Number.isNaN(panel) ? goal : panel + panelFollow(how, wind) * (goal - panel);
     air.airC[k] = inC;
     air.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inC)));
@@ -208,6 +246,8 @@ function fillRow(air: AtPart, row: number, member: ForecastMember, through: Thro
     air.panelC[k] = panel;
     air.gapK[k] = panel - dewOfLnPressureC(lnV);
     air.rain[k] = !card.roofed && member.rainMm[h]! > WET_MM ? 1 : 0;
+    air.insects[k] = through.dusk[i] === 1 && inC >= INSECTS_FROM_C ? 1 : 0;
+    air.heatW[k] = inside.heatW?.[i] ?? 0;
     air.flap[k] = card.outsideMaxMs !== null && out.windMs[i]! > card.outsideMaxMs ? 1 : 0;
   }
 }
@@ -219,12 +259,29 @@ function panelFollow(how: PartAir, windMs: number): number {
   return halfHours > 7 ? 1 : 1 - Math.exp(-halfHours);
 }
 
+/** The sun at each node. */
+function sunsOf({ startMs, hours }: Ensemble, { lat, lon }: Place): SunAt[] {
+  return Array.from({ length: (hours - 1) * 2 + 1 }, (_, i) => sunAt(startMs + i * STEP_MS, lat, lon));
+}
+
+/** Nodes at which the sun goes down. */
+function duskOf(place: Place, sunDeg: Float64Array): Uint8Array {
+  const isOne = (i: number): boolean => {
+    const falls = i + 1 < sunDeg.length ? sunDeg[i + 1]! < sunDeg[i]! : sunDeg[i]! < sunDeg[i - 1]!;
+    return falls && Math.abs(sunDeg[i]!) <= DUSK_DEG;
+  };
+  return Uint8Array.from(sunDeg, (_, i) => (place.insects === true && isOne(i) ? 1 : 0));
+}
+
 /** @param how the part is, and how it hangs */
 function airAtPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
-  const air = blankAir(ensemble, place);
+  const suns = sunsOf(ensemble, place);
+  const air = blankAir(ensemble, suns, how);
   const through = {
     place,
     how,
+    lit: Float64Array.from(suns, (s) => sunShare(place, s)),
+    dusk: duskOf(place, air.sunDeg),
     clear: air.sunDeg.map(clearSkyWm2),
     clouds: Float64Array.from({ length: CLOUD_STEPS + 1 }, (_, i) => cloudFactor(i / CLOUD_STEPS)),
   };

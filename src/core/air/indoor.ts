@@ -4,7 +4,7 @@
  * state that has lived through the first day several times over, so that no plan begins in a room of this morning.
  */
 import { lnSatPressure } from './moist';
-import type { Building } from './shelter';
+import type { Building, Room } from './shelter';
 
 /** Heat that a cubic metre of air takes away for a kelvin at one change an hour, W/K: 1.2 kg/m³ × 1005 J/kgK ÷ 3600 s. */
 export const AIR_W_PER_M3K = (1.2 * 1005) / 3600;
@@ -17,11 +17,7 @@ const SPUN_UP_DAYS = 6;
 const STEP_H = 0.5;
 export const NODES_A_DAY = 24 / STEP_H;
 
-export interface Room {
-  readonly widthM: number;
-  readonly depthM: number;
-  readonly heightM: number;
-}
+/** What warms a room. */
 export interface Heater {
   readonly kW: number;
   readonly setC: number;
@@ -43,7 +39,9 @@ export interface Outside {
 export interface Inside {
   readonly airC: Float64Array;
   readonly vapourPa: Float64Array;
-  /** Heat the heater gave, kWh, over all hours. */
+  /** What the heater gives, W. */
+  readonly heatW: Float64Array;
+  /** Over all hours, kWh. */
   readonly heatKWh: number;
 }
 
@@ -134,12 +132,13 @@ export function indoors(out: Outside, room: Room, building: Building, heater: He
   });
   const day = Math.min(NODES_A_DAY, n);
   for (let i = 0; i < SPUN_UP_DAYS * day; i++) stepped(state, at(i % day), how);
-  const inside = { airC: new Float64Array(n), vapourPa: new Float64Array(n) };
+  const inside = { airC: new Float64Array(n), vapourPa: new Float64Array(n), heatW: new Float64Array(n) };
   let heatWh = 0;
   for (let i = 0; i < n; i++) {
     const { airC, heatW } = stepped(state, at(i), how);
     inside.airC[i] = airC;
     inside.vapourPa[i] = state.vapourPa;
+    inside.heatW[i] = heatW;
     heatWh += heatW * STEP_H;
   }
   return { ...inside, heatKWh: heatWh / 1000 };

@@ -4,11 +4,14 @@
  */
 import type { Place, Shelter } from '@/model/place';
 
+/** Floor across and along, and height, m. */
+export interface Room {
+  readonly widthM: number;
+  readonly depthM: number;
+  readonly heightM: number;
+}
 /** Walls and a roof with air of their own. */
 export interface Building {
-  /** Floor and height where the place says none, m. */
-  readonly floorM: readonly [width: number, depth: number];
-  readonly heightM: number;
   /** Heat through walls and roof, W/m²K. */
   readonly uWm2K: number;
   /** Heat that walls and floor hold, kJ/m²K of their inside. */
@@ -32,71 +35,64 @@ export interface ShelterCard {
   readonly lagH: number;
   /** Highest mean wind outside at 10 m before the place itself makes dust, m/s, or null. */
   readonly outsideMaxMs: number | null;
+  /** Floor across and along, and height, where the place says none, m; null where there is no roof. */
+  readonly sizeM: readonly [width: number, depth: number, height: number] | null;
   readonly building: Building | null;
 }
 
-const OPEN = { windFrac: 1, sunFrac: 1, skyFrac: 1, lagH: 0, outsideMaxMs: null, building: null } as const;
+const OPEN = {
+  windFrac: 1,
+  sunFrac: 1,
+  skyFrac: 1,
+  lagH: 0,
+  outsideMaxMs: null,
+  sizeM: null,
+  building: null,
+} as const;
 const INSIDE = { roofed: true, sunFrac: 0, skyFrac: 0, lagH: 0 } as const;
-const BRICK: Building = {
-  floorM: [3, 6],
-  heightM: 2.4,
-  uWm2K: 2,
-  massKJm2K: 110,
-  groundWm2K: 0.5,
-  glassFrac: 0.02,
-};
-const BOARDS: Building = {
-  floorM: [2.4, 3],
-  heightM: 2.1,
-  uWm2K: 2.5,
-  massKJm2K: 18,
-  groundWm2K: 0.3,
-  glassFrac: 0.05,
-};
-const CLOTH: Building = {
-  floorM: [3, 3],
-  heightM: 2.2,
-  uWm2K: 6,
-  massKJm2K: 4,
-  groundWm2K: 1,
-  glassFrac: 0.12,
-};
+const BRICK: Building = { uWm2K: 2, massKJm2K: 110, groundWm2K: 0.5, glassFrac: 0.02 };
+const BOARDS: Building = { uWm2K: 2.5, massKJm2K: 18, groundWm2K: 0.3, glassFrac: 0.05 };
+const CLOTH: Building = { uWm2K: 6, massKJm2K: 4, groundWm2K: 1, glassFrac: 0.12 };
 
 export const SHELTER_CARDS: Readonly<Record<Shelter, ShelterCard>> = {
   open: { ...OPEN, roofed: false },
   shade: { ...OPEN, roofed: false, windFrac: 0.7, sunFrac: 0.15, skyFrac: 0.5 },
-  carport: { ...OPEN, roofed: true, windFrac: 0.75, sunFrac: 0.2, skyFrac: 0.2 },
-  'lean-to': { ...OPEN, roofed: true, windFrac: 0.5, sunFrac: 0.15, skyFrac: 0.15, lagH: 0.5 },
-  balcony: { ...OPEN, roofed: true, windFrac: 0.8, sunFrac: 0.4, skyFrac: 0.2, lagH: 0.3 },
-  tent: { ...INSIDE, windFrac: 0.2, sunFrac: 0.35, outsideMaxMs: 5, building: CLOTH },
-  enclosure: {
-    ...INSIDE,
-    windFrac: 0.1,
-    sunFrac: 0.3,
-    outsideMaxMs: 6,
-    building: { ...CLOTH, floorM: [4, 3] },
+  carport: { ...OPEN, roofed: true, windFrac: 0.75, sunFrac: 0.2, skyFrac: 0.2, sizeM: [3, 5, 2.3] },
+  'lean-to': {
+    ...OPEN,
+    roofed: true,
+    windFrac: 0.5,
+    sunFrac: 0.15,
+    skyFrac: 0.15,
+    lagH: 0.5,
+    sizeM: [4, 2.8, 2.2],
   },
-  shed: { ...INSIDE, windFrac: 0.2, outsideMaxMs: 7, building: BOARDS },
-  garage: { ...INSIDE, windFrac: 0.25, outsideMaxMs: 7, building: BRICK },
+  balcony: {
+    ...OPEN,
+    roofed: true,
+    windFrac: 0.8,
+    sunFrac: 0.4,
+    skyFrac: 0.2,
+    lagH: 0.3,
+    sizeM: [3, 1.5, 2.4],
+  },
+  tent: { ...INSIDE, windFrac: 0.2, sunFrac: 0.35, outsideMaxMs: 5, sizeM: [3, 3, 2.2], building: CLOTH },
+  enclosure: { ...INSIDE, windFrac: 0.1, sunFrac: 0.3, outsideMaxMs: 6, sizeM: [4, 3, 2.2], building: CLOTH },
+  shed: { ...INSIDE, windFrac: 0.2, outsideMaxMs: 7, sizeM: [2.4, 3, 2.1], building: BOARDS },
+  garage: { ...INSIDE, windFrac: 0.25, outsideMaxMs: 7, sizeM: [3, 6, 2.4], building: BRICK },
   cellar: {
     ...INSIDE,
     windFrac: 0.05,
     outsideMaxMs: null,
-    building: {
-      ...BRICK,
-      floorM: [4, 5],
-      heightM: 2.1,
-      uWm2K: 0.6,
-      massKJm2K: 200,
-      groundWm2K: 1.2,
-      glassFrac: 0,
-    },
+    sizeM: [4, 5, 2.1],
+    building: { ...BRICK, uWm2K: 0.6, massKJm2K: 200, groundWm2K: 1.2, glassFrac: 0 },
   },
   hall: {
     ...INSIDE,
     windFrac: 0.15,
     outsideMaxMs: 9,
-    building: { ...BRICK, floorM: [12, 20], heightM: 5, uWm2K: 1, massKJm2K: 120, glassFrac: 0.03 },
+    sizeM: [12, 20, 5],
+    building: { ...BRICK, uWm2K: 1, massKJm2K: 120, glassFrac: 0.03 },
   },
 };
 
@@ -120,12 +116,15 @@ export function windFracOf(place: Pick<Place, 'shelter' | 'door' | 'windFrac'>):
   return (place.windFrac ?? card.windFrac) * (card.building ? DOOR_WIND[doorOf(place)] : 1);
 }
 
-/** Floor and height of a place with walls, its own or the usual ones of its kind, m. */
-export function roomOf(place: Pick<Place, 'widthM' | 'depthM' | 'heightM'>, building: Building) {
+/** Floor and height of a place, its own or the usual ones of its kind, m; null where nothing bounds it. */
+export function sizeOf(place: Pick<Place, 'shelter' | 'widthM' | 'depthM' | 'heightM'>): Room | null {
+  const usual = SHELTER_CARDS[place.shelter].sizeM;
+  if (!usual) return null;
+  const [widthM, depthM, heightM] = usual;
   return {
-    widthM: place.widthM ?? building.floorM[0],
-    depthM: place.depthM ?? building.floorM[1],
-    heightM: place.heightM ?? building.heightM,
+    widthM: place.widthM ?? widthM,
+    depthM: place.depthM ?? depthM,
+    heightM: place.heightM ?? heightM,
   };
 }
 

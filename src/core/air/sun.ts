@@ -1,6 +1,19 @@
 /** The sun: elevation, clear-sky irradiance and what cloud leaves of it. */
 import { getPosition } from 'suncalc';
 
+export interface SunAt {
+  /** Above level, degrees, refraction included. */
+  readonly altitudeDeg: number;
+  /** From north by east, degrees. */
+  readonly azimuthDeg: number;
+}
+
+/** Where the sun stands (suncalc). */
+export function sunAt(ms: number, latDeg: number, lonDeg: number): SunAt {
+  const { altitude, azimuth } = getPosition(new Date(ms), latDeg, lonDeg);
+  return { altitudeDeg: altitude, azimuthDeg: azimuth };
+}
+
 /** Elevation of the sun above the horizon, degrees (suncalc, refraction included). */
 export function sunElevationDeg(ms: number, latDeg: number, lonDeg: number): number {
   return getPosition(new Date(ms), latDeg, lonDeg).altitude;

@@ -12,6 +12,7 @@ import { COLOURED } from '../coating/tint';
 import { schoolOf } from '../coating/schools';
 import { totalAreaM2 } from '../surface/area';
 import { coldTwoPart, hasLeadDust, hasOldPaint, isFlexed, lostToNight, type CautionContext } from './context';
+import { fuseTrips, usesMains } from './mains';
 import { poorlyHidden } from './primer-shade';
 import { severityOf, type CautionCode } from './shown';
 
@@ -76,6 +77,11 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
   'etch-acid': job((c) => once(c.stack.some((p) => p.kind === 'etch-primer'))),
   'solvent-vapour': job(() => once(true)),
   'close-place': job((c) => once(GATHERS.has(c.job.place.shelter), { shelter: c.job.place.shelter })),
+  'heater-off': job(({ job: { place, dryIn } }) =>
+    once(dryIn?.kind === 'heated' && place.heater !== undefined),
+  ),
+  fuse: job((c) => fuseTrips(c.job)),
+  'dusty-place': job((c) => once(c.job.place.dusty === true, { hasLeads: Number(usesMains(c.job)) })),
   ignition: job(() => once(true)),
   'test-card': job(({ makers }) => once(makers.length > 1, { makers: makers.join(', ') })),
   'finish-differs': job(({ top, job: { purpose } }) => {
@@ -159,6 +165,7 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     once(!s.feasible, { session: s.id, why: s.breaks[0]?.why ?? 'not-ready', min: s.breaks[0]?.min ?? 0 }),
   ),
   'night-after': session((s) => once(lostToNight(s), { session: s.id, at: s.handleAt })),
+  sweats: session((s) => once(s.sweatsH !== null, { session: s.id, hours: s.sweatsH ?? 0 })),
   'cold-cure': session((s) =>
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],
   ),

@@ -20,6 +20,8 @@ const layer = (productId: string, coats: number): SystemLayer => ({
 });
 const CANS = { equipment: { sprayer: 'aerosol', suppliedAir: false } } as const;
 
+const GARAGE: Job['place'] = { tz: 'Europe/London', lat: 53.42, lon: -3.08, shelter: 'garage' };
+
 /** Jobs that between them meet everything. */
 const JOBS: Readonly<Record<string, Job>> = {
   gun: job(
@@ -60,6 +62,13 @@ const JOBS: Readonly<Record<string, Job>> = {
     parts: [panel('p', { substrate: 'wood', condition: 'sound-paint', film: 'nitro' })],
   }),
   heat: job([layer('skerry-heat', 2)], { ...CANS, parts: [panel('p', { condition: 'bare' })] }),
+  'shut in and heated': job([layer('skerry-single', 2)], {
+    place: { ...GARAGE, heater: { kW: 3, setC: 22, kind: 'flame' } },
+    dryIn: { kind: 'heated' },
+  }),
+  'carried wet': job([layer('skerry-single', 2)], {
+    dryIn: { kind: 'elsewhere', place: { ...GARAGE, shelter: 'shed' }, carry: 'at-once' },
+  }),
   'two evenings': job([layer('halden-gun-gloss', 1), layer('halden-gun-gloss', 1)], {
     equipment: { sprayer: 'hvlp', suppliedAir: false },
     parts: [panel('p', { film: 'baked' })],

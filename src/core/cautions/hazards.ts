@@ -21,6 +21,7 @@ export const SAFETY_MOMENTS = [
   'rinse',
   'leave',
   'heat',
+  'move',
 ] as const;
 export type SafetyMoment = (typeof SAFETY_MOMENTS)[number];
 
@@ -43,6 +44,7 @@ export const MOMENT_OF: Readonly<Record<TaskKind, SafetyMoment | null>> = {
   dry: 'leave',
   unmask: null,
   bake: 'heat',
+  move: 'move',
 };
 
 export const AT_RISK = ['painter', 'others', 'children', 'animals', 'neighbours', 'reactive'] as const;
@@ -108,6 +110,13 @@ const WATER_WORK: ReadonlySet<string> = new Set([
 ]);
 const solvent: When = ({ code }) => !WATER_WORK.has(code);
 const rust: When = ({ code }) => code === 'rust-convert' || code === 'rust-rinse';
+/** Shut in with a heater; and moved before it may be handled. */
+const heated: When = ({ code, job: { dryIn } }) =>
+  code === 'move-heated' ||
+  (code === 'move-at-once' && dryIn?.kind === 'elsewhere' && dryIn.place.heater !== undefined);
+const wet: When = ({ code }) => code !== 'move-handle-dry';
+const byFlame: When = ({ job: { dryIn, place } }) =>
+  (dryIn?.kind === 'elsewhere' ? dryIn.place : place).heater?.kind === 'flame';
 /** Two pairs of hands over this length, steps to reach the top over this height, mm. From memory. */
 const LARGE_MM = 1200;
 const TALL_MM = 1700;
@@ -123,11 +132,12 @@ const AROUND: readonly AtRisk[] = ['painter', 'others', 'children', 'animals'];
 // prettier-ignore
 export const HAZARDS = {
   // NIOSH Alert 96-111; Regulation (EU) 2020/1149 for work; EN 12021 and OSHA 1910.134(i) for the air.
-  isocyanate: { severity: 'stop', who: EVERYBODY, at: { mix: hasIso, spray: hasIso, rinse: hasIso, sand: isoFilm, leave: hasIso } },
+  isocyanate: { severity: 'stop', who: EVERYBODY, at: { mix: hasIso, spray: hasIso, rinse: hasIso, sand: isoFilm, leave: hasIso, move: both(hasIso, wet) } },
   'no-supplied-air': { severity: 'stop', who: EVERYBODY, at: { mix: both(hasIso, noAir), spray: both(hasIso, noAir) } },
   lead: { severity: 'stop', who: EVERYBODY, at: { strip: oldPaint, sand: oldPaint } },
-  fire: { severity: 'stop', who: AROUND, at: { clean: solvent, ready: always, mix: byGun, spray: always, rinse: always, leave: always, heat: always } },
-  vapour: { severity: 'mind', who: EVERYBODY, at: { clean: solvent, spray: always, rinse: always, leave: always } },
+  fire: { severity: 'stop', who: AROUND, at: { clean: solvent, ready: always, mix: byGun, spray: always, rinse: always, leave: always, heat: always, move: heated } },
+  monoxide: { severity: 'stop', who: EVERYBODY, at: { move: both(heated, byFlame) } },
+  vapour: { severity: 'mind', who: EVERYBODY, at: { clean: solvent, spray: always, rinse: always, leave: always, move: wet } },
   'skin-epoxy': { severity: 'mind', who: PAINTER, at: { mix: sensitises, spray: sensitises, rinse: sensitises, sand: ({ films }) => carries(films, 'skin-sensitiser') } },
   acid: { severity: 'mind', who: PAINTER, at: { clean: rust, spray: ofChem('etch') } },
   peroxide: { severity: 'mind', who: ['painter', 'children'], at: { fill: always, mix: ofChem('polyester') } },

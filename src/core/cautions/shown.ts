@@ -25,6 +25,9 @@ export const SHOWN = {
   'etch-acid': mind({ 'build-up': 12 }),
   'solvent-vapour': mind({ window: 7, 'spray-day': 4 }),
   'close-place': stop({ surface: 4, window: 8, 'spray-day': 4 }),
+  'heater-off': stop({ window: 7, 'spray-day': 3 }),
+  fuse: mind({ surface: 7, 'spray-day': 8 }),
+  'dusty-place': mind({ surface: 8, 'spray-day': 8 }),
   ignition: stop({ materials: 4, window: 8, 'spray-day': 5 }),
   'test-card': mind({ 'build-up': 4, 'spray-day': 6 }),
   'finish-differs': mind({ 'build-up': 6 }),
@@ -54,6 +57,7 @@ export const SHOWN = {
   'stock-not-counted': mind({ materials: 5 }),
   'soft-until-baked': mind({ 'build-up': 8, 'spray-day': 9 }),
   'two-part-cold': mind({ window: 10, 'spray-day': 10 }),
+  sweats: stop({ window: 5, 'spray-day': 4 }),
   'cold-cure': mind({ window: 9, 'spray-day': 9 }),
 } satisfies Readonly<Record<string, Shown>>;
 export type CautionCode = keyof typeof SHOWN;

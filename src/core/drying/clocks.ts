@@ -151,6 +151,10 @@ export class ProductClock {
     this.handle = handle;
   }
 
+  stage(of: Stage): StageClock {
+    return this.stages[of];
+  }
+
   /**
    * Instant at which a stage is reached in future `row`; Infinity when not within the forecast.
    * @param film over the sheet's, 1 for a coat as the sheet has it

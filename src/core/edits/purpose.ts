@@ -1,6 +1,5 @@
 /** Edits of what the job is for, where it is done and when there is time. */
 import type { FreeHours, Job, Purpose } from '@/model/job';
-import type { Place } from '@/model/place';
 import type { WEEKDAYS } from '@/model/lists';
 
 export const patchPurpose = (job: Job, patch: Partial<Purpose>): Job => ({
@@ -30,23 +29,6 @@ export function setDeadline(job: Job, day: string): Job {
 export function setDeadlineHour(job: Job, hour: string): Job {
   const { deadlineHour: _was, ...purpose } = job.purpose;
   return { ...job, purpose: hour === '24:00' ? purpose : { ...purpose, deadlineHour: hour } };
-}
-
-export const patchPlace = (job: Job, patch: Partial<Place>): Job => ({
-  ...job,
-  place: { ...job.place, ...patch },
-});
-
-/** Another kind of place: what was said of the walls, door and wind of the one before does not hold for it. */
-export function setShelter(job: Job, shelter: Place['shelter']): Job {
-  const { door: _d, widthM: _w, depthM: _l, heightM: _h, windFrac: _f, measured: _m, ...place } = job.place;
-  return { ...job, place: { ...place, shelter } };
-}
-
-/** Air that is the same day and night, as it was measured; undefined for the weather's. */
-export function setMeasured(job: Job, measured: Place['measured']): Job {
-  const { measured: _was, ...place } = job.place;
-  return { ...job, place: measured ? { ...place, measured } : place };
 }
 
 type Weekday = (typeof WEEKDAYS)[number];
@@ -85,14 +67,3 @@ const otherDays = (job: Job, date: string): FreeHours['exceptions'] =>
 export const blockDay = (job: Job, date: string): Job =>
   withExceptions(job, [...otherDays(job, date), { date, spans: [] }]);
 export const unblockDay = (job: Job, date: string): Job => withExceptions(job, otherDays(job, date));
-
-const DAY_LONG = ['00:00', '24:00'] as const;
-
-/** Hours in which a compressor may run; the whole day says nothing. */
-export function setLoud(job: Job, end: 'from' | 'to', clock: string): Job {
-  const [from, to] = job.place.loud ?? DAY_LONG;
-  const loud: [string, string] = end === 'from' ? [clock, to] : [from, clock];
-  const { loud: _was, ...place } = job.place;
-  const isWhole = loud[0] === DAY_LONG[0] && loud[1] === DAY_LONG[1];
-  return { ...job, place: isWhole ? place : { ...place, loud } };
-}

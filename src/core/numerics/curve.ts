@@ -1,14 +1,15 @@
 /**
  * Running integrals on an even time grid and their inverse. A `Running` holds, for each row, the
- * integral of a rate from the first node; between nodes it is straight, outside it goes on at the
- * rate of the edge.
+ * integral of a rate from the first node; between nodes the rate is straight, outside it goes on at
+ * that of the edge.
  */
 
-/** sums: shape [rows × nodes], row-major; the integral of the rate in minutes from node 0. */
+/** rates: shape [rows × nodes], row-major, per minute; sums: their integral in minutes from node 0. */
 export interface Running {
   readonly startMs: number;
   readonly stepMs: number;
   readonly nodes: number;
+  readonly rates: Float64Array;
   readonly sums: Float64Array;
 }
 
@@ -38,16 +39,31 @@ export function running(rates: Float64Array, grid: Grid): Running {
       sums[o + i] = sum;
     }
   }
-  return { startMs, stepMs, nodes, sums };
+  return { startMs, stepMs, nodes, rates, sums };
+}
+
+/** The integral from node 0 to `x` nodes after it, minutes. @param o first node of the row */
+function sumTo({ sums, rates, nodes, stepMs }: Running, o: number, x: number): number {
+  const i = Math.min(Math.max(Math.floor(x), 0), nodes - 2);
+  const part = x - i;
+  const step = stepMs / 60_000;
+  const from = rates[o + i]!;
+  const to = rates[o + i + 1]!;
+  if (part < 0) return sums[o + i]! + part * step * from;
+  if (part > 1) return sums[o + i + 1]! + (part - 1) * step * to;
+  return sums[o + i]! + part * step * (from + (part / 2) * (to - from));
 }
 
 /** The integral from node 0 to `ms`, minutes; extended at the edge rate outside the grid. */
 export function sumAt(curve: Running, row: number, ms: number): number {
-  const o = row * curve.nodes;
-  const x = (ms - curve.startMs) / curve.stepMs;
-  const i = Math.min(Math.max(Math.floor(x), 0), curve.nodes - 2);
-  const a = curve.sums[o + i]!;
-  return a + (x - i) * (curve.sums[o + i + 1]! - a);
+  return sumTo(curve, row * curve.nodes, (ms - curve.startMs) / curve.stepMs);
+}
+
+/** Part of a step in which a rate that goes straight from one to another gathers so much, 0…1. */
+function partOf(amount: number, from: number, to: number): number {
+  const bend = to - from;
+  // The root that does not lose its figures when the rate hardly bends.
+  return (2 * amount) / (from + Math.sqrt(Math.max(0, from * from + 2 * bend * amount)));
 }
 
 /**
@@ -56,14 +72,13 @@ export function sumAt(curve: Running, row: number, ms: number): number {
  */
 export function reach(c: Running, row: number, fromMs: number, amount: number): number {
   if (amount <= 0) return fromMs;
-  const { sums, nodes, startMs, stepMs } = c;
+  const { sums, rates, nodes, startMs, stepMs } = c;
   const o = row * nodes;
   const last = o + nodes - 1;
   const x = (fromMs - startMs) / stepMs;
   const i = Math.min(Math.max(Math.floor(x), 0), nodes - 2);
   let lo = o + i;
-  const at = sums[lo]!;
-  const goal = at + (x - i) * (sums[lo + 1]! - at) + amount;
+  const goal = sumTo(c, o, x) + amount;
   if (goal > sums[last]!) return Infinity;
   // Most stages end within a few hours: the stride grows from here on, then is halved.
   let stride = 1;
@@ -77,7 +92,8 @@ export function reach(c: Running, row: number, fromMs: number, amount: number): 
     if (sums[mid]! < goal) lo = mid;
     else hi = mid;
   }
-  const a = sums[lo]!;
-  const rise = sums[lo + 1]! - a;
-  return rise > 0 ? startMs + (lo - o + (goal - a) / rise) * stepMs : Infinity;
+  // Within the first step, before the grid, the rate is that of its edge.
+  const short = (goal - sums[lo]!) / (stepMs / 60_000);
+  const part = short < 0 ? short / rates[lo]! : partOf(short, rates[lo]!, rates[lo + 1]!);
+  return Number.isFinite(part) ? startMs + (lo - o + part) * stepMs : Infinity;
 }

@@ -7,7 +7,8 @@ import { remember } from '../records/remember';
 import type { System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
-import type { Memory } from './judge/memory';
+import { movedMs, reachedOver, type Elsewhere } from './judge/elsewhere';
+import { memoryOf, type Memory } from './judge/memory';
 import { Runner } from './judge/runner';
 import { isFree, judgeStart, type Manner, type StartOption } from './judge/start-option';
 import { holdsUp, type Live } from './live';
@@ -26,6 +27,8 @@ export interface ScheduleRequest {
   readonly system: System;
   readonly materials: readonly Material[];
   readonly air: AtPart;
+  /** Where the films dry when that is elsewhere; left out or null: where they are sprayed. */
+  readonly cureAir?: AtPart | null;
   readonly nowMs: number;
   /** Only to see whether it goes at all: the whole, and cut at every seam, within the week. */
   readonly isQuick?: boolean;
@@ -38,8 +41,21 @@ export interface Shared {
   readonly memory: Memory;
   readonly free: readonly Span[];
   readonly hours: HandHours;
+  readonly elsewhere: Elsewhere | null;
   /** Starts are sought until then, ms. */
   readonly untilMs: number;
+}
+
+/** Where the films dry, when that is elsewhere. @param hands hours that can move them */
+export function elsewhereOf(
+  { job, cureAir }: Pick<ScheduleRequest, 'job' | 'cureAir'>,
+  hands: readonly Span[],
+): Elsewhere | null {
+  if (!cureAir || !job.dryIn) return null;
+  const { clocks, limitsOf } = memoryOf(cureAir, job.schools?.drying ?? 'energy');
+  const move = job.dryIn.kind === 'heated' ? 'heated' : job.dryIn.carry;
+  const place = job.dryIn.kind === 'elsewhere' ? job.dryIn.place : job.place;
+  return { move, place, air: cureAir, clocks, limitsOf, free: hands };
 }
 
 export interface Attempt {
@@ -80,12 +96,14 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const { place } = job;
   const isLoud = draft.steps.some((s) => s.product.carrier === 'gun');
   const free = isLoud ? loudHours(place, shared.free) : shared.free;
-  const runner = new Runner({ air, place }, memory.clocks, (p) => memory.limitsOf(p), draft);
+  const { elsewhere } = shared;
+  const runner = new Runner({ air, place, elsewhere }, memory.clocks, (p) => memory.limitsOf(p), draft);
   const pin = job.starts?.find((s) => s.sessionId === draft.id);
   const pinMs = pin ? msOf(pin.at, place.tz) : null;
   const asked = JSON.stringify([
     place.lamp === true,
     free,
+    elsewhere && [elsewhere.move, job.dryIn, elsewhere.free],
     { ...draft, visits: [], carry: [...draft.carry], open: [...draft.open] },
   ]);
   const judge = memory.judgeOf(asked, (startMs, manner) =>
@@ -106,15 +124,25 @@ const candidatesOf = (l: Live): StartOption[] =>
   l.pinMs === null ? chosenFreely(l) : l.options.filter((o) => o.startMs === l.pinMs && o.laid);
 
 /** When the film that is there is ready for the first session's hands: by row, the central line last. */
-function firstBegins({ request, memory }: Shared, { before, sessions }: Drafts): Float64Array {
+function firstBegins({ request, memory, elsewhere }: Shared, { before, sessions }: Drafts): Float64Array {
   const { air, job, nowMs } = request;
   const [first] = sessions;
   const hereMs = Math.max(nowMs, first ? hereFrom(job, first) : -Infinity);
   const begins = new Float64Array(air.rows).fill(hereMs);
   if (!before || !first || first.carry.size > 0) return begins;
   const { film, ready } = before;
-  const clock = memory.clocks.of(film.product);
-  return begins.map((_, row) => Math.max(hereMs, clock.stageAt(ready, row, film.endedMs)));
+  const here = memory.clocks.of(film.product);
+  const there = (elsewhere?.clocks ?? memory.clocks).of(film.product);
+  const moved = (row: number): number => {
+    const endedMs = film.endedMs;
+    const handleMs = here.stageAt('handle', row, endedMs);
+    return elsewhere ? movedMs(elsewhere, { lastCoatMs: endedMs, handsOffMs: endedMs, handleMs }) : Infinity;
+  };
+  const readyAt = (row: number): number => {
+    const drying = { row, fromMs: film.endedMs, film: 1, movedMs: moved(row) };
+    return reachedOver(here.stage(ready), there.stage(ready), drying);
+  };
+  return begins.map((_, row) => Math.max(hereMs, readyAt(row)));
 }
 
 /** What the sessions of one attempt wait for, and when the work before each may begin. */

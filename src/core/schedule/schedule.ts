@@ -5,7 +5,14 @@ import { lastNodeMs } from '../air/grid';
 import { chanceOf } from '../numerics/stats';
 import { freeSpans } from '../time/free-hours';
 import { DAY } from '../time/instant';
-import { freeChains, horizonMs, type Attempt, type ScheduleRequest, type Shared } from './attempt';
+import {
+  elsewhereOf,
+  freeChains,
+  horizonMs,
+  type Attempt,
+  type ScheduleRequest,
+  type Shared,
+} from './attempt';
 import { memoryOf } from './judge/memory';
 import { alternativesOf } from './search/alternatives';
 import type { Chain } from './search/chains';
@@ -53,12 +60,14 @@ function sharedOf(request: ScheduleRequest, work: Work, days: number): Shared {
   const { job, air, nowMs } = request;
   const untilMs = horizonMs(request, days);
   const free = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
+  const hours = handHours(air, job.place, free);
   return {
     request,
     work,
     memory: memoryOf(air, job.schools?.drying ?? 'energy'),
     free,
-    hours: handHours(air, job.place, free),
+    hours,
+    elsewhere: elsewhereOf(request, hours.hands),
     untilMs,
   };
 }

@@ -5,6 +5,7 @@ import { pictureOnly } from '@/formats/jpeg';
 import { parseJob } from '@/formats/job-file';
 import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
 import { forecastFaults } from '@/model/forecast';
+import { placeSchema } from '@/model/place';
 import { stockDraftSchema } from '@/model/stock';
 import { daysFaults, toldSchema } from '@/model/weather';
 import { isZone } from '@/model/zone';
@@ -60,6 +61,14 @@ function checkWeather(db: Db, faults: Fault[]): void {
   }
 }
 
+function checkPlaces(db: Db, faults: Fault[]): void {
+  for (const { id, doc } of db.prepare<[], Doc>('SELECT id, doc FROM places').iterate()) {
+    const place = placeSchema.safeParse(JSON.parse(doc));
+    if (!ID.test(id) || !place.success || !isZone(place.data.tz))
+      faults.push({ path: `places “${id.slice(0, 60)}”`, expected: 'a place with its zone' });
+  }
+}
+
 /** A picture that carries more than its picture data is made anew, and its row says the new size. @returns why it cannot be */
 function keepPictureOnly(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id' | 'bytes'>): string | null {
   const sent = readFileSync(file);
@@ -97,6 +106,7 @@ export function checkRows(db: Db, photosFolder: string): string[] {
   checkJobs(db, 'job_steps', 'job_id', faults);
   checkStock(db, faults);
   checkWeather(db, faults);
+  checkPlaces(db, faults);
   const without = checkPhotos(db, photosFolder, faults);
   for (const { key } of db.prepare<[], { key: string }>('SELECT key FROM shopping_ticks').iterate())
     if (key.length > MOST_KEY)

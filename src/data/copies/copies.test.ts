@@ -295,7 +295,7 @@ describe('a foreign file', () => {
     const files = Object.fromEntries(
       [
         'pellucid.json',
-        ...['jobs', 'job_steps', 'photos', 'stock', 'stock_moves', 'shopping_ticks', 'weather'].map(
+        ...['jobs', 'job_steps', 'photos', 'stock', 'stock_moves', 'shopping_ticks', 'weather', 'places'].map(
           (t) => `tables/${t}.ndjson`,
         ),
       ].map((name) => [name, content(name)]),

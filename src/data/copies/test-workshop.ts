@@ -7,6 +7,7 @@ import type { Db } from '../db';
 import { migrationsIn, openDatabase } from '../open';
 import { photoStore } from '../photo-store';
 import { POOL } from '../pictures';
+import { placeStore } from '../place-store';
 import { stockStore } from '../stock-store';
 import { tickStore } from '../tick-store';
 import { weatherStore } from '../weather-store';
@@ -84,6 +85,10 @@ export function fill({ db, photosFolder }: TestWorkshop, first: Job, second: Job
   const weather = weatherStore(db);
   for (const id of ['told-1', 'told-2']) weather.keep({ ...TOLD, id });
   weather.remove('told-2', 90_000);
+  const places = placeStore(db);
+  for (const id of ['yard', 'shed'])
+    places.add(id, { tz: 'Europe/London', lat: 52.4, lon: -3.1, shelter: 'open' }, 7);
+  places.remove('shed', 90_000);
 }
 
 /** Every row of every table, and every picture. */

@@ -70,6 +70,7 @@ const TASK_PATHS: Readonly<Record<string, string>> = {
   flash: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2',
   dry: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2',
   bake: 'M5 20h14M8 16c-2-3 2-4 0-8M12 16c-2-3 2-4 0-8M16 16c-2-3 2-4 0-8',
+  move: 'M3 12h13M11 7l5 5-5 5M20 4v16',
   unmask: 'M4 6h16v4H4zM4 10c4 2 4 8 9 9l7-3',
 };
 export const TaskIcon = ({ kind }: { kind: string }) => (

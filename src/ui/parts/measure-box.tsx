@@ -15,6 +15,8 @@ interface Shown {
 }
 const SHOWN = {
   length: { metric: 'mm', us: 'in', likely: [5, 4000] },
+  /** floor and height of a room */
+  room: { metric: 'mm', us: 'in', likely: [800, 30_000] },
   /** from a corner or a chord: as small as one likes */
   offset: { metric: 'mm', us: 'in', likely: [0.1, 4000] },
   depth: { metric: 'mm', us: 'in', likely: [0.1, 30] },

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import type { Session, Task } from '@/model/plan';
 import { percentOf } from '@/words/format';
 import { mixLine } from '@/words/mix-line';
+import { movedLine } from '@/words/moved-line';
 import { useDesk } from '../desk/job-desk';
 import { Anchor } from '../parts/icons';
 import { useFormat } from '../theme/providers';
@@ -77,8 +78,9 @@ function Rhythm({ session }: { session: Session }) {
 /** Handle-dry, and how it may rest after that. */
 function Handled({ session }: { session: Session }) {
   const f = useFormat();
-  const { plan, products } = useDesk();
+  const { plan, products, job } = useDesk();
   const rest = restLine(session, f);
+  const moved = movedLine(session, job.budget.currency, f);
   return (
     <li className="task" data-wait="true">
       <span className="clock">{f.time(session.handleAt)}</span>
@@ -88,6 +90,7 @@ function Handled({ session }: { session: Session }) {
       <span className="what">
         {handleLine(session, plan, products, f)}
         {rest !== null && <span className="is-block">{rest}</span>}
+        {moved !== null && <span className="is-block">{moved}</span>}
       </span>
     </li>
   );

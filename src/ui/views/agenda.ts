@@ -3,6 +3,7 @@ import { agendaOf, type Entry } from '@/core/schedule/agenda';
 import type { Plan, Session, Task, Visit } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
+import { taskName } from '@/words/names';
 import { sessionName, uncapital } from './session-name';
 
 /** The next thing that hands do, and what it belongs to. */
@@ -18,6 +19,7 @@ export function visitTitle(plan: Plan, visit: Visit): string {
   if (visit.kind === 'shop') return 'To the shops';
   if (visit.kind === 'unmask') return 'Tape off';
   if (visit.kind === 'bake') return 'Bake it hard';
+  if (visit.kind === 'move') return taskName(visit.tasks[0]!);
   const session = plan.sessions.find((s) => s.id === visit.sessionId);
   return session ? `Preparing for ${uncapital(sessionName(plan, session))}` : 'Preparing';
 }

@@ -91,6 +91,7 @@ const DONE_WORDS: Readonly<Record<string, string>> = {
   dry: 'Dust-free',
   unmask: 'Tape off',
   bake: 'Bake',
+  move: 'Carried over',
   shop: 'Bought',
   wipe: 'Wiped once more',
   scuff: 'Scuffed',

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { pinStart, shiftStart, unpinStart, withStarts } from '@/core/edits/starts';
 import { HALF_HOUR, instantOf } from '@/core/time/instant';
 import type { Session } from '@/model/plan';
+import { movedLine } from '@/words/moved-line';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
 import { later } from '../parts/later';
@@ -102,7 +103,8 @@ function Start({ view, onSession }: StartProps) {
 
 function SpineNote({ session }: { session: Session | undefined }) {
   const f = useFormat();
-  const { plan } = useDesk();
+  const { plan, job } = useDesk();
+  const moved = session ? movedLine(session, job.budget.currency, f) : null;
   if (!session) return <p>Nothing to spray is left, or the plan is blocked.</p>;
   return (
     <>
@@ -110,6 +112,7 @@ function SpineNote({ session }: { session: Session | undefined }) {
         <b>{sessionName(plan, session)}:</b> without a break.{' '}
         {restLine(session, f) ?? lastLine(plan, session)}
       </p>
+      {moved !== null && <p className="mt-8">{moved}</p>}
       <p className="mt-8 is-flex gap-8">
         <Anchor />
         <span>Safe to stop once handle-dry, {f.dayTime(session.handleAt)}.</span>

@@ -39,6 +39,10 @@ export const BLOCKERS: Sentences = {
     'Behind a shut door vapour gathers: it burns and poisons. Open the door to spray; shut it and heat once the vapour has gone, to cure. Set the door on Surface.',
   'part-too-large': (p, f) =>
     `${p.s('part')} is ${f.length(p.n('partMm'))} long; with ${f.length(p.n('swingMm'))} for the arm at each end it wants ${f.length(p.n('partMm') + 2 * p.n('swingMm'))}, and the floor has ${f.length(p.n('floorMm'))}. Take another place on Surface.`,
+  'no-heater': () =>
+    'It is to cure shut in and heated, and this place has no walls or no heater. Give the place its heater, or let it dry as it is; both on Surface.',
+  'part-too-large-to-dry': (p, f) =>
+    `${p.s('part')} is ${f.length(p.n('partMm'))} long and does not go into ${p.s('place')}: corner to corner its floor has ${f.length(p.n('floorMm'))}. Choose another place to dry in on Surface.`,
   'no-weather': () =>
     'There is no forecast for this place yet. Type one in on Window: a few figures a day, from any forecast you trust.',
   'no-system': () => 'No system fits this surface. Choose layers by hand.',

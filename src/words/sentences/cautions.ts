@@ -38,6 +38,14 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
   'solvent-vapour': () => 'Solvent vapour. Vapour and particle filter as the sheet says, air moving through.',
   'close-place': (p) =>
     `Vapour stays in a ${p.s('shelter')}. It burns and poisons, and sinks. Both ends open, clean air pushed in, nothing that sparks; no heater while you spray and until it has gone.`,
+  'heater-off': () =>
+    'Heater off and cold, door open, before you spray. It is for the cure: it goes on again once the vapour is out.',
+  fuse: (p) =>
+    p.n('alone') > 0
+      ? `${p.n('fuseA')} A is too little. ${p.n('heaterA') > p.n('fuseA') ? `The heater alone draws ${p.s('heaterA')} A` : `The compressor alone draws ${p.s('compressorA')} A`}: take another socket, or a smaller one.`
+      : `One socket, ${p.s('fuseA')} A. Heater ${p.s('heaterA')} A and compressor ${p.s('compressorA')} A together trip it: one at a time.`,
+  'dusty-place': (p) =>
+    `A dusty floor. Sweep and vacuum it the day before${p.n('hasLeads') > 0 ? '; no water on it while leads lie there' : ', and damp it an hour before: it holds the dust but makes the air more humid'}.`,
   ignition: () => 'Vapour burns. No flame, heater, pilot light, charger or motor within reach of it.',
   'test-card': (p) => `Several makers in one stack (${p.s('makers')}). Spray a test card first.`,
   'finish-differs': (p) =>
@@ -84,6 +92,10 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
     `Nobody knows this pair. ${p.s('above')} goes on because of your own test patch: ${p.s('why')}. Begin on the part that is seen least.`,
   'own-ladder': (p, f) =>
     `Your papers on ${groundName(p.s('below'))} under ${p.s('above')}. ${p.told(p.s('fault'), sayLadder, f)}`,
+  sweats: (p) =>
+    p.n('hours') < 0
+      ? 'Cold parts sweat where they are sprayed. The air there never lets them dry off: warm them first, or spray in drier air.'
+      : `Cold parts sweat. Bring them in ${durationOf(p.n('hours') * 60)} before the first coat, and lay a surface thermometer on: 3 K over the dew point, or wait.`,
   'cold-cure': (p) =>
     `The cure stands still. For ${p.s('hours')} h of the next two days it is below its coldest, and ${durationOf(p.n('lostMin'))} of cure are lost: sand and polish that much later, or keep it warm.`,
   'two-part-cold': (p, f) =>

@@ -89,6 +89,14 @@ export const HAZARD_WORDS: Readonly<Partial<Record<HazardCell, string>>> = {
   'waste.leave': 'Rests and empty cans. By local rules; never a drain, never a fire.',
   'fire.heat':
     'Solvent is still in it. Only once it is dry to handle, slowly, nothing that burns near; never leave it alone.',
+  'fire.move':
+    'Heat only once the vapour is out. At least an hour with the door open after the last coat, longer if it smells; no glowing wire or flame in what is left. Never leave it alone.',
+  'monoxide.move':
+    'An open flame in a shut room. It makes carbon monoxide and takes the air: nobody stays inside, an alarm hangs there, air it before going in. Headache or drowsy: out, doctor. An electric heater is the better one.',
+  'vapour.move':
+    'Wet paint gives off vapour where it dries. Not a room where anybody lives, sleeps or keeps food; air it, and keep its door shut to the house.',
+  'isocyanate.move':
+    'Fresh two-part film. It gives off isocyanate and solvent while it is wet: mask and gloves while you carry, nobody goes in without until it has cleared.',
   'first-heat.heat':
     'It smokes at its first heat. Bake it outdoors or well aired, nobody and no birds near, as its sheet stages it.',
   'lifting.strip': 'Large and awkward. Two pairs of hands, gloves against edges, trestles that cannot tip.',

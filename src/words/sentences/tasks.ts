@@ -122,6 +122,12 @@ export const TASKS: Sentences = {
     `Leave it until dust-free. Keep it over ${f.temp(p.n('minC'))} and ${f.gap(p.n('gapK'))} above the dew point.`,
   bake: (p, f) =>
     `Bake, stage ${p.s('stage')} of ${p.s('of')}: slowly up to ${f.temp(p.n('tempC'))} at the part, ${p.s('minutes')} min there, then let it cool. It stays soft until the last stage; touch nothing on it.`,
+  'move-handle-dry': () =>
+    'Carry the parts over to where they dry, by their edges and backs; lay nothing on them.',
+  'move-at-once': () =>
+    'Carry the whole rack over, level and slowly, before dust settles on it; touch nothing wet.',
+  'move-heated': () =>
+    'Once it no longer smells of solvent: door shut, heater on, set as the place says, nobody inside.',
   unmask: (p) =>
     `Tape off, about ${p.s('minutes')} min after the last coat, pulled back over itself; cut the edge if hard.`,
   'unmask-cut': () => 'Tape off. It has been on for hours: cut the edge first, pull back over itself.',

@@ -4,12 +4,13 @@
  */
 import type { Product } from '@/model/product';
 import { reachedAt, type Clocks, type ProductClock } from '../../drying/clocks';
+import { maxOver, movedMs, reachedOver, type Elsewhere, type Sprayed } from './elsewhere';
 import type { Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
 import type { CoatStep, Draft, Film } from '../work/draft';
 import type { Bound, BoundStep, Use } from './bound';
 import type { FirstFault } from './first-fault';
-import type { LimitTable } from './limits';
+import type { LimitStage, LimitTable } from './limits';
 import type { Run } from './run';
 
 const AS_SHEET: CoatStep['film'] = { coat: 1, layer: 1 };
@@ -28,10 +29,24 @@ interface Dried {
 }
 
 type Rested = Pick<Run, 'readyMs' | 'latestMs'>;
+/** What is asked of a film by name. */
+type FilmStage = 'dustFree' | 'touchDry' | 'handle';
 
 interface Seen {
   readonly row: number;
   readonly fault: FirstFault;
+}
+
+/** The air about the films: where they are sprayed, and where they dry when that is elsewhere. */
+interface Surroundings {
+  readonly clocks: Clocks;
+  limitsOf(p: Product): LimitTable;
+  readonly elsewhere: Elsewhere | null;
+}
+
+interface Held {
+  readonly seen: Seen;
+  readonly movedMs: number;
 }
 
 export class Films {
@@ -51,12 +66,14 @@ export class Films {
   /** Shape [parts]: the next session goes on this part. */
   private readonly goesOn: readonly boolean[];
 
+  private readonly elsewhere: Elsewhere | null;
+
   constructor(
     private readonly draft: Draft,
     private readonly bound: Bound,
-    clocks: Clocks,
-    limitsOf: (p: Product) => LimitTable,
+    { clocks, limitsOf, elsewhere }: Surroundings,
   ) {
+    this.elsewhere = elsewhere;
     const parts = draft.partIds.length;
     this.clocks = new Array<ProductClock | null>(parts).fill(null);
     this.endMs = new Float64Array(parts);
@@ -152,24 +169,43 @@ export class Films {
     return late;
   }
 
+  /** When a film reaches a stage, ms. @param movedMs it comes into the other air, Infinity where it does not */
+  private reached(k: number, stage: FilmStage, row: number, movedMs: number): number {
+    const clock = this.kinClocks[k]!;
+    const endMs = this.kinEndMs[k]!;
+    const { layer } = this.kinFilm[k]!;
+    if (movedMs === Infinity) return reachedAt(clock[stage], row, endMs, layer);
+    const there = this.elsewhere!.clocks.of(clock.product);
+    return reachedOver(clock[stage], there[stage], { row, fromMs: endMs, film: layer, movedMs });
+  }
+
+  /** One limit of a film until an instant, in the air it is in. */
+  private holdOne(k: number, stage: LimitStage, untilMs: number, { seen, movedMs }: Held): void {
+    const table = this.tables[k]!;
+    const sinceMs = this.sinceMs[k]!;
+    if (untilMs <= movedMs) return seen.fault.hold(table, stage, sinceMs, untilMs);
+    seen.fault.hold(table, stage, sinceMs, movedMs);
+    seen.fault.hold(this.elsewhere!.limitsOf(table.product), stage, Math.max(sinceMs, movedMs), untilMs);
+  }
+
   /**
    * The limits of a film, every hour from its first coat until it is covered or minds them no more.
    * @returns when it does, whatever covers it; null where there is no film
    */
-  private hold(k: number, coveredMs: number, { row, fault }: Seen): Dried | null {
+  private hold(k: number, coveredMs: number, seen: Seen, movedMs = Infinity): Dried | null {
     const clock = this.kinClocks[k];
     const table = this.tables[k];
     if (!clock || !table) return null;
-    const endMs = this.kinEndMs[k]!;
-    const sinceMs = this.sinceMs[k]!;
-    const { coat, layer } = this.kinFilm[k]!;
-    const dustFreeMs = reachedAt(clock.dustFree, row, endMs, layer);
-    const touchDryMs = reachedAt(clock.touchDry, row, endMs, layer);
-    const handleMs = reachedAt(clock.handle, row, endMs, layer);
-    fault.hold(table, 'laid', sinceMs, Math.min(coveredMs, reachedAt(clock.flash, row, endMs, coat)));
-    fault.hold(table, 'open', sinceMs, Math.min(coveredMs, dustFreeMs));
-    fault.hold(table, 'wet', sinceMs, Math.min(coveredMs, touchDryMs));
-    fault.hold(table, 'soft', sinceMs, Math.min(coveredMs, handleMs));
+    const { row } = seen;
+    const held = { seen, movedMs };
+    const flashMs = reachedAt(clock.flash, row, this.kinEndMs[k]!, this.kinFilm[k]!.coat);
+    const dustFreeMs = this.reached(k, 'dustFree', row, movedMs);
+    const touchDryMs = this.reached(k, 'touchDry', row, movedMs);
+    const handleMs = this.reached(k, 'handle', row, movedMs);
+    this.holdOne(k, 'laid', Math.min(coveredMs, flashMs), held);
+    this.holdOne(k, 'open', Math.min(coveredMs, dustFreeMs), held);
+    this.holdOne(k, 'wet', Math.min(coveredMs, touchDryMs), held);
+    this.holdOne(k, 'soft', Math.min(coveredMs, handleMs), held);
     return { dustFreeMs, touchDryMs, handleMs };
   }
 
@@ -195,24 +231,35 @@ export class Films {
     this.kinFilm[kin] = b.step.film;
   }
 
+  /** When the last films come into the other air, ms; Infinity where they stay. */
+  private moved(row: number, sprayed: Pick<Sprayed, 'lastCoatMs' | 'handsOffMs'>): number {
+    if (!this.elsewhere) return Infinity;
+    let handleMs = -Infinity;
+    if (this.elsewhere.move === 'handle-dry')
+      for (let k = 0; k < this.kinEndMs.length; k++)
+        if (this.kinClocks[k]) handleMs = Math.max(handleMs, this.reached(k, 'handle', row, Infinity));
+    return movedMs(this.elsewhere, { ...sprayed, handleMs });
+  }
+
   /** The last films, until they mind nothing any more. */
-  dry(seen: Seen): Dried & Rested {
+  dry(seen: Seen, sprayed: Pick<Sprayed, 'lastCoatMs' | 'handsOffMs'>): Dried & Rested & { movedMs: number } {
+    const movedAt = this.moved(seen.row, sprayed);
     let dustFreeMs = -Infinity;
     let touchDryMs = -Infinity;
     let handleMs = -Infinity;
     for (let k = 0; k < this.kinEndMs.length; k++) {
-      const dried = this.hold(k, Infinity, seen);
+      const dried = this.hold(k, Infinity, seen, movedAt);
       if (!dried) continue;
       dustFreeMs = Math.max(dustFreeMs, dried.dustFreeMs);
       touchDryMs = Math.max(touchDryMs, dried.touchDryMs);
       handleMs = Math.max(handleMs, dried.handleMs);
     }
-    const { readyMs, latestMs } = this.rest(seen.row);
-    return { dustFreeMs, touchDryMs, handleMs, readyMs, latestMs };
+    const { readyMs, latestMs } = this.rest(seen.row, movedAt);
+    return { dustFreeMs, touchDryMs, handleMs, readyMs, latestMs, movedMs: movedAt };
   }
 
   /** When the films are ready for what follows the rest, and until when they bond with it. */
-  private rest(row: number): Rested {
+  private rest(row: number, movedAt: number): Rested {
     const { rest } = this.draft;
     const stage = rest?.ready ?? 'sand';
     let readyMs = -Infinity;
@@ -220,11 +267,12 @@ export class Films {
     for (let i = 0; i < this.clocks.length; i++) {
       const clock = this.clocks[i];
       if (!clock || !this.goesOn[i]) continue;
-      const endMs = this.endMs[i]!;
-      readyMs = Math.max(readyMs, clock.stageAt(stage, row, endMs, this.filmOn(i, stage)));
+      const there = movedAt === Infinity ? clock : this.elsewhere!.clocks.of(clock.product);
+      const drying = { row, fromMs: this.endMs[i]!, film: this.filmOn(i, stage), movedMs: movedAt };
+      readyMs = Math.max(readyMs, reachedOver(clock.stage(stage), there.stage(stage), drying));
       const bondMin = stage === 'flash' ? clock.product.itselfMaxMin : clock.product.nextBondMaxMin;
       if (rest?.why === 'bond' && bondMin !== undefined)
-        latestMs = Math.min(latestMs, clock.maxAt(bondMin, row, endMs));
+        latestMs = Math.min(latestMs, maxOver(clock, there, bondMin, drying));
     }
     return { readyMs, latestMs };
   }

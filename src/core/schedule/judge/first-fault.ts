@@ -34,6 +34,6 @@ export class FirstFault {
     if (!(to < air.nodes)) this.tell('beyond-forecast', air.nodes - 1);
     if (from >= air.nodes) return;
     const bad = table.nextBad[stage][row * air.nodes + from]!;
-    if (bad <= to && bad < air.nodes) this.tell(causeAt(air, table.product, stage, { row, node: bad }), bad);
+    if (bad <= to && bad < air.nodes) this.tell(causeAt(table, stage, { row, node: bad }), bad);
   }
 }

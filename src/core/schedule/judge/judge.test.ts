@@ -54,7 +54,7 @@ describe('limits, judged node by node', () => {
         expect(t.nextBad[stage][row * air.nodes + from]).toBe(slow);
         if (slow < air.nodes) {
           bad++;
-          expect(causeAt(air, p, stage, { row, node: slow })).toBeTruthy();
+          expect(causeAt(t, stage, { row, node: slow })).toBeTruthy();
         }
       }
       expect(bad).toBeGreaterThan(50);

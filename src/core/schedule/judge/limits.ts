@@ -16,6 +16,7 @@ export type Cause =
   | 'wind'
   | 'gusts'
   | 'place-wind'
+  | 'insects'
   | 'dew-gap'
   | 'humid'
   | 'hot'
@@ -38,6 +39,7 @@ export interface LimitTable {
   /** First node at or after each node where the stage is broken; `nodes` when none. Shape [rows × nodes] each. */
   readonly nextBad: Readonly<Record<LimitStage, Int32Array>>;
   readonly product: Product;
+  readonly air: AtPart;
 }
 
 const tables = (size: number): Record<LimitStage, Int32Array> => ({
@@ -51,7 +53,7 @@ const tables = (size: number): Record<LimitStage, Int32Array> => ({
 export function limitTable(air: AtPart, product: Product): LimitTable {
   const nextBad = tables(air.rows * air.nodes);
   const { laid, open, wet, soft } = nextBad;
-  const { windMs, gustMs, flap, panelC, gapK, rhFrac, rain } = air;
+  const { windMs, gustMs, flap, insects, panelC, gapK, rhFrac, rain } = air;
   const { windMaxMs, rhMaxFrac, tempMaxC, tempMinC, dewGapMinK } = product;
   const coldC = product.tempMinOf === 'air' ? air.airC : panelC;
   for (let r = 0; r < air.rows; r++) {
@@ -64,7 +66,8 @@ export function limitTable(air: AtPart, product: Product): LimitTable {
       const panel = panelC[k]!;
       const gap = gapK[k]!;
       if (panel > tempMaxC) nextHot = i;
-      if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1) nextWind = i;
+      if (windMs[k]! > windMaxMs || gustMs[k]! > GUST_MAX_MS || flap[k] === 1 || insects[k] === 1)
+        nextWind = i;
       if (rhFrac[k]! > rhMaxFrac || gap < dewGapMinK) nextWet = i;
       if (coldC[k]! < tempMinC || rain[k] === 1 || gap <= 0 || panel > POP_C) nextSoft = i;
       laid[k] = nextHot;
@@ -73,7 +76,7 @@ export function limitTable(air: AtPart, product: Product): LimitTable {
       soft[k] = nextSoft;
     }
   }
-  return { nextBad, product };
+  return { nextBad, product, air };
 }
 
 /** One node of one future. */
@@ -87,6 +90,7 @@ const CAUSES: Readonly<Record<LimitStage, CauseOf>> = {
   laid: () => 'hot',
   open: (a, p, k) => {
     if (a.flap[k] === 1) return 'place-wind';
+    if (a.insects[k] === 1) return 'insects';
     return a.windMs[k]! > p.windMaxMs ? 'wind' : 'gusts';
   },
   wet: (a, p, k) => (a.gapK[k]! < p.dewGapMinK ? 'dew-gap' : 'humid'),
@@ -98,6 +102,6 @@ const CAUSES: Readonly<Record<LimitStage, CauseOf>> = {
 };
 
 /** Which limit is broken at a node for a stage; asked only of nodes known to be bad. */
-export function causeAt(a: AtPart, p: Product, stage: LimitStage, { row, node }: Spot): Cause {
-  return CAUSES[stage](a, p, row * a.nodes + node);
+export function causeAt({ air, product }: LimitTable, stage: LimitStage, { row, node }: Spot): Cause {
+  return CAUSES[stage](air, product, row * air.nodes + node);
 }

@@ -62,6 +62,8 @@ export interface Run {
   readonly dustFreeMs: number;
   readonly touchDryMs: number;
   readonly handleMs: number;
+  /** The films come into the other air they dry in; Infinity where they stay. */
+  readonly movedMs: number;
   /** The films are ready for what follows the rest. */
   readonly readyMs: number;
   /** Until when they bond with it; Infinity where they need not. */
@@ -73,6 +75,7 @@ export const NOT_REACHED = {
   dustFreeMs: Infinity,
   touchDryMs: Infinity,
   handleMs: Infinity,
+  movedMs: Infinity,
   readyMs: Infinity,
   latestMs: -Infinity,
 } as const;

@@ -6,7 +6,7 @@ import type { Job, Part, SystemLayer } from '@/model/job';
 import { simulatedForecast } from '@/standins/weather';
 import { systemFor } from '../../coating/system';
 import { Clocks } from '../../drying/clocks';
-import { airForJob } from '../../job-air';
+import { airsForJob } from '../../job-air';
 import { uniform } from '../../numerics/random';
 import { DAY, HALF_HOUR } from '../../time/instant';
 import { draftsOf } from '../work/drafts';
@@ -87,7 +87,7 @@ function* runsOf(jobs: number, starts: number): Generator<Judged> {
     const nowMs = Date.UTC(2026, 4, 16, 6) + upTo(330) * DAY;
     const { forecast, issuedMs } = simulatedForecast(job.place, nowMs);
     const few = { ...forecast, members: [forecast.members[0]!, forecast.members[0]!] };
-    const air = airForJob({ job, forecast: few, issuedMs, nowMs });
+    const air = airsForJob({ job, forecast: few, issuedMs, nowMs }).air;
     const [draft] = draftsOf(workOf(job, systemFor(job))).sessions;
     const clocks = new Clocks(air);
     const runner = new Runner({ air, place: job.place }, clocks, (p) => limitTable(air, p), draft!);

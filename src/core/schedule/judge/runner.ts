@@ -12,6 +12,7 @@ import type { Clocks } from '../../drying/clocks';
 import { MINUTE } from '../../time/instant';
 import { RINSE_MIN, TACK_MIN, type Between, type Draft } from '../work/draft';
 import { bound, type Bound, type BoundStep } from './bound';
+import type { Elsewhere } from './elsewhere';
 import { Films } from './films';
 import { FirstFault } from './first-fault';
 import type { LimitTable } from './limits';
@@ -31,6 +32,13 @@ interface Progress {
   freeMs: number;
 }
 
+/** The air it is sprayed in, and where it dries when that is elsewhere. */
+export interface Where {
+  readonly air: AtPart;
+  readonly place: Pick<Place, 'lamp'>;
+  readonly elsewhere?: Elsewhere | null;
+}
+
 export class Runner {
   private readonly bound: Bound;
   private readonly films: Films;
@@ -40,17 +48,22 @@ export class Runner {
   private readonly dark: Uint8Array;
 
   constructor(
-    private readonly where: { readonly air: AtPart; readonly place: Pick<Place, 'lamp'> },
+    private readonly where: Where,
     readonly clocks: Clocks,
     limitsOf: (product: Product) => LimitTable,
     readonly draft: Draft,
   ) {
     this.bound = bound(draft, clocks, limitsOf);
-    this.films = new Films(draft, this.bound, clocks, limitsOf);
+    this.films = new Films(draft, this.bound, { clocks, limitsOf, elsewhere: where.elsewhere ?? null });
     this.pots = new Pots(draft, this.bound);
     this.centralRow = where.air.rows - 1;
     const hasLamp = where.place.lamp === true;
     this.dark = Uint8Array.from(where.air.sunDeg, (deg) => (!hasLamp && isDark(deg) ? 1 : 0));
+  }
+
+  /** Where it dries, when that is elsewhere. */
+  get elsewhere(): Elsewhere | null {
+    return this.where.elsewhere ?? null;
   }
 
   private isDark(ms: number): boolean {
@@ -157,14 +170,16 @@ export class Runner {
     const p = this.begin(row, startMs);
     const { fault, coats, trace } = p;
     if (this.draft.prepMin > 0) this.holdLight(p, startMs, startMs);
+    let lastCoatMs = startMs;
     for (let k = 0; k < this.bound.steps.length; k++) {
       const coat = this.lay(k, p);
       if (!coat) return broken(p);
+      lastCoatMs = coat.endMs;
       if (trace) coats.push(coat);
       // A future that is lost already needs no further hours; the central line is followed to its end.
       else if (fault.cause !== null) return broken(p);
     }
-    const dried = this.films.dry(p);
+    const dried = this.films.dry(p, { lastCoatMs, handsOffMs: p.freeMs });
     return { cause: fault.cause, late: p.late, coats, handsOffMs: p.freeMs, ...dried, trace };
   }
 }

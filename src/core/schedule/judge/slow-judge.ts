@@ -19,11 +19,8 @@ export interface Judged {
   readonly startMs: number;
 }
 
-/**
- * Clocks are rounded to the minute on the way, and the running integral is straight between two half hours
- * where this one bends: so much either side, ms.
- */
-export const SLACK_MS = 3 * MINUTE;
+/** Clocks are rounded to the minute on the way, and this one goes by steps of a minute: so much either side, ms. */
+export const SLACK_MS = 2 * MINUTE;
 
 type Laying = Pick<CoatStep, 'product' | 'film'>;
 

@@ -12,7 +12,8 @@ import { writeCoats } from './coats';
 import { coldCureOf } from './cold-cure';
 import { writePreparation } from './preparation';
 import { rhythmOf } from './rhythm';
-import { newSheet, type Sheet } from './sheet';
+import { movedOf, sweatsH } from './moving';
+import { newSheet, round1, type Sheet } from './sheet';
 
 export interface Written {
   readonly session: Session;
@@ -88,9 +89,13 @@ function rangeOf(atMs: Float64Array, iso: (ms: number) => string): [string, stri
   return [iso(quantile(known, 0.1)), iso(quantile(known, 0.9))];
 }
 
+/** A sheet has no endless hours. */
+const hoursOrEver = (h: number | null): number | null => (h === Infinity ? -1 : h && round1(h));
+
 /** The session is run once more on the central line. */
 export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string): Written {
   const { draft, runner, stakes } = live;
+  const { elsewhere } = runner;
   const { pick, joint } = taken;
   const run = runner.run(air.rows - 1, pick.startMs);
   const sheet = newSheet(air, draft, run, { startMs: pick.startMs, tz, areaM2: live.areaM2 });
@@ -128,7 +133,9 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     rounds: roundsOf(sheet),
     rhythm: rhythmOf(sheet),
     rest,
-    coldCure: coldCureOf(air, runner.clocks, draft.steps.at(-1)!.product, run.handleMs),
+    moved: movedOf(elsewhere, run, iso),
+    sweatsH: hoursOrEver(sweatsH(air, elsewhere, pick.startMs)),
+    coldCure: coldCureOf(elsewhere?.air ?? air, runner.clocks, draft.steps.at(-1)!.product, run.handleMs),
   };
   return { session, handsOnMin: handsOnMinutes(tasks) };
 }

@@ -5,6 +5,9 @@
 import type { Task, Visit } from '@/model/plan';
 import { isoOf, MINUTE, msOf, type Span } from '../../time/instant';
 import type { Attempt, Shared } from '../attempt';
+import { MOVE_MIN } from '../judge/elsewhere';
+import type { Live } from '../live';
+import { moveStep } from './moving';
 import type { Chain } from '../search/chains';
 import { isLast, UNMASK_AFTER_MIN, UNMASK_MIN, type Draft, type PrepStep } from '../work/draft';
 import { placeWork, type HandHours, type Piece } from '../work/hands';
@@ -133,6 +136,17 @@ function baking(
   return pieces.length > 0 ? visitsOf(draft.id, 'bake', pieces, request.job.place.tz) : [];
 }
 
+/** Carried over, or shut in and heated, when the plan of the session has it. */
+function moving({ request }: Shared, { draft, runner }: Live, startMs: number): WrittenVisit[] {
+  const { elsewhere } = runner;
+  if (!elsewhere) return [];
+  const { movedMs } = runner.run(request.air.rows - 1, startMs);
+  if (!Number.isFinite(movedMs)) return [];
+  const fromMs = movedMs - MOVE_MIN * MINUTE;
+  const piece = { step: moveStep(draft, elsewhere), startMs: fromMs, endMs: movedMs, leftMin: 0 };
+  return visitsOf(draft.id, 'move', [piece], request.job.place.tz);
+}
+
 export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): WrittenVisit[] {
   const { tz } = shared.request.job.place;
   const placed = live.map(
@@ -147,13 +161,15 @@ export function writeVisits({ shared, live, beginsMs }: Attempt, best: Chain): W
     );
     return visits;
   };
-  return live.flatMap(({ draft }, k) => {
+  return live.flatMap((l, k) => {
+    const { draft } = l;
     const shop = placed[k]!.filter((p) => p.step.kind === 'shop');
     const work = placed[k]!.filter((p) => p.step.kind !== 'shop');
     const { lastCoatMs, handleMs } = best.picks[k]!;
     return [
       ...visitsOf(draft.id, 'shop', shop, tz),
       ...visitsOf(draft.id, 'prepare', work, tz),
+      ...taking(moving(shared, l, best.picks[k]!.startMs)),
       ...(isLast(draft) ? taking(unmasking(shared, draft, lastCoatMs, busy)) : []),
       ...taking(baking(shared, draft, handleMs, busy)),
     ];

@@ -1,0 +1,30 @@
+import { connection } from 'next/server';
+import type { Metadata } from 'next';
+import { PlainPage, placeOf } from '@/app/plain-page';
+import { workshop } from '@/app/wiring';
+import { PlacesView } from '@/ui/places/places-view';
+import { placeRows } from '@/usecases/places';
+import { placeWeather } from '@/usecases/place-weather';
+
+export const metadata: Metadata = { title: 'Places' };
+
+interface PageProps {
+  readonly searchParams: Promise<{ readonly at?: string | string[] }>;
+}
+
+export default async function Page({ searchParams }: PageProps) {
+  await connection();
+  const { store, places, planning, clock } = workshop();
+  const nowMs = clock.nowMs();
+  const rows = placeRows(places, store);
+  const asked = (await searchParams).at;
+  const at = asked === 'new' || rows.some((r) => r.id === asked) ? String(asked) : (rows[0]?.id ?? null);
+  const place = placeOf(store);
+  const shown = rows.find((r) => r.id === at)?.place ?? place;
+  const weather = await placeWeather(planning.weather, shown, nowMs);
+  return (
+    <PlainPage title="Places" place={place} nowMs={nowMs}>
+      <PlacesView rows={rows} at={at} near={shown} weather={weather} nowMs={nowMs} />
+    </PlainPage>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+/** What the place does to the weather: drawn to scale, and as a table of one hour. */
+import { useMemo } from 'react';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import { placeHours, sunOfDay, type PlaceHour } from '@/core/place-air';
+import { dayStart, isoOf } from '@/core/time/instant';
+import type { Place } from '@/model/place';
+import type { PlaceWeather } from '@/usecases/place-weather';
+import { PlaceDrawing } from '../drawings/place-section';
+import { useFormat } from '../theme/providers';
+import { placeSection } from '../views/place-section';
+import { COMPASS_NAMES, compassOf, hourOf, madeRows, placeName, sunSaid } from '../views/places';
+
+interface SectionPanelProps {
+  readonly place: Place;
+  readonly weather: PlaceWeather | null;
+  readonly nowMs: number;
+}
+
+export function SectionPanel({ place, weather, nowMs }: SectionPanelProps) {
+  const f = useFormat();
+  const sun = useMemo(() => sunOfDay(place, dayStart(nowMs, place.tz)), [place, nowMs]);
+  const hour = useMemo(
+    () => (weather ? hourOf(placeHours({ place, ...weather }), nowMs) : null),
+    [place, weather, nowMs],
+  );
+  const said = sunSaid(place, sun, f);
+  return (
+    <section className="panel" aria-label="What the place does to the weather">
+      <div className="hd">
+        What the place does to the weather <small>section, to scale</small>
+      </div>
+      <div className="placemade">
+        <div>
+          <PlaceDrawing
+            section={placeSection(place, sun)}
+            label={`${placeName(place)} cut through. ${said ?? ''}`}
+            windOutside={hour && `${f.speed(hour.outMs)} outside`}
+            windAtPart={hour && `${f.speed(hour.windMs)} at the part`}
+            facingSaid={place.facing === undefined ? null : COMPASS_NAMES[compassOf(place.facing)]}
+            metreSaid={f.units === 'us' ? '3.3 ft' : '1 m'}
+          />
+          <p className="cap">
+            {said ?? 'Say which way its open side looks, and the drawing shows when the sun gets in.'}
+          </p>
+        </div>
+        <Made place={place} hour={hour} />
+      </div>
+    </section>
+  );
+}
+
+/** One hour: outside, what the place does, at a part in it. */
+function Made({ place, hour }: { readonly place: Place; readonly hour: PlaceHour | null }) {
+  const f = useFormat();
+  if (!hour)
+    return (
+      <p className="cap">
+        No forecast for this place yet. Type one in on Window of a job that is sprayed here.
+      </p>
+    );
+  return (
+    <Table size="small" className="tbl madetable">
+      <TableHead>
+        <TableRow>
+          <TableCell>{f.time(isoOf(hour.ms, place.tz))}</TableCell>
+          <TableCell align="right">outside</TableCell>
+          <TableCell align="right">the place</TableCell>
+          <TableCell align="right">at the part</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {madeRows(place, hour, f).map((r) => (
+          <TableRow key={r.name}>
+            <TableCell>
+              <b>{r.name}</b>
+            </TableCell>
+            <TableCell align="right">{r.out}</TableCell>
+            <TableCell align="right">{r.how && <span className="made">{r.how}</span>}</TableCell>
+            <TableCell align="right">
+              <b>{r.here}</b>
+            </TableCell>
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  );
+}
