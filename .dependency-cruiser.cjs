@@ -8,7 +8,7 @@ const ROOMS = {
   words: ['core', 'model'],
   formats: ['core', 'model', 'words'],
   solver: ['core'],
-  standins: ['core', 'model'],
+  standins: ['core', 'model', 'usecases:type'],
   usecases: ['core', 'model'],
   workers: ['core', 'data', 'formats', 'model', 'solver', 'usecases'],
   data: ['core', 'formats', 'model', 'usecases:type'],
@@ -70,9 +70,13 @@ const SCREEN = {
   drawings: ['theme', 'tokens', 'views'],
   desk: [],
   photos: ['desk', 'parts', 'theme'],
+  readings: ['parts', 'theme', 'views'],
   shell: ['desk', 'drawings', 'parts', 'theme', 'tokens', 'views'],
   ...Object.fromEntries(
-    STAGES.map((s) => [s, ['desk', 'drawings', 'parts', 'photos', 'shell', 'theme', 'tokens', 'views']]),
+    STAGES.map((s) => [
+      s,
+      ['desk', 'drawings', 'parts', 'photos', 'readings', 'shell', 'theme', 'tokens', 'views'],
+    ]),
   ),
 };
 

@@ -14,14 +14,26 @@ import { photoStore, type PhotoStore } from '@/data/photo-store';
 import { sweepPhotos } from '@/data/sweep';
 import { stockStore } from '@/data/stock-store';
 import { tickStore, type TickStore } from '@/data/tick-store';
+import { readingStore } from '@/data/reading-store';
 import { weatherStore } from '@/data/weather-store';
 import { writing } from '@/data/write';
 import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
 import { DEMO_PLACES } from '@/demo/places';
+import { simulatedSensors } from '@/standins/sensors';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
 import { Plans, type MakePlan, type Planning } from '@/usecases/plans';
-import type { JobStore, PlaceStore, StockStore, Weather, WeatherStore } from '@/usecases/ports';
+import type {
+  JobStore,
+  PlaceStore,
+  ReadingStore,
+  Sensor,
+  StockStore,
+  StoredJob,
+  Weather,
+  WeatherStore,
+} from '@/usecases/ports';
+import { readingsFor } from '@/usecases/readings';
 import { weatherFrom } from '@/usecases/weather';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
@@ -34,6 +46,9 @@ export interface Workshop {
   readonly ticks: TickStore;
   readonly weather: WeatherStore;
   readonly places: PlaceStore;
+  readonly readings: ReadingStore;
+  /** What measures by itself: simulated in the demo, none elsewhere. */
+  readonly sensors: readonly Sensor[];
   /** Several writes as one: all of them or none. */
   together<T>(work: () => T): T;
   readonly copies: Copies;
@@ -128,6 +143,7 @@ function makeWorkshop(): Workshop {
   const weather = weatherStore(db);
   const demo = process.env.PELLUCID_DEMO === '1';
   const places = placeStore(db);
+  const readings = readingStore(db);
   if (demo) fillDemo(store, stock, places);
   const clock = workshopClock(
     { setTo: process.env.PELLUCID_NOW, demoStart: demo ? DEMO_NOW : null, tz: HARBOUR_LANE.tz },
@@ -143,10 +159,13 @@ function makeWorkshop(): Workshop {
   const planning = {
     weather: weatherFrom(weather, demo ? standin : null),
     plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
+    readingsFor: (stored: StoredJob, nowMs: number) => readingsFor(readings, stored, nowMs),
   };
   const together = <T>(work: () => T): T => writing(db, work)();
   const ticks = tickStore(db);
-  return { store, photos, stock, ticks, weather, places, together, copies, planning, beside, clock };
+  const sensors = demo ? simulatedSensors : [];
+  const stores = { store, photos, stock, ticks, weather, places, readings };
+  return { ...stores, sensors, together, copies, planning, beside, clock };
 }
 
 export function workshop(): Workshop {

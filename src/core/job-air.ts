@@ -1,9 +1,11 @@
 /** The air at a job's parts: the forecast as an ensemble, through the place, on the parts' colour and posture. */
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
+import type { JobReadings } from '@/model/reading';
 import { atPart, type AtPart, type PartAir } from './air/at-part';
 import { ensembleOf } from './air/ensemble';
 import { massKJm2K } from './air/mass';
+import { correctedBy, type CorrectedSaid } from './air/readings';
 import { absorptanceOf } from './air/panel';
 import { lightnessOf } from './coating/colour';
 import { seedOf } from './numerics/random';
@@ -30,6 +32,8 @@ export interface AirRequest {
   readonly nowMs: number;
   /** When the forecast was issued; left out means now. */
   readonly issuedMs?: number;
+  /** What was measured where it is sprayed and where it dries. */
+  readonly readings?: JobReadings;
 }
 
 /** First and last instant of a forecast, ms. @throws RangeError when its start is no time */
@@ -76,21 +80,37 @@ export function partAirOf(job: Job): PartAir {
   };
 }
 
+/** What was read in another place to dry in; in the same one it was read with the door open and the heater off. */
+function cureAirOf(
+  air: AtPart,
+  { dryIn }: Job,
+  { readings, nowMs }: { readonly readings: JobReadings | undefined; readonly nowMs: number },
+): AtPart {
+  if (dryIn?.kind !== 'elsewhere' || !readings || readings.dryPlaceId !== (dryIn.placeId ?? null)) return air;
+  return correctedBy(air, readings.there, nowMs)?.air ?? air;
+}
+
 /** The air at the parts where they are sprayed, and where they dry when that is elsewhere. */
 export interface Airs {
   readonly air: AtPart;
   readonly cureAir: AtPart | null;
+  /** What readings where it is sprayed made of the forecast; null without any. */
+  readonly corrected: CorrectedSaid | null;
 }
 
 /** @throws ForecastError when the forecast does not cover now; RangeError when its start is no time */
-export function airsForJob({ job, forecast, nowMs, issuedMs = nowMs }: AirRequest): Airs {
+export function airsForJob({ job, forecast, nowMs, issuedMs = nowMs, readings }: AirRequest): Airs {
   const startMs = forecastStartMs(forecast, job.place.tz, nowMs);
   const ensemble = ensembleOf(forecast, { startMs, issuedMs, seed: weatherSeed(job, issuedMs) });
   const how = partAirOf(job);
   const dryPlace = job.dryIn?.kind === 'elsewhere' ? job.dryIn.place : job.place;
+  const told = atPart(ensemble, job.place, how);
+  const here = readings && readings.placeId === (job.placeId ?? null) ? readings.here : [];
+  const corrected = correctedBy(told, here, nowMs);
   return {
-    air: atPart(ensemble, job.place, how),
+    air: corrected?.air ?? told,
     // The same weather falls on both: a place to dry in is near.
-    cureAir: job.dryIn ? atPart(ensemble, dryPlace, how, 'cure') : null,
+    cureAir: job.dryIn ? cureAirOf(atPart(ensemble, dryPlace, how, 'cure'), job, { readings, nowMs }) : null,
+    corrected: corrected?.said ?? null,
   };
 }

@@ -4,7 +4,6 @@
  */
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
-import type { AtPart } from './air/at-part';
 import { airView, NO_AIR, type AirView } from './air/view';
 import type { Forecast } from '@/model/forecast';
 import { assumptionsOf } from './assumptions';
@@ -49,9 +48,10 @@ export function plan(request: PlanRequest): Plan {
 const PAST_H = 6;
 const AHEAD_H = 174;
 
-function drawn(air: AtPart | null, nowMs: number): AirView {
-  if (!air) return NO_AIR;
-  return airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs });
+function drawn(airs: Airs | null, nowMs: number): AirView {
+  if (!airs) return NO_AIR;
+  const { air, corrected } = airs;
+  return airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs, corrected });
 }
 
 function airsOf({ forecast, ...request }: PlanRequest): Airs | null {
@@ -61,7 +61,7 @@ function airsOf({ forecast, ...request }: PlanRequest): Airs | null {
 /** @throws as plan() */
 export function planAndAir(request: PlanRequest): Answer {
   const airs = airsOf(request);
-  return { plan: planWith(request, airs), air: drawn(airs?.air ?? null, request.nowMs) };
+  return { plan: planWith(request, airs), air: drawn(airs, request.nowMs) };
 }
 
 const TOO_LONG: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'plan-too-long', params: {} }] };
@@ -70,7 +70,7 @@ const NO_WEATHER: Scheduled = { ...NOTHING_SCHEDULED, blockers: [{ code: 'no-wea
 /** For a job whose search went past its limit: all but the times. @throws as plan() */
 export function planWithoutTimes(request: PlanRequest): Answer {
   const airs = airsOf(request);
-  const air = drawn(airs?.air ?? null, request.nowMs);
+  const air = drawn(airs, request.nowMs);
   return { plan: planWith(request, airs, () => TOO_LONG), air };
 }
 

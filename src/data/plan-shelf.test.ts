@@ -2,6 +2,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { NO_READINGS } from '@/model/reading';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { PlanKey } from '@/usecases/plans';
 import { planShelf } from './plan-shelf';
@@ -17,6 +18,7 @@ const key = (patch: Partial<PlanKey> = {}): PlanKey => ({
   jobId: 'lid',
   job: { name: 'Lid' } as never,
   issuedMs: 1,
+  readings: NO_READINGS,
   sinceMs: 2,
   ...patch,
 });

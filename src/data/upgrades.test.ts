@@ -23,6 +23,7 @@ import { jobStore } from './job-store';
 import { DatabaseDamaged, migrationsIn, openDatabase } from './open';
 import { photoStore } from './photo-store';
 import { placeStore } from './place-store';
+import { readingStore } from './reading-store';
 import { stockStore } from './stock-store';
 import { POOL } from './pictures';
 import { sweepPhotos, UNDO_DAYS } from './sweep';
@@ -71,6 +72,10 @@ describe('upgrades', () => {
         expect(weatherStore(db).near({ lat: 52.4, lon: -3.1 }, 0.1)).toMatchObject([{ id: 'told-1' }]);
       if (version >= 7)
         expect(placeStore(db).list()).toMatchObject([{ id: 'yard', place: { shelter: 'open' } }]);
+      if (version >= 8)
+        expect(readingStore(db).of({ of: 'place', id: 'yard' }, 0, 5)).toMatchObject([
+          { airC: 14.5, rhPct: 62 },
+        ]);
       const copies = kept(folder).list();
       expect(copies.map((c) => c.why)).toEqual(version < MIGRATIONS.at(-1)!.number ? ['upgrade'] : []);
       const picture = join(folder, 'copies', copies[0]?.name ?? '-', 'photos', `${PHOTO}.jpg`);

@@ -13,7 +13,7 @@ export const HARBOUR_LANE: Place = {
   elevationM: 12,
   shelter: 'lean-to',
   facing: 45,
-  horizonDeg: [0, 0, 12, 30, 15, 0, 20, 10],
+  horizonDeg: [0, 0, 32, 35, 15, 0, 20, 10],
 };
 
 const evening: [string, string][] = [['17:00', '20:30']];

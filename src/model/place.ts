@@ -3,6 +3,8 @@ import * as z from 'zod';
 import { spanSchema } from './iso';
 import { COMPASS, DOORS, HEATERS, SHELTERS } from './lists';
 
+const steadySchema = z.strictObject({ airC: z.number().min(-30).max(50), rhPct: z.number().min(2).max(100) });
+
 export const heaterSchema = z.strictObject({
   kW: z.number().min(0.1).max(100),
   setC: z.number().min(5).max(60).describe('air at which it holds, °C'),
@@ -46,9 +48,12 @@ export const placeSchema = z.strictObject({
   fuseA: z.number().min(1).max(125).optional().describe('of the socket, A'),
   volts: z.number().min(90).max(480).optional().describe('mains, V; left out means 230'),
   measured: z
-    .strictObject({ airC: z.number().min(-30).max(50), rhPct: z.number().min(2).max(100) })
+    .strictObject({
+      ...steadySchema.shape,
+      course: z.array(steadySchema).length(24).optional().describe('hour by hour of the day, from a log'),
+    })
     .optional()
-    .describe('air that is the same day and night, as in a cellar: taken as it was measured'),
+    .describe('air that hardly follows the weather, as in a cellar: taken as it was measured'),
   lamp: z.boolean().optional().describe('light enough to spray after dark'),
   loud: spanSchema.optional().describe('hours in which a compressor may run; left out means any'),
 });

@@ -5,6 +5,7 @@
 import type { Answer, PlanRequest } from '@/core/plan';
 import { HALF_HOUR, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Job } from '@/model/job';
+import { NO_READINGS, type JobReadings } from '@/model/reading';
 import { lastRecordedMs } from './clock';
 import type { Issued, StoredJob, Weather } from './ports';
 
@@ -13,6 +14,8 @@ export interface PlanKey {
   readonly jobId: string;
   readonly job: Job;
   readonly issuedMs: number;
+  /** What was measured, as far as the plan uses it. */
+  readonly readings: JobReadings;
   /** the half hour, or in the middle of work the minute, it is made for */
   readonly sinceMs: number;
 }
@@ -84,6 +87,14 @@ function isOvertaken({ plan }: Answer, nowMs: number): boolean {
   );
 }
 
+/** What a plan is told of the air. */
+export interface ToldToPlan extends Pick<Issued, 'forecast' | 'issuedMs'> {
+  readonly readings?: JobReadings;
+}
+/** Readings that came or went make another plan. */
+const readMark = ({ placeId, here, there }: JobReadings): string =>
+  [placeId, ...[...here, ...there].map((r) => r.ms)].join(' ');
+
 const MOST_HELD = 80;
 
 export class Plans {
@@ -94,19 +105,16 @@ export class Plans {
     private readonly shelf: PlanShelf,
   ) {}
 
-  async of(
-    stored: StoredJob,
-    { forecast, issuedMs }: Pick<Issued, 'forecast' | 'issuedMs'>,
-    nowMs: number,
-    signal?: AbortSignal,
-  ): Promise<Answer> {
+  async of(stored: StoredJob, told: ToldToPlan, nowMs: number, signal?: AbortSignal): Promise<Answer> {
+    const { forecast, issuedMs, readings = NO_READINGS } = told;
     const sinceMs = sinceOf(stored.job, nowMs);
-    const key: PlanKey = { jobId: stored.id, job: stored.job, issuedMs, sinceMs };
-    const name = `${stored.id} ${issuedMs} ${sinceMs}`;
+    const key: PlanKey = { jobId: stored.id, job: stored.job, issuedMs, readings, sinceMs };
+    const name = `${stored.id} ${issuedMs} ${sinceMs} ${readMark(readings)}`;
     const request: PlanRequest = {
       job: stored.job,
       forecast,
       issuedMs,
+      readings,
       nowMs: Math.floor(nowMs / MINUTE) * MINUTE,
     };
     const held = this.held.get(name);
@@ -114,7 +122,7 @@ export class Plans {
       const answer = await held.wait(signal);
       if (!isOvertaken(answer, nowMs)) return answer;
       // Another who waited may have begun a new one already.
-      if (this.held.get(name) !== held) return this.of(stored, { forecast, issuedMs }, nowMs, signal);
+      if (this.held.get(name) !== held) return this.of(stored, told, nowMs, signal);
     }
     const kept = this.shelf.get(key);
     const isGood = kept !== null && !isOvertaken(kept, nowMs);
@@ -142,4 +150,6 @@ export class Plans {
 export interface Planning {
   readonly weather: Weather;
   readonly plans: Plans;
+  /** What was measured in the places of a job. */
+  readingsFor(stored: StoredJob, nowMs: number): JobReadings;
 }

@@ -3,6 +3,7 @@ import type { Learned } from '@/core/air/record';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
+import type { KeptReading, Measure, Measured, SpotId } from '@/model/reading';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 import type { KeptWeather, Spot } from '@/model/weather';
 
@@ -119,6 +120,24 @@ export interface PlaceStore {
   change(id: string, place: Place): boolean;
   remove(id: string, nowMs: number): boolean;
   restore(id: string): boolean;
+}
+
+/** What was measured, by the place or the job it was measured in. */
+export interface ReadingStore {
+  /** The newest first. */
+  of(spot: SpotId, sinceMs: number, most: number): KeptReading[];
+  keep(spot: SpotId, readings: readonly KeptReading[]): void;
+  remove(id: string, nowMs: number): boolean;
+  restore(id: string): boolean;
+  /** Changes with every reading that is kept or taken out. */
+  stamp(): number;
+}
+/** Something that measures: its figures now, in the place it stands in. */
+export interface Sensor {
+  readonly id: string;
+  readonly name: string;
+  readonly measures: readonly Measure[];
+  read(place: Place, nowMs: number): Promise<Measured>;
 }
 
 /** Why an item changed, and a remark. */

@@ -6,6 +6,7 @@ import { DEMO_JOBS, DEMO_NOW, HARBOUR_LANE } from '@/demo/jobs';
 import { allTasks } from '@/demo/test-kit';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
+import { NO_READINGS } from '@/model/reading';
 import { simulatedForecast } from '@/standins/weather';
 import { answerer } from '@/workers/protocol';
 import { bench, nightsAt } from './bench';
@@ -25,6 +26,7 @@ const weather: Weather = {
 const planning: Planning = {
   weather,
   plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),
+  readingsFor: () => NO_READINGS,
 };
 function mapStore(): JobStore {
   const rows = new Map<string, StoredJob>();
@@ -108,6 +110,7 @@ describe('the bench and a job', () => {
     let made = 0;
     const counting: Planning = {
       weather,
+      readingsFor: () => NO_READINGS,
       plans: new Plans(
         async (request) => {
           made++;
@@ -259,7 +262,7 @@ describe('the worker’s protocol', () => {
       id: 1,
       message: 'no forecast loaded',
     });
-    expect(answer({ kind: 'load', job, ...s, nowMs: NOW })).toBeNull();
+    expect(answer({ kind: 'load', job, ...s, nowMs: NOW, readings: NO_READINGS })).toBeNull();
     expect(answer({ kind: 'plan', id: 2, job, nowMs: NOW })).toMatchObject({
       kind: 'done',
       id: 2,

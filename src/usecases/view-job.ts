@@ -4,6 +4,7 @@ import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
+import type { JobReadings } from '@/model/reading';
 import type { Product } from '@/model/product';
 import type { Planning } from './plans';
 import type { JobStore, Steps, StoredJob, WeatherSource } from './ports';
@@ -20,6 +21,7 @@ export interface JobView {
   readonly forecast: Forecast | null;
   readonly issuedMs: number;
   readonly weather: WeatherSource;
+  readonly readings: JobReadings;
 }
 
 /** When it is asked, and what tells that nobody waits for it any more. */
@@ -30,12 +32,13 @@ export interface Asked {
 
 export async function viewOf(
   stored: StoredJob,
-  { weather, plans }: Planning,
+  planning: Planning,
   { nowMs, signal }: Asked,
 ): Promise<JobView> {
   const { job } = stored;
-  const issued = await weather.forecastFor(job.place, nowMs);
-  const { plan, air } = await plans.of(stored, issued, nowMs, signal);
+  const issued = await planning.weather.forecastFor(job.place, nowMs);
+  const readings = planning.readingsFor(stored, nowMs);
+  const { plan, air } = await planning.plans.of(stored, { ...issued, readings }, nowMs, signal);
   const products = productsOf(CATALOGUE, job.products);
   return {
     id: stored.id,
@@ -49,6 +52,7 @@ export async function viewOf(
     forecast: issued.forecast,
     issuedMs: issued.issuedMs,
     weather: issued.source,
+    readings,
   };
 }
 

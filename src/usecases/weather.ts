@@ -1,6 +1,6 @@
 /** What weather a plan rests on: the newest forecast that was told for the place and still covers now. */
 import { forecastOfDays } from '@/core/air/five-numbers';
-import { learnedFrom, recordOf, type Learned } from '@/core/air/record';
+import { learnedFrom, recordOf, type DayRecord, type Learned, type TypedIn } from '@/core/air/record';
 import { remember } from '@/core/records/remember';
 import { coveredBy, LEAST_AHEAD_H } from '@/core/job-air';
 import { civilDate, HOUR, isoOf } from '@/core/time/instant';
@@ -11,15 +11,19 @@ import type { Issued, Weather, WeatherStore } from './ports';
 
 /** A forecast told for this near is one for here: about 25 km. ASSUMED. */
 export const NEAR_DEG = 0.22;
-/** How wrong what was typed in for here has been, of what was told up to this forecast. */
-function learnedFor(all: readonly KeptWeather[], kept: KeptWeather): Learned | null {
-  const typed = all.flatMap(({ told, issuedMs, tz }) =>
-    told.kind === 'days' && issuedMs <= kept.issuedMs
-      ? [{ toldOn: civilDate(issuedMs, tz), days: told.days }]
-      : [],
+/** Days that were typed in, those told up to an instant. */
+const typedUpTo = (all: readonly KeptWeather[], untilMs: number): TypedIn[] =>
+  all.flatMap(({ told, issuedMs, tz }) =>
+    told.kind === 'days' && issuedMs <= untilMs ? [{ toldOn: civilDate(issuedMs, tz), days: told.days }] : [],
   );
-  return learnedFrom(recordOf(typed));
-}
+
+/** How wrong what was typed in for here has been, of what was told up to this forecast. */
+const learnedFor = (all: readonly KeptWeather[], kept: KeptWeather): Learned | null =>
+  learnedFrom(recordOf(typedUpTo(all, kept.issuedMs)));
+
+/** What was typed in for a place beforehand, beside what was typed in on the day. */
+export const recordFor = (store: WeatherStore, spot: Pick<Spot, 'lat' | 'lon'>): DayRecord[] =>
+  recordOf(typedUpTo(store.near(spot, NEAR_DEG), Infinity));
 
 /** Made once for each that is kept: what follows from a forecast is remembered by it. */
 const made = new Map<string, Forecast>();

@@ -1,6 +1,5 @@
 /** The page's end of the planning worker: the newest question wins, a worker that dies rejects its callers. */
 import type { Answer } from '@/core/plan';
-import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { FromWorker, ToWorker } from './protocol';
 
@@ -9,12 +8,18 @@ interface Waiting {
   readonly reject: (e: Error) => void;
 }
 
+/** What every question of a page rests on. */
+export type Start = Pick<
+  Extract<ToWorker, { kind: 'load' }>,
+  'job' | 'forecast' | 'nowMs' | 'issuedMs' | 'readings'
+>;
+
 export class PlanClient {
   private readonly worker: Worker;
   private readonly waiting = new Map<number, Waiting>();
   private last = 0;
 
-  constructor(job: Job, forecast: Forecast | null, nowMs: number, issuedMs: number) {
+  constructor(start: Start) {
     this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
     this.worker.onmessage = (messageEvent: MessageEvent<FromWorker>): void => {
       const w = this.waiting.get(messageEvent.data.id);
@@ -27,7 +32,8 @@ export class PlanClient {
       for (const w of this.waiting.values()) w.reject(new Error(e.message || 'the planning worker stopped'));
       this.waiting.clear();
     };
-    this.send({ kind: 'load', job, forecast, nowMs, issuedMs });
+    const { job, forecast, nowMs, issuedMs, readings } = start;
+    this.send({ kind: 'load', job, forecast, nowMs, issuedMs, readings });
   }
 
   private send(m: ToWorker): void {

@@ -3,7 +3,8 @@ import { planAndAir } from '@/core/plan';
 import { answerer, type ToWorker } from './protocol';
 
 const answer = answerer(
-  (l, job, nowMs) => planAndAir({ job, forecast: l.forecast, nowMs, issuedMs: l.issuedMs }),
+  (l, job, nowMs) =>
+    planAndAir({ job, nowMs, forecast: l.forecast, issuedMs: l.issuedMs, readings: l.readings }),
   () => performance.now(),
 );
 self.onmessage = (e: MessageEvent<ToWorker>): void => {

@@ -2,12 +2,14 @@
 import type { Answer } from '@/core/plan';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
+import type { JobReadings } from '@/model/reading';
 
 export type ToWorker =
   | {
       readonly kind: 'load';
       readonly forecast: Forecast | null;
       readonly issuedMs: number;
+      readonly readings: JobReadings;
       readonly nowMs: number;
       readonly job: Job;
     }
@@ -19,7 +21,7 @@ type Load = Extract<ToWorker, { kind: 'load' }>;
 
 /** Pure answerer, so that the protocol is tested without a thread. */
 export function answerer(
-  answerOf: (load: Pick<Load, 'forecast' | 'issuedMs'>, job: Job, nowMs: number) => Answer,
+  answerOf: (load: Pick<Load, 'forecast' | 'issuedMs' | 'readings'>, job: Job, nowMs: number) => Answer,
   clock: () => number,
 ): (m: ToWorker) => FromWorker | null {
   let loaded: Load | null = null;

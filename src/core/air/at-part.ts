@@ -5,6 +5,7 @@
 import type { ForecastMember } from '@/model/forecast';
 import type { Place } from '@/model/place';
 import { remember } from '../records/remember';
+import { courseAt } from './course';
 import type { Ensemble } from './ensemble';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
 import { bothFacesWm2K, panelExcessK, type Hung } from './panel';
@@ -133,6 +134,8 @@ interface Through {
   /** Share of the sun that reaches the part, and whether it is dusk with insects; shape [nodes]. */
   readonly lit: Float64Array;
   readonly dusk: Uint8Array;
+  /** The air that was measured, where that is taken. */
+  readonly measured: AirInside | null;
 }
 
 /** Air changes an hour that a fan makes. */
@@ -202,9 +205,20 @@ function underARoof(out: OutsideNow, lagH: number): AirInside {
   return { airC, lnVapour: out.lnVapour };
 }
 
-function asMeasured(nodes: number, { airC, rhPct }: NonNullable<Place['measured']>): AirInside {
-  const vapour = lnSatPressure(airC) + Math.log(rhPct / 100);
-  return { airC: new Float64Array(nodes).fill(airC), lnVapour: new Float64Array(nodes).fill(vapour) };
+/** As it was measured, steady or by the hour of the day. */
+function asMeasured(nodes: number, startMs: number, { tz, measured }: Place): AirInside | null {
+  if (!measured) return null;
+  const { course } = measured;
+  const at = (i: number): { airC: number; rhPct: number } =>
+    course ? courseAt(course, startMs + i * STEP_MS, tz) : measured;
+  const airC = new Float64Array(nodes);
+  const lnVapour = new Float64Array(nodes);
+  for (let i = 0; i < nodes; i++) {
+    const now = at(i);
+    airC[i] = now.airC;
+    lnVapour[i] = lnSatPressure(now.airC) + Math.log(now.rhPct / 100);
+  }
+  return { airC, lnVapour };
 }
 
 function inARoom(out: OutsideNow, place: Place, building: Building): AirInside {
@@ -216,8 +230,8 @@ function inARoom(out: OutsideNow, place: Place, building: Building): AirInside {
 }
 
 /** The air in the place, before sun and sky act on the part. */
-function airInside(out: OutsideNow, place: Place): AirInside {
-  if (place.measured) return asMeasured(out.airC.length, place.measured);
+function airInside(out: OutsideNow, { place, measured }: Through): AirInside {
+  if (measured) return measured;
   const { building, lagH } = SHELTER_CARDS[place.shelter];
   return building ? inARoom(out, place, building) : underARoof(out, lagH);
 }
@@ -228,7 +242,7 @@ function fillRow(air: AtPart, row: number, member: ForecastMember, through: Thro
   const card = SHELTER_CARDS[place.shelter];
   const factor = HEIGHT_FACTOR * windFracOf(place);
   const out = outsideOf(air.nodes, member, through);
-  const inside = airInside(out, place);
+  const inside = airInside(out, through);
   let panel = Number.NaN;
   for (let i = 0; i < air.nodes; i++) {
     const h = i >> 1;
@@ -280,6 +294,7 @@ function airAtPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
   const through = {
     place,
     how,
+    measured: asMeasured(air.nodes, air.startMs, place),
     lit: Float64Array.from(suns, (s) => sunShare(place, s)),
     dusk: duskOf(place, air.sunDeg),
     clear: air.sunDeg.map(clearSkyWm2),

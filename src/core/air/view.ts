@@ -1,6 +1,7 @@
 /** The air at the part as it is drawn: hourly, the central line with the band that holds eight futures in ten. */
 import { nearestNode } from './grid';
 import type { AtPart } from './at-part';
+import type { CorrectedSaid } from './readings';
 
 export interface Band {
   readonly mid: readonly number[];
@@ -19,6 +20,8 @@ export interface AirView {
   readonly sunDeg: readonly number[];
   /** null where there is no weather */
   readonly now: AirNow | null;
+  /** What readings made of the forecast; null without any. */
+  readonly corrected: CorrectedSaid | null;
 }
 export interface AirNow {
   readonly panelC: number;
@@ -39,16 +42,18 @@ export const NO_AIR: AirView = {
   rain: [],
   sunDeg: [],
   now: null,
+  corrected: null,
 };
 
 export interface ViewSpan {
   readonly fromMs: number;
   readonly toMs: number;
   readonly nowMs: number;
+  readonly corrected?: CorrectedSaid | null;
 }
 
 /** Two nodes (one hour) a point from `fromMs` to `toMs`, clipped to the grid. */
-export function airView(air: AtPart, { fromMs, toMs, nowMs }: ViewSpan): AirView {
+export function airView(air: AtPart, { fromMs, toMs, nowMs, corrected = null }: ViewSpan): AirView {
   const first = Math.max(0, Math.ceil((fromMs - air.startMs) / air.stepMs));
   const last = Math.min(air.nodes - 1, Math.floor((toMs - air.startMs) / air.stepMs));
   const idx = Array.from(
@@ -84,6 +89,7 @@ export function airView(air: AtPart, { fromMs, toMs, nowMs }: ViewSpan): AirView
       return n / members;
     }),
     sunDeg: idx.map((i) => Number(air.sunDeg[i]!.toFixed(1))),
+    corrected,
     now: {
       panelC: air.panelC[nowNode]!,
       gapK: air.gapK[nowNode]!,

@@ -26,6 +26,7 @@ const ADDED: Readonly<Record<string, { readonly only: string; readonly without?:
   shopping_ticks: { only: 'key NOT IN (SELECT key FROM main.shopping_ticks)' },
   jobs: { only: 'id NOT IN (SELECT id FROM main.jobs)' },
   weather: { only: 'id NOT IN (SELECT id FROM main.weather)' },
+  readings: { only: 'id NOT IN (SELECT id FROM main.readings)' },
   places: { only: 'id NOT IN (SELECT id FROM main.places)' },
 };
 

@@ -6,6 +6,7 @@ import { parseJob } from '@/formats/job-file';
 import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
 import { forecastFaults } from '@/model/forecast';
 import { placeSchema } from '@/model/place';
+import { spotIdSchema } from '@/model/reading';
 import { stockDraftSchema } from '@/model/stock';
 import { daysFaults, toldSchema } from '@/model/weather';
 import { isZone } from '@/model/zone';
@@ -69,6 +70,15 @@ function checkPlaces(db: Db, faults: Fault[]): void {
   }
 }
 
+function checkReadings(db: Db, faults: Fault[]): void {
+  const rows = db.prepare<[], { id: string; spot_of: string; spot_id: string }>(
+    'SELECT id, spot_of, spot_id FROM readings',
+  );
+  for (const { id, spot_of, spot_id } of rows.iterate())
+    if (!ID.test(id) || !spotIdSchema.safeParse({ of: spot_of, id: spot_id }).success)
+      faults.push({ path: `readings “${id.slice(0, 60)}”`, expected: 'a reading of a place or a job' });
+}
+
 /** A picture that carries more than its picture data is made anew, and its row says the new size. @returns why it cannot be */
 function keepPictureOnly(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id' | 'bytes'>): string | null {
   const sent = readFileSync(file);
@@ -107,6 +117,7 @@ export function checkRows(db: Db, photosFolder: string): string[] {
   checkStock(db, faults);
   checkWeather(db, faults);
   checkPlaces(db, faults);
+  checkReadings(db, faults);
   const without = checkPhotos(db, photosFolder, faults);
   for (const { key } of db.prepare<[], { key: string }>('SELECT key FROM shopping_ticks').iterate())
     if (key.length > MOST_KEY)

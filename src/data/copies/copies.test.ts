@@ -295,9 +295,17 @@ describe('a foreign file', () => {
     const files = Object.fromEntries(
       [
         'pellucid.json',
-        ...['jobs', 'job_steps', 'photos', 'stock', 'stock_moves', 'shopping_ticks', 'weather', 'places'].map(
-          (t) => `tables/${t}.ndjson`,
-        ),
+        ...[
+          'jobs',
+          'job_steps',
+          'photos',
+          'stock',
+          'stock_moves',
+          'shopping_ticks',
+          'weather',
+          'places',
+          'readings',
+        ].map((t) => `tables/${t}.ndjson`),
       ].map((name) => [name, content(name)]),
     );
     const withLine = async (table: string, line: string): Promise<SentRefused> => {

@@ -8,6 +8,7 @@ import { migrationsIn, openDatabase } from '../open';
 import { photoStore } from '../photo-store';
 import { POOL } from '../pictures';
 import { placeStore } from '../place-store';
+import { readingStore } from '../reading-store';
 import { stockStore } from '../stock-store';
 import { tickStore } from '../tick-store';
 import { weatherStore } from '../weather-store';
@@ -89,6 +90,13 @@ export function fill({ db, photosFolder }: TestWorkshop, first: Job, second: Job
   for (const id of ['yard', 'shed'])
     places.add(id, { tz: 'Europe/London', lat: 52.4, lon: -3.1, shelter: 'open' }, 7);
   places.remove('shed', 90_000);
+  const readings = readingStore(db);
+  const figures = { source: 'typed', airC: 14, rhPct: 60, panelC: 15, windMs: 0.5 } as const;
+  readings.keep({ of: 'place', id: 'yard' }, [
+    { id: 'read-1', ms: 10, ...figures },
+    { id: 'read-2', ms: 20, ...figures },
+  ]);
+  readings.remove('read-2', 90_000);
 }
 
 /** Every row of every table, and every picture. */

@@ -171,18 +171,28 @@ interface Named {
   readonly tz: string;
 }
 
-/** The forecast of a table whose columns were confirmed. Every fault names its line and column. */
-export function takeTable(table: WeatherTable, how: Mapping, at: SeriesAt): Parsed<FileWeather> {
-  const wrong = mappingFaults(table, how);
-  if (wrong.length > 0) return { ok: false, faults: wrong };
+/** Every line as a reading. Every fault names its line and column. */
+export function readingsOf(
+  table: WeatherTable,
+  how: Mapping,
+  tz: string,
+): { readonly readings: Reading[]; readonly faults: Fault[] } {
   const faults: Fault[] = [];
   const readings: Reading[] = [];
   table.rows.forEach((row, i) => {
     if (isEmptyRow(row)) return;
-    const read = readingOf(row, table.firstLine + i, how, { names: table.names, tz: at.tz });
+    const read = readingOf(row, table.firstLine + i, how, { names: table.names, tz });
     if (Array.isArray(read)) faults.push(...read);
     else readings.push(read);
   });
+  return { readings, faults };
+}
+
+/** The forecast of a table whose columns were confirmed. */
+export function takeTable(table: WeatherTable, how: Mapping, at: SeriesAt): Parsed<FileWeather> {
+  const wrong = mappingFaults(table, how);
+  if (wrong.length > 0) return { ok: false, faults: wrong };
+  const { readings, faults } = readingsOf(table, how, at.tz);
   faults.push(...orderFaults(readings, at.tz));
   if (faults.length > 0) return { ok: false, faults: told(faults) };
   if (readings.length < 2)

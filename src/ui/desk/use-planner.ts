@@ -20,18 +20,19 @@ interface Planner {
 /** The worker, warm from the start; a new issue of the forecast needs a new one, and so does a plan that was cancelled. */
 function useWorker(view: JobView, cancelled: number) {
   const client = useRef<PlanClient | null>(null);
-  const { forecast, issuedMs } = view;
+  const { forecast, issuedMs, readings } = view;
+  const read = JSON.stringify(readings);
   const startWith = useRef(view);
   useEffect(() => {
     const { job, nowMs } = startWith.current;
-    const made = new PlanClient(job, forecast, nowMs, issuedMs);
+    const made = new PlanClient({ job, nowMs, forecast, issuedMs, readings });
     client.current = made;
     return () => {
       client.current = null;
       made.close();
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the forecast is a new object with every view, its issue is not
-  }, [issuedMs, view.job.place.lat, view.job.place.lon, cancelled]);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- forecast and readings are new objects with every view, what they say is not
+  }, [issuedMs, read, view.job.place.lat, view.job.place.lon, cancelled]);
   return client;
 }
 

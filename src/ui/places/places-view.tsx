@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import { presetPlace } from '@/core/air/presets';
+import type { DayRecord } from '@/core/air/record';
 import type { Place } from '@/model/place';
+import type { KeptReading } from '@/model/reading';
 import type { PlaceRow } from '@/usecases/places';
 import type { PlaceWeather } from '@/usecases/place-weather';
 import { LinkButton } from '../parts/link-button';
@@ -19,6 +21,8 @@ interface PlacesViewProps {
   /** Where a new one begins: where the last one is. */
   readonly near: Pick<Place, 'tz' | 'lat' | 'lon'>;
   readonly weather: PlaceWeather | null;
+  readonly readings: readonly KeptReading[];
+  readonly record: readonly DayRecord[];
   readonly nowMs: number;
 }
 
@@ -44,13 +48,14 @@ function usePlaceActions() {
   return {
     said,
     onKept: (id: string, text: string): void => show(id, { text }),
+    onChanged: () => router.refresh(),
     onGone: (id: string, text: string): void => show(null, { text, undo: id }),
     putBack,
   };
 }
 
-export function PlacesView({ rows, at, near, weather, nowMs }: PlacesViewProps) {
-  const { said, onKept, onGone, putBack } = usePlaceActions();
+export function PlacesView({ rows, at, near, nowMs, ...of }: PlacesViewProps) {
+  const { said, onKept, onGone, onChanged, putBack } = usePlaceActions();
   const row = rows.find((r) => r.id === at) ?? null;
   const undo = said?.undo;
   return (
@@ -71,10 +76,11 @@ export function PlacesView({ rows, at, near, weather, nowMs }: PlacesViewProps) 
           id={row?.id ?? null}
           start={row?.place ?? presetPlace('garage', near)}
           usedBy={row?.usedBy ?? []}
-          weather={weather}
+          {...of}
           nowMs={nowMs}
           onKept={onKept}
           onGone={onGone}
+          onChanged={onChanged}
         />
       ) : (
         <NoPlace />

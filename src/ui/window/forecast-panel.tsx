@@ -6,13 +6,16 @@ import { civilDate } from '@/core/time/instant';
 import type { ToldView } from '@/usecases/weather';
 import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
+import { Fold } from '../parts/fold';
 import { useGone } from '../parts/gone';
 import { MindSign } from '../parts/icons';
 import { later } from '../parts/later';
 import { Said } from '../parts/said';
 import { send } from '../parts/send';
+import { ReadingsPanel } from '../readings/readings-panel';
 import { useFormat } from '../theme/providers';
 import { weekFrom, type WeekValues } from '../views/days-form';
+import { correctedSaid } from '../views/readings';
 import { keptSaid, learnedSaid, sourceSaid } from '../views/weather-source';
 import type { Faults } from '../parts/send';
 import { useWeatherFile } from './use-weather-file';
@@ -70,6 +73,7 @@ export function ForecastPanel() {
   return (
     <section className="panel" aria-label="The forecast">
       <Source />
+      <ReadHere />
       {typing.start ? (
         <DaysForm
           start={typing.start}
@@ -118,12 +122,25 @@ export function ForecastPanel() {
   );
 }
 
+/** What was measured where the job is sprayed. */
+function ReadHere() {
+  const { id, job, refresh } = useDesk();
+  const spot =
+    job.placeId === undefined ? ({ of: 'job', id } as const) : ({ of: 'place', id: job.placeId } as const);
+  return (
+    <Fold summary="Readings at the part" className="mt-8">
+      <ReadingsPanel spot={spot} place={job.place} onChanged={refresh} />
+    </Fold>
+  );
+}
+
 /** Where the weather is from, and how earlier ones that were typed in came true. */
 function Source() {
   const f = useFormat();
-  const { job, nowMs, weather } = useDesk();
+  const { job, nowMs, weather, air } = useDesk();
   const source = sourceSaid(weather, { nowMs, tz: job.place.tz }, f);
   const learned = learnedSaid(weather.weather, f);
+  const corrected = correctedSaid(air.corrected, job.place.tz, f);
   return (
     <>
       <div className="row wrap-nowrap ai-flex-start">
@@ -131,6 +148,7 @@ function Source() {
         <p className="grow-240">{source.text}</p>
       </div>
       {learned !== null && <p className="cap mt-6">{learned}</p>}
+      {corrected !== null && <p className="mt-6">{corrected}</p>}
     </>
   );
 }

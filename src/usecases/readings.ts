@@ -1,0 +1,49 @@
+/** What was measured in the places of a job, as a plan uses it; and sensors read. */
+import { HOUR } from '@/core/time/instant';
+import type { Job } from '@/model/job';
+import type { Place } from '@/model/place';
+import type { JobReadings, KeptReading, Measured, SpotId } from '@/model/reading';
+import type { ReadingStore, Sensor, StoredJob } from './ports';
+
+/** Older ones say nothing of the hours to come. */
+const USED_H = 24;
+const MOST_USED = 400;
+
+/** Where readings of a job belong. */
+export const spotOf = (jobId: string, job: Pick<Job, 'placeId'>): SpotId =>
+  job.placeId === undefined ? { of: 'job', id: jobId } : { of: 'place', id: job.placeId };
+
+export function readingsFor(
+  store: ReadingStore,
+  { id, job }: Pick<StoredJob, 'id' | 'job'>,
+  nowMs: number,
+): JobReadings {
+  const since = nowMs - USED_H * HOUR;
+  const dryId = job.dryIn?.kind === 'elsewhere' ? (job.dryIn.placeId ?? null) : null;
+  return {
+    placeId: job.placeId ?? null,
+    here: store.of(spotOf(id, job), since, MOST_USED),
+    dryPlaceId: dryId,
+    there: dryId === null ? [] : store.of({ of: 'place', id: dryId }, since, MOST_USED),
+  };
+}
+
+/** Figures of all sensors together; a sensor that fails is left out, and named. */
+export async function sensed(
+  sensors: readonly Sensor[],
+  place: Place,
+  nowMs: number,
+): Promise<{ readonly measured: Measured; readonly failed: readonly string[] }> {
+  const each = await Promise.all(
+    sensors.map(async (s) => ({ s, got: await s.read(place, nowMs).catch(() => null) })),
+  );
+  return {
+    measured: Object.assign({}, ...each.map((e) => e.got ?? {})) as Measured,
+    failed: each.filter((e) => e.got === null).map((e) => e.s.name),
+  };
+}
+
+export interface ReadingsView {
+  readonly list: readonly KeptReading[];
+  readonly sensors: readonly string[];
+}
