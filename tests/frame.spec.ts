@@ -203,7 +203,7 @@ test('with the server away a page loses nothing it opens: menu, search', async (
   await expect(page.getByRole('dialog', { name: 'Menu' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('/');
-  await expect(page.getByRole('dialog').getByRole('combobox')).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Find' }).getByRole('searchbox')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 });

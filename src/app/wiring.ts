@@ -6,6 +6,7 @@ import { setImmediate } from 'node:timers/promises';
 import { HOUR } from '@/core/time/instant';
 import type { CopyWork } from '@/data/copies/copy-work';
 import { Copies } from '@/data/copies/service';
+import { feedSetting } from '@/data/feed-setting';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
 import { jobStore } from '@/data/job-store';
 import { placeStore } from '@/data/place-store';
@@ -37,6 +38,7 @@ import { readingsFor } from '@/usecases/readings';
 import { weatherFrom } from '@/usecases/weather';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
+import { Feed } from './feed';
 import { nodeThread } from '@/workers/node-thread';
 
 export interface Workshop {
@@ -47,6 +49,7 @@ export interface Workshop {
   readonly weather: WeatherStore;
   readonly places: PlaceStore;
   readonly readings: ReadingStore;
+  readonly feed: Feed;
   /** What measures by itself: simulated in the demo, none elsewhere. */
   readonly sensors: readonly Sensor[];
   /** Several writes as one: all of them or none. */
@@ -165,7 +168,14 @@ function makeWorkshop(): Workshop {
   const ticks = tickStore(db);
   const sensors = demo ? simulatedSensors : [];
   const stores = { store, photos, stock, ticks, weather, places, readings };
-  return { ...stores, sensors, together, copies, planning, beside, clock };
+  const feed = new Feed({
+    setting: feedSetting(dataFolder()),
+    weather,
+    places,
+    store,
+    nowMs: () => clock.nowMs(),
+  });
+  return { ...stores, feed, sensors, together, copies, planning, beside, clock };
 }
 
 export function workshop(): Workshop {

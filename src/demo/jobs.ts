@@ -12,8 +12,8 @@ export const HARBOUR_LANE: Place = {
   lon: -3.08,
   elevationM: 12,
   shelter: 'lean-to',
-  facing: 45,
-  horizonDeg: [0, 0, 32, 35, 15, 0, 20, 10],
+  facing: 0,
+  horizonDeg: [0, 0, 10, 20, 15, 0, 20, 10],
 };
 
 const evening: [string, string][] = [['17:00', '20:30']];

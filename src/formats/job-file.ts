@@ -56,17 +56,15 @@ export function parseJob(raw: unknown): Parsed<Job> {
 }
 
 /** JSON text to any value, with the place of the fault in words. */
-export function parseJson(text: string): Parsed<unknown> {
+/** @param what it should be, for who brought it */
+export function parseJson(text: string, what = 'a job.json as Pellucid writes it'): Parsed<unknown> {
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown };
   } catch (e) {
     return {
       ok: false,
       faults: [
-        {
-          path: '(the whole)',
-          expected: `a job.json as Pellucid writes it (${e instanceof Error ? e.message : 'not readable'})`,
-        },
+        { path: '(the whole)', expected: `${what} (${e instanceof Error ? e.message : 'not readable'})` },
       ],
     };
   }

@@ -140,6 +140,10 @@ export interface Sensor {
   read(place: Place, nowMs: number): Promise<Measured>;
 }
 
+/** What an address answered. */
+export type Fetched =
+  { readonly ok: true; readonly text: string } | { readonly ok: false; readonly said: string };
+
 /** Why an item changed, and a remark. */
 export interface MoveNote {
   readonly kind: StockMove['kind'];

@@ -9,12 +9,14 @@ export const metadata: Metadata = { title: 'Workshop' };
 
 export default async function Page() {
   await connection();
-  const { store, copies, clock } = workshop();
+  const { store, copies, clock, feed } = workshop();
   const place = placeOf(store);
   return (
     <PlainPage title="Workshop" place={place} nowMs={clock.nowMs()}>
       <WorkshopView
         jobs={store.heads()}
+        feed={{ address: feed.address, last: feed.last }}
+        tz={place.tz}
         kept={copies.kept.list().map(({ atMs, ...copy }) => ({ ...copy, at: isoOf(atMs, place.tz) }))}
       />
     </PlainPage>

@@ -14,7 +14,7 @@ export type FileRead =
   | { readonly kind: 'asked'; readonly table: TableGuess };
 
 function jsonWeather(text: string): Parsed<FileWeather> {
-  const json = parseJson(text);
+  const json = parseJson(text, 'a forecast in the agreed JSON');
   if (!json.ok) return json;
   const forecast = parseForecast(json.value);
   return forecast.ok

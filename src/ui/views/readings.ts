@@ -25,10 +25,14 @@ const OFF_SAID: Readonly<Record<Measure, (off: number, f: Format) => string>> = 
   windMs: (x, f) => `${f.speed(Math.abs(x))} ${x >= 0 ? 'more' : 'less'} wind`,
 };
 
+/** Nearer than this is as expected. */
+const WORTH: Readonly<Record<Measure, number>> = { airC: 0.3, rhPct: 2, panelC: 0.3, windMs: 0.2 };
+
 /** “air 1.2 K colder, 6 points damper than was expected” */
 export function offSaid(off: CorrectedSaid['off'], f: Format): string {
-  const said = (Object.entries(off) as [Measure, number][]).map(([q, x]) => OFF_SAID[q](x, f));
-  return said.length > 0 ? `${said.join(', ')} than was expected` : '';
+  const far = (Object.entries(off) as [Measure, number][]).filter(([q, x]) => Math.abs(x) >= WORTH[q]);
+  if (far.length === 0) return 'as was expected';
+  return `${far.map(([q, x]) => OFF_SAID[q](x, f)).join(', ')} than was expected`;
 }
 
 /** What readings made of the forecast; null without any. */

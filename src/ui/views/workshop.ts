@@ -1,5 +1,7 @@
 /** Copies of the workshop in words: what is in one, what it would replace, what came of it, and those that are kept. */
+import { isoOf } from '@/core/time/instant';
 import type { Came, Holds, Looked } from '@/usecases/copies';
+import type { FeedTold } from '@/usecases/feed';
 import { durationOf, type Format } from '@/words/format';
 
 export interface KeptCopy {
@@ -61,4 +63,17 @@ export function sendingText(sentBytes: number, bytes: number, elapsedMs: number)
       ? `, about ${leftMs < 60_000 ? `${Math.ceil(leftMs / 1000)} s` : durationOf(leftMs / 60_000)} left`
       : '';
   return `${mb(sentBytes)} of ${mb(bytes)} MB sent${left}`;
+}
+
+/** What the feed told when it was last asked; null before. */
+export function feedSaid(last: FeedTold | null, tz: string, f: Format): string | null {
+  if (!last) return null;
+  const at = f.dayTime(isoOf(last.atMs, tz));
+  const kept =
+    last.kept > 0
+      ? [`${last.kept === 1 ? 'A new forecast is' : `${last.kept} new forecasts are`} kept.`]
+      : [];
+  const same = last.kept === 0 && last.same > 0 ? ['It tells what it told before.'] : [];
+  const refused = last.refused.map((r) => `${r} What is planned on stays.`);
+  return `Asked ${at}. ${[...kept, ...same, ...refused].join(' ')}`;
 }

@@ -7,6 +7,7 @@ import { useMore } from '../parts/use-more';
 import { ThemeSwitch, UnitSwitch } from '../shell/switches';
 import type { KeptCopy } from '../views/workshop';
 import { CopiesPanel } from './copies-panel';
+import { FeedPanel, type FeedNow } from './feed-panel';
 import { SaidLine } from './said-line';
 import { useBring } from './use-bring';
 
@@ -33,14 +34,17 @@ interface JobName {
 interface WorkshopViewProps {
   readonly jobs: readonly JobName[];
   readonly kept: readonly KeptCopy[];
+  readonly feed: FeedNow;
+  readonly tz: string;
 }
 
-export function WorkshopView({ jobs, kept }: WorkshopViewProps) {
+export function WorkshopView({ jobs, kept, feed, tz }: WorkshopViewProps) {
   return (
     <main id="main" className="body workpage">
       <h1 className="sr">Workshop</h1>
       <LookPanel />
       <CopiesPanel kept={kept} />
+      <FeedPanel feed={feed} tz={tz} />
       <JobsPanel jobs={jobs} />
       <KeysPanel />
     </main>
