@@ -31,7 +31,7 @@ const FLOORS = {
   air: ['numerics', 'records', 'time'],
   drying: ['air', 'chemistry', 'numerics', 'time'],
   material: ['chemistry', 'coating', 'drying', 'numerics', 'prep', 'seams', 'surface', 'time'],
-  cautions: ['chemistry', 'coating', 'prep', 'seams', 'surface', 'time'],
+  cautions: ['air', 'chemistry', 'coating', 'prep', 'seams', 'surface', 'time'],
   schedule: [
     'air',
     'chemistry',

@@ -19,7 +19,7 @@ const SHOTS = [
   ['shelf', '/shelf', 1280],
   ['shopping', '/shopping', 1280],
   ['window', '/jobs/cargo-bike/window', 1280],
-  ['window-today', '/jobs/tractor-bonnet/window', 1280],
+  ['places', '/places', 1280],
   ['spray-day', '/jobs/tractor-bonnet/spray-day', 1280],
   ['log', '/jobs/tractor-bonnet/log', 1280],
   ['bench-night', '/', 1280, 'dark'],

@@ -175,6 +175,8 @@ test('at 200 % text and at 320 px nothing is cut off sideways', async ({ watched
     for (const path of [
       '/',
       '/workshop',
+      '/places',
+      '/places?at=back-room',
       '/jobs/tractor-bonnet/surface',
       '/jobs/cargo-bike/build-up',
       '/jobs/cargo-bike/materials',

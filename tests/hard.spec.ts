@@ -353,6 +353,8 @@ test('half a time zone stands beside its field; the page and the job go on, also
   app,
 }) => {
   await page.goto(`${app.url}/jobs/cargo-bike/surface`);
+  await page.getByRole('button', { name: 'Describe it for this job alone' }).click();
+  await saved(page);
   const zone = page.getByLabel('Time zone');
   await zone.fill('Europe/Ber');
   await expect(page.getByText('Europe/London stays until then')).toBeVisible();

@@ -7,6 +7,7 @@ const VIEWS = [
   ['workshop', '/workshop'],
   ['shelf', '/shelf'],
   ['shopping', '/shopping'],
+  ['places', '/places'],
   ['log', '/jobs/tractor-bonnet/log'],
   ['surface', '/jobs/tractor-bonnet/surface'],
   ['build-up', '/jobs/cargo-bike/build-up'],

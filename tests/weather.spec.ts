@@ -37,7 +37,7 @@ plain(
       await expect(f.getByLabel('High', { exact: true }).nth(6)).toHaveValue('19');
       await f.getByLabel('High', { exact: true }).nth(2).fill('3');
       await page.getByRole('button', { name: 'Plan with it' }).click();
-      await expect(f.getByText(/at most the high, 3 °C \(got 7\)/)).toBeVisible();
+      await expect(f.getByText(/at most the high, 3 °C \(got 7 °C\)/)).toBeVisible();
       // Nothing typed is lost.
       await expect(f.getByLabel('Low', { exact: true }).nth(6)).toHaveValue('7');
       await f.getByLabel('High', { exact: true }).nth(2).fill('21');

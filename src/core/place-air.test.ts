@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { ForecastMember } from '@/model/forecast';
 import type { Place } from '@/model/place';
 import { atPart, type AtPart } from './air/at-part';
+import { paintC } from './air/paint-temperature';
 import { presetPlace, PRESETS } from './air/presets';
 import { placeHours } from './place-air';
 
@@ -77,5 +78,13 @@ describe('what a place makes of the weather', () => {
     expect(dusk.length).toBeGreaterThanOrEqual(3);
     expect(at(line({ airTempC: new Array<number>(HOURS).fill(11) }))).toEqual([]);
     expect([...airAt({ ...yard, insects: false }).insects].every((x) => x === 0)).toBe(true);
+  });
+  it('cans that stand there follow its air: each half hour they go 1 − e^−0.625 of the way, 46.5 %', () => {
+    const step = line({ airTempC: Array.from({ length: HOURS }, (_, h) => (h < 24 ? 20 : 10)) });
+    const air = airAt({ tz: 'UTC', lat: 53, lon: 0, shelter: 'carport' }, step);
+    expect(paintC(air, T0 + 20 * 3_600_000)).toBeCloseTo(20, 9);
+    // The air is 15 at 23:30 and 10 from 24:00 on: 17.68, 14.11, 12.20.
+    expect(paintC(air, T0 + 24.5 * 3_600_000)).toBeCloseTo(12.2, 2);
+    expect(paintC(air, T0 + 40 * 3_600_000)).toBeCloseTo(10, 2);
   });
 });

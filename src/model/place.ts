@@ -44,6 +44,7 @@ export const placeSchema = z.strictObject({
   heater: heaterSchema.optional(),
   extractM3h: z.number().min(0).max(50_000).optional().describe('air a fan takes out, m³/h'),
   dusty: z.boolean().optional().describe('a bare or dusty floor'),
+  paintHere: z.boolean().optional().describe('cans and tins are kept in it; left out: indoors'),
   insects: z.boolean().optional().describe('insects at dusk'),
   fuseA: z.number().min(1).max(125).optional().describe('of the socket, A'),
   volts: z.number().min(90).max(480).optional().describe('mains, V; left out means 230'),

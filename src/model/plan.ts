@@ -257,6 +257,12 @@ export const sessionSchema = z.strictObject({
     })
     .nullable()
     .describe('carried where it dries, or shut in and heated; null where it stays'),
+  paintC: z
+    .number()
+    .nullable()
+    .describe(
+      'cans and tins at the first coat, where they are kept in the place; null where they are indoors',
+    ),
   sweatsH: z
     .number()
     .nullable()

@@ -116,6 +116,7 @@ describe('sentences', () => {
       times: 2.4,
       partMm: 1400,
       swingMm: 800,
+      paintC: 9.5,
       floorMm: 2900,
     };
     for (const code of Object.keys(SENTENCES))

@@ -3,6 +3,7 @@
  * words room. Common practice, no source, unless a line says otherwise.
  */
 import type { Caution, Session } from '@/model/plan';
+import { PAINT_COLD_C } from '../air/paint-temperature';
 import { CHEMISTRY_CARDS } from '../chemistry/cards';
 import { meanFade } from '../coating/fade';
 import type { FilmLine } from '../coating/film-budget';
@@ -165,6 +166,9 @@ const CAUTION_CARDS: Readonly<Record<CautionCode, CautionCard>> = {
     once(!s.feasible, { session: s.id, why: s.breaks[0]?.why ?? 'not-ready', min: s.breaks[0]?.min ?? 0 }),
   ),
   'night-after': session((s) => once(lostToNight(s), { session: s.id, at: s.handleAt })),
+  'cold-paint': session((s) =>
+    once(s.paintC !== null && s.paintC < PAINT_COLD_C, { session: s.id, paintC: s.paintC ?? 0 }),
+  ),
   sweats: session((s) => once(s.sweatsH !== null, { session: s.id, hours: s.sweatsH ?? 0 })),
   'cold-cure': session((s) =>
     s.coldCure ? once(true, { session: s.id, hours: s.coldCure.hours, lostMin: s.coldCure.lostMin }) : [],

@@ -57,6 +57,7 @@ export const SHOWN = {
   'stock-not-counted': mind({ materials: 5 }),
   'soft-until-baked': mind({ 'build-up': 8, 'spray-day': 9 }),
   'two-part-cold': mind({ window: 10, 'spray-day': 10 }),
+  'cold-paint': mind({ window: 9, 'spray-day': 5 }),
   sweats: stop({ window: 5, 'spray-day': 4 }),
   'cold-cure': mind({ window: 9, 'spray-day': 9 }),
 } satisfies Readonly<Record<string, Shown>>;

@@ -79,6 +79,9 @@ function PlaceTicks({ place, onEdit }: Pick<PlaceFieldsProps, 'place' | 'onEdit'
       <Tick isOn={place.dusty === true} onChange={(on) => set({ dusty: on || undefined })}>
         a dusty floor
       </Tick>
+      <Tick isOn={place.paintHere === true} onChange={(on) => set({ paintHere: on || undefined })}>
+        cans and tins stand there
+      </Tick>
       <Tick isOn={place.insects === true} onChange={(on) => set({ insects: on || undefined })}>
         insects at dusk
       </Tick>

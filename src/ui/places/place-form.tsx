@@ -39,7 +39,7 @@ export function PlaceForm({ id, form, usedBy, onGone }: PlaceFormProps) {
           value={presetOf(place)}
           options={PRESETS}
           names={PRESET_NAMES}
-          width={260}
+          width="min(100%, 260px)"
           onChange={(preset) => edit(fromPreset(preset))}
         />
       )}

@@ -35,7 +35,7 @@ export function PlaceEditor() {
           value={isOwn ? OWN_PLACE : job.placeId!}
           options={options}
           names={names}
-          width={230}
+          width="min(100%, 230px)"
           onChange={choose}
         />
         <DryChoice rows={rows} />
@@ -106,7 +106,14 @@ function DryChoice({ rows }: { readonly rows: ReturnType<typeof usePlaces>['rows
   const { dryIn } = job;
   return (
     <>
-      <ListChoice label="Dries" value={value} options={options} names={names} width={250} onChange={choose} />
+      <ListChoice
+        label="Dries"
+        value={value}
+        options={options}
+        names={names}
+        width="min(100%, 250px)"
+        onChange={choose}
+      />
       {dryIn?.kind === 'elsewhere' && (
         <ListChoice
           label="Carried"

@@ -3,6 +3,7 @@ import { civilDate, DAY, msOf, nextDay } from '@/core/time/instant';
 import { MOST_DAYS } from '@/model/limits';
 import { USUAL_CHANCE_PCT, type RAINS } from '@/model/lists';
 import type { DayEntry, Sky } from '@/model/weather';
+import type { Format } from '@/words/format';
 
 export type RainKind = (typeof RAINS)[number];
 /** What the forecast tells of the vapour. */
@@ -155,4 +156,17 @@ const FIELD: Readonly<Record<string, keyof DayRow>> = {
 export function fieldOfFault(path: string): string | null {
   const m = /^(?:days)?\[?(\d+)\]?\.(.+)$/.exec(path);
   return m ? `rows.${m[1]}.${FIELD[m[2]!] ?? m[2]}` : null;
+}
+
+const FIGURE = String.raw`(-?\d+(?:\.\d+)?)`;
+const SAID_C = new RegExp(`${FIGURE} °C(?: \\(got ${FIGURE}\\))?`, 'g');
+const SAID_MS = new RegExp(`${FIGURE} m/s(?: \\(got ${FIGURE}\\))?`, 'g');
+
+/** A refusal in the units on the screen: it is judged in °C and m/s. */
+export function faultSaid(expected: string, f: Format): string {
+  const pair =
+    (said: (x: number) => string) =>
+    (_all: string, limit: string, got: string | undefined): string =>
+      `${said(Number(limit))}${got === undefined ? '' : ` (got ${said(Number(got))})`}`;
+  return expected.replace(SAID_C, pair(f.temp)).replace(SAID_MS, pair(f.speed));
 }

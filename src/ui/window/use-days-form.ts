@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { get, useForm, useWatch, type FieldPath, type Resolver } from 'react-hook-form';
 import { parseDays } from '@/formats/days';
-import { daysOf, fieldOfFault, type DayRow, type WeekValues } from '../views/days-form';
+import { useFormat } from '../theme/providers';
+import { daysOf, faultSaid, fieldOfFault, type DayRow, type WeekValues } from '../views/days-form';
 import { send, type Faults } from '../parts/send';
 import type { Spot } from '@/model/weather';
 
@@ -36,6 +37,7 @@ interface DaysFormGiven {
 }
 
 export function useDaysForm({ start, spot, onDone }: DaysFormGiven) {
+  const f = useFormat();
   const form = useForm<WeekValues>({ resolver: resolverAt(spot), defaultValues: start });
   const values = useWatch({ control: form.control }) as WeekValues;
   const [error, setError] = useState<string | null>(null);
@@ -69,7 +71,7 @@ export function useDaysForm({ start, spot, onDone }: DaysFormGiven) {
       change((w) => ({ ...w, rows: w.rows.map((r, k) => (k === i ? { ...r, ...patch } : r)) })),
     faultAt: (i: number, field: keyof DayRow): string | null => {
       const message = (get(errors, `rows.${i}.${field}`) as { message?: string } | undefined)?.message;
-      return message === undefined ? null : `Expected ${message}.`;
+      return message === undefined ? null : `Expected ${faultSaid(message, f)}.`;
     },
     keep: form.handleSubmit(submit, () => setError(LOOK)),
   };

@@ -92,6 +92,8 @@ export const CAUTIONS: Readonly<Record<CautionCode, Say>> = {
     `Nobody knows this pair. ${p.s('above')} goes on because of your own test patch: ${p.s('why')}. Begin on the part that is seen least.`,
   'own-ladder': (p, f) =>
     `Your papers on ${groundName(p.s('below'))} under ${p.s('above')}. ${p.told(p.s('fault'), sayLadder, f)}`,
+  'cold-paint': (p, f) =>
+    `Cold paint. Cans and tins that stand there are at about ${f.temp(p.n('paintC'))}: they spit and lie heavy. Keep them indoors, or warm them in hand-warm water, never over ${f.temp(50)}.`,
   sweats: (p) =>
     p.n('hours') < 0
       ? 'Cold parts sweat where they are sprayed. The air there never lets them dry off: warm them first, or spray in drier air.'

@@ -35,7 +35,7 @@ interface Progress {
 /** The air it is sprayed in, and where it dries when that is elsewhere. */
 export interface Where {
   readonly air: AtPart;
-  readonly place: Pick<Place, 'lamp'>;
+  readonly place: Pick<Place, 'lamp' | 'paintHere'>;
   readonly elsewhere?: Elsewhere | null;
 }
 
@@ -64,6 +64,11 @@ export class Runner {
   /** Where it dries, when that is elsewhere. */
   get elsewhere(): Elsewhere | null {
     return this.where.elsewhere ?? null;
+  }
+
+  /** Cans and tins are kept where it is sprayed. */
+  get keepsPaint(): boolean {
+    return this.where.place.paintHere === true;
   }
 
   private isDark(ms: number): boolean {

@@ -2,6 +2,7 @@
 import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { chanceOf, quantile } from '../../numerics/stats';
+import { paintC } from '../../air/paint-temperature';
 import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
 import type { StartOption } from '../judge/start-option';
@@ -134,6 +135,7 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     rhythm: rhythmOf(sheet),
     rest,
     moved: movedOf(elsewhere, run, iso),
+    paintC: runner.keepsPaint ? round1(paintC(air, run.coats[0]!.startMs)) : null,
     sweatsH: hoursOrEver(sweatsH(air, elsewhere, pick.startMs)),
     coldCure: coldCureOf(elsewhere?.air ?? air, runner.clocks, draft.steps.at(-1)!.product, run.handleMs),
   };
