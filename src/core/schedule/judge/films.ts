@@ -183,8 +183,8 @@ export class Films {
   private holdOne(k: number, stage: LimitStage, untilMs: number, { seen, movedMs }: Held): void {
     const table = this.tables[k]!;
     const sinceMs = this.sinceMs[k]!;
-    if (untilMs <= movedMs) return seen.fault.hold(table, stage, sinceMs, untilMs);
-    seen.fault.hold(table, stage, sinceMs, movedMs);
+    seen.fault.hold(table, stage, sinceMs, Math.min(untilMs, movedMs));
+    if (untilMs <= movedMs) return;
     seen.fault.hold(this.elsewhere!.limitsOf(table.product), stage, Math.max(sinceMs, movedMs), untilMs);
   }
 
@@ -196,16 +196,25 @@ export class Films {
     const clock = this.kinClocks[k];
     const table = this.tables[k];
     if (!clock || !table) return null;
-    const { row } = seen;
-    const held = { seen, movedMs };
+    const { row, fault } = seen;
     const flashMs = reachedAt(clock.flash, row, this.kinEndMs[k]!, this.kinFilm[k]!.coat);
     const dustFreeMs = this.reached(k, 'dustFree', row, movedMs);
     const touchDryMs = this.reached(k, 'touchDry', row, movedMs);
     const handleMs = this.reached(k, 'handle', row, movedMs);
-    this.holdOne(k, 'laid', Math.min(coveredMs, flashMs), held);
-    this.holdOne(k, 'open', Math.min(coveredMs, dustFreeMs), held);
-    this.holdOne(k, 'wet', Math.min(coveredMs, touchDryMs), held);
-    this.holdOne(k, 'soft', Math.min(coveredMs, handleMs), held);
+    if (movedMs === Infinity) {
+      // Tens of thousands of films stay where they are.
+      const sinceMs = this.sinceMs[k]!;
+      fault.hold(table, 'laid', sinceMs, Math.min(coveredMs, flashMs));
+      fault.hold(table, 'open', sinceMs, Math.min(coveredMs, dustFreeMs));
+      fault.hold(table, 'wet', sinceMs, Math.min(coveredMs, touchDryMs));
+      fault.hold(table, 'soft', sinceMs, Math.min(coveredMs, handleMs));
+    } else {
+      const held = { seen, movedMs };
+      this.holdOne(k, 'laid', Math.min(coveredMs, flashMs), held);
+      this.holdOne(k, 'open', Math.min(coveredMs, dustFreeMs), held);
+      this.holdOne(k, 'wet', Math.min(coveredMs, touchDryMs), held);
+      this.holdOne(k, 'soft', Math.min(coveredMs, handleMs), held);
+    }
     return { dustFreeMs, touchDryMs, handleMs };
   }
 
@@ -258,6 +267,25 @@ export class Films {
     return { dustFreeMs, touchDryMs, handleMs, readyMs, latestMs, movedMs: movedAt };
   }
 
+  /** When the film on a part is ready for what follows the rest, ms. */
+  private readyAt(part: number, stage: Stage, row: number, movedAt: number): number {
+    const clock = this.clocks[part]!;
+    const fromMs = this.endMs[part]!;
+    const film = this.filmOn(part, stage);
+    if (movedAt === Infinity) return reachedAt(clock.stage(stage), row, fromMs, film);
+    const there = this.elsewhere!.clocks.of(clock.product);
+    return reachedOver(clock.stage(stage), there.stage(stage), { row, fromMs, film, movedMs: movedAt });
+  }
+
+  /** Until when it bonds, ms. */
+  private latestAt(part: number, bondMin: number, row: number, movedAt: number): number {
+    const clock = this.clocks[part]!;
+    const fromMs = this.endMs[part]!;
+    if (movedAt === Infinity) return clock.maxAt(bondMin, row, fromMs);
+    const there = this.elsewhere!.clocks.of(clock.product);
+    return maxOver(clock, there, bondMin, { row, fromMs, movedMs: movedAt });
+  }
+
   /** When the films are ready for what follows the rest, and until when they bond with it. */
   private rest(row: number, movedAt: number): Rested {
     const { rest } = this.draft;
@@ -267,12 +295,10 @@ export class Films {
     for (let i = 0; i < this.clocks.length; i++) {
       const clock = this.clocks[i];
       if (!clock || !this.goesOn[i]) continue;
-      const there = movedAt === Infinity ? clock : this.elsewhere!.clocks.of(clock.product);
-      const drying = { row, fromMs: this.endMs[i]!, film: this.filmOn(i, stage), movedMs: movedAt };
-      readyMs = Math.max(readyMs, reachedOver(clock.stage(stage), there.stage(stage), drying));
+      readyMs = Math.max(readyMs, this.readyAt(i, stage, row, movedAt));
       const bondMin = stage === 'flash' ? clock.product.itselfMaxMin : clock.product.nextBondMaxMin;
       if (rest?.why === 'bond' && bondMin !== undefined)
-        latestMs = Math.min(latestMs, maxOver(clock, there, bondMin, drying));
+        latestMs = Math.min(latestMs, this.latestAt(i, bondMin, row, movedAt));
     }
     return { readyMs, latestMs };
   }

@@ -28,6 +28,8 @@ interface Progress {
   readonly coats: RunCoat[];
   readonly trace: Trace | null;
   late: boolean;
+  /** The last coat was on, ms. */
+  lastCoatMs: number;
   /** The painter is free from here, ms. */
   freeMs: number;
 }
@@ -95,15 +97,15 @@ export class Runner {
     return upToMinute(Math.max(readyMs, p.freeMs + (onFilm ? TACK_MIN * MINUTE : 0)));
   }
 
-  /** Lays one coat; null when the forecast ends before it can start. */
-  private lay(k: number, p: Progress): RunCoat | null {
+  /** Lays one coat; false when the forecast ends before it can start. */
+  private lay(k: number, p: Progress): boolean {
     const b = this.bound.steps[k]!;
     const { between } = b.step;
     for (let i = 0; i < between.length; i++) this.handle(b, between[i]!, p);
     const openMs = this.startOf(b, p);
     if (!Number.isFinite(openMs)) {
       p.fault.breaks('beyond-forecast', p.freeMs);
-      return null;
+      return false;
     }
     const startMs = this.pots.open(b, openMs, p);
     if (this.films.isLate(b, startMs, p)) p.late = true;
@@ -111,8 +113,10 @@ export class Runner {
     const endMs = this.spray(k, b, startMs, p);
     this.holdLight(p, startMs, endMs);
     p.freeMs = endMs;
+    p.lastCoatMs = endMs;
+    if (p.trace) p.coats.push({ startMs, endMs });
     if (b.isRinsed) this.rinse(b, p);
-    return { startMs, endMs };
+    return true;
   }
 
   /** @returns when the round is over, ms */
@@ -163,6 +167,7 @@ export class Runner {
       coats: [],
       trace: isTold ? { parts: [], pots: [], hands: [], rinses: [] } : null,
       late: false,
+      lastCoatMs: startMs,
       freeMs: startMs + this.draft.prepMin * MINUTE,
     };
   }
@@ -175,16 +180,12 @@ export class Runner {
     const p = this.begin(row, startMs);
     const { fault, coats, trace } = p;
     if (this.draft.prepMin > 0) this.holdLight(p, startMs, startMs);
-    let lastCoatMs = startMs;
     for (let k = 0; k < this.bound.steps.length; k++) {
-      const coat = this.lay(k, p);
-      if (!coat) return broken(p);
-      lastCoatMs = coat.endMs;
-      if (trace) coats.push(coat);
+      if (!this.lay(k, p)) return broken(p);
       // A future that is lost already needs no further hours; the central line is followed to its end.
-      else if (fault.cause !== null) return broken(p);
+      if (!trace && fault.cause !== null) return broken(p);
     }
-    const dried = this.films.dry(p, { lastCoatMs, handsOffMs: p.freeMs });
+    const dried = this.films.dry(p, { lastCoatMs: p.lastCoatMs, handsOffMs: p.freeMs });
     return { cause: fault.cause, late: p.late, coats, handsOffMs: p.freeMs, ...dried, trace };
   }
 }
