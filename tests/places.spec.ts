@@ -170,3 +170,34 @@ test('the owner’s feed is off until it is set, is taken when it tells of now, 
     server.close();
   }
 });
+
+test('a place that cannot be is refused field by field, and nothing is changed', async ({ page, app }) => {
+  const place = { tz: 'Europe/London', lat: 53.4, lon: -3.1, shelter: 'garage' };
+  const put = async (over: object): Promise<[number, string[]]> => {
+    const r = await page.request.post(`${app.url}/api/places`, {
+      data: { place: { ...place, ...over } },
+      headers: { origin: app.url },
+    });
+    const { faults = [] } = (await r.json()) as { faults?: { path: string }[] };
+    return [r.status(), faults.map((f) => f.path)];
+  };
+  const count = async (): Promise<number> =>
+    ((await (await page.request.get(`${app.url}/api/places`)).json()) as { rows: unknown[] }).rows.length;
+  const before = await count();
+  expect(await put({ heater: { kW: -1, setC: 22, kind: 'electric' } })).toEqual([422, ['heater.kW']]);
+  expect(await put({ facing: 400 })).toEqual([422, ['facing']]);
+  expect(await put({ heightM: 0 })).toEqual([422, ['heightM']]);
+  expect(await put({ tz: 'Europe/Nowhere' })).toEqual([422, ['tz']]);
+  expect(await put({ horizonDeg: [1, 2, 3] })).toEqual([422, ['horizonDeg']]);
+  expect(await put({ roof: 'thatch' })).toEqual([422, ['roof']]);
+  expect(await count()).toBe(before);
+});
+
+test('a can is weighed with the scale that is joined', async ({ watched: page, app }) => {
+  await page.goto(`${app.url}/shelf`, { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const form = page.getByRole('form', { name: 'Put something on the shelf' });
+  await form.getByRole('button', { name: 'by weight' }).click();
+  await form.getByRole('button', { name: 'Read the scale' }).click();
+  await expect(form.getByLabel('Whole')).toHaveValue(/^28[4-9]|29\d$/);
+});

@@ -24,13 +24,9 @@ const line = (over: Partial<ForecastMember> = {}): ForecastMember => {
 const garage: Place = { tz: 'UTC', lat: 53, lon: 0, shelter: 'garage', widthM: 3, depthM: 6, heightM: 2.4 };
 const hours = (place: Place, l = line(), use: 'spray' | 'cure' = 'spray') =>
   placeHours({ place, line: l, startMs: T0, use });
+const PART = { absorptance: 0.6, backFree: true, flatFrac: 1, massKJm2K: 3 };
 const airAt = (place: Place, l = line()): AtPart =>
-  atPart({ startMs: T0, hours: HOURS, members: [l], central: l }, place, {
-    absorptance: 0.6,
-    backFree: true,
-    flatFrac: 1,
-    massKJm2K: 3,
-  });
+  atPart({ startMs: T0, hours: HOURS, members: [l], central: l }, place, PART);
 
 describe('what a place makes of the weather', () => {
   it('every kind that can be begun with has air for every hour', () => {
@@ -86,5 +82,24 @@ describe('what a place makes of the weather', () => {
     // The air is 15 at 23:30 and 10 from 24:00 on: 17.68, 14.11, 12.20.
     expect(paintC(air, T0 + 24.5 * 3_600_000)).toBeCloseTo(12.2, 2);
     expect(paintC(air, T0 + 40 * 3_600_000)).toBeCloseTo(10, 2);
+  });
+  it('wind into the open side of a lean-to is 1.4 of the usual, from behind 0.6, from the side as usual; unknown, as usual', () => {
+    const leanTo: Place = { tz: 'UTC', lat: 53, lon: 0, shelter: 'lean-to', facing: 90 };
+    const from = (deg: number | null, place = leanTo): number => {
+      const l = line();
+      const told = deg === null ? {} : { windFromDeg: new Array<number>(HOURS).fill(deg) };
+      const air = atPart({ startMs: T0, hours: HOURS, members: [l], central: l, ...told }, place, PART);
+      return air.windMs[10]!;
+    };
+    const usual = from(null);
+    expect(usual).toBeCloseTo(3 * 0.673 * 0.5, 2);
+    expect(from(90) / usual).toBeCloseTo(1.4, 6);
+    expect(from(270) / usual).toBeCloseTo(0.6, 6);
+    expect(from(0) / usual).toBeCloseTo(1, 6);
+    const { facing: _f, ...unknown } = leanTo;
+    expect(from(90, unknown)).toBeCloseTo(usual, 9);
+    expect(
+      from(90, { ...leanTo, shelter: 'garage' }) / from(null, { ...leanTo, shelter: 'garage' }),
+    ).toBeCloseTo(1.5, 6);
   });
 });

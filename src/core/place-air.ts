@@ -34,13 +34,15 @@ export interface PlaceAsked {
   /** The expected weather, hourly from an instant on. */
   readonly line: ForecastMember;
   readonly startMs: number;
+  /** Where its wind comes from, degrees; left out where nobody told. */
+  readonly windFromDeg?: readonly number[] | undefined;
   readonly use?: Use;
 }
 
 /** Every full hour of the line. */
-export function placeHours({ place, line, startMs, use = 'spray' }: PlaceAsked): PlaceHour[] {
+export function placeHours({ place, line, startMs, windFromDeg, use = 'spray' }: PlaceAsked): PlaceHour[] {
   const hours = line.airTempC.length;
-  const air = atPart({ startMs, hours, members: [line], central: line }, place, USUAL_PART, use);
+  const air = atPart({ startMs, hours, windFromDeg, members: [line], central: line }, place, USUAL_PART, use);
   const row = (air.rows - 1) * air.nodes;
   return Array.from({ length: hours }, (_, h): PlaceHour => {
     const k = row + 2 * h;

@@ -36,6 +36,9 @@ export const forecastSchema = z.strictObject({
   stepMin: z.literal(60),
   members: z.array(memberSchema).min(1).max(100),
   doubt: doubtSchema.optional().describe('of a single line'),
+  windFromDeg: series(0, 360)
+    .optional()
+    .describe('where the wind comes from, degrees from north by east; left out: not known'),
 });
 export type Forecast = z.infer<typeof forecastSchema>;
 
@@ -50,6 +53,9 @@ export function forecastFaults(f: Forecast): { path: string; expected: string }[
       ? []
       : [{ path: `doubt.${key}`, expected: `${n} values, as in members[0] (got ${got})` }];
   });
+  const from = f.windFromDeg?.length ?? n;
+  if (from !== n)
+    doubts.push({ path: 'windFromDeg', expected: `${n} values, as in members[0] (got ${from})` });
   const unequal = f.members.flatMap((member, i) =>
     SERIES.flatMap((key) =>
       member[key].length === n

@@ -10,6 +10,10 @@ export const measuredSchema = z.strictObject({
   panelC: z.number().min(-40).max(95).optional().describe('surface of the part'),
   windMs: z.number().min(0).max(40).optional().describe('at the part'),
 });
+/** What an instrument tells: the air at a part, or a weight, g. */
+export interface Sensed extends Measured {
+  readonly massG?: number;
+}
 export type Measured = z.infer<typeof measuredSchema>;
 export const MEASURES = ['airC', 'rhPct', 'panelC', 'windMs'] as const satisfies readonly (keyof Measured)[];
 export type Measure = (typeof MEASURES)[number];

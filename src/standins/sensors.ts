@@ -6,7 +6,7 @@ import { normals, seedOf } from '@/core/numerics/random';
 import { placeHours, type PlaceHour } from '@/core/place-air';
 import { HOUR, MINUTE } from '@/core/time/instant';
 import type { Place } from '@/model/place';
-import type { Measure, Measured } from '@/model/reading';
+import type { Sensed } from '@/model/reading';
 import type { Sensor } from '@/usecases/ports';
 import { climateAt } from './climates';
 import { issuedAt, PAST_H, simulatedWorld } from './weather';
@@ -40,9 +40,9 @@ function errorOf(sensor: string, place: Place, nowMs: number): number {
   return normals(seedOf(`${sensor} ${place.lat} ${place.lon} ${minute}`))();
 }
 
-type Read = (truth: PlaceHour, error: (of: string) => number) => Measured;
+type Read = (truth: PlaceHour, error: (of: string) => number) => Sensed;
 
-function sensor(id: string, name: string, measures: readonly Measure[], read: Read): Sensor {
+function sensor(id: string, name: string, measures: Sensor['measures'], read: Read): Sensor {
   return {
     id,
     name,
@@ -50,6 +50,9 @@ function sensor(id: string, name: string, measures: readonly Measure[], read: Re
     read: async (place, nowMs) => read(truthAt(place, nowMs), (of) => errorOf(`${id} ${of}`, place, nowMs)),
   };
 }
+
+/** A can that was sprayed from stands on it: 100 g of tin and what is left, g. */
+const ON_SCALE_G = 287;
 
 export const simulatedSensors: readonly Sensor[] = [
   sensor('hygrometer', 'thermo-hygrometer', ['airC', 'rhPct'], (t, error) => ({
@@ -62,4 +65,5 @@ export const simulatedSensors: readonly Sensor[] = [
   sensor('anemometer', 'anemometer', ['windMs'], (t, error) => ({
     windMs: rounded(Math.max(0, t.windMs * (1 + ERROR.windShare * error('w')))),
   })),
+  sensor('scale', 'scale', ['massG'], (_t, error) => ({ massG: Math.round(ON_SCALE_G + error('m')) })),
 ];

@@ -8,6 +8,7 @@ import type { Weather, WeatherSource } from './ports';
 export interface PlaceWeather {
   readonly line: ForecastMember;
   readonly startMs: number;
+  readonly windFromDeg?: readonly number[] | undefined;
   readonly issuedMs: number;
   readonly source: WeatherSource;
 }
@@ -22,5 +23,5 @@ export async function placeWeather(
   if (!forecast) return null;
   const startMs = msOf(forecast.start, place.tz);
   const { central } = ensembleOf(forecast, { startMs, issuedMs, seed: 0 });
-  return { line: central, startMs, issuedMs, source };
+  return { line: central, startMs, windFromDeg: forecast.windFromDeg, issuedMs, source };
 }

@@ -3,7 +3,7 @@ import type { Learned } from '@/core/air/record';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
-import type { KeptReading, Measure, Measured, SpotId } from '@/model/reading';
+import type { KeptReading, Measure, Sensed, SpotId } from '@/model/reading';
 import type { StockDraft, StockItem, StockMove } from '@/model/stock';
 import type { KeptWeather, Spot } from '@/model/weather';
 
@@ -136,8 +136,8 @@ export interface ReadingStore {
 export interface Sensor {
   readonly id: string;
   readonly name: string;
-  readonly measures: readonly Measure[];
-  read(place: Place, nowMs: number): Promise<Measured>;
+  readonly measures: readonly (Measure | 'massG')[];
+  read(place: Place, nowMs: number): Promise<Sensed>;
 }
 
 /** What an address answered. */

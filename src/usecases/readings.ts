@@ -2,7 +2,7 @@
 import { HOUR } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
-import type { JobReadings, KeptReading, Measured, SpotId } from '@/model/reading';
+import type { JobReadings, KeptReading, Sensed, SpotId } from '@/model/reading';
 import type { ReadingStore, Sensor, StoredJob } from './ports';
 
 /** Older ones say nothing of the hours to come. */
@@ -28,17 +28,25 @@ export function readingsFor(
   };
 }
 
+/** Sensors of the air at a part; a scale tells nothing of it. */
+export const airSensors = (all: readonly Sensor[]): readonly Sensor[] =>
+  all.filter((s) => !s.measures.includes('massG'));
+
+/** The first scale there is; null for none. */
+export const scaleOf = (all: readonly Sensor[]): Sensor | null =>
+  all.find((s) => s.measures.includes('massG')) ?? null;
+
 /** Figures of all sensors together; a sensor that fails is left out, and named. */
 export async function sensed(
   sensors: readonly Sensor[],
   place: Place,
   nowMs: number,
-): Promise<{ readonly measured: Measured; readonly failed: readonly string[] }> {
+): Promise<{ readonly measured: Sensed; readonly failed: readonly string[] }> {
   const each = await Promise.all(
     sensors.map(async (s) => ({ s, got: await s.read(place, nowMs).catch(() => null) })),
   );
   return {
-    measured: Object.assign({}, ...each.map((e) => e.got ?? {})) as Measured,
+    measured: Object.assign({}, ...each.map((e) => e.got ?? {})) as Sensed,
     failed: each.filter((e) => e.got === null).map((e) => e.s.name),
   };
 }

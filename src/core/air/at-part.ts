@@ -7,6 +7,7 @@ import type { Place } from '@/model/place';
 import { remember } from '../records/remember';
 import { courseAt } from './course';
 import type { Ensemble } from './ensemble';
+import { exposure } from './exposure';
 import { dewOfLnPressureC, lnSatPressure } from './moist';
 import { bothFacesWm2K, panelExcessK, type Hung } from './panel';
 import { indoors, NODES_A_DAY, type Outside } from './indoor';
@@ -134,6 +135,8 @@ interface Through {
   /** Share of the sun that reaches the part, and whether it is dusk with insects; shape [nodes]. */
   readonly lit: Float64Array;
   readonly dusk: Uint8Array;
+  /** Wind at the part over that of the average direction; shape [nodes]. */
+  readonly exposed: Float64Array;
   /** The air that was measured, where that is taken. */
   readonly measured: AirInside | null;
 }
@@ -249,14 +252,15 @@ function fillRow(air: AtPart, row: number, member: ForecastMember, through: Thro
     const k = row * air.nodes + i;
     const inC = inside.airC[i]!;
     const lnV = inside.lnVapour[i]!;
-    const wind = out.windMs[i]! * factor;
+    const intoIt = factor * through.exposed[i]!;
+    const wind = out.windMs[i]! * intoIt;
     const sky = card.skyFrac * how.flatFrac * (1 - out.cloudFrac[i]!);
     const goal = inC + panelExcessK(out.sunWm2[i]! * through.lit[i]!, sky, wind, how);
     panel = Number.isNaN(panel) ? goal : panel + panelFollow(how, wind) * (goal - panel);
     air.airC[k] = inC;
     air.rhFrac[k] = Math.min(1, Math.exp(lnV - lnSatPressure(inC)));
     air.windMs[k] = wind;
-    air.gustMs[k] = ((member.gustMs[h]! + member.gustMs[h + (i & 1)]!) / 2) * factor;
+    air.gustMs[k] = ((member.gustMs[h]! + member.gustMs[h + (i & 1)]!) / 2) * intoIt;
     air.panelC[k] = panel;
     air.gapK[k] = panel - dewOfLnPressureC(lnV);
     air.rain[k] = !card.roofed && member.rainMm[h]! > WET_MM ? 1 : 0;
@@ -278,6 +282,14 @@ function sunsOf({ startMs, hours }: Ensemble, { lat, lon }: Place): SunAt[] {
   return Array.from({ length: (hours - 1) * 2 + 1 }, (_, i) => sunAt(startMs + i * STEP_MS, lat, lon));
 }
 
+/** By the direction of the hour a node lies in; 1 where it is not known. */
+function exposedAt(nodes: number, place: Place, fromDeg: Ensemble['windFromDeg']): Float64Array {
+  return Float64Array.from({ length: nodes }, (_, i) => {
+    const from = fromDeg?.[i >> 1];
+    return from === undefined ? 1 : exposure(place, from);
+  });
+}
+
 /** Nodes at which the sun goes down. */
 function duskOf(place: Place, sunDeg: Float64Array): Uint8Array {
   const isOne = (i: number): boolean => {
@@ -294,6 +306,7 @@ function airAtPart(ensemble: Ensemble, place: Place, how: PartAir): AtPart {
   const through = {
     place,
     how,
+    exposed: exposedAt(air.nodes, place, ensemble.windFromDeg),
     measured: asMeasured(air.nodes, air.startMs, place),
     lit: Float64Array.from(suns, (s) => sunShare(place, s)),
     dusk: duskOf(place, air.sunDeg),

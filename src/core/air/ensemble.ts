@@ -8,6 +8,8 @@ export interface Ensemble {
   readonly hours: number;
   readonly members: readonly ForecastMember[];
   readonly central: ForecastMember;
+  /** Where the wind comes from, degrees, hourly; left out where nobody told. */
+  readonly windFromDeg?: readonly number[] | undefined;
 }
 
 /**
@@ -31,13 +33,15 @@ function gather(f: Forecast, issue: Issue): Ensemble {
   const { startMs } = issue;
   const first = f.members[0]!;
   const hours = first.airTempC.length;
+  const { windFromDeg } = f;
   if (f.members.length === 1)
-    return { startMs, hours, members: dress(first, issue, f.doubt), central: first };
+    return { startMs, hours, windFromDeg, members: dress(first, issue, f.doubt), central: first };
   const mid = (key: keyof ForecastMember): number[] =>
     Array.from({ length: hours }, (_, i) => median(f.members.map((m) => m[key][i]!)));
   return {
     startMs,
     hours,
+    windFromDeg,
     members: f.members,
     central: {
       airTempC: mid('airTempC'),

@@ -1,7 +1,7 @@
 /** Which column of a file holds what, and in which unit: guessed from names and figures, to be confirmed. */
 import { cFromF, msFrom, MM_PER_INCH } from '@/core/units/convert';
 
-export const QUANTITIES = ['temp', 'rh', 'dew', 'wind', 'gust', 'rain', 'chance', 'cloud'] as const;
+export const QUANTITIES = ['temp', 'rh', 'dew', 'wind', 'gust', 'from', 'rain', 'chance', 'cloud'] as const;
 export type Quantity = (typeof QUANTITIES)[number];
 
 const TEMPERATURES = { '°C': (x: number) => x, '°F': cFromF, K: (x: number) => x - 273.15 } as const;
@@ -19,6 +19,7 @@ export const UNITS_OF = {
   dew: TEMPERATURES,
   wind: SPEEDS,
   gust: SPEEDS,
+  from: { '°': (x) => x },
   rain: { mm: (x) => x, in: (x) => x * MM_PER_INCH },
   chance: { '%': (x) => x / 100, '0–1': (x) => x },
   cloud: { '%': (x) => x / 100, '0–1': (x) => x, '/8': (x) => x / 8, '/10': (x) => x / 10 },
@@ -31,6 +32,7 @@ export const RANGE: Readonly<Record<Quantity, readonly [number, number]>> = {
   dew: [-70, 45],
   wind: [0, 80],
   gust: [0, 120],
+  from: [0, 360],
   rain: [0, 200],
   chance: [0, 1],
   cloud: [0, 1],
@@ -56,6 +58,7 @@ export interface Guess extends Mapping {
 
 /** How columns are called, the most telling first; what one takes the next cannot. */
 const NAMES: readonly (readonly [Quantity, RegExp])[] = [
+  ['from', /wind.*(dir|from|bear|richt)|dir.*wind|\bwd\b|\bdd\b/],
   ['dew', /dew|taup|rosée|\btd\b|dp\b/],
   ['chance', /prob|chance|\bpop\b/],
   ['rh', /humid|feucht|\brh\b|relhum|hygro|\bhum\b|moist/],
@@ -66,7 +69,7 @@ const NAMES: readonly (readonly [Quantity, RegExp])[] = [
   ['temp', /temp|\bair\b|\bt2m\b|\bt\b|°c|°f|degc|degf|thermo/],
 ];
 const TIME = /time|date|stamp|\bdt\b|zeit|datum|heure|hour|\butc\b|valid/;
-const NOT_WEATHER = /dir(ection)?\b|bearing|pressure|press\b|uv|index|feels|apparent|chill|heat/;
+const NOT_WEATHER = /pressure|press\b|uv|index|feels|apparent|chill|heat/;
 
 const UNIT_NAMES: Readonly<Record<Quantity, readonly (readonly [string, RegExp])[]>> = {
   temp: [
@@ -86,6 +89,7 @@ const UNIT_NAMES: Readonly<Record<Quantity, readonly (readonly [string, RegExp])
     ['m/s', /m\/s|\bmps\b|m s-1|[_ ]ms$/],
   ],
   gust: [],
+  from: [],
   rain: [
     ['in', /inch|[([_ ]in[)\]]?$/],
     ['mm', /mm|millim/],
@@ -122,6 +126,8 @@ function byFigures(q: Quantity, figures: readonly number[]): { unit: string; isS
       return most <= 8 ? { unit: '/8', isSure: false } : { unit: '%', isSure: most > 10 };
     case 'rain':
       return { unit: 'mm', isSure: false };
+    case 'from':
+      return { unit: '°', isSure: true };
     default:
       return { unit: 'm/s', isSure: false };
   }

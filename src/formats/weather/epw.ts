@@ -1,7 +1,7 @@
 /**
  * EPW, the hourly weather format of building simulation: eight head lines, then one line an hour of a typical year in
  * local standard time. Field positions by the format's public description (EnergyPlus Auxiliary Programs, “Weather
- * Data Format Definition”): dry bulb N1 in field 7, dew point 8, relative humidity 9, wind speed 22, total sky cover
+ * Data Format Definition”): dry bulb N1 in field 7, dew point 8, relative humidity 9, wind direction 21, wind speed 22, total sky cover
  * in tenths 23, liquid precipitation in mm 34. Hour 1 is the hour that ends at 01:00.
  */
 import Papa from 'papaparse';
@@ -16,11 +16,12 @@ const YEAR_HOURS = [8760, 8784] as const;
 
 /** Field, counted from one, what stands for “missing”, and what makes it ours. */
 const FIELDS: Readonly<
-  Record<'temp' | 'dew' | 'rh' | 'wind' | 'cloud' | 'rain', readonly [number, number, number]>
+  Record<'temp' | 'dew' | 'rh' | 'from' | 'wind' | 'cloud' | 'rain', readonly [number, number, number]>
 > = {
   temp: [7, 99.9, 1],
   dew: [8, 99.9, 1],
   rh: [9, 999, 1],
+  from: [21, 999, 1],
   wind: [22, 999, 1],
   cloud: [23, 99, 0.1],
   rain: [34, 999, 1],
@@ -29,6 +30,7 @@ const NAMES: Readonly<Record<keyof typeof FIELDS, string>> = {
   temp: 'dry bulb',
   dew: 'dew point',
   rh: 'relative humidity',
+  from: 'wind direction',
   wind: 'wind speed',
   cloud: 'total sky cover',
   rain: 'liquid precipitation',

@@ -102,7 +102,15 @@ interface Hour {
   readonly rainMm: number;
   readonly cloud: number;
   readonly chance: number;
+  /** null where it is not told */
+  readonly from: number | null;
   readonly isBridged: boolean;
+}
+
+/** A direction as it was told last: between two it does not run straight. */
+function lastAt({ ms, x }: Known, at: number): number | null {
+  const i = ms.findLastIndex((t) => t <= at);
+  return i < 0 || at - ms[i]! > BRIDGED_H * HOUR ? null : x[i]!;
 }
 
 function humidityAt({ rh, dew }: KnownOf, at: number, air: number): ReturnType<typeof valueAt> {
@@ -128,6 +136,7 @@ function hourAt(known: KnownOf, at: number): Hour | null {
     rainMm,
     cloud: valueAt(known.cloud, at)?.x ?? USUAL_CLOUD,
     chance: valueAt(known.chance, at)?.x ?? (rainMm > 0 ? 1 : 0),
+    from: lastAt(known.from, at),
     isBridged: [temp, wind, rh].some((v) => v.isBridged),
   };
 }
@@ -157,6 +166,12 @@ const lineOf = (hours: readonly Hour[]): ForecastMember => ({
   cloudFrac: hours.map((h) => rounded(h.cloud)),
 });
 
+/** Where it comes from, when every hour tells. */
+function windFrom(hours: readonly Hour[]): Pick<FileWeather['forecast'], 'windFromDeg'> {
+  const from = hours.flatMap((h) => h.from ?? []);
+  return from.length === hours.length ? { windFromDeg: from.map(rounded) } : {};
+}
+
 /** @param readings in order of time, at least two */
 export function forecastOfReadings(readings: readonly Reading[], { nowMs }: SeriesAt): Parsed<FileWeather> {
   const near = readings.filter(
@@ -179,6 +194,7 @@ export function forecastOfReadings(readings: readonly Reading[], { nowMs }: Seri
         stepMin: 60,
         members: [lineOf(hours)],
         ...(doubt && { doubt }),
+        ...windFrom(hours),
       },
       bridgedH: hours.filter((h) => h.isBridged).length,
       openFromMs: isOpen ? endMs : null,

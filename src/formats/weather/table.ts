@@ -135,6 +135,7 @@ const SAID: Readonly<Record<Quantity, string>> = {
   dew: 'a dew point from −70 to 45 °C',
   wind: 'a wind from 0 to 80 m/s',
   gust: 'gusts from 0 to 120 m/s',
+  from: 'a direction from 0 to 360°',
   rain: 'rain from 0 to 200 mm in the hour',
   chance: 'a chance from 0 to 100 %',
   cloud: 'a cover from nothing to all of the sky',

@@ -57,6 +57,7 @@ describe('a table of any names', () => {
       rh: { column: 3, unit: '%' },
       dew: { column: 4, unit: '°F' },
       wind: { column: 5, unit: 'mph' },
+      from: { column: 6, unit: '°' },
       gust: { column: 7, unit: 'mph' },
       rain: { column: 8, unit: 'in' },
     });
@@ -69,6 +70,7 @@ describe('a table of any names', () => {
     expect(m.gustMs[5]).toBeCloseTo(6.7056, 3);
     expect(m.rainMm[10]).toBeCloseTo(2.032, 2);
     expect(m.rainMm[11]).toBe(0);
+    expect(made.forecast.windFromDeg![5]).toBe(230);
   });
   it('a hole of an hour and a half is bridged and counted, one of six hours ends the forecast and is said', () => {
     const made = value(HALF_HOURLY(), '2026-05-16T08:00');
@@ -140,6 +142,11 @@ describe('a table of any names', () => {
       expected: 'a humidity from 0 to 100 %, in the column’s % (got 120; is the unit right?)',
     });
     expect(faults(head + line('08') + line('09', 'mild,60,3'))[0]!.path).toBe('line 3, column “temp °C”');
+    const from = 'time,temp °C,rh %,wind m/s,wind direction\n';
+    expect(faults(`${from}${line('08', '15,60,3,90')}${line('09', '15,60,3,400')}`)[0]).toEqual({
+      path: 'line 3, column “wind direction”',
+      expected: 'a direction from 0 to 360°, in the column’s ° (got 400; is the unit right?)',
+    });
     expect(faults(`${head}half past eight,15,60,3\n${line('09')}`)[0]!.path).toBe('line 2, time');
     expect(faults('time,temp\n2026-05-16T08:00,15\n2026-05-16T09:00,15\n').map((f) => f.expected)).toEqual([
       expect.stringMatching(/humidity or the dew point/),
@@ -244,6 +251,7 @@ function epw(change: (fields: string[], i: number) => void = () => undefined): s
       '10.0',
       '52',
     );
+    f[20] = '230';
     f[21] = '3.0';
     f[22] = '4';
     f[33] = '0.0';
@@ -270,6 +278,7 @@ describe('EPW', () => {
     expect(m.rhPct[60]).toBe(52);
     expect(m.windMs[60]).toBe(3);
     expect(m.cloudFrac[60]).toBe(0.4);
+    expect(made.value.forecast.windFromDeg![60]).toBe(230);
     expect(startMs).toBeLessThanOrEqual(now.nowMs);
     expect(m.airTempC.length).toBeGreaterThan(14 * 24);
   });

@@ -1,5 +1,6 @@
 'use client';
 /** What a place has and what troubles it: heater, fan, lamp, socket, dust, insects, what hides the sun. */
+import { usualHeater } from '@/core/air/presets';
 import { SHELTER_CARDS } from '@/core/air/shelter';
 import { patched, withHeater, withHorizon, type PlacePatch } from '@/core/edits/place';
 import { COMPASS, HEATERS } from '@/model/lists';
@@ -14,57 +15,68 @@ import { TempBox } from './weather-box';
 export function PlaceHeater({ place, onEdit, faultAt }: PlaceFieldsProps) {
   const { heater } = place;
   if (!SHELTER_CARDS[place.shelter].building) return null;
-  const set = (patch: Partial<Heater>): void => {
-    if (heater) onEdit(patched({ heater: { ...heater, ...patch } }));
-  };
   return (
     <span className="row gap-6">
       <Tick isOn={heater !== undefined} onChange={(on) => onEdit(withHeater(on))}>
         a heater, for the cure
       </Tick>
-      {heater && (
-        <>
-          <ListChoice
-            label="Kind"
-            value={heater.kind}
-            options={HEATERS}
-            names={HEATER_NAMES}
-            width={190}
-            onChange={(kind) => set({ kind })}
-          />
-          <NumberBox
-            label="Power"
-            unit="kW"
-            value={heater.kW}
-            min={0.1}
-            max={100}
-            step={0.1}
-            width={104}
-            onChange={(kW) => set({ kW })}
-            fault={faultAt('heater.kW')}
-          />
-          <TempBox
-            label="Holds"
-            value={heater.setC}
-            min={5}
-            max={60}
-            width={104}
-            onChange={(setC) => set({ setC })}
-            fault={faultAt('heater.setC')}
-          />
-          <NumberBox
-            label="A kWh costs"
-            value={heater.perKWh ?? null}
-            min={0}
-            max={100}
-            step={0.01}
-            width={116}
-            onChange={(perKWh) => set({ perKWh })}
-            fault={faultAt('heater.perKWh')}
-          />
-        </>
-      )}
+      {heater && <HeaterFields heater={heater} onEdit={onEdit} faultAt={faultAt} />}
     </span>
+  );
+}
+
+interface HeaterFieldsProps extends Pick<PlaceFieldsProps, 'onEdit' | 'faultAt'> {
+  readonly heater: Heater;
+}
+
+function HeaterFields({ heater, onEdit, faultAt }: HeaterFieldsProps) {
+  const usual = usualHeater();
+  const set = (patch: Partial<Heater>): void => onEdit(patched({ heater: { ...heater, ...patch } }));
+  return (
+    <>
+      <ListChoice
+        label="Kind"
+        value={heater.kind}
+        options={HEATERS}
+        names={HEATER_NAMES}
+        width={190}
+        onChange={(kind) => set({ kind })}
+      />
+      <Usual isUsual={heater.kW === usual.kW}>
+        <NumberBox
+          label="Power"
+          unit="kW"
+          value={heater.kW}
+          min={0.1}
+          max={100}
+          step={0.1}
+          width={104}
+          onChange={(kW) => set({ kW })}
+          fault={faultAt('heater.kW')}
+        />
+      </Usual>
+      <Usual isUsual={heater.setC === usual.setC}>
+        <TempBox
+          label="Holds"
+          value={heater.setC}
+          min={5}
+          max={60}
+          width={104}
+          onChange={(setC) => set({ setC })}
+          fault={faultAt('heater.setC')}
+        />
+      </Usual>
+      <NumberBox
+        label="A kWh costs"
+        value={heater.perKWh ?? null}
+        min={0}
+        max={100}
+        step={0.01}
+        width={116}
+        onChange={(perKWh) => set({ perKWh })}
+        fault={faultAt('heater.perKWh')}
+      />
+    </>
   );
 }
 

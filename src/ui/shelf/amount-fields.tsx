@@ -4,6 +4,7 @@ import { ButtonChoice } from '../parts/button-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { MeasureBox } from '../parts/measure-box';
 import { LIKELY_G, NumberBox } from '../parts/number-box';
+import { ScaleButton } from '../parts/scale-button';
 import { useFormat } from '../theme/providers';
 import { weighedMl, type HowKnown, type Weight } from '../views/shelf';
 import type { ItemFieldsProps } from './item-fields';
@@ -82,6 +83,7 @@ function WeightFields({
         onChange={(v) => onWeight({ ...weight, gPerMl: v })}
         fault={faultAt('weight.gPerMl')}
       />
+      <ScaleButton onGrams={(grossG) => onWeight({ ...weight, grossG })} />
       <Makes weight={weight} />
     </>
   );

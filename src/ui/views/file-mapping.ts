@@ -8,6 +8,7 @@ export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   dew: 'Dew point',
   wind: 'Wind',
   gust: 'Gusts',
+  from: 'Wind from',
   rain: 'Rain',
   chance: 'Chance of rain',
   cloud: 'Cover of the sky',

@@ -7,7 +7,7 @@ import { workshop } from '@/app/wiring';
 import { DAY, MINUTE } from '@/core/time/instant';
 import { faultsOf } from '@/formats/faults';
 import { measuredSchema, spotIdSchema } from '@/model/reading';
-import type { ReadingsView } from '@/usecases/readings';
+import { airSensors, type ReadingsView } from '@/usecases/readings';
 
 const MOST_LISTED = 300;
 const sentSchema = z.strictObject({
@@ -22,7 +22,10 @@ export const GET = handled(async (request: Request) => {
   const spot = spotAsked(request);
   if (!spot) return refused(400, NO_SPOT);
   const { readings, sensors } = workshop();
-  const view: ReadingsView = { list: readings.of(spot, 0, MOST_LISTED), sensors: sensors.map((s) => s.name) };
+  const view: ReadingsView = {
+    list: readings.of(spot, 0, MOST_LISTED),
+    sensors: airSensors(sensors).map((s) => s.name),
+  };
   return Response.json(view);
 });
 

@@ -5,7 +5,7 @@ import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { placeSchema } from '@/model/place';
 import { spotIdSchema } from '@/model/reading';
-import { sensed } from '@/usecases/readings';
+import { airSensors, sensed } from '@/usecases/readings';
 
 const sentSchema = z.strictObject({ spot: spotIdSchema, place: placeSchema });
 
@@ -14,7 +14,8 @@ export const POST = handled(async (request: Request) => {
   const body = await bodyAs(request, sentSchema, { most: 16_384, say: 'Say in which place to read.' });
   if (!body.ok) return body.answer;
   const { spot, place } = body.value;
-  const { readings, sensors, clock } = workshop();
+  const { readings, clock, ...joined } = workshop();
+  const sensors = airSensors(joined.sensors);
   if (sensors.length === 0) return refused(409, 'No sensor is joined. Type in what yours shows.');
   const nowMs = clock.nowMs();
   const { measured, failed } = await sensed(sensors, place, nowMs);
