@@ -24,7 +24,7 @@ if (process.argv.includes('--fresh')) {
     say('--fresh belongs to the demo only: your own workshop is never thrown away by a start.');
     process.exit(1);
   }
-  for (const f of ['workshop.sqlite', 'workshop.sqlite-wal', 'workshop.sqlite-shm'])
+  for (const f of ['workshop.sqlite', 'workshop.sqlite-wal', 'workshop.sqlite-shm', 'feed.json'])
     if (existsSync(join(folder, f))) rmSync(join(folder, f));
   rmSync(join(folder, 'photos'), { recursive: true, force: true });
   say('The demo starts afresh.');

@@ -40,6 +40,21 @@ describe('a feed', () => {
     expect(await take()).toMatchObject({ kept: 0, same: 1 });
     expect(weather.rows.map((k) => k.told.kind === 'file' && k.told.name)).toEqual(['the feed']);
   });
+  it('brought up to date within six hours it takes the place of the last, later it stands beside it', async () => {
+    const weather = mapWeather();
+    const at = async (hours: number) => {
+      const nowMs = NOW + hours * 3_600_000;
+      const fresh = ways(simulatedForecast(spot, nowMs).forecast);
+      return takeFeed({ weather, ways: fresh }, 'http://h/f', { spots: [spot], nowMs });
+    };
+    await at(0);
+    const first = weather.rows[0]!.id;
+    // The stand-in issues every six hours: four hours on it is another one.
+    await at(5.5);
+    expect(weather.rows.at(-1)!.id).toBe(first);
+    await at(12);
+    expect(weather.rows.at(-1)!.id).not.toBe(first);
+  });
   it('one that is over is refused with the hours it must hold', async () => {
     const weather = mapWeather();
     const later = NOW + 20 * 24 * 3_600_000;

@@ -1,8 +1,12 @@
 /** The owner's feed: asked for each place, kept when it tells something new, told why when it does not. */
+import { HOUR } from '@/core/time/instant';
 import type { Place } from '@/model/place';
 import type { FileWeather } from '@/model/weather';
 import type { Fetched, JobStore, PlaceStore, WeatherStore } from './ports';
 import { keepFile, NEAR_DEG } from './weather';
+
+/** A forecast this soon after the last is the same one, brought up to date. */
+const SOON_MS = 6 * HOUR;
 
 /** What forecasts of the feed are named. */
 export const FEED_NAME = 'the feed';
@@ -60,12 +64,13 @@ async function takeOne(
   if (!read.ok) return { refused: read.said };
   const last = weather
     .near(spot, NEAR_DEG / 4)
-    .map((k) => k.told)
-    .find((t) => t.kind === 'file' && t.name === FEED_NAME);
-  const isSame =
-    last?.kind === 'file' && JSON.stringify(last.forecast) === JSON.stringify(read.file.forecast);
+    .find(({ told }) => told.kind === 'file' && told.name === FEED_NAME);
+  const before = last?.told.kind === 'file' ? JSON.stringify(last.told.forecast) : null;
+  const isSame = before === JSON.stringify(read.file.forecast);
   if (isSame) return 'same';
-  const keeping = { nowMs, freshId: ways.freshId() };
+  // One that follows soon takes the place of the last: the record keeps a few a day, not one an hour.
+  const isSoon = last !== undefined && nowMs - last.issuedMs < SOON_MS && nowMs >= last.issuedMs;
+  const keeping = { nowMs, freshId: isSoon ? last.id : ways.freshId() };
   const kept = keepFile(weather, { spot, name: FEED_NAME, file: read.file }, keeping);
   return kept.kind === 'kept'
     ? 'kept'

@@ -24,11 +24,11 @@ export default async function Page({ searchParams }: PageProps) {
   const nowMs = clock.nowMs();
   const rows = placeRows(places, store);
   const asked = (await searchParams).at;
-  const at = asked === 'new' || rows.some((r) => r.id === asked) ? String(asked) : (rows[0]?.id ?? null);
+  const at = asked === 'new' || rows.some((r) => r.id === asked) ? String(asked) : (rows[0]?.id ?? 'new');
   const place = placeOf(store);
   const shown = rows.find((r) => r.id === at)?.place ?? place;
   const record = recordFor(told, shown);
-  const read = at === null ? [] : readings.of({ of: 'place', id: at }, nowMs - SHOWN_MS, MOST_SHOWN);
+  const read = at === 'new' ? [] : readings.of({ of: 'place', id: at }, nowMs - SHOWN_MS, MOST_SHOWN);
   const weather = await placeWeather(planning.weather, shown, nowMs);
   return (
     <PlainPage title="Places" place={place} nowMs={nowMs}>

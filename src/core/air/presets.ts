@@ -36,8 +36,8 @@ const KINDS: Readonly<Record<Preset, Shelter>> = {
 };
 
 /** Where it is comes from the person; the rest is usual. */
-export function presetPlace(preset: Preset, at: Pick<Place, 'tz' | 'lat' | 'lon'>): Place {
-  const place: Place = { ...at, shelter: KINDS[preset] };
+export function presetPlace(preset: Preset, { tz, lat, lon }: Pick<Place, 'tz' | 'lat' | 'lon'>): Place {
+  const place: Place = { tz, lat, lon, shelter: KINDS[preset] };
   return preset === 'garage-heated' ? { ...place, heater: { ...USUAL_HEATER } } : place;
 }
 

@@ -26,10 +26,7 @@ export const inShelter =
 /** Begun from what is usual of a kind; where it is and its name stay. */
 export const fromPreset =
   (preset: Preset): PlaceEdit =>
-  (place) => {
-    const { tz, lat, lon } = place;
-    return { ...inShelter(place.shelter)(place), ...presetPlace(preset, { tz, lat, lon }) };
-  };
+  (place) => ({ ...inShelter(place.shelter)(place), ...presetPlace(preset, place) });
 
 const DAY_LONG = ['00:00', '24:00'] as const;
 

@@ -27,7 +27,7 @@ export function PlaceDrawing(props: PlaceDrawingProps) {
   const { section, label, facingSaid, metreSaid } = props;
   return (
     <svg
-      viewBox={`0 0 ${SECTION.width} ${SECTION.height}`}
+      viewBox={`0 ${section.top} ${SECTION.width} ${SECTION.height - section.top}`}
       className="placecut"
       role="img"
       aria-label={label}
@@ -190,10 +190,10 @@ function Wind({ section, windOutside, windAtPart }: PlaceDrawingProps) {
   return (
     <g stroke="var(--water)" fill="none" strokeWidth="2.6">
       <path d={`M${x} ${outside.y}h${-ARROW + 12}m9-5l-10 5 10 5`} />
-      <path d={`M${x} ${outside.y + 30}h${-ARROW + 12}m9-5l-10 5 10 5`} />
+      <path d={`M${x} ${outside.y + 26}h${-ARROW + 12}m9-5l-10 5 10 5`} />
       <path d={`M${part.x + part.w + 34} ${inside.y - 26}h-22m8-5l-9 5 9 5`} strokeWidth="2" />
       <g stroke="none" fill="var(--ink)" fontWeight="650">
-        <text x={outside.x} y={outside.y + 19}>
+        <text x={outside.x} y={outside.y + 17}>
           {windOutside}
         </text>
         <text x={section.metre[1].x + 48} y={section.metre[1].y + 5}>

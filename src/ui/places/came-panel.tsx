@@ -1,5 +1,6 @@
 'use client';
 /** The forecast against what came: readings beside what was expected in the place, and highs told beforehand. */
+import { CompareChoice } from '../parts/compare-choice';
 import { useMemo, useState } from 'react';
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import type { DayRecord } from '@/core/air/record';
@@ -8,10 +9,9 @@ import { isoOf } from '@/core/time/instant';
 import type { Place } from '@/model/place';
 import type { KeptReading } from '@/model/reading';
 import type { PlaceWeather } from '@/usecases/place-weather';
-import { ButtonChoice } from '../parts/button-choice';
 import { useFormat } from '../theme/providers';
-import { COMPARED_NAMES, comparedSaid } from '../views/forecast-chart';
-import { daysCame, offInAll, READ_KINDS, readPoints, type ReadKind, type ReadPoint } from '../views/readings';
+import { comparedSaid, type Compared } from '../views/forecast-chart';
+import { daysCame, offInAll, readPoints, type ReadPoint } from '../views/readings';
 
 const BACK_H = 24;
 const HEIGHT_PX = 200;
@@ -49,20 +49,14 @@ function ReadChart({
   nowMs,
 }: Omit<CamePanelProps, 'weather' | 'record'> & { readonly weather: PlaceWeather }) {
   const f = useFormat();
-  const [kind, setKind] = useState<ReadKind>('temp');
+  const [kind, setKind] = useState<Compared>('temp');
   const hours = useMemo(() => placeHours({ place, ...weather }), [place, weather]);
   const points = readPoints(hours, readings, { kind, tz: place.tz, nowMs, back: BACK_H }, f);
   const off = offInAll(points);
   return (
     <>
       <div className="row mb-8 small">
-        <ButtonChoice
-          label="Compare"
-          value={kind}
-          options={READ_KINDS}
-          names={COMPARED_NAMES}
-          onChange={setKind}
-        />
+        <CompareChoice value={kind} onChange={setKind} />
         <span>line: expected in the place; dots: read there</span>
       </div>
       <ReadPlot

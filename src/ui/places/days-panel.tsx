@@ -6,9 +6,10 @@ import { HOUR } from '@/core/time/instant';
 import type { Place } from '@/model/place';
 import type { PlaceWeather } from '@/usecases/place-weather';
 import { ButtonChoice } from '../parts/button-choice';
+import { CompareChoice } from '../parts/compare-choice';
 import { LinesChart } from '../parts/lines-chart';
 import { useFormat } from '../theme/providers';
-import { COMPARED, COMPARED_NAMES, comparedSaid, type Compared } from '../views/forecast-chart';
+import { comparedSaid, type Compared } from '../views/forecast-chart';
 import { sourceSaid } from '../views/weather-source';
 import { placeLines, USE_NAMES, USES } from '../views/places';
 
@@ -35,13 +36,7 @@ export function DaysPanel({ place, weather, nowMs }: DaysPanelProps) {
     <section className="panel" aria-label="Outside and in the place">
       <div className="hd">Outside and in the place</div>
       <div className="row mb-8 small">
-        <ButtonChoice
-          label="Compare"
-          value={what}
-          options={COMPARED}
-          names={COMPARED_NAMES}
-          onChange={setWhat}
-        />
+        <CompareChoice value={what} onChange={setWhat} />
         <ButtonChoice label="As it is" value={use} options={USES} names={USE_NAMES} onChange={setUse} />
         <span>dashed: outside, as it was told; solid: at a part in it</span>
       </div>

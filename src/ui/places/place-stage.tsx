@@ -46,7 +46,7 @@ export function PlaceStage(props: PlaceStageProps) {
         <h2>{placeName(place)}</h2>
         <p className="cap">{placeSummary(place, f)}</p>
       </div>
-      <div className="placecols">
+      <div className="placecols" data-new={id === null}>
         <div className="stack">
           <SectionPanel place={place} weather={weather} nowMs={nowMs} />
           {weather && <DaysPanel place={place} weather={weather} nowMs={nowMs} />}

@@ -16,8 +16,8 @@ import { PlaceStage } from './place-stage';
 
 interface PlacesViewProps {
   readonly rows: readonly PlaceRow[];
-  /** The one that is shown; null for none or a new one. */
-  readonly at: string | null;
+  /** The one that is shown, or “new”. */
+  readonly at: string;
   /** Where a new one begins: where the last one is. */
   readonly near: Pick<Place, 'tz' | 'lat' | 'lon'>;
   readonly weather: PlaceWeather | null;
@@ -70,21 +70,18 @@ export function PlacesView({ rows, at, near, nowMs, ...of }: PlacesViewProps) {
           </Button>
         )}
       </p>
-      {row || at === 'new' ? (
-        <PlaceStage
-          key={keyOf(row)}
-          id={row?.id ?? null}
-          start={row?.place ?? presetPlace('garage', near)}
-          usedBy={row?.usedBy ?? []}
-          {...of}
-          nowMs={nowMs}
-          onKept={onKept}
-          onGone={onGone}
-          onChanged={onChanged}
-        />
-      ) : (
-        <NoPlace />
-      )}
+      {rows.length === 0 && <NoPlace />}
+      <PlaceStage
+        key={keyOf(row)}
+        id={row?.id ?? null}
+        start={row?.place ?? presetPlace('garage', near)}
+        usedBy={row?.usedBy ?? []}
+        {...of}
+        nowMs={nowMs}
+        onKept={onKept}
+        onGone={onGone}
+        onChanged={onChanged}
+      />
     </main>
   );
 }
@@ -93,13 +90,13 @@ export function PlacesView({ rows, at, near, nowMs, ...of }: PlacesViewProps) {
 const keyOf = (row: PlaceRow | null): string => (row ? `${row.id} ${JSON.stringify(row.place)}` : 'new');
 
 const NoPlace = () => (
-  <p className="panel">
+  <p className="panel mb-12">
     No place yet. A place is where you spray or let things dry: it turns the weather into what the part feels.
     Three things make one: its kind, its name and where it is.
   </p>
 );
 
-function PlaceBar({ rows, at }: Pick<PlacesViewProps, 'rows' | 'at'>) {
+function PlaceBar({ rows, at }: { readonly rows: PlacesViewProps['rows']; readonly at: string | null }) {
   return (
     <nav className="row placebar" aria-label="Places">
       {rows.map((r) => (
@@ -107,9 +104,11 @@ function PlaceBar({ rows, at }: Pick<PlacesViewProps, 'rows' | 'at'>) {
           {placeName(r.place)}
         </LinkButton>
       ))}
-      <LinkButton href="/places?at=new" variant="contained" className="ml-auto">
-        Add a place
-      </LinkButton>
+      {rows.length > 0 && (
+        <LinkButton href="/places?at=new" variant="contained" className="ml-auto">
+          Add a place
+        </LinkButton>
+      )}
     </nav>
   );
 }

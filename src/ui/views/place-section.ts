@@ -48,6 +48,8 @@ export interface PlaceSection {
   readonly inside: Point;
   readonly outside: Point;
   readonly metre: readonly [Point, Point];
+  /** Nothing is drawn above this. */
+  readonly top: number;
 }
 
 interface Frame {
@@ -247,24 +249,36 @@ function oppositeOf(f: Frame): PlaceSection['opposite'] {
   return { ...block(f, size.depthM + OPPOSITE_M, topM, [0.16, topM]), deg: Math.round(deg) };
 }
 
+/** What is drawn at the top has a little air over it, px. */
+const HEAD_PX = 16;
+
+function topOf(walls: readonly Wall[], roof: readonly Point[] | null, sun: readonly SunMark[]): number {
+  const ys = [...walls, ...(roof ?? []), ...sun].map((p) => p.y);
+  return Math.max(0, Math.min(SECTION.ground - 3 * HEAD_PX, ...ys) - HEAD_PX);
+}
+
 /** @param sun of a day, as the place has it */
 export function placeSection(place: Place, sun: readonly PlaceSun[]): PlaceSection {
   const f = frameOf(place);
   const { size, scale, x, y } = f;
   const { building } = SHELTER_CARDS[place.shelter];
+  const walls = WALLS[place.shelter](f);
+  const roof = roofOf(f);
+  const marks = sunMarks(f, sun, place.tz);
   return {
     scale,
-    walls: WALLS[place.shelter](f),
-    roof: roofOf(f),
+    top: topOf(walls, roof, marks),
+    walls,
+    roof,
     part: partOf(f),
-    sun: sunMarks(f, sun, place.tz),
+    sun: marks,
     beam: beamOf(f),
     opposite: oppositeOf(f),
     heater: building && place.heater ? { x: x(0.45), y: y(0.02) } : null,
     lamp: place.lamp === true ? { x: x(size.depthM * 0.5), y: y(size.heightM - 0.12) } : null,
     fan: place.extractM3h ? { x: x(0.14), y: y(size.heightM - 0.45) } : null,
     inside: { x: x(size.depthM / 2), y: y(PART_HEIGHT_M) },
-    outside: { x: x(size.depthM + 0.45), y: y(0.85) },
+    outside: { x: x(size.depthM + 0.45), y: y(0.72) },
     metre: [
       { x: x(0), y: SECTION.ground + 18 },
       { x: x(1), y: SECTION.ground + 18 },

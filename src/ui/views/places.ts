@@ -7,7 +7,7 @@ import { COMPASS } from '@/model/lists';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import type { Compared, ComparedHour } from './forecast-chart';
-import type { PlaceRow } from '@/usecases/places';
+import type { KeptPlace } from '@/usecases/ports';
 import type { Format } from '@/words/format';
 import { DOOR_NAMES, SHELTER_NAMES } from '@/words/place-names';
 
@@ -107,7 +107,7 @@ interface Choices {
   readonly names: Readonly<Record<string, string>>;
 }
 
-export function placeChoices({ placeId, place }: Job, rows: readonly PlaceRow[]): Choices {
+export function placeChoices({ placeId, place }: Job, rows: readonly KeptPlace[]): Choices {
   const names = Object.fromEntries(rows.map((r) => [r.id, placeName(r.place)]));
   // While the list is on its way, or after it was taken off there, it goes by the name the job has.
   const isMissing = placeId !== undefined && !(placeId in names);
@@ -116,7 +116,7 @@ export function placeChoices({ placeId, place }: Job, rows: readonly PlaceRow[])
   return { options: Object.keys(all), names: all };
 }
 
-export function dryNames(job: Job, rows: readonly PlaceRow[]): Choices & { readonly value: string } {
+export function dryNames(job: Job, rows: readonly KeptPlace[]): Choices & { readonly value: string } {
   const { dryIn } = job;
   const others = rows.filter((r) => r.id !== job.placeId);
   const names: Record<string, string> = {

@@ -5,6 +5,7 @@ import type { PlaceHour } from '@/core/place-air';
 import { HOUR, isoOf } from '@/core/time/instant';
 import type { KeptReading, Measure, Measured } from '@/model/reading';
 import type { Format } from '@/words/format';
+import type { Compared } from './forecast-chart';
 
 const tenth = (x: number): number => Math.round(x * 10) / 10;
 
@@ -59,22 +60,20 @@ export interface ReadPoint {
   readonly expected: number | null;
   readonly read: number | null;
 }
-export const READ_KINDS = ['temp', 'rh', 'wind'] as const;
-export type ReadKind = (typeof READ_KINDS)[number];
 
-const EXPECTED: Readonly<Record<ReadKind, (h: PlaceHour) => number>> = {
+const EXPECTED: Readonly<Record<Compared, (h: PlaceHour) => number>> = {
   temp: (h) => h.airC,
   rh: (h) => h.rhPct / 100,
   wind: (h) => h.windMs,
 };
-const READ: Readonly<Record<ReadKind, (r: Measured) => number | undefined>> = {
+const READ: Readonly<Record<Compared, (r: Measured) => number | undefined>> = {
   temp: (r) => r.airC,
   rh: (r) => (r.rhPct === undefined ? undefined : r.rhPct / 100),
   wind: (r) => r.windMs,
 };
 
 interface PointsAsked {
-  readonly kind: ReadKind;
+  readonly kind: Compared;
   readonly tz: string;
   readonly nowMs: number;
   /** hours back */

@@ -1,19 +1,13 @@
 'use client';
 /** What was told for outside, and what the place makes of it at the part: drawn, and the same as a table. */
+import { CompareChoice } from '../parts/compare-choice';
 import { useState } from 'react';
 import { HOUR } from '@/core/time/instant';
 import type { Forecast } from '@/model/forecast';
 import { useDesk } from '../desk/job-desk';
-import { ButtonChoice } from '../parts/button-choice';
 import { LinesChart } from '../parts/lines-chart';
 import { useFormat } from '../theme/providers';
-import {
-  COMPARED,
-  COMPARED_NAMES,
-  comparedHours,
-  comparedSaid,
-  type Compared,
-} from '../views/forecast-chart';
+import { comparedHours, comparedSaid, type Compared } from '../views/forecast-chart';
 
 const SHOWN_H = 72;
 
@@ -26,13 +20,7 @@ export function ForecastChart({ forecast }: { readonly forecast: Forecast }) {
   return (
     <div className="mt-8">
       <div className="row mb-8 small">
-        <ButtonChoice
-          label="Compare"
-          value={what}
-          options={COMPARED}
-          names={COMPARED_NAMES}
-          onChange={setWhat}
-        />
+        <CompareChoice value={what} onChange={setWhat} />
         <span>dashed: outside, as it was told; solid: at the part</span>
       </div>
       <LinesChart rows={hours} said={(x) => comparedSaid(what, x, f)} here="At the part" />

@@ -77,7 +77,7 @@ export function FeedPanel({ feed, tz }: { readonly feed: FeedNow; readonly tz: s
         )}
       </form>
       <div
-        className="status"
+        className="status mt-8"
         role="status"
         data-kind={said !== null || now.last?.refused.length ? 'bad' : 'ok'}
       >

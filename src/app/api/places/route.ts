@@ -2,13 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { handled } from '@/app/api/handled';
 import { placeOf } from '@/app/api/places/place-body';
 import { workshop } from '@/app/wiring';
-import { placeRows } from '@/usecases/places';
 
-/** The places of the workshop, and which jobs use them. */
-export const GET = handled(async () => {
-  const { places, store } = workshop();
-  return Response.json({ rows: placeRows(places, store) });
-});
+/** The places of the workshop, for a job to choose from. */
+export const GET = handled(async () => Response.json({ rows: workshop().places.list() }));
 
 /** A new one. */
 export const POST = handled(async (request: Request) => {
