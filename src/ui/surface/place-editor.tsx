@@ -1,19 +1,19 @@
 'use client';
 /** Where it is sprayed and where it dries: a place of the workshop, or one of the job's own. */
 import Button from '@mui/material/Button';
-import { dryWhere, editPlace, takePlace, type PlaceEdit } from '@/core/edits/place';
+import { dryWhere, editPlace, takePlace } from '@/core/edits/place';
 import { CARRIES } from '@/model/lists';
 import type { Job } from '@/model/job';
 import { CARRY_NAMES } from '@/words/place-names';
 import { useDesk } from '../desk/job-desk';
-import { Fold } from '../parts/fold';
 import { ListChoice } from '../parts/list-choice';
-import { LoudHours, MeasuredAir, PlaceBasics, PlaceRoom } from '../parts/place-fields';
-import { PlaceHeater, PlaceHorizon, PlaceKit } from '../parts/place-kit';
+import { later } from '../parts/later';
 import { LinkButton } from '../parts/link-button';
 import { useFormat } from '../theme/providers';
 import { DRY_HERE, DRY_HEATED, dryNames, OWN_PLACE, placeChoices, placeSummary } from '../views/places';
 import { usePlaces } from './use-places';
+
+const OwnPlace = later('Its own place', () => import('./own-place').then((m) => m.OwnPlace));
 
 export function PlaceEditor() {
   const desk = useDesk();
@@ -52,42 +52,6 @@ export function PlaceEditor() {
         </p>
       )}
       {isOwn && <OwnPlace onKeep={() => void keep(job)} said={said} />}
-    </>
-  );
-}
-
-/** The job's own place, field by field. */
-function OwnPlace({ onKeep, said }: { readonly onKeep: () => void; readonly said: string | null }) {
-  const desk = useDesk();
-  const { job } = desk;
-  const fields = {
-    place: job.place,
-    onEdit: (edit: PlaceEdit) => desk.edit((j) => editPlace(j, edit)),
-    faultAt: (field: string) => desk.faultAt(`place.${field}`),
-  };
-  return (
-    <>
-      <div className="row">
-        <PlaceBasics {...fields} />
-        <PlaceRoom {...fields} />
-        <MeasuredAir {...fields} />
-        {job.equipment.sprayer !== 'aerosol' && <LoudHours {...fields} />}
-      </div>
-      <Fold summary="Heater, lamp, socket, what hides the sun">
-        <div className="row gap-12 mb-8">
-          <PlaceHeater {...fields} />
-          <PlaceKit {...fields} />
-        </div>
-        <PlaceHorizon {...fields} />
-      </Fold>
-      <p className="row gap-8">
-        <Button size="small" onClick={onKeep}>
-          Keep it among the workshop’s places
-        </Button>
-        <span role="status" className="small">
-          {said}
-        </span>
-      </p>
     </>
   );
 }

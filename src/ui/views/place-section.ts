@@ -15,6 +15,8 @@ const OPPOSITE_M = 2.6;
 /** Nothing bounds an open place: so much of it is drawn, m. */
 const OPEN_ROOM: Room = { widthM: 4, depthM: 3.4, heightM: 2.4 };
 const SUN_R_M = 3;
+/** What stands opposite keeps this from the edge, px. */
+const MARGIN_PX = 22;
 
 export interface Point {
   readonly x: number;
@@ -66,7 +68,10 @@ function frameOf(place: Place): Frame {
   const wide = (width - left - 8) / (size.depthM + BESIDE_M);
   const high = (ground - 14) / (size.heightM + ABOVE_M);
   const scale = Math.min(MOST_SCALE, wide, high);
-  return { place, size, scale, x: (m) => left + m * scale, y: (m) => ground - m * scale };
+  // In the open the sun goes round the part: it stands in the middle.
+  const isOpen = !SHELTER_CARDS[place.shelter].roofed;
+  const fromPx = isOpen ? width / 2 - (size.depthM / 2) * scale : left;
+  return { place, size, scale, x: (m) => fromPx + m * scale, y: (m) => ground - m * scale };
 }
 
 const block = (
@@ -173,8 +178,8 @@ function partOf(f: Frame): PlaceSection['part'] {
 }
 
 /** A label stands to the right of its mark, px. */
-const LABEL = { from: 10, to: 50, half: 8 } as const;
-const MARK_R = 7;
+const LABEL = { from: 10, to: 50, half: 6 } as const;
+const MARK_R = 5;
 
 /** Hours where they hide neither a mark nor one another. */
 function labelled(marks: readonly SunMark[]): SunMark[] {
@@ -241,14 +246,17 @@ function oppositeOf(f: Frame): PlaceSection['opposite'] {
   const facing = cutTowards(place);
   const deg = facing === null ? 0 : horizonAt(place.horizonDeg, facing);
   if (deg < 1) return null;
-  const awayM = size.depthM / 2 + OPPOSITE_M;
+  const at = Math.min(f.x(size.depthM + OPPOSITE_M), SECTION.width - MARGIN_PX);
+  const awayM = (at - f.x(size.depthM / 2)) / f.scale;
   const topM = Math.min(
     PART_HEIGHT_M + Math.tan((deg * Math.PI) / 180) * awayM,
     size.heightM + ABOVE_M - 0.2,
   );
-  return { ...block(f, size.depthM + OPPOSITE_M, topM, [0.16, topM]), deg: Math.round(deg) };
+  return { x: at, y: f.y(topM), w: 0.16 * f.scale, h: topM * f.scale, deg: Math.round(deg) };
 }
 
+/** Room for what is said of the wind outside, px. */
+const WIND_PX = 100;
 /** What is drawn at the top has a little air over it, px. */
 const HEAD_PX = 16;
 
@@ -265,6 +273,7 @@ export function placeSection(place: Place, sun: readonly PlaceSun[]): PlaceSecti
   const walls = WALLS[place.shelter](f);
   const roof = roofOf(f);
   const marks = sunMarks(f, sun, place.tz);
+  const stands = oppositeOf(f);
   return {
     scale,
     top: topOf(walls, roof, marks),
@@ -273,12 +282,12 @@ export function placeSection(place: Place, sun: readonly PlaceSun[]): PlaceSecti
     part: partOf(f),
     sun: marks,
     beam: beamOf(f),
-    opposite: oppositeOf(f),
+    opposite: stands,
     heater: building && place.heater ? { x: x(0.45), y: y(0.02) } : null,
     lamp: place.lamp === true ? { x: x(size.depthM * 0.5), y: y(size.heightM - 0.12) } : null,
     fan: place.extractM3h ? { x: x(0.14), y: y(size.heightM - 0.45) } : null,
     inside: { x: x(size.depthM / 2), y: y(PART_HEIGHT_M) },
-    outside: { x: x(size.depthM + 0.45), y: y(0.72) },
+    outside: { x: Math.min(x(size.depthM + 0.45), (stands?.x ?? SECTION.width) - WIND_PX), y: y(0.72) },
     metre: [
       { x: x(0), y: SECTION.ground + 18 },
       { x: x(1), y: SECTION.ground + 18 },

@@ -12,7 +12,6 @@ import { MindSign } from '../parts/icons';
 import { later } from '../parts/later';
 import { Said } from '../parts/said';
 import { send } from '../parts/send';
-import { ReadingsPanel } from '../readings/readings-panel';
 import { useFormat } from '../theme/providers';
 import { weekFrom, type WeekValues } from '../views/days-form';
 import { correctedSaid } from '../views/readings';
@@ -27,6 +26,9 @@ const ForecastChart = later(
   'Outside and at the part',
   () => import('./forecast-chart').then((m) => m.ForecastChart),
   { heightPx: 280, isHeavy: true },
+);
+const ReadingsPanel = later('Readings', () =>
+  import('../readings/readings-panel').then((m) => m.ReadingsPanel),
 );
 const KEPT = 'Kept. The plan follows it.';
 const SILENT = 'The server does not answer. Try again in a moment.';
