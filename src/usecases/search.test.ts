@@ -12,6 +12,7 @@ const find = (text: string): Hit[] =>
       jobs: DEMO_JOBS,
       stock: [{ name: 'Orrin base, Moss green', remainingMl: 180 }],
       removed: [{ name: 'Coal scuttle' }],
+      places: [{ id: 'yard', name: 'Yard, open' }],
     },
     words,
   );
@@ -28,6 +29,9 @@ describe('one search over everything', () => {
   it('products, the shelf, pages and words; the word meant comes before those that only speak of it', () => {
     expect(find('halden').every((h) => h.kind === 'product')).toBe(true);
     expect(find('moss').map((h) => h.kind)).toContain('shelf');
+    expect(find('yard')[0]).toMatchObject({ title: 'Yard, open', href: '/places?at=yard' });
+    expect(find('garage')[0]).toMatchObject({ kind: 'action', href: '/places' });
+    expect(find('hygrometer')[0]).toMatchObject({ title: 'Readings' });
     expect(find('backup')[0]).toMatchObject({ kind: 'action', href: '/workshop' });
     expect(find('flash')[0]).toMatchObject({ kind: 'word', title: 'Flash', href: null });
     // Looked for by another word.

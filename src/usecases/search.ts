@@ -2,7 +2,7 @@
 import { CATALOGUE } from '@/core/coating/catalogue';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
-import type { JobStore, StockStore } from './ports';
+import type { JobStore, PlaceStore, StockStore } from './ports';
 
 export const HIT_KINDS = ['job', 'part', 'product', 'shelf', 'action', 'word'] as const;
 export type HitKind = (typeof HIT_KINDS)[number];
@@ -28,6 +28,17 @@ const ACTIONS: readonly (readonly [title: string, text: string, href: string, ..
   ['On the bench', 'all jobs side by side; begin a new one', '/', 'new job', 'bench', 'jobs'],
   ['Shelf', 'what is there, and how long it is good', '/shelf', 'stock', 'left over', 'tins'],
   ['Shopping', 'one list for all jobs', '/shopping', 'buy', 'list', 'money'],
+  ['Places', 'where you spray and where it dries', '/places', 'garage', 'lean-to', 'sun', 'heater', 'wind'],
+  [
+    'Readings',
+    'what was measured, typed in or from a log',
+    '/places',
+    'sensor',
+    'thermometer',
+    'hygrometer',
+    'log',
+  ],
+  ['Forecast feed', 'a weather service of your own', '/workshop', 'feed', 'weather', 'forecast'],
   ['Workshop', 'copies, keys, how it looks', '/workshop', 'backup', 'copy', 'export', 'settings', 'undo'],
 ];
 
@@ -75,6 +86,8 @@ export interface Searched {
   readonly stock: readonly { readonly name: string; readonly remainingMl: number }[];
   /** Names of jobs taken off the bench. */
   readonly removed: readonly { readonly name: string }[];
+  /** Of the workshop. */
+  readonly places: readonly { readonly id: string; readonly name: string }[];
 }
 
 /** A product of the catalogue is no page: its line says what it is. */
@@ -85,7 +98,7 @@ const ofProduct = (p: Product, { kinds }: SearchWords): Known => ({
   href: null,
 });
 
-function everything({ jobs, stock, removed }: Searched, words: SearchWords): Known[] {
+function everything({ jobs, stock, removed, places }: Searched, words: SearchWords): Known[] {
   return [
     ...jobs.flatMap((j) => ofJob(j, words)),
     ...removed.map(({ name }): Known => ({
@@ -93,6 +106,12 @@ function everything({ jobs, stock, removed }: Searched, words: SearchWords): Kno
       title: name,
       text: 'taken off the bench; it can be put back there',
       href: '/',
+    })),
+    ...places.map(({ id, name }): Known => ({
+      kind: 'action',
+      title: name,
+      text: 'a place of the workshop',
+      href: `/places?at=${id}`,
     })),
     ...CATALOGUE.map((p) => ofProduct(p, words)),
     ...stock.map((s): Known => ({
@@ -127,12 +146,18 @@ export function search(text: string, among: Searched, words: SearchWords): Hit[]
 export interface Kept {
   readonly jobs: JobStore;
   readonly stock: StockStore;
+  readonly places: PlaceStore;
 }
 
 /** Over all that is kept. */
-export function searchKept(text: string, { jobs, stock }: Kept, words: SearchWords): Hit[] {
+export function searchKept(text: string, { jobs, stock, places }: Kept, words: SearchWords): Hit[] {
   const open = jobs.atWork({ skip: 0, most: MOST_JOBS }).rows;
   const closed = jobs.closed({ skip: 0, most: MOST_JOBS }).rows;
-  const among = { jobs: [...open, ...closed], stock: stock.list(), removed: jobs.removed() };
+  const among = {
+    jobs: [...open, ...closed],
+    stock: stock.list(),
+    removed: jobs.removed(),
+    places: places.list().map(({ id, place }) => ({ id, name: place.name ?? place.shelter })),
+  };
   return search(text, among, words);
 }

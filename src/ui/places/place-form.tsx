@@ -47,11 +47,16 @@ export function PlaceForm({ id, form, usedBy, onGone }: PlaceFormProps) {
         <PlaceBasics {...fields} />
       </div>
       <h3>Room and door</h3>
+      <p className="cap">
+        Not known? Leave it: what is marked M is usual for its kind. The wind that gets in is what you feel at
+        the part over what you feel outside.
+      </p>
       <div className="row gap-12">
         <PlaceRoom {...fields} />
         <MeasuredAir {...fields} />
       </div>
       <h3>Heat, light, trouble</h3>
+      <p className="cap">A heater’s power stands on its plate, a socket’s ampere on its fuse.</p>
       <div className="row gap-12">
         <PlaceHeater {...fields} />
         <PlaceKit {...fields} />

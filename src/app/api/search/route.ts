@@ -8,7 +8,7 @@ const WORDS = { glossary: GLOSSARY, kinds: KIND_NAMES };
 
 /** What is found for ?q=. */
 export const GET = handled((request: Request) => {
-  const { store, stock } = workshop();
+  const { store, stock, places } = workshop();
   const q = new URL(request.url).searchParams.get('q') ?? '';
-  return Promise.resolve(Response.json({ hits: searchKept(q, { jobs: store, stock }, WORDS) }));
+  return Promise.resolve(Response.json({ hits: searchKept(q, { jobs: store, stock, places }, WORDS) }));
 });
