@@ -3,6 +3,8 @@
 const FIELDS: Readonly<Record<string, string>> = {
   name: 'the name',
   place: 'the place',
+  placeId: 'the place',
+  dryIn: 'where it dries',
   purpose: 'the purpose',
   equipment: 'the kit',
   parts: 'the parts',
@@ -40,6 +42,10 @@ const LEAVES: Readonly<Record<string, string>> = {
   lat: 'the latitude',
   lon: 'the longitude',
   shelter: 'the shelter',
+  door: 'the door',
+  facing: 'the way it looks',
+  windFrac: 'the wind that gets in',
+  heightM: 'the height',
   grade: 'the grade',
   finish: 'the finish',
   colour: 'the colour',
@@ -62,7 +68,9 @@ export function fieldName(path: string): string {
     .split('.')
     .filter((p) => p !== '');
   const root = FIELDS[parts[0] ?? ''] ?? (path === '' || path === '(the whole)' ? 'the job' : path);
-  const leaf = parts.length > 1 ? LEAVES[parts.at(-1)!] : undefined;
+  // Its fields are named as others are and mean something else.
+  const isWhole = parts[0] === 'dryIn' || parts[1] === 'heater';
+  const leaf = parts.length > 1 && !isWhole ? LEAVES[parts.at(-1)!] : undefined;
   if (!leaf || leaf === root) return root;
   if (parts[0] === 'parts') return `${leaf} of a part`;
   return parts[0] === 'system' ? `${leaf} in the build-up` : leaf;

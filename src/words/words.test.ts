@@ -1,3 +1,4 @@
+import { stepName } from './fields';
 import { describe, expect, it } from 'vitest';
 import { RULE_CARDS } from '@/core/coating/rules/rules';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
@@ -145,5 +146,16 @@ describe('sentences', () => {
       for (const t of s.tasks) expect(text).toContain(`${t.startsAt.slice(11, 16)}  `);
     for (const m of p.materials) expect(text).toContain(m.productId);
     expect(text).toMatch(/^Cargo-bike box panels\nPlanned\. \d+ % of futures end well\./);
+  });
+});
+
+describe('what a step changed', () => {
+  it('is named as a person says it, also where two fields have one name', () => {
+    expect(stepName('place.lat')).toBe('the change of the latitude');
+    expect(stepName('placeId')).toBe('the change of the place');
+    expect(stepName('place.heater.kind')).toBe('the change of the place');
+    expect(stepName('dryIn.kind')).toBe('the change of where it dries');
+    expect(stepName('purpose.colour.kind')).toBe('the change of the kind of colour');
+    expect(stepName('')).toBe('several changes');
   });
 });
