@@ -74,6 +74,14 @@ describe('what is stated comes true', () => {
       expect(gap).toBeLessThan(5);
     }
   }, 120_000);
+  it('for wind alone, at 2.5 and 3 m/s at the part, within 7 points', () => {
+    for (const limitMs of [2.5, 3]) {
+      const calm: Good = (m, i) => m.windMs[i]! * HEIGHT_FACTOR <= limitMs;
+      const { gap, bands } = worstGap(bandsOf(calm, { each: 110, stepDays: 3.25, futures: dressed }), 300);
+      expect(bands).toBeGreaterThanOrEqual(6);
+      expect(gap).toBeLessThan(7);
+    }
+  }, 120_000);
   it('the stand-in’s fifty futures and its truth cannot be told apart: in bands of at least 150 cases within 7 points', () => {
     const members: Worlds['futures'] = (world) => world.members();
     const { gap, bands } = worstGap(bandsOf(inTheOpen, { each: 14, stepDays: 26, futures: members }), 150);
