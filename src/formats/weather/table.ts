@@ -82,7 +82,9 @@ const isEmptyRow = (row: readonly string[]): boolean => row.every((c) => c.trim(
 /** Names, a few lines and what the columns seem to be. */
 export function guessTable({ names, rows }: WeatherTable): TableGuess {
   const full = rows.filter((r) => !isEmptyRow(r));
-  const figures = names.map((_n, i) => full.slice(0, 2000).flatMap((r) => figureOf(r[i] ?? '') ?? []));
+  const figures = names.map((_n, i) =>
+    full.slice(0, 2000).flatMap((r) => figureOf(r[i] ?? '') ?? compassDeg(r[i] ?? '') ?? []),
+  );
   const guess = guessMapping(names, figures);
   const dates = full.map((r) => r[guess.time[0] ?? 0] ?? '');
   const settled = dayFirstBy(dates);
@@ -93,6 +95,21 @@ export function guessTable({ names, rows }: WeatherTable): TableGuess {
     guess: { ...guess, isDayFirst: settled ?? true },
     isDateUnsure: settled === null && dates.some((d) => /^\s*\d{1,2}[./-]\d{1,2}[./-]\d{4}/.test(d)),
   };
+}
+
+/** “NW”, “nnw”: degrees from north by east; null for any other text. */
+function compassDeg(cell: string): number | null {
+  const at = WINDS.indexOf(cell.trim().toUpperCase().replaceAll('O', 'E'));
+  return at < 0 ? null : at * 22.5;
+}
+const WINDS = 'N NNE NE ENE E ESE SE SSE S SSW SW WSW W WNW NW NNW'.split(' ');
+/** What stations write where it has none: calm, variable, 990 or 999. */
+const NO_DIRECTION_FROM = 900;
+
+/** Degrees; “none” where the wind has no direction. */
+function directionOf(text: string): number | 'none' {
+  const deg = figureOf(text) ?? compassDeg(text);
+  return deg === null || deg < 0 || deg >= NO_DIRECTION_FROM ? 'none' : deg;
 }
 
 const NEEDED: readonly (readonly [readonly Quantity[], string])[] = [
@@ -120,7 +137,8 @@ function mappingFaults({ names }: WeatherTable, { time, of }: Mapping): Fault[] 
 function cellOf(q: Quantity, cell: string, unit: string): { x: number | null } | { expected: string } {
   const text = cell.trim();
   if (text === '' || /^(?:na|n\/a|nan|null|-+|—)$/i.test(text)) return { x: null };
-  const figure = figureOf(text);
+  const figure = q === 'from' ? directionOf(text) : figureOf(text);
+  if (figure === 'none') return { x: null };
   if (figure === null) return { expected: `a figure or an empty cell (got “${text.slice(0, 40)}”)` };
   const kept = (UNITS_OF[q] as Record<string, (x: number) => number>)[unit]!(figure);
   const [least, most] = RANGE[q];

@@ -147,6 +147,12 @@ describe('a table of any names', () => {
       path: 'line 3, column “wind direction”',
       expected: 'a direction from 0 to 360°, in the column’s ° (got 400; is the unit right?)',
     });
+    const odd = ['NW', 'VRB', '999', '-1', 'calm', '', 'o']
+      .map((d, i) => line(`0${i}`, `15,60,3,${d}`))
+      .join('');
+    expect(faults(from + odd)).toEqual([]);
+    const words = ['NW', 'nnw', 'O', 'S'].map((d, i) => line(`0${i + 5}`, `15,60,3,${d}`)).join('');
+    expect(value(from + words, '2026-05-16T06:00').forecast.windFromDeg).toEqual([315, 337.5, 90, 180]);
     expect(faults(`${head}half past eight,15,60,3\n${line('09')}`)[0]!.path).toBe('line 2, time');
     expect(faults('time,temp\n2026-05-16T08:00,15\n2026-05-16T09:00,15\n').map((f) => f.expected)).toEqual([
       expect.stringMatching(/humidity or the dew point/),
