@@ -42,6 +42,17 @@ describe('a log of a thermo-hygrometer', () => {
       windMs: 2,
     });
   });
+  it('lines in which a device says its name and number before the head; a surface by its short name', () => {
+    const head = '"Device","H5"\n"Serial","1"\n\n"Time","Celsius(°C)","Humidity(%rh)","Serial Number"\n';
+    const { readings } = ok(
+      `${head}"16/05/2026 07:50:00","11.8","84","12"\n"16/05/2026 08:00:00","11.9","83","12"\n`,
+    );
+    expect(readings[0]).toEqual({ ms: Date.UTC(2026, 4, 16, 6, 50), airC: 11.8, rhPct: 84 });
+    const surf = ok(
+      'No.,Date,Time,Temp,Hum,Surf Temp\n1,2026/05/16,07:50,11.8,84,12.1\n2,2026/05/16,08:00,11.9,83,12.3\n',
+    );
+    expect(surf.readings[0]).toMatchObject({ airC: 11.8, rhPct: 84, panelC: 12.1 });
+  });
   it('an empty cell is no figure', () => {
     expect(ok('time,temp C,rh %\n2026-05-16T08:00Z,14.5,\n2026-05-16T09:00Z,15,60\n').readings[0]).toEqual({
       ms: Date.UTC(2026, 4, 16, 8),

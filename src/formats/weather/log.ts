@@ -12,7 +12,7 @@ export interface SensorLog {
 }
 
 /** A surface thermometer’s column, by its name. */
-const SURFACE = /surface|panel|part|metal|oberfl/i;
+const SURFACE = /surf|panel|\bpart\b|metal|oberfl/i;
 const NAMES = { temp: 'temperature', rh: 'humidity', dew: 'dew point', wind: 'wind' } as const;
 
 /** The second temperature, where its name says that it is of a surface. */

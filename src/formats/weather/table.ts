@@ -49,12 +49,18 @@ function figureOf(cell: string): number | null {
   return Number(text);
 }
 
-/** The head is the first line most of whose cells are words, followed by one with figures. */
+/**
+ * The head is a line of words followed by one with figures; of several, as where a device says its name and number
+ * first, the one with the most columns, the first of those.
+ */
 function headOf(rows: readonly (readonly string[])[]): number {
-  return rows.findIndex((row, i) => {
+  const heads = rows.flatMap((row, i) => {
     const next = rows[i + 1];
-    return row.length > 1 && next !== undefined && !row.some(isFigure) && next.some(isFigure);
+    const isHead = row.length > 1 && next !== undefined && !row.some(isFigure) && next.some(isFigure);
+    return isHead ? [i] : [];
   });
+  const widest = Math.max(0, ...heads.map((i) => rows[i]!.length));
+  return heads.find((i) => rows[i]!.length === widest) ?? -1;
 }
 
 export function readTable(text: string): Parsed<WeatherTable> {

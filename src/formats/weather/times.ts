@@ -1,7 +1,19 @@
-/** Times as files write them: ISO, day or month first, twelve-hour clocks, seconds since 1970. */
+/**
+ * Times as files write them: ISO, year first with any sign or none, day or month first, months by their names,
+ * twelve-hour clocks, seconds since 1970.
+ */
 import { isoOf, msOf } from '@/core/time/instant';
 
-const SLASHED = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})(?:[ T,]+(.*))?$/;
+const SLASHED = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4}|\d{2})(?:[ T,]+(.*))?$/;
+const YEAR_FIRST = /^(\d{4})[./-](\d{1,2})[./-](\d{1,2})(?=$|[ T,])/;
+/** 20260516, 20260516T0750, 20260516 07:50:00 */
+const RUN_ON = /^(\d{4})(\d{2})(\d{2})(?:[T ]?(\d{2}):?(\d{2})(?::?\d{2})?)?(Z?)$/i;
+const NAMED = [
+  /^(\d{1,2})[ .-]+([a-z]{3})[a-z]*[ .,-]+(\d{4})(.*)$/i,
+  /^([a-z]{3})[a-z]*[ .]+(\d{1,2}),?[ ]+(\d{4})(.*)$/i,
+] as const;
+const WEEKDAY = /^(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*[,.]? +/i;
+const MONTHS = 'jan feb mar apr may jun jul aug sep oct nov dec'.split(' ');
 const CLOCK = /^(\d{1,2})(?::(\d{2}))?(?::(\d{2})(?:\.\d+)?)?\s*([ap])?\.?m?\.?$/i;
 /** Longer than any time. */
 const MOST_TEXT = 60;
@@ -31,7 +43,22 @@ function isoText(text: string, isDayFirst: boolean): string | null {
   const [a, b] = [Number(slashed[1]), Number(slashed[2])];
   const [day, month] = isDayFirst ? [a, b] : [b, a];
   const clock = clockOf(slashed[4] ?? '0:00');
-  return clock === null ? null : `${slashed[3]}-${two(month)}-${two(day)}T${clock}`;
+  const year = slashed[3]!.length === 2 ? `20${slashed[3]}` : slashed[3];
+  return clock === null ? null : `${year}-${two(month)}-${two(day)}T${clock}`;
+}
+
+/** 16 May 2026 and May 16, 2026 with the year first; any other text as it is. */
+function yearFirst(text: string): string {
+  const run = RUN_ON.exec(text);
+  if (run) return `${run[1]}-${run[2]}-${run[3]} ${run[4] ?? '00'}:${run[5] ?? '00'}${run[6]!.toUpperCase()}`;
+  const dayNamed = NAMED[0].exec(text);
+  const monthNamed = NAMED[1].exec(text);
+  const [day, name, year, rest] = dayNamed
+    ? [dayNamed[1], dayNamed[2], dayNamed[3], dayNamed[4]]
+    : [monthNamed?.[2], monthNamed?.[1], monthNamed?.[3], monthNamed?.[4]];
+  const month = MONTHS.indexOf((name ?? '').toLowerCase());
+  if (month >= 0) return `${year}-${two(month + 1)}-${two(day!)} ${rest!.replace(/^[ ,]+/, '')}`.trim();
+  return text.replace(YEAR_FIRST, (_all, y: string, m: string, d: string) => `${y}-${two(m)}-${two(d)}`);
 }
 
 /** A clock time of 24:00 is midnight of the day after. */
@@ -51,13 +78,14 @@ export function timeOf(cells: readonly string[], isDayFirst: boolean, tz: string
   const text = cells
     .map((c) => c.trim())
     .filter(Boolean)
-    .join(' ');
+    .join(' ')
+    .replace(WEEKDAY, '');
   if (text.length > MOST_TEXT) return null;
   if (/^\d{10}$/.test(text)) return Number(text) * 1000;
   if (/^\d{13}$/.test(text)) return Number(text);
   const own = isoText(text, isDayFirst);
   if (own !== null) return instantAt(own, tz);
-  const [date, ...clock] = text.split(/[ T]+/);
+  const [date, ...clock] = yearFirst(text).split(/[ T,]+/);
   if (!/^\d{4}-\d\d-\d\d$/.test(date ?? '')) return null;
   const rest = clock.join(' ');
   if (/(?:z|[+-]\d\d:?\d\d)$/i.test(rest)) return instantAt(`${date}T${rest}`, tz);
