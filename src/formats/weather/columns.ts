@@ -61,14 +61,15 @@ const NAMES: readonly (readonly [Quantity, RegExp])[] = [
   ['from', /wind.*(dir|from|bear|richt)|dir.*wind|\bwd\b|\bdd\b/],
   ['dew', /dew|taup|rosée|\btd\b|dp\b/],
   ['chance', /prob|chance|\bpop\b/],
-  ['rh', /humid|feucht|\brh\b|relhum|hygro|\bhum\b|moist/],
-  ['gust', /gust|böe|boe|rafale|\bfx\b|peak/],
-  ['wind', /wind(?!.*(dir|deg\b|richt|bear))|\bws\b|\bff\b|anemo/],
-  ['rain', /rain|precip|nieder|regen|pluie|\brr\b|shower/],
-  ['cloud', /cloud|bewölk|cover|okta|nuage|\bsky\b/],
+  ['rh', /humid|feucht|fukt|vocht|umid|humed|\brh\b|relhum|hygro|\bhum\b|moist/],
+  ['gust', /gust|böe|boe|rafale|ráfaga|rafaga|raffic|vindkast|windstoo|\bfx\b|peak/],
+  ['wind', /wind(?!.*(dir|deg\b|richt|bear))|\bvind|viento|vento|\bvent\b|\bws\b|\bff\b|anemo/],
+  ['rain', /rain|precip|nieder|regen|neerslag|nedb|pluie|lluvia|pioggia|\brr\b|shower/],
+  ['cloud', /cloud|bewölk|bewolk|cover|okta|nuage|nubos|nuvol|skyd|\bsky\b/],
   ['temp', /temp|\bair\b|\bt2m\b|\bt\b|°c|°f|degc|degf|thermo/],
 ];
-const TIME = /time|date|stamp|\bdt\b|zeit|datum|heure|hour|\butc\b|valid/;
+const TIME =
+  /time|date|stamp|\bdt\b|zeit|datum|\bdato\b|fecha|\bdata\b|tijd|heure|\bhora\b|\bora\b|hour|\butc\b|valid/;
 const NOT_WEATHER = /pressure|press\b|uv|index|feels|apparent|chill|heat/;
 
 const UNIT_NAMES: Readonly<Record<Quantity, readonly (readonly [string, RegExp])[]>> = {

@@ -99,7 +99,8 @@ export function guessTable({ names, rows }: WeatherTable): TableGuess {
     sample: full.slice(0, SAMPLE_LINES).map((r) => r.slice(0, names.length)),
     lines: full.length,
     guess: { ...guess, isDayFirst: settled ?? true },
-    isDateUnsure: settled === null && dates.some((d) => /^\s*\d{1,2}[./-]\d{1,2}[./-]\d{4}/.test(d)),
+    isDateUnsure:
+      settled === null && dates.some((d) => /^\s*\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})\b/.test(d)),
   };
 }
 

@@ -212,6 +212,21 @@ describe('a file of any kind', () => {
   });
 });
 
+describe('other languages', () => {
+  it.each([
+    ['Dato;Lufttemperatur;Relativ luftfuktighet;Vind', 'Norwegian'],
+    ['Fecha;Temperatura;Humedad relativa;Viento', 'Spanish'],
+    ['Datum;Temperatuur;Vochtigheid;Wind', 'Dutch'],
+    ['Zeit;Temperatur;Feuchte;Wind', 'German'],
+    ['Date;Température;Humidité;Vent', 'French'],
+    ['Data;Temperatura;Umidità;Vento', 'Italian'],
+  ])('%s (%s) is read with decimal commas', (head) => {
+    const lines = ['08', '09', '10'].map((h) => `16.05.2026 ${h}:00;12,1;80;3,1`).join('\n');
+    const m = value(`${head}\n${lines}\n`, '2026-05-16T08:00').forecast.members[0]!;
+    expect([m.airTempC[0], m.rhPct[0], m.windMs[0]]).toEqual([12.1, 80, 3.1]);
+  });
+});
+
 describe('times in files', () => {
   it('ISO, twelve-hour clocks, day or month first, seconds since 1970, 24:00', () => {
     const noon = Date.UTC(2026, 4, 16, 11);
