@@ -198,6 +198,9 @@ test('a job is duplicated on the bench; what comes next over all jobs is the fir
 
 test('with the server away a page loses nothing it opens: menu, search', async ({ page, app }) => {
   await page.goto(app.url + job('surface'), { waitUntil: 'networkidle' });
+  // What opens over the page is fetched once it is idle, after a second and a half at the latest.
+  await page.waitForTimeout(2_500);
+  await page.waitForLoadState('networkidle');
   await page.route('**/*', (route) => route.abort());
   await page.getByRole('button', { name: 'Menu' }).click();
   await expect(page.getByRole('dialog', { name: 'Menu' })).toBeVisible();
