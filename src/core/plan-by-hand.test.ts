@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { HARBOUR_LANE } from '@/demo/jobs';
 import { panel } from '@/demo/work-kit';
 import { demo, TZ, NOW, ms, always, steady } from '@/demo/test-kit';
+import type { JobReadings } from '@/model/reading';
 import type { Forecast } from '@/model/forecast';
 import type { FreeHours, Job } from '@/model/job';
 import { dryRate } from './drying/rate';
@@ -152,6 +153,21 @@ describe('limits rule hours out', () => {
     expect(plan({ job, forecast: steady(-5), nowMs: NOW }).blockers.map((b) => b.code)).toContain(
       'no-place-would-open',
     );
+  });
+  it('what was measured where it is windy says nothing of the place that is tried instead', () => {
+    const forecast = steady(20, { windMs: 6, gustMs: 7 });
+    const way = (readings?: JobReadings) =>
+      plan({ job, forecast, nowMs: NOW, ...(readings && { readings }) }).blockers.find(
+        (b) => b.code === 'place-would-open',
+      );
+    const stormy = {
+      placeId: job.placeId ?? null,
+      here: [{ ms: NOW, windMs: 12 }],
+      dryPlaceId: null,
+      there: [],
+    };
+    expect(way()).toBeDefined();
+    expect(way(stormy)).toEqual(way());
   });
   it('says when only the free hours are in the way, and which hour would do', () => {
     const p = plan({

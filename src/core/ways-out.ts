@@ -8,6 +8,7 @@ import type { Notice } from '@/model/marks';
 import type { Material } from '@/model/plan';
 import { BY_SHELTER } from './air/shelter';
 import { airsForJob, type AirRequest } from './job-air';
+import { editPlace, inShelter } from './edits/place';
 import { schedule, type Scheduled } from './schedule/schedule';
 import type { System } from './seams/seam';
 
@@ -59,9 +60,11 @@ function hoursThatWouldOpen(asked: Asked): Notice[] {
 
 /** The first that would do is the least to ask. */
 function placeThatWouldOpen(asked: Asked): Notice[] {
-  const { job } = asked.request;
+  // What was measured in one place says nothing of another.
+  const { readings: _here, ...request } = asked.request;
+  const { job } = request;
   for (const shelter of BY_SHELTER.filter((s) => s !== job.place.shelter)) {
-    const found = triedWith(asked, { ...job, place: { ...job.place, shelter } });
+    const found = triedWith({ ...asked, request }, editPlace(job, inShelter(shelter)));
     if (found) return [{ code: 'place-would-open', params: { shelter, ...found } }];
   }
   return [];
