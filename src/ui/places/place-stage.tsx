@@ -48,7 +48,7 @@ export function PlaceStage(props: PlaceStageProps) {
       </div>
       <div className="placecols" data-new={id === null}>
         <div className="stack">
-          <SectionPanel place={place} weather={weather} nowMs={nowMs} />
+          <SectionPanel place={place} weather={weather} nowMs={nowMs} jobId={usedBy[0]?.id ?? null} />
           {weather && <DaysPanel place={place} weather={weather} nowMs={nowMs} />}
           {id && (
             <section className="panel" aria-label="Readings">

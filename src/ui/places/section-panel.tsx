@@ -11,6 +11,7 @@ import { dayStart, isoOf } from '@/core/time/instant';
 import type { Place } from '@/model/place';
 import type { PlaceWeather } from '@/usecases/place-weather';
 import { PlaceDrawing } from '../drawings/place-section';
+import { LinkButton } from '../parts/link-button';
 import { useFormat } from '../theme/providers';
 import { placeSection } from '../views/place-section';
 import { COMPASS_NAMES, compassOf, hourOf, madeRows, placeName, sunSaid } from '../views/places';
@@ -19,9 +20,11 @@ interface SectionPanelProps {
   readonly place: Place;
   readonly weather: PlaceWeather | null;
   readonly nowMs: number;
+  /** A job that is sprayed here, to type a forecast in; null for none. */
+  readonly jobId: string | null;
 }
 
-export function SectionPanel({ place, weather, nowMs }: SectionPanelProps) {
+export function SectionPanel({ place, weather, nowMs, jobId }: SectionPanelProps) {
   const f = useFormat();
   const sun = useMemo(() => sunOfDay(place, dayStart(nowMs, place.tz)), [place, nowMs]);
   const hour = useMemo(
@@ -48,20 +51,31 @@ export function SectionPanel({ place, weather, nowMs }: SectionPanelProps) {
             {said ?? 'Say which way its open side looks, and the drawing shows when the sun gets in.'}
           </p>
         </div>
-        <Made place={place} hour={hour} />
+        <Made place={place} hour={hour} jobId={jobId} />
       </div>
     </section>
   );
 }
 
+interface MadeProps {
+  readonly place: Place;
+  readonly hour: PlaceHour | null;
+  readonly jobId: string | null;
+}
+
 /** One hour: outside, what the place does, at a part in it. */
-function Made({ place, hour }: { readonly place: Place; readonly hour: PlaceHour | null }) {
+function Made({ place, hour, jobId }: MadeProps) {
   const f = useFormat();
   if (!hour)
     return (
-      <p className="cap">
-        No forecast for this place yet. Type one in on Window of a job that is sprayed here.
-      </p>
+      <div>
+        <p className="cap mb-8">
+          No forecast for this place yet. It is typed in on Window of a job that is sprayed here.
+        </p>
+        <LinkButton variant="outlined" href={jobId === null ? '/' : `/jobs/${jobId}/window#forecast`}>
+          {jobId === null ? 'To the bench' : 'Type one in'}
+        </LinkButton>
+      </div>
     );
   return (
     <Table size="small" className="tbl madetable">
