@@ -3,7 +3,7 @@
  * every hour. Energies and shares of the places are from memory, as the project states them.
  */
 import { describe, expect, it } from 'vitest';
-import { allTasks, ms, steady } from '@/demo/test-kit';
+import { allTasks, demo, ms, simulated, steady } from '@/demo/test-kit';
 import { job, panel, planned } from '@/demo/work-kit';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
@@ -125,6 +125,17 @@ describe('shut in and heated', () => {
     expect(kW).toBeGreaterThan(1.0);
     expect(kW).toBeLessThan(3.0);
     expect(s.moved!.heatCost).toBeCloseTo(s.moved!.heatKWh! * 0.3, 1);
+  });
+  it('before the next session the heater goes off and the place is aired for ten minutes; before the first there is nothing to air', () => {
+    const p = simulated({ ...demo('cargo-bike'), place: garage, dryIn: { kind: 'heated' } });
+    expect(p.sessions.length).toBeGreaterThan(1);
+    const [first, second] = p.sessions.map((s) => s.tasks.filter((t) => t.kind === 'move'));
+    expect(first).toEqual([]);
+    expect(second!.map((t) => [t.detail.code, (ms(t.endsAt) - ms(t.startsAt)) / MINUTE])).toEqual([
+      ['move-off', 10],
+    ]);
+    expect(second![0]!.startsAt).toBe(p.sessions[1]!.startsAt);
+    expect(second![0]!.cautions).toEqual([]);
   });
   it('without a price the heat is told in kWh alone; without a heater or walls it is refused', () => {
     const { perKWh: _p, ...heater } = garage.heater!;

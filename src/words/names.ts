@@ -135,6 +135,7 @@ const OTHER_NAMES: Readonly<Record<string, string>> = {
   'wash-bloom': 'Wash',
   vacuum: 'Vacuum',
   'move-heated': 'Shut and heat',
+  'move-off': 'Open and air',
   'release-wax': 'Dewax',
   'rust-convert': 'Convert',
   'rust-rinse': 'Rinse off',

@@ -114,7 +114,7 @@ const rust: When = ({ code }) => code === 'rust-convert' || code === 'rust-rinse
 const heated: When = ({ code, job: { dryIn } }) =>
   code === 'move-heated' ||
   (code === 'move-at-once' && dryIn?.kind === 'elsewhere' && dryIn.place.heater !== undefined);
-const wet: When = ({ code }) => code !== 'move-handle-dry';
+const wet: When = ({ code }) => code === 'move-heated' || code === 'move-at-once';
 const byFlame: When = ({ job: { dryIn, place } }) =>
   (dryIn?.kind === 'elsewhere' ? dryIn.place : place).heater?.kind === 'flame';
 /** Two pairs of hands over this length, steps to reach the top over this height, mm. From memory. */

@@ -126,6 +126,8 @@ export const TASKS: Sentences = {
     'Carry the parts over to where they dry, by their edges and backs; lay nothing on them.',
   'move-at-once': () =>
     'Carry the whole rack over, level and slowly, before dust settles on it; touch nothing wet.',
+  'move-off': (p) =>
+    `Heater off and cold, door open, ${p.s('minutes')} min of air through it before anything is opened.`,
   'move-heated': () =>
     'Once it no longer smells of solvent: door shut, heater on, set as the place says, nobody inside.',
   unmask: (p) =>

@@ -1,9 +1,10 @@
 /** What is left of the work, cut into sessions. */
+import type { Job } from '@/model/job';
 import { productIn } from '../../seams/seam';
 import { cupOf } from '../../material/session-pours';
 import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { leftToDo } from './done';
-import type { CoatStep, Draft, Drafts, Film, Rest } from './draft';
+import type { CoatStep, Draft, Drafts, Film, PrepStep, Rest } from './draft';
 import { preparationOf } from './preparation';
 import type { Stretch, Work } from './work';
 
@@ -73,7 +74,8 @@ function draftOf(
     hasCans: steps.some((s) => s.product.carrier === 'aerosol'),
   };
   const { visits, prep } = preparationOf(job, stretch);
-  const left = carry.size > 0 ? [] : leftToDo(done, prep);
+  const own = at.first ? prep : [...aired(job, id, group.partIds), ...prep];
+  const left = carry.size > 0 ? [] : leftToDo(done, own);
   return {
     id,
     layers,
@@ -87,6 +89,18 @@ function draftOf(
     rest: null,
     cupMl: cupOf(job),
   };
+}
+
+/** Heater off, door open and air through it, minutes. From memory. */
+const AIR_MIN = 10;
+
+/** A place that was shut and heated for the cure is opened again before the next is sprayed. */
+function aired({ dryIn }: Job, id: string, partIds: readonly string[]): PrepStep[] {
+  if (dryIn?.kind !== 'heated') return [];
+  const detail = { code: 'move-off', params: { minutes: AIR_MIN } };
+  return [
+    { id: `${id}.air`, kind: 'move', minutes: AIR_MIN, detail, partIds, needs: 'hands', canSplit: false },
+  ];
 }
 
 /** What follows is on parts of their own: nothing of it waits for these. */
