@@ -4,18 +4,16 @@ import { randomUUID } from 'node:crypto';
 import { fetchFeed } from '@/data/feed-fetch';
 import type { FeedSetting } from '@/data/feed-setting';
 import { HOUR } from '@/core/time/instant';
-import { parseForecast } from '@/formats/forecast-file';
-import { parseJson } from '@/formats/job-file';
+import { jsonWeather } from '@/formats/weather/file';
 import { spotsOf, takeFeed, type FeedTold, type FeedWays } from '@/usecases/feed';
 import type { JobStore, PlaceStore, WeatherStore } from '@/usecases/ports';
 
 const WAYS: FeedWays = {
   fetch: (address) => fetchFeed(address),
   read: (text) => {
-    const json = parseJson(text, 'a forecast in the agreed JSON');
-    const forecast = json.ok ? parseForecast(json.value) : json;
-    if (forecast.ok) return { ok: true, file: { forecast: forecast.value, bridgedH: 0, openFromMs: null } };
-    const [first] = forecast.faults;
+    const told = jsonWeather(text);
+    if (told.ok) return { ok: true, file: told.value };
+    const [first] = told.faults;
     return { ok: false, said: `It is not the agreed JSON: ${first?.path}, expected ${first?.expected}.` };
   },
   freshId: () => randomUUID(),

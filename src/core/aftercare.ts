@@ -6,7 +6,7 @@ import { Clocks } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import type { Airs } from './job-air';
 import { elsewhereOf } from './schedule/attempt';
-import { movedMs, reachedOver } from './schedule/judge/elsewhere';
+import { dryingSince, reachedOver } from './schedule/judge/elsewhere';
 import { productIn, type System } from './seams/seam';
 import { freeSpans } from './time/free-hours';
 import { isoOf, MINUTE, msOf } from './time/instant';
@@ -36,14 +36,10 @@ export function stillToCome(job: Job, system: System, { air, cureAir }: Airs): P
   if (!last || !layer) return [];
   const product = productIn(system.products, layer.productId);
   const here = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
-  const expected = air.rows - 1;
   const free = freeSpans(job.freeHours, job.place.tz, last.endedMs, lastNodeMs(air));
   const elsewhere = elsewhereOf({ job, cureAir }, free);
   const there = elsewhere?.clocks.of(product) ?? here;
-  const handleMs = here.stageAt('handle', expected, last.endedMs);
-  const done = { lastCoatMs: last.endedMs, handsOffMs: last.endedMs, handleMs };
-  const goesMs = elsewhere ? movedMs(elsewhere, done) : Infinity;
-  const drying = { row: expected, fromMs: last.endedMs, film: 1, movedMs: goesMs };
+  const drying = dryingSince(elsewhere, here, { row: air.rows - 1, endedMs: last.endedMs });
   const isSeen = last.endedMs >= air.startMs;
   return TO_COME.map(({ what, stage }) => {
     const reachedMs = isSeen ? reachedOver(here.stage(stage), there.stage(stage), drying) : Infinity;

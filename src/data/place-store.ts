@@ -19,16 +19,11 @@ export function placeStore(db: Db): PlaceStore {
   const all = db.prepare<[], Row>(
     'SELECT id, doc FROM places WHERE deleted_ms IS NULL ORDER BY created_ms, id',
   );
-  const one = db.prepare<[string], Row>('SELECT id, doc FROM places WHERE id = ? AND deleted_ms IS NULL');
   const insert = db.prepare('INSERT INTO places (id, doc, created_ms) VALUES (?, ?, ?)');
   const write = db.prepare('UPDATE places SET doc = ? WHERE id = ? AND deleted_ms IS NULL');
   const mark = db.prepare('UPDATE places SET deleted_ms = ? WHERE id = ?');
   return {
     list: () => all.all().flatMap(keptOf),
-    load: (id) => {
-      const row = one.get(id);
-      return row ? (keptOf(row)[0] ?? null) : null;
-    },
     add: writing(db, (id: string, place: Place, nowMs: number): void => {
       insert.run(id, JSON.stringify(place), nowMs);
     }),

@@ -38,17 +38,9 @@ export function readingStore(db: Db): ReadingStore {
      VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
   );
   const mark = db.prepare('UPDATE readings SET deleted_ms = ? WHERE id = ?');
-  let stamp = 0;
-  const stamped = <A extends unknown[], R>(work: (...args: A) => R) => {
-    const write = writing(db, work);
-    return (...args: A): R => {
-      stamp++;
-      return write(...args);
-    };
-  };
   return {
     of: (spot, sinceMs, most) => of.all(spot.of, spot.id, sinceMs, most).map(readingOf),
-    keep: stamped((spot: SpotId, readings: readonly KeptReading[]) => {
+    keep: writing(db, (spot: SpotId, readings: readonly KeptReading[]) => {
       for (const r of readings)
         put.run(
           r.id,
@@ -62,8 +54,7 @@ export function readingStore(db: Db): ReadingStore {
           r.windMs ?? null,
         );
     }),
-    remove: stamped((id: string, nowMs: number) => mark.run(nowMs, id).changes > 0),
-    restore: stamped((id: string) => mark.run(null, id).changes > 0),
-    stamp: () => stamp,
+    remove: writing(db, (id: string, nowMs: number) => mark.run(nowMs, id).changes > 0),
+    restore: writing(db, (id: string) => mark.run(null, id).changes > 0),
   };
 }

@@ -55,8 +55,7 @@ export function parseJob(raw: unknown): Parsed<Job> {
   return faults.length > 0 ? { ok: false, faults } : { ok: true, value: parsed.data };
 }
 
-/** JSON text to any value, with the place of the fault in words. */
-/** @param what it should be, for who brought it */
+/** JSON text to any value, with the place of the fault in words. @param what it should be, for who brought it */
 export function parseJson(text: string, what = 'a job.json as Pellucid writes it'): Parsed<unknown> {
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown };

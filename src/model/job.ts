@@ -390,3 +390,6 @@ export const jobSchema = z.strictObject({
   log: logSchema.optional().describe('what was used and how it came out'),
 });
 export type Job = z.infer<typeof jobSchema>;
+
+/** Nothing is planned for it any more. */
+export const isClosed = (job: Job): boolean => job.log?.closedAt !== undefined;

@@ -27,6 +27,10 @@ export interface Reading extends Measured {
 export const spotIdSchema = z.strictObject({ of: z.enum(['place', 'job']), id: z.string().regex(ID) });
 export type SpotId = z.infer<typeof spotIdSchema>;
 
+/** Where readings of a job belong. */
+export const spotOf = (jobId: string, placeId: string | undefined): SpotId =>
+  placeId === undefined ? { of: 'job', id: jobId } : { of: 'place', id: placeId };
+
 export interface KeptReading extends Reading {
   readonly id: string;
   readonly source: (typeof READING_SOURCES)[number];

@@ -2,6 +2,7 @@
  * Simulated sensors: a thermo-hygrometer, a surface thermometer and an anemometer that stand in the hidden truth of the
  * stand-in's weather, each with an error of its own. No request leaves the machine.
  */
+import { round1 } from '@/core/numerics/round';
 import { normals, seedOf } from '@/core/numerics/random';
 import { placeHours, type PlaceHour } from '@/core/place-air';
 import { HOUR, MINUTE } from '@/core/time/instant';
@@ -32,8 +33,6 @@ function truthAt(place: Place, nowMs: number): PlaceHour {
   };
 }
 
-const rounded = (x: number): number => Math.round(x * 10) / 10;
-
 /** The same minute reads the same. */
 function errorOf(sensor: string, place: Place, nowMs: number): number {
   const minute = Math.floor(nowMs / MINUTE);
@@ -56,14 +55,14 @@ const ON_SCALE_G = 287;
 
 export const simulatedSensors: readonly Sensor[] = [
   sensor('hygrometer', 'thermo-hygrometer', ['airC', 'rhPct'], (t, error) => ({
-    airC: rounded(t.airC + ERROR.airC * error('t')),
+    airC: round1(t.airC + ERROR.airC * error('t')),
     rhPct: Math.round(Math.min(99, Math.max(5, t.rhPct + ERROR.rhPct * error('rh')))),
   })),
   sensor('surface', 'surface thermometer', ['panelC'], (t, error) => ({
-    panelC: rounded(t.panelC + ERROR.panelC * error('p')),
+    panelC: round1(t.panelC + ERROR.panelC * error('p')),
   })),
   sensor('anemometer', 'anemometer', ['windMs'], (t, error) => ({
-    windMs: rounded(Math.max(0, t.windMs * (1 + ERROR.windShare * error('w')))),
+    windMs: round1(Math.max(0, t.windMs * (1 + ERROR.windShare * error('w')))),
   })),
   sensor('scale', 'scale', ['massG'], (_t, error) => ({ massG: Math.round(ON_SCALE_G + error('m')) })),
 ];

@@ -1,5 +1,6 @@
 /** The owner's feed: asked for each place, kept when it tells something new, told why when it does not. */
 import { HOUR } from '@/core/time/instant';
+import { isClosed } from '@/model/job';
 import type { Place } from '@/model/place';
 import type { FileWeather } from '@/model/weather';
 import type { Fetched, JobStore, PlaceStore, WeatherStore } from './ports';
@@ -40,7 +41,7 @@ type Where = Pick<Place, 'lat' | 'lon' | 'tz'>;
 export function spotsOf(places: PlaceStore, jobs: JobStore): Where[] {
   const all = [
     ...places.list().map((p) => p.place),
-    ...jobs.list().flatMap((s) => (s.job.log?.closedAt === undefined ? [s.job.place] : [])),
+    ...jobs.list().flatMap((s) => (isClosed(s.job) ? [] : [s.job.place])),
   ];
   const isNear = (a: Where, b: Where): boolean =>
     Math.abs(a.lat - b.lat) < NEAR_DEG / 4 && Math.abs(a.lon - b.lon) < NEAR_DEG / 4;

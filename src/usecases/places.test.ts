@@ -13,7 +13,6 @@ function mapPlaces(...kept: KeptPlace[]): PlaceStore {
   const rows = new Map(kept.map((k) => [k.id, k]));
   return {
     list: () => [...rows.values()],
-    load: (id) => rows.get(id) ?? null,
     add: (id, place) => void rows.set(id, { id, place }),
     change: (id, place) => rows.has(id) && Boolean(rows.set(id, { id, place })),
     remove: (id) => rows.delete(id),
@@ -70,7 +69,7 @@ describe('places of the workshop', () => {
     const places = mapPlaces({ id: 'yard', place: yard });
     const lit = { ...yard, lamp: true };
     expect(changePlace({ places, jobs: jobs.store }, { id: 'yard', place: lit }, 5)).toBe(2);
-    expect(places.load('yard')!.place.lamp).toBe(true);
+    expect(places.list()[0]!.place.lamp).toBe(true);
     expect(jobs.of('plain').place.lamp).toBe(true);
     expect(jobs.of('driesThere').dryIn).toMatchObject({ place: { lamp: true } });
     expect(jobs.of('driesThere').place).toEqual(shed);

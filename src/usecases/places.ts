@@ -1,5 +1,5 @@
 /** The places of the workshop: which jobs use them, and what a change of one means to those. */
-import type { Job } from '@/model/job';
+import { isClosed, type Job } from '@/model/job';
 import type { JobStore, KeptPlace, PlaceStore } from './ports';
 
 export interface PlaceRow extends KeptPlace {
@@ -9,10 +9,9 @@ export interface PlaceRow extends KeptPlace {
 
 const uses = (job: Job, id: string): boolean =>
   job.placeId === id || (job.dryIn?.kind === 'elsewhere' && job.dryIn.placeId === id);
-const isOpen = (job: Job): boolean => job.log?.closedAt === undefined;
 
 export function placeRows(places: PlaceStore, jobs: JobStore): PlaceRow[] {
-  const open = jobs.list().filter((s) => isOpen(s.job));
+  const open = jobs.list().filter((s) => !isClosed(s.job));
   return places
     .list()
     .map((kept) => ({
@@ -39,7 +38,7 @@ export function changePlace(
   nowMs: number,
 ): number | null {
   if (!places.change(id, place)) return null;
-  const using = jobs.list().filter((s) => isOpen(s.job) && uses(s.job, id));
+  const using = jobs.list().filter((s) => !isClosed(s.job) && uses(s.job, id));
   for (const { id: jobId, version, job } of using)
     jobs.update(jobId, version, withPlace(job, { id, place }), nowMs);
   return using.length;

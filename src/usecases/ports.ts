@@ -114,7 +114,6 @@ export interface KeptPlace {
 export interface PlaceStore {
   /** The oldest first. */
   list(): KeptPlace[];
-  load(id: string): KeptPlace | null;
   add(id: string, place: Place, nowMs: number): void;
   /** @returns false where there is none */
   change(id: string, place: Place): boolean;
@@ -129,8 +128,6 @@ export interface ReadingStore {
   keep(spot: SpotId, readings: readonly KeptReading[]): void;
   remove(id: string, nowMs: number): boolean;
   restore(id: string): boolean;
-  /** Changes with every reading that is kept or taken out. */
-  stamp(): number;
 }
 /** Something that measures: its figures now, in the place it stands in. */
 export interface Sensor {

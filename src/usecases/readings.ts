@@ -1,17 +1,12 @@
 /** What was measured in the places of a job, as a plan uses it; and sensors read. */
 import { HOUR } from '@/core/time/instant';
-import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
-import type { JobReadings, KeptReading, Sensed, SpotId } from '@/model/reading';
+import { spotOf, type JobReadings, type KeptReading, type Sensed } from '@/model/reading';
 import type { ReadingStore, Sensor, StoredJob } from './ports';
 
 /** Older ones say nothing of the hours to come. */
 const USED_H = 24;
 const MOST_USED = 400;
-
-/** Where readings of a job belong. */
-export const spotOf = (jobId: string, job: Pick<Job, 'placeId'>): SpotId =>
-  job.placeId === undefined ? { of: 'job', id: jobId } : { of: 'place', id: job.placeId };
 
 export function readingsFor(
   store: ReadingStore,
@@ -22,7 +17,7 @@ export function readingsFor(
   const dryId = job.dryIn?.kind === 'elsewhere' ? (job.dryIn.placeId ?? null) : null;
   return {
     placeId: job.placeId ?? null,
-    here: store.of(spotOf(id, job), since, MOST_USED),
+    here: store.of(spotOf(id, job.placeId), since, MOST_USED),
     dryPlaceId: dryId,
     there: dryId === null ? [] : store.of({ of: 'place', id: dryId }, since, MOST_USED),
   };

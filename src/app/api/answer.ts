@@ -14,6 +14,18 @@ export const noSuchJob = (): Response =>
     'This job is not here any more. It may have been deleted in another tab; go back to the bench.',
   );
 
+const LOOK = 'Look at the marked fields.';
+
+/** Refused field by field, for a form to show. @param at what its fields lie under in what was sent, left out of their paths */
+export const refusedFields = (faults: readonly Fault[], at = ''): Response =>
+  refused(
+    422,
+    LOOK,
+    faults.map((f) =>
+      at !== '' && f.path.startsWith(`${at}.`) ? { ...f, path: f.path.slice(at.length + 1) } : f,
+    ),
+  );
+
 type Body<T> = { ok: true; value: T } | { ok: false; answer: Response };
 
 /** The bytes of a body, never more than `most`: a longer one is not even read to its end. */

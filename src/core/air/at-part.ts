@@ -84,7 +84,7 @@ const KEPT = 8;
  * @param how as in `airAtPart`
  */
 export function atPart(ensemble: Ensemble, place: Place, how: PartAir, use: Use = 'spray'): AtPart {
-  const { name: _name, loud: _loud, lamp: _lamp, tz: _tz, ...seen } = place;
+  const { name: _name, loud: _loud, lamp: _lamp, ...seen } = place;
   const key = JSON.stringify([seen, how.absorptance, how.backFree, how.flatFrac, how.massKJm2K, use]);
   const known = made.get(ensemble) ?? new Map<string, AtPart>();
   made.set(ensemble, known);
@@ -92,10 +92,13 @@ export function atPart(ensemble: Ensemble, place: Place, how: PartAir, use: Use 
 }
 
 /** The place as it stands in that use: what is shut and heated is nothing else. */
-function usedFor(use: Use, { heater, extractM3h, ...place }: Place): Place {
-  if (use === 'spray') return { ...place, ...(extractM3h === undefined ? {} : { extractM3h }) };
-  const { building } = SHELTER_CARDS[place.shelter];
-  return building ? { ...place, door: 'shut', ...(heater ? { heater } : {}) } : place;
+function usedFor(use: Use, place: Place): Place {
+  if (use === 'spray') {
+    const { heater: _off, ...open } = place;
+    return open;
+  }
+  const { extractM3h: _off, ...still } = place;
+  return SHELTER_CARDS[place.shelter].building ? { ...still, door: 'shut' } : still;
 }
 
 function blankAir(ensemble: Ensemble, suns: readonly SunAt[], part: PartAir): AtPart {

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Place } from '@/model/place';
 import { placeHours } from '../place-air';
 import { HOUR } from '../time/instant';
+import { atPart } from './at-part';
 import { courseAt, courseOf } from './course';
 
 const T0 = Date.UTC(2026, 0, 10);
@@ -63,5 +64,31 @@ describe('the usual day of a place', () => {
     expect(hours[12]!.airC).toBeCloseTo(12.15, 6);
     expect(hours[12]!.rhPct).toBeCloseTo(60, 6);
     expect(hours[36]!.airC).toBe(hours[12]!.airC);
+  });
+  it('of one weather asked for in two zones each has its own hours', () => {
+    const course = courseOf(log, 'UTC')!;
+    const all = (x: number): number[] => new Array<number>(25).fill(x);
+    const line = {
+      airTempC: all(5),
+      rhPct: all(90),
+      windMs: all(3),
+      gustMs: all(4),
+      rainMm: all(0),
+      cloudFrac: all(1),
+    };
+    const weather = { startMs: T0, hours: 25, members: [line], central: line };
+    const part = { absorptance: 0.6, backFree: true, flatFrac: 1, massKJm2K: 3 };
+    const noon = (tz: string): number => {
+      const place: Place = {
+        tz,
+        lat: 53,
+        lon: 0,
+        shelter: 'cellar',
+        measured: { airC: 12, rhPct: 60, course },
+      };
+      return atPart(weather, place, part).airC[24]!;
+    };
+    expect(noon('UTC')).toBeCloseTo(12.15, 6);
+    expect(noon('Asia/Tokyo')).toBeCloseTo(13.05, 6);
   });
 });

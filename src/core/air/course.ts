@@ -1,4 +1,5 @@
 /** The usual day of a place from a log of its air: what each hour was like on average. */
+import { round1 } from '../numerics/round';
 import type { Reading } from '@/model/reading';
 import { hourOfDay } from '../time/hour-of-day';
 
@@ -11,7 +12,6 @@ const HOURS = 24;
 const LEAST_HOURS = 18;
 
 const wrapped = (h: number): number => ((h % HOURS) + HOURS) % HOURS;
-const tenth = (x: number): number => Math.round(x * 10) / 10;
 
 /** Straight between the hours that are known on either side, round midnight. */
 function filled(known: readonly (number | null)[]): number[] {
@@ -40,7 +40,7 @@ export function courseOf(readings: readonly Reading[], tz: string): CourseHour[]
   if (sums.filter((s) => s.n > 0).length < LEAST_HOURS) return null;
   const airC = filled(sums.map((s) => (s.n > 0 ? s.airC / s.n : null)));
   const rhPct = filled(sums.map((s) => (s.n > 0 ? s.rhPct / s.n : null)));
-  return airC.map((c, h) => ({ airC: tenth(c), rhPct: tenth(rhPct[h]!) }));
+  return airC.map((c, h) => ({ airC: round1(c), rhPct: round1(rhPct[h]!) }));
 }
 
 /** Of an instant; each hour's mean stands at its middle, and it runs straight between them. */

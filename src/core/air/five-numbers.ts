@@ -7,7 +7,7 @@ import { USUAL_CHANCE_PCT } from '@/model/lists';
 import type { DayEntry, Sky, Spot } from '@/model/weather';
 import { DAY, HOUR, isoOf, msOf, nextDay } from '../time/instant';
 import { airTempC, betweenNoons, courseDay, type CourseDay } from './daily-course';
-import { rounded } from '../numerics/stats';
+import { rounded } from '../numerics/round';
 import { dewPointC, rhPctOfDew } from './moist';
 
 /** Cover of the sky by its word, 0…1. ASSUMED, near the eighths that observers write. */

@@ -3,7 +3,7 @@
  * not are left; where too few were near, the forecast is off: all are shifted to what was read, by less the further
  * ahead, and spread wider.
  */
-import type { Measure, Reading } from '@/model/reading';
+import { MEASURES, type Measure, type Reading } from '@/model/reading';
 import { remember } from '../records/remember';
 import { HOUR, MINUTE } from '../time/instant';
 import type { AtPart } from './at-part';
@@ -46,8 +46,6 @@ interface Seen {
   readonly value: number;
 }
 
-const MEASURED: readonly Measure[] = ['airC', 'rhPct', 'panelC', 'windMs'];
-
 const FIELD: Readonly<Record<Measure, 'airC' | 'rhFrac' | 'panelC' | 'windMs'>> = {
   airC: 'airC',
   rhPct: 'rhFrac',
@@ -70,7 +68,7 @@ export function readingsUsed(readings: readonly Reading[], nowMs: number): Seen[
   const newest = readings
     .filter((r) => r.ms < nowMs + MINUTE && nowMs - r.ms <= OLDEST_H * HOUR)
     .toSorted((a, b) => b.ms - a.ms);
-  return MEASURED.flatMap((q) => {
+  return MEASURES.flatMap((q) => {
     const kept: Seen[] = [];
     for (const r of newest) {
       const value = r[q];

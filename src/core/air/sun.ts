@@ -15,9 +15,8 @@ export function sunAt(ms: number, latDeg: number, lonDeg: number): SunAt {
 }
 
 /** Elevation of the sun above the horizon, degrees (suncalc, refraction included). */
-export function sunElevationDeg(ms: number, latDeg: number, lonDeg: number): number {
-  return getPosition(new Date(ms), latDeg, lonDeg).altitude;
-}
+export const sunElevationDeg = (ms: number, latDeg: number, lonDeg: number): number =>
+  sunAt(ms, latDeg, lonDeg).altitudeDeg;
 
 /** Clear-sky global horizontal irradiance, W/m². Source: Haurwitz 1945. */
 export function clearSkyWm2(elevationDeg: number): number {

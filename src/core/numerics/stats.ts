@@ -37,9 +37,6 @@ export function quantile(values: readonly number[], share: number): number {
 /** Median of any finite numbers, at least one. */
 export const median = (values: readonly number[]): number => quantile(values, 0.5);
 
-/** To the thousandth: what is kept of a series that is sent on. */
-export const rounded = (x: number): number => Math.round(x * 1000) / 1000;
-
 /** Number of set bits of a 32-bit word. */
 export function popcount(word: number): number {
   let v = word - ((word >>> 1) & 0x55555555);

@@ -7,7 +7,7 @@ import { remember } from '../records/remember';
 import type { System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
-import { movedMs, reachedOver, type Elsewhere } from './judge/elsewhere';
+import { dryingSince, reachedOver, type Elsewhere } from './judge/elsewhere';
 import { memoryOf, type Memory } from './judge/memory';
 import { Runner } from './judge/runner';
 import { isFree, judgeStart, type Manner, type StartOption } from './judge/start-option';
@@ -133,15 +133,12 @@ function firstBegins({ request, memory, elsewhere }: Shared, { before, sessions 
   const { film, ready } = before;
   const here = memory.clocks.of(film.product);
   const there = (elsewhere?.clocks ?? memory.clocks).of(film.product);
-  const moved = (row: number): number => {
-    const endedMs = film.endedMs;
-    const handleMs = here.stageAt('handle', row, endedMs);
-    return elsewhere ? movedMs(elsewhere, { lastCoatMs: endedMs, handsOffMs: endedMs, handleMs }) : Infinity;
-  };
-  const readyAt = (row: number): number => {
-    const drying = { row, fromMs: film.endedMs, film: 1, movedMs: moved(row) };
-    return reachedOver(here.stage(ready), there.stage(ready), drying);
-  };
+  const readyAt = (row: number): number =>
+    reachedOver(
+      here.stage(ready),
+      there.stage(ready),
+      dryingSince(elsewhere, here, { row, endedMs: film.endedMs }),
+    );
   return begins.map((_, row) => Math.max(hereMs, readyAt(row)));
 }
 

@@ -1,8 +1,9 @@
 /** Film and what it takes: coats, dry film, solids, cover, density, tip, packs. */
+import { round1 } from '@/core/numerics/round';
 import { ML_PER_US_FL_OZ, ML_PER_US_GALLON, M2_PER_FT2, UM_PER_MIL } from '@/core/units/convert';
 import type { Clause } from './clause';
 import type { Finds } from './finds';
-import { numberOf, quantityIn, round1 } from './quantities';
+import { numberOf, quantityIn } from './quantities';
 
 const MANNERS = 'thin|light|even|full|wet|medium|cross|single|normal|dust';
 const COATS = String.raw`(?:(?:${MANNERS})[ ,-]*(?:and )?)*(?:coats?|layers?|passes)\b`;

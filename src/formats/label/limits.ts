@@ -2,9 +2,10 @@
  * Limits of the air and the panel: coldest, hottest, humidity, gap to the dew point, and the temperature
  * times are given for.
  */
+import { round1 } from '@/core/numerics/round';
 import type { Clause } from './clause';
 import type { Finds } from './finds';
-import { numberOf, round1 } from './quantities';
+import { numberOf } from './quantities';
 
 const AT_LEAST =
   /(?:not|never)[^.]*below|minimum|at least|\bmin\.? *(?:temp|application)|above|or (?:more|higher|warmer)/;

@@ -26,7 +26,6 @@ export const anyOf = (wordings: readonly RegExp[], flags = ''): RegExp =>
 
 export const numberOf = (text: string): number =>
   WORDS[text.toLowerCase().split(' ')[0]!] ?? Number(text.replace(',', '.'));
-export const round1 = (x: number): number => Math.round(x * 10) / 10;
 
 /** Minutes of a unit of time by how its name begins; the longer beginnings first. */
 const UNIT_MIN: readonly (readonly [begins: string, minutes: number])[] = [

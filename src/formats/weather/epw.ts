@@ -1,8 +1,8 @@
 /**
  * EPW, the hourly weather format of building simulation: eight head lines, then one line an hour of a typical year in
  * local standard time. Field positions by the format's public description (EnergyPlus Auxiliary Programs, “Weather
- * Data Format Definition”): dry bulb N1 in field 7, dew point 8, relative humidity 9, wind direction 21, wind speed 22, total sky cover
- * in tenths 23, liquid precipitation in mm 34. Hour 1 is the hour that ends at 01:00.
+ * Data Format Definition”): dry bulb N1 in field 7, dew point 8, relative humidity 9, wind direction 21, wind speed 22,
+ * total sky cover in tenths 23, liquid precipitation in mm 34. Hour 1 is the hour that ends at 01:00.
  */
 import Papa from 'papaparse';
 import { HOUR } from '@/core/time/instant';

@@ -13,7 +13,8 @@ export type FileRead =
   | { readonly kind: 'taken'; readonly weather: FileWeather }
   | { readonly kind: 'asked'; readonly table: TableGuess };
 
-function jsonWeather(text: string): Parsed<FileWeather> {
+/** A forecast in the agreed JSON. */
+export function jsonWeather(text: string): Parsed<FileWeather> {
   const json = parseJson(text, 'a forecast in the agreed JSON');
   if (!json.ok) return json;
   const forecast = parseForecast(json.value);

@@ -1,4 +1,5 @@
 /** A log of a sensor: a table of any names with times, temperature and humidity, a surface or wind where it has them. */
+import { round1 } from '@/core/numerics/round';
 import type { Reading as Measured } from '@/model/reading';
 import { told, type Fault, type Parsed } from '../faults';
 import type { Mapping } from './columns';
@@ -22,7 +23,7 @@ function surfaceColumn({ names, guess }: TableGuess): number | null {
 }
 
 function pick<K extends string>(key: K, x: number | null | undefined): Partial<Record<K, number>> {
-  return typeof x === 'number' ? ({ [key]: Math.round(x * 10) / 10 } as Record<K, number>) : {};
+  return typeof x === 'number' ? ({ [key]: round1(x) } as Record<K, number>) : {};
 }
 
 const measuredOf = (air: Reading, surface: Reading | undefined): Measured => ({

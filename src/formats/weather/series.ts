@@ -4,7 +4,7 @@
  */
 import { GUST_PER_WIND } from '@/core/air/five-numbers';
 import { rhPctOfDew } from '@/core/air/moist';
-import { rounded } from '@/core/numerics/stats';
+import { rounded } from '@/core/numerics/round';
 import { HOUR } from '@/core/time/instant';
 import type { Doubt, ForecastMember } from '@/model/forecast';
 import type { FileWeather } from '@/model/weather';

@@ -1,7 +1,6 @@
 'use client';
 /** A place, field by field: what is not said is usual for its kind, and says so. */
 import type { ReactNode } from 'react';
-import Checkbox from '@mui/material/Checkbox';
 import { doorOf, SHELTER_CARDS, sizeOf } from '@/core/air/shelter';
 import { inShelter, patched, withLoud, type PlaceEdit, type PlacePatch } from '@/core/edits/place';
 import { COMPASS, DOORS, SHELTERS } from '@/model/lists';
@@ -14,6 +13,7 @@ import { ProvenanceMark } from './mark';
 import { MeasureBox } from './measure-box';
 import { NumberBox } from './number-box';
 import { named, TextBox } from './text-box';
+import { Tick } from './tick';
 import { TempBox } from './weather-box';
 import { ZoneBox } from './zone-box';
 
@@ -198,19 +198,6 @@ export function MeasuredAir({ place, onEdit, faultAt }: PlaceFieldsProps) {
     </span>
   );
 }
-
-interface TickProps {
-  readonly isOn: boolean;
-  readonly onChange: (on: boolean) => void;
-  readonly children: ReactNode;
-}
-
-export const Tick = ({ isOn, onChange, children }: TickProps) => (
-  <label className="row gap-2 wrap-nowrap small">
-    <Checkbox size="small" checked={isOn} onChange={(_e, on) => onChange(on)} />
-    {children}
-  </label>
-);
 
 /** Quiet hours of the neighbours, kept by the compressor of a gun. */
 export function LoudHours({ place, onEdit }: Pick<PlaceFieldsProps, 'place' | 'onEdit'>) {

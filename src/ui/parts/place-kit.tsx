@@ -8,7 +8,8 @@ import type { Heater } from '@/model/place';
 import { HEATER_NAMES } from '@/words/place-names';
 import { ListChoice } from './list-choice';
 import { NumberBox } from './number-box';
-import { Tick, Usual, type PlaceFieldsProps } from './place-fields';
+import { Usual, type PlaceFieldsProps } from './place-fields';
+import { Tick } from './tick';
 import { TempBox } from './weather-box';
 
 /** Heater of a place with walls: for the cure, never while it is sprayed. */

@@ -1,35 +1,34 @@
 'use client';
 /** The forecast against what came: readings beside what was expected in the place, and highs told beforehand. */
-import { CompareChoice } from '../parts/compare-choice';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import type { DayRecord } from '@/core/air/record';
-import { placeHours } from '@/core/place-air';
-import { isoOf } from '@/core/time/instant';
+import type { PlaceHour } from '@/core/place-air';
 import type { Place } from '@/model/place';
 import type { KeptReading } from '@/model/reading';
-import type { PlaceWeather } from '@/usecases/place-weather';
+import { CompareChoice } from '../parts/compare-choice';
 import { useFormat } from '../theme/providers';
 import { comparedSaid, type Compared } from '../views/forecast-chart';
-import { daysCame, offInAll, readPoints, type ReadPoint } from '../views/readings';
+import { clockAt, daysCame, offInAll, readPoints, type ReadPoint } from '../views/readings';
 
 const BACK_H = 24;
 const HEIGHT_PX = 200;
 
 interface CamePanelProps {
   readonly place: Place;
-  readonly weather: PlaceWeather | null;
+  /** As it is sprayed in; none without weather. */
+  readonly hours: readonly PlaceHour[];
   readonly readings: readonly KeptReading[];
   readonly record: readonly DayRecord[];
   readonly nowMs: number;
 }
 
-export function CamePanel({ place, weather, readings, record, nowMs }: CamePanelProps) {
+export function CamePanel({ place, hours, readings, record, nowMs }: CamePanelProps) {
   return (
     <section className="panel" aria-label="Forecast and what came">
       <div className="hd">Forecast and what came</div>
-      {weather && readings.length > 0 && (
-        <ReadChart place={place} weather={weather} readings={readings} nowMs={nowMs} />
+      {hours.length > 0 && readings.length > 0 && (
+        <ReadChart place={place} hours={hours} readings={readings} nowMs={nowMs} />
       )}
       {record.length > 0 && <DaysChart record={record} />}
       {readings.length === 0 && record.length === 0 && (
@@ -42,15 +41,9 @@ export function CamePanel({ place, weather, readings, record, nowMs }: CamePanel
   );
 }
 
-function ReadChart({
-  place,
-  weather,
-  readings,
-  nowMs,
-}: Omit<CamePanelProps, 'weather' | 'record'> & { readonly weather: PlaceWeather }) {
+function ReadChart({ place, hours, readings, nowMs }: Omit<CamePanelProps, 'record'>) {
   const f = useFormat();
   const [kind, setKind] = useState<Compared>('temp');
-  const hours = useMemo(() => placeHours({ place, ...weather }), [place, weather]);
   const points = readPoints(hours, readings, { kind, tz: place.tz, nowMs, back: BACK_H }, f);
   const off = offInAll(points);
   return (
@@ -62,7 +55,7 @@ function ReadChart({
       <ReadPlot
         points={points}
         said={(x) => comparedSaid(kind, x, f)}
-        at={(ms) => f.time(isoOf(ms, place.tz))}
+        at={(ms) => clockAt(ms, place.tz, f)}
       />
       {off && (
         <p className="cap">

@@ -1,7 +1,7 @@
 'use client';
 /** Outside and in the place over three days, as it is sprayed in and as it cures. */
 import { useMemo, useState } from 'react';
-import { placeHours } from '@/core/place-air';
+import { placeHours, type PlaceHour } from '@/core/place-air';
 import { HOUR } from '@/core/time/instant';
 import type { Place } from '@/model/place';
 import type { PlaceWeather } from '@/usecases/place-weather';
@@ -18,15 +18,20 @@ const SHOWN_H = 72;
 interface DaysPanelProps {
   readonly place: Place;
   readonly weather: PlaceWeather;
+  /** As it is sprayed in. */
+  readonly hours: readonly PlaceHour[];
   readonly nowMs: number;
 }
 
-export function DaysPanel({ place, weather, nowMs }: DaysPanelProps) {
+export function DaysPanel({ place, weather, hours, nowMs }: DaysPanelProps) {
   const f = useFormat();
   const [what, setWhat] = useState<Compared>('temp');
   const [use, setUse] = useState<(typeof USES)[number]>('spray');
-  const hours = useMemo(() => placeHours({ place, ...weather, use }), [place, weather, use]);
-  const rows = placeLines(hours, { what, tz: place.tz, fromMs: nowMs - HOUR, most: SHOWN_H }, f);
+  const shown = useMemo(
+    () => (use === 'spray' ? hours : placeHours({ place, ...weather, use })),
+    [hours, place, weather, use],
+  );
+  const rows = placeLines(shown, { what, tz: place.tz, fromMs: nowMs - HOUR, most: SHOWN_H }, f);
   const { text } = sourceSaid(
     { weather: weather.source, issuedMs: weather.issuedMs },
     { nowMs, tz: place.tz },

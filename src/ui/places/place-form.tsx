@@ -1,5 +1,6 @@
 'use client';
 /** All that is said of a place, in groups; what is not said is usual for its kind. */
+import { useState } from 'react';
 import Button from '@mui/material/Button';
 import type { PlaceRow } from '@/usecases/places';
 import { fromPreset } from '@/core/edits/place';
@@ -101,13 +102,18 @@ interface TakeOffProps {
 
 function TakeOff({ id, name, usedBy, onGone }: TakeOffProps) {
   const keeps = usedBy.length > 0 ? ' Jobs that use it keep it as it was.' : '';
+  const [said, setSaid] = useState<string | null>(null);
   const takeOff = async (): Promise<void> => {
     const sent = await send(`/api/places/${id}`, 'DELETE');
     if (sent.ok) onGone(id, `${name} is taken off the list.${keeps}`);
+    else setSaid(sent.error);
   };
   return (
-    <Button className="ml-auto" color="inherit" onClick={() => void takeOff()}>
-      Take it off the list
-    </Button>
+    <>
+      <Button className="ml-auto" color="inherit" onClick={() => void takeOff()}>
+        Take it off the list
+      </Button>
+      <Said>{said}</Said>
+    </>
   );
 }

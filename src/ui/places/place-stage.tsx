@@ -1,7 +1,9 @@
 'use client';
 /** One place: its section, what it makes of the weather now and over the days, and its form. */
+import { useMemo } from 'react';
 import type { DayRecord } from '@/core/air/record';
 import { patched } from '@/core/edits/place';
+import { placeHours } from '@/core/place-air';
 import type { Place } from '@/model/place';
 import type { KeptReading } from '@/model/reading';
 import type { PlaceRow } from '@/usecases/places';
@@ -40,6 +42,7 @@ export function PlaceStage(props: PlaceStageProps) {
   const f = useFormat();
   const form = usePlaceForm({ start, id, onKept });
   const { place } = form;
+  const hours = useMemo(() => (weather ? placeHours({ place, ...weather }) : []), [place, weather]);
   return (
     <>
       <div className="placehead">
@@ -48,8 +51,8 @@ export function PlaceStage(props: PlaceStageProps) {
       </div>
       <div className="placecols" data-new={id === null}>
         <div className="stack">
-          <SectionPanel place={place} weather={weather} nowMs={nowMs} jobId={usedBy[0]?.id ?? null} />
-          {weather && <DaysPanel place={place} weather={weather} nowMs={nowMs} />}
+          <SectionPanel place={place} hours={hours} nowMs={nowMs} jobId={usedBy[0]?.id ?? null} />
+          {weather && <DaysPanel place={place} weather={weather} hours={hours} nowMs={nowMs} />}
           {id && (
             <section className="panel" aria-label="Readings">
               <div className="hd">
@@ -63,9 +66,7 @@ export function PlaceStage(props: PlaceStageProps) {
               />
             </section>
           )}
-          {id && (
-            <CamePanel place={place} weather={weather} readings={readings} record={record} nowMs={nowMs} />
-          )}
+          {id && <CamePanel place={place} hours={hours} readings={readings} record={record} nowMs={nowMs} />}
         </div>
         <PlaceForm id={id} form={form} usedBy={usedBy} onGone={onGone} />
       </div>

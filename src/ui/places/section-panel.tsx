@@ -6,31 +6,28 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import { placeHours, sunOfDay, type PlaceHour } from '@/core/place-air';
-import { dayStart, isoOf } from '@/core/time/instant';
+import type { PlaceHour } from '@/core/place-air';
 import type { Place } from '@/model/place';
-import type { PlaceWeather } from '@/usecases/place-weather';
 import { PlaceDrawing } from '../drawings/place-section';
 import { LinkButton } from '../parts/link-button';
 import { useFormat } from '../theme/providers';
 import { placeSection } from '../views/place-section';
-import { COMPASS_NAMES, compassOf, hourOf, madeRows, placeName, sunSaid } from '../views/places';
+import { clockAt } from '../views/readings';
+import { COMPASS_NAMES, compassOf, hourOf, madeRows, placeName, sunSaid, sunToday } from '../views/places';
 
 interface SectionPanelProps {
   readonly place: Place;
-  readonly weather: PlaceWeather | null;
+  /** As it is sprayed in; none without weather. */
+  readonly hours: readonly PlaceHour[];
   readonly nowMs: number;
   /** A job that is sprayed here, to type a forecast in; null for none. */
   readonly jobId: string | null;
 }
 
-export function SectionPanel({ place, weather, nowMs, jobId }: SectionPanelProps) {
+export function SectionPanel({ place, hours, nowMs, jobId }: SectionPanelProps) {
   const f = useFormat();
-  const sun = useMemo(() => sunOfDay(place, dayStart(nowMs, place.tz)), [place, nowMs]);
-  const hour = useMemo(
-    () => (weather ? hourOf(placeHours({ place, ...weather }), nowMs) : null),
-    [place, weather, nowMs],
-  );
+  const sun = useMemo(() => sunToday(place, nowMs), [place, nowMs]);
+  const hour = hourOf(hours, nowMs);
   const said = sunSaid(place, sun, f);
   return (
     <section className="panel" aria-label="What the place does to the weather">
@@ -81,7 +78,7 @@ function Made({ place, hour, jobId }: MadeProps) {
     <Table size="small" className="tbl madetable">
       <TableHead>
         <TableRow>
-          <TableCell>{f.time(isoOf(hour.ms, place.tz))}</TableCell>
+          <TableCell>{clockAt(hour.ms, place.tz, f)}</TableCell>
           <TableCell align="right">outside</TableCell>
           <TableCell align="right">the place</TableCell>
           <TableCell align="right">at the part</TableCell>

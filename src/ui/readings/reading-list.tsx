@@ -1,11 +1,10 @@
 'use client';
 /** Readings as rows, newest first; a few at a time. */
 import Button from '@mui/material/Button';
-import { isoOf } from '@/core/time/instant';
 import type { KeptReading } from '@/model/reading';
 import { useMore } from '../parts/use-more';
 import { useFormat } from '../theme/providers';
-import { measuredSaid, readingSource } from '../views/readings';
+import { measuredSaid, readingAt, readingSource } from '../views/readings';
 
 const AT_A_TIME = 8;
 
@@ -23,7 +22,7 @@ export function ReadingList({ list, tz, onTakeOut }: ReadingListProps) {
       <ul className="readlist">
         {shown.map((r) => (
           <li key={r.id}>
-            <span className="muted">{f.dayTime(isoOf(r.ms, tz))}</span>
+            <span className="muted">{readingAt(r, tz, f)}</span>
             <b>{measuredSaid(r, f)}</b>
             <span className="cap">{readingSource(r)}</span>
             <Button

@@ -1,11 +1,10 @@
 /** The air at the part as figures, each against the limit of what is sprayed next. */
+import { round1 } from '@/core/numerics/round';
 import type { AirNow } from '@/core/air/view';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 
 export type Limits = Pick<Product, 'tempMinC' | 'tempMaxC' | 'dewGapMinK' | 'rhMaxFrac' | 'windMaxMs'>;
-
-const round1 = (x: number): number => Math.round(x * 10) / 10;
 
 export interface Reading {
   readonly name: string;

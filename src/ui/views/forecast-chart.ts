@@ -1,4 +1,5 @@
 /** The forecast as it was told beside what the place makes of it, hour by hour. */
+import { round1 } from '@/core/numerics/round';
 import type { AirView } from '@/core/air/view';
 import { HOUR, isoOf, msOf } from '@/core/time/instant';
 import type { Forecast, ForecastMember } from '@/model/forecast';
@@ -59,6 +60,6 @@ export function comparedHours(
 }
 
 export function comparedSaid(what: Compared, value: number, f: Format): string {
-  if (what === 'temp') return f.temp(Math.round(value * 10) / 10);
+  if (what === 'temp') return f.temp(round1(value));
   return what === 'rh' ? f.pct(value) : f.speed(value);
 }

@@ -1,4 +1,5 @@
 /** What the mixing panel shows: every pour with its marks, the grade for its hour, the pot life there. */
+import { round1 } from '@/core/numerics/round';
 import { nearestNode } from '@/core/air/grid';
 import { instantOf, minutesBetween } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
@@ -82,7 +83,7 @@ function plannedView(session: Session, mixes: readonly Mix[], product: Product, 
     product,
     ratio: product.mix ? ratioText(product.mix) : null,
     at,
-    tempC: Math.round(tempC * 10) / 10,
+    tempC: round1(tempC),
     graded: gradedOf(product, first!.grade),
     potMin: first!.usableUntil === null ? null : minutesBetween(first!.at, first!.usableUntil),
     pours: mixes.map((m) => ({ ml: m.ml, marks: marksOf(product, m.ml), what: mixText(m, mixes) })),

@@ -1,8 +1,9 @@
 /** What is shown of a place: its line, the table of outside, place and part, its sun in words. */
 import { doorOf, SHELTER_CARDS, windFracOf } from '@/core/air/shelter';
-import { sunSpans, type PlaceHour, type PlaceSun } from '@/core/place-air';
+import { sunOfDay, sunSpans, type PlaceHour, type PlaceSun } from '@/core/place-air';
 import type { Preset } from '@/core/air/presets';
-import { isoOf } from '@/core/time/instant';
+import { round1 } from '@/core/numerics/round';
+import { dayStart, isoOf } from '@/core/time/instant';
 import { COMPASS } from '@/model/lists';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
@@ -27,6 +28,10 @@ export const COMPASS_NAMES = SIDES;
 export const compassOf = (deg: number): (typeof COMPASS)[number] =>
   COMPASS[Math.round((((deg % 360) + 360) % 360) / 45) % 8]!;
 export const degOf = (side: (typeof COMPASS)[number]): number => COMPASS.indexOf(side) * 45;
+
+/** The sun of the day that is on there. */
+export const sunToday = (place: Place, nowMs: number): PlaceSun[] =>
+  sunOfDay(place, dayStart(nowMs, place.tz));
 
 export const placeName = (place: Place): string => place.name ?? SHELTER_NAMES[place.shelter];
 
@@ -62,8 +67,8 @@ function airHow(place: Place): string {
 /** Outside beside the part at one hour. */
 export function madeRows(place: Place, hour: PlaceHour, f: Format): MadeRow[] {
   const { roofed, skyFrac } = SHELTER_CARDS[place.shelter];
-  const temp = (c: number): string => f.temp(Math.round(c * 10) / 10);
-  const gap = Math.round(hour.gapK * 10) / 10;
+  const temp = (c: number): string => f.temp(round1(c));
+  const gap = round1(hour.gapK);
   return [
     {
       name: 'Wind',

@@ -1,28 +1,30 @@
 /** Readings in words: what was read, how far off the forecast was, and what the plan makes of it. */
 import type { DayRecord } from '@/core/air/record';
 import type { CorrectedSaid } from '@/core/air/readings';
+import { round1 } from '@/core/numerics/round';
 import type { PlaceHour } from '@/core/place-air';
 import { HOUR, isoOf } from '@/core/time/instant';
 import type { KeptReading, Measure, Measured } from '@/model/reading';
 import type { Format } from '@/words/format';
 import type { Compared } from './forecast-chart';
 
-const tenth = (x: number): number => Math.round(x * 10) / 10;
+export const clockAt = (ms: number, tz: string, f: Format): string => f.time(isoOf(ms, tz));
+export const readingAt = ({ ms }: KeptReading, tz: string, f: Format): string => f.dayTime(isoOf(ms, tz));
 
 /** “air 11.8 °C, 84 %, panel 11.8 °C, wind 0.9 m/s” */
 export function measuredSaid({ airC, rhPct, panelC, windMs }: Measured, f: Format): string {
   return [
-    ...(airC === undefined ? [] : [`air ${f.temp(tenth(airC))}`]),
+    ...(airC === undefined ? [] : [`air ${f.temp(round1(airC))}`]),
     ...(rhPct === undefined ? [] : [f.pct(rhPct / 100)]),
-    ...(panelC === undefined ? [] : [`part ${f.temp(tenth(panelC))}`]),
+    ...(panelC === undefined ? [] : [`part ${f.temp(round1(panelC))}`]),
     ...(windMs === undefined ? [] : [`wind ${f.speed(windMs)}`]),
   ].join(', ');
 }
 
 const OFF_SAID: Readonly<Record<Measure, (off: number, f: Format) => string>> = {
-  airC: (x, f) => `air ${f.gap(tenth(Math.abs(x)))} ${x >= 0 ? 'warmer' : 'colder'}`,
+  airC: (x, f) => `air ${f.gap(round1(Math.abs(x)))} ${x >= 0 ? 'warmer' : 'colder'}`,
   rhPct: (x) => `${Math.round(Math.abs(x))} points ${x >= 0 ? 'damper' : 'drier'}`,
-  panelC: (x, f) => `the part ${f.gap(tenth(Math.abs(x)))} ${x >= 0 ? 'warmer' : 'colder'}`,
+  panelC: (x, f) => `the part ${f.gap(round1(Math.abs(x)))} ${x >= 0 ? 'warmer' : 'colder'}`,
   windMs: (x, f) => `${f.speed(Math.abs(x))} ${x >= 0 ? 'more' : 'less'} wind`,
 };
 
@@ -43,7 +45,7 @@ export function correctedSaid(corrected: CorrectedSaid | null, tz: string, f: Fo
   const made = isWidened
     ? `The forecast is off: its futures are moved to what was read and stand wider, fading over the next hours.`
     : `${Math.round(effective)} of ${members} futures agree with it and are planned on; it fades over the next hours.`;
-  return `Read at ${f.time(isoOf(atMs, tz))}: ${offSaid(off, f)}. ${made}`;
+  return `Read at ${clockAt(atMs, tz, f)}: ${offSaid(off, f)}. ${made}`;
 }
 
 const SOURCE_SAID: Readonly<Record<KeptReading['source'], string>> = {

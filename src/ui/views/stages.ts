@@ -1,5 +1,5 @@
 /** The stages of a job and how far each is. */
-import type { Job } from '@/model/job';
+import { isClosed, type Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 
 export const STAGES = [
@@ -57,7 +57,6 @@ const BUILD_UP_STOPS: ReadonlySet<string> = new Set([
 
 const hasCoats = (job: Job): boolean => (job.state?.coats.length ?? 0) > 0;
 const hasTasks = (job: Job): boolean => (job.state?.tasks?.length ?? 0) > 0;
-const isClosed = (job: Job): boolean => job.log?.closedAt !== undefined;
 const doneIf = (done: boolean): StageState => (done ? 'done' : 'open');
 
 function windowState(job: Job, plan: Plan, stoppedBefore: boolean): StageState {

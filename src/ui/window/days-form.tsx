@@ -2,12 +2,12 @@
 /** A forecast typed in: a few figures a day, from any source one trusts. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
 import { WIND_UNITS, type WindUnit } from '@/core/units/convert';
 import { msOf } from '@/core/time/instant';
 import type { Spot } from '@/model/weather';
 import { isoOf } from '@/core/time/instant';
 import { ButtonChoice } from '../parts/button-choice';
+import { Tick } from '../parts/tick';
 import { Fold } from '../parts/fold';
 import { Said } from '../parts/said';
 import { useFormat } from '../theme/providers';
@@ -95,14 +95,9 @@ function Asked({ values, wind, onWind, onChange }: AskedProps) {
           onChange={onWind}
         />
       </span>
-      <label className="row gap-2 wrap-nowrap">
-        <Checkbox
-          size="small"
-          checked={values.hasGusts}
-          onChange={(_e, hasGusts) => onChange((w) => ({ ...w, hasGusts }))}
-        />
+      <Tick isOn={values.hasGusts} onChange={(hasGusts) => onChange((w) => ({ ...w, hasGusts }))}>
         gusts are told
-      </label>
+      </Tick>
       <span className="row gap-6">
         Moisture
         <ButtonChoice

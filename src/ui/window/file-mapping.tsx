@@ -1,10 +1,10 @@
 'use client';
 /** The columns of a weather file, confirmed before it is taken. */
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
 import type { Mapping } from '@/formats/weather/columns';
 import type { TableGuess } from '@/formats/weather/table';
 import { ListChoice } from '../parts/list-choice';
+import { Tick } from '../parts/tick';
 import { MindSign } from '../parts/icons';
 import { isNeeded, mappedLines, withColumn, type MappedLine } from '../views/file-mapping';
 
@@ -76,14 +76,9 @@ function TimeLine({ table, mapping, onChange }: FileMappingProps) {
         />
       ))}
       {table.isDateUnsure && (
-        <label className="row gap-2 wrap-nowrap small">
-          <Checkbox
-            size="small"
-            checked={mapping.isDayFirst}
-            onChange={(_e, isDayFirst) => onChange({ ...mapping, isDayFirst })}
-          />
+        <Tick isOn={mapping.isDayFirst} onChange={(isDayFirst) => onChange({ ...mapping, isDayFirst })}>
           the day stands before the month
-        </label>
+        </Tick>
       )}
       <span className="small muted">{table.sample[0]?.[mapping.time[0] ?? 0]}</span>
     </li>

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { civilDate } from '@/core/time/instant';
+import { spotOf } from '@/model/reading';
 import type { ToldView } from '@/usecases/weather';
 import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
@@ -127,11 +128,9 @@ export function ForecastPanel() {
 /** What was measured where the job is sprayed. */
 function ReadHere() {
   const { id, job, refresh } = useDesk();
-  const spot =
-    job.placeId === undefined ? ({ of: 'job', id } as const) : ({ of: 'place', id: job.placeId } as const);
   return (
     <Fold summary="Readings at the part" className="mt-8">
-      <ReadingsPanel spot={spot} place={job.place} onChanged={refresh} />
+      <ReadingsPanel spot={spotOf(id, job.placeId)} place={job.place} onChanged={refresh} />
     </Fold>
   );
 }

@@ -1,12 +1,11 @@
 /** A place as it is sent in, refused field by field. */
 import * as z from 'zod';
-import { bodyOf, refused } from '@/app/api/answer';
+import { bodyOf, refusedFields } from '@/app/api/answer';
 import { faultsOf } from '@/formats/faults';
 import { placeSchema, type Place } from '@/model/place';
 import { isZone } from '@/model/zone';
 
 const bodySchema = z.strictObject({ place: placeSchema });
-const LOOK = 'Look at the marked fields.';
 
 export async function placeOf(
   request: Request,
@@ -14,19 +13,10 @@ export async function placeOf(
   const sent = await bodyOf(request, 16_384);
   if (!sent.ok) return sent;
   const parsed = bodySchema.safeParse(sent.value);
-  if (!parsed.success) {
-    const faults = faultsOf(parsed.error, sent.value);
-    return {
-      ok: false,
-      answer: refused(
-        422,
-        LOOK,
-        faults.map((f) => ({ ...f, path: f.path.replace(/^place\./, '') })),
-      ),
-    };
-  }
+  if (!parsed.success)
+    return { ok: false, answer: refusedFields(faultsOf(parsed.error, sent.value), 'place') };
   const { place } = parsed.data;
   if (isZone(place.tz)) return { ok: true, value: place };
   const fault = { path: 'tz', expected: 'a time zone like Europe/London' };
-  return { ok: false, answer: refused(422, LOOK, [fault]) };
+  return { ok: false, answer: refusedFields([fault]) };
 }

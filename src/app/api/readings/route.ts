@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import * as z from 'zod';
-import { bodyOf, refused } from '@/app/api/answer';
+import { bodyOf, refused, refusedFields } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { atSchema, NO_SPOT, OLDEST_DAYS, spotAsked } from '@/app/api/readings/reading-body';
 import { workshop } from '@/app/wiring';
@@ -15,7 +15,6 @@ const sentSchema = z.strictObject({
   measured: measuredSchema,
   atMs: atSchema.optional(),
 });
-const LOOK = 'Look at the marked fields.';
 
 /** What was measured in a place, newest first, and what measures here by itself. */
 export const GET = handled(async (request: Request) => {
@@ -34,22 +33,15 @@ export const POST = handled(async (request: Request) => {
   const body = await bodyOf(request, 4096);
   if (!body.ok) return body.answer;
   const parsed = sentSchema.safeParse(body.value);
-  if (!parsed.success) {
-    const faults = faultsOf(parsed.error, body.value);
-    return refused(
-      422,
-      LOOK,
-      faults.map((f) => ({ ...f, path: f.path.replace(/^measured\./, '') })),
-    );
-  }
+  if (!parsed.success) return refusedFields(faultsOf(parsed.error, body.value), 'measured');
   const { spot, measured, atMs } = parsed.data;
   const { readings, clock } = workshop();
   const nowMs = clock.nowMs();
   const ms = atMs ?? nowMs;
   if (ms > nowMs + MINUTE)
-    return refused(422, LOOK, [{ path: 'at', expected: 'a time that has come, not one in the future' }]);
+    return refusedFields([{ path: 'at', expected: 'a time that has come, not one in the future' }]);
   if (ms < nowMs - OLDEST_DAYS * DAY)
-    return refused(422, LOOK, [{ path: 'at', expected: 'a time within the last year' }]);
+    return refusedFields([{ path: 'at', expected: 'a time within the last year' }]);
   if (Object.keys(measured).length === 0)
     return refused(422, 'Type at least one figure.', [{ path: 'airC', expected: 'at least one figure' }]);
   const id = randomUUID().slice(0, 12);

@@ -1,6 +1,6 @@
 /** An item of the shelf as it is sent in, refused field by field. */
 import * as z from 'zod';
-import { bodyOf, refused } from '@/app/api/answer';
+import { bodyOf, refusedFields } from '@/app/api/answer';
 import { remainingByWeight } from '@/core/material/shelf';
 import { faultsOf } from '@/formats/faults';
 import { MOVE_KINDS, stockDraftSchema, stockFaults, type StockDraft } from '@/model/stock';
@@ -21,21 +21,14 @@ export async function stockOf(
   if (!sent.ok) return sent;
   const parsed = bodySchema.safeParse(sent.value);
   if (!parsed.success)
-    return {
-      ok: false,
-      answer: refused(
-        422,
-        'Look at the marked fields.',
-        faultsOf(parsed.error, sent.value).map((f) => ({ ...f, path: f.path.replace(/^item\./, '') })),
-      ),
-    };
+    return { ok: false, answer: refusedFields(faultsOf(parsed.error, sent.value), 'item') };
   let { item } = parsed.data;
   const w = parsed.data.weight;
   if (w) {
     if (w.tareG > w.grossG)
       return {
         ok: false,
-        answer: refused(422, 'Look at the marked fields.', [
+        answer: refusedFields([
           { path: 'weight.tareG', expected: `at most what the whole weighs, ${w.grossG} g (got ${w.tareG})` },
         ]),
       };
@@ -47,6 +40,6 @@ export async function stockOf(
       : f,
   );
   return faults.length > 0
-    ? { ok: false, answer: refused(422, 'Look at the marked fields.', faults) }
+    ? { ok: false, answer: refusedFields(faults) }
     : { ok: true, value: { ...parsed.data, item } };
 }

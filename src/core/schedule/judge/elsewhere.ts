@@ -63,6 +63,17 @@ export interface Drying {
   readonly movedMs: number;
 }
 
+/** A film that was finished at an instant, and went on drying in the other air where there is one. */
+export function dryingSince(
+  elsewhere: Elsewhere | null,
+  here: ProductClock,
+  { row, endedMs }: { readonly row: number; readonly endedMs: number },
+): Drying {
+  const handleMs = here.stageAt('handle', row, endedMs);
+  const done = { lastCoatMs: endedMs, handsOffMs: endedMs, handleMs };
+  return { row, fromMs: endedMs, film: 1, movedMs: elsewhere ? movedMs(elsewhere, done) : Infinity };
+}
+
 /** When a stage is reached that began in one air and goes on in another; Infinity past the forecast. */
 export function reachedOver(here: StageClock, there: StageClock, drying: Drying): number {
   const { row, fromMs, film, movedMs: at } = drying;

@@ -8,7 +8,8 @@ import type { RunPart } from '../judge/run';
 import { TACK_MIN, type Film } from '../work/draft';
 import { writePot } from './activation';
 import { checksAfter } from './preparation';
-import { airAt, notice, put, round1, type Sheet } from './sheet';
+import { round1 } from '../../numerics/round';
+import { airAt, notice, put, type Sheet } from './sheet';
 
 const MANNER: Readonly<Record<Character, string>> = {
   mist: 'manner-first-light',

@@ -1,4 +1,5 @@
 /** Carried over or shut in and heated after a session: when, what the heat comes to, and how long cold parts sweat. */
+import { round1 } from '../../numerics/round';
 import type { Session } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { nearestNode } from '../../air/grid';
@@ -45,7 +46,7 @@ export function movedOf(
     move: elsewhere.move,
     at: iso(run.movedMs),
     until: Number.isFinite(untilMs) ? iso(untilMs) : null,
-    heatKWh: kWh === null ? null : Math.round(kWh * 10) / 10,
+    heatKWh: kWh === null ? null : round1(kWh),
     heatCost: kWh === null || price === undefined ? null : cents(kWh * price),
   };
 }

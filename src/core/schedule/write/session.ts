@@ -14,7 +14,8 @@ import { coldCureOf } from './cold-cure';
 import { writePreparation } from './preparation';
 import { rhythmOf } from './rhythm';
 import { movedOf, sweatsH } from './moving';
-import { newSheet, round1, type Sheet } from './sheet';
+import { round1 } from '../../numerics/round';
+import { newSheet, type Sheet } from './sheet';
 
 export interface Written {
   readonly session: Session;

@@ -65,7 +65,6 @@ export function put(sheet: Sheet, task: NewTask, fromMs: number, toMs: number): 
 }
 
 export const notice = (code: string, params: Notice['params'] = {}): Notice => ({ code, params });
-export const round1 = (x: number): number => Math.round(x * 10) / 10;
 export const minutesLater = (ms: number, minutes: number): number => ms + minutes * MINUTE;
 
 export interface AirNow {

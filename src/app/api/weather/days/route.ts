@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { bodyOf, refused } from '@/app/api/answer';
+import { bodyOf, refusedFields } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
 import { parseDays } from '@/formats/days';
@@ -12,7 +12,7 @@ export const PUT = handled(async (request: Request) => {
   const body = await bodyOf(request, MOST_BYTES);
   if (!body.ok) return body.answer;
   const parsed = parseDays(body.value);
-  if (!parsed.ok) return refused(422, 'Look at the marked fields.', parsed.faults);
+  if (!parsed.ok) return refusedFields(parsed.faults);
   const { weather, clock } = workshop();
   const kept = keepDays(weather, parsed.value, { nowMs: clock.nowMs(), freshId: randomUUID() });
   return Response.json({ id: kept.id, issuedMs: kept.issuedMs });
