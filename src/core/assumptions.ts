@@ -5,7 +5,7 @@ import type { Plan } from '@/model/plan';
 import { DRESSED_MEMBERS } from './air/dress';
 import { HEEL_FRAC, transferFrac } from './material/coat-uses';
 import { COAT_SD_FRAC, HABIT_SD_FRAC, RISK_OF_SHORT } from './material/spread';
-import { DEFAULT_DELAY_PER_DAY, DEFAULT_HOUR_VALUE } from './schedule/search/stakes';
+import { worthOf } from './schedule/search/worth';
 import { productIn, type System } from './seams/seam';
 import { OVERRUN_MM } from './surface/area';
 import { MINUTE, msOf } from './time/instant';
@@ -49,6 +49,7 @@ function coatsBefore(job: Job, forecast: Forecast | null): Assumption[] {
 export function assumptionsOf(job: Job, system: System, forecast: Forecast | null): Assumption[] {
   const { risk, habit } = job;
   const { currency } = job.budget;
+  const usual = worthOf(job, system);
   const transfers = new Set(
     system.layers.map((l) => transferFrac(job, productIn(system.products, l.productId))),
   );
@@ -59,8 +60,8 @@ export function assumptionsOf(job: Job, system: System, forecast: Forecast | nul
     setOr('habit-sd', '1', habit?.sdFrac, { value: HABIT_SD_FRAC, provenance: 'M' }),
     fromMemory('coat-sd', COAT_SD_FRAC, '1'),
     setOr('risk-of-short', '1', risk.runOut, { value: RISK_OF_SHORT, provenance: 'CP' }),
-    setOr('hour-value', currency, risk.hourValue, { value: DEFAULT_HOUR_VALUE, provenance: 'M' }),
-    setOr('delay-per-day', currency, risk.delayPerDay, { value: DEFAULT_DELAY_PER_DAY, provenance: 'M' }),
+    setOr('hour-value', currency, risk.hourValue, { value: usual.hour, provenance: 'M' }),
+    setOr('delay-per-day', currency, risk.delayPerDay, { value: usual.delayPerDay, provenance: 'M' }),
     { what: 'dew-gap', value: 3, unit: 'K', provenance: 'P' },
     ...membersOf(forecast),
     fromMemory('shelter', job.place.shelter, ''),

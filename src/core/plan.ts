@@ -122,6 +122,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     toCome:
       !airs || scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, airs),
     chance: scheduled.chance,
+    decision: scheduled.decision,
     suits: [...scheduled.suits],
     startOptions: [...scheduled.startOptions],
     alternatives: [...scheduled.alternatives],

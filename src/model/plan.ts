@@ -310,6 +310,34 @@ export const alternativeSchema = z.strictObject({
 });
 export type Alternative = z.infer<typeof alternativeSchema>;
 
+const weighedSchema = z.strictObject({
+  at: iso,
+  chance: z.number().describe('that the session goes well, drawn towards its week'),
+  cost: z
+    .number()
+    .describe('expected, money: what failing costs with its chance, and what follows either way'),
+});
+
+export const decisionSchema = z.strictObject({
+  act: z.enum(['go', 'wait', 'stop']),
+  sessionId: z.string(),
+  now: weighedSchema.nullable().describe('the cheapest start before the next look'),
+  likely: weighedSchema
+    .omit({ cost: true })
+    .extend({ share: z.number().describe('chance that this start will be the one, 0…1') })
+    .nullable()
+    .describe('the start most likely to be made if every look is acted on'),
+  begun: z.number().describe('chance that a start is made at all in the days that are known'),
+  cost: z.number().describe('expected of the best that can be done, money'),
+  waiting: z.number().describe('expected of waiting for the next look and acting on it'),
+  never: z.number().describe('what leaving it undone costs'),
+  stake: z.number().describe('what failing costs: paint, what was activated, hours'),
+  least: z.number().describe('no start is proposed on a smaller chance'),
+  isLimited: z.boolean().describe('some starts were left out for that'),
+  nextLookAt: iso.nullable(),
+});
+export type PlanDecision = z.infer<typeof decisionSchema>;
+
 export const cautionSchema = z.strictObject({
   code: z.string(),
   severity: z.enum(['stop', 'mind']),
@@ -338,6 +366,7 @@ export const planSchema = z.strictObject({
     )
     .describe('once every coat is on, what the film still asks for; empty before'),
   chance: z.number().nullable().describe('that the whole chain ends well, jointly over the ensemble'),
+  decision: decisionSchema.nullable().describe('what to do now; null where nothing may be started'),
   suits: z.array(suitSchema),
   startOptions: z.array(z.strictObject({ sessionId: z.string(), options: z.array(startOptionSchema) })),
   alternatives: z.array(alternativeSchema),

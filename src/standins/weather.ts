@@ -74,10 +74,21 @@ interface Asked {
   readonly spot: Spot;
   readonly card: ClimateCard;
   readonly hidden: Hidden;
+  /** Whether the sun is up, by epoch hour: the same for every future. */
+  readonly up: Map<number, boolean>;
+}
+
+function isUpAt({ spot, up }: Asked, hour: number): boolean {
+  const known = up.get(hour);
+  if (known !== undefined) return known;
+  const isUp = sunElevationDeg(hour * HOUR, spot.lat, spot.lon) > 0;
+  up.set(hour, isUp);
+  return isUp;
 }
 
 /** Weather at one hour, epoch hours, to one who knows all or to a forecast. */
-function weatherAt({ spot, card, hidden }: Asked, hour: number, known?: Known) {
+function weatherAt(asked: Asked, hour: number, known?: Known) {
+  const { spot, card, hidden } = asked;
   const ms = hour * HOUR;
   const yearDay = (ms / DAY) % 365.2425;
   const season = Math.cos(((yearDay - 200) / 365.2425) * 2 * Math.PI) * Math.sign(spot.lat || 1);
@@ -86,7 +97,7 @@ function weatherAt({ spot, card, hidden }: Asked, hour: number, known?: Known) {
   const overcast = hidden.cloud.at(hour, known);
   const cloudFrac = clamp(card.cloudFrac + CLOUD_SD * overcast, 0, 1);
   const mean = card.meanC + card.seasonK * season;
-  const isUp = sunElevationDeg(ms, spot.lat, spot.lon) > 0 || day < 0;
+  const isUp = day < 0 || isUpAt(asked, hour);
   const swing = card.swingK * (1 - 0.45 * cloudFrac) * (isUp ? 1 : 0.9);
   const off = TEMP_SD_K * hidden.temp.at(hour, known) + LOCAL_TEMP_K * hidden.local.temp.at(hour, known);
   const airTempC = mean + swing * day + off;
@@ -174,7 +185,7 @@ function memberOf(asked: Asked, issuedH: number, future: string | null): Forecas
 const spotKey = (spot: Spot): string => `${spot.lat.toFixed(2)} ${spot.lon.toFixed(2)}`;
 
 function askedAt(spot: Spot, climate: Climate = climateAt(spot.lat)): Asked {
-  return { spot, card: CLIMATE_CARDS[climate], hidden: hiddenAt(spotKey(spot)) };
+  return { spot, card: CLIMATE_CARDS[climate], hidden: hiddenAt(spotKey(spot)), up: new Map() };
 }
 
 const forecast = (issuedH: number, members: ForecastMember[]): Forecast => ({

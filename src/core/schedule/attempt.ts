@@ -13,8 +13,9 @@ import { Runner } from './judge/runner';
 import { isFree, judgeStart, type Manner, type StartOption } from './judge/start-option';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
-import { hereFrom, lateDaysOf, latePerDay } from './search/deadlines';
-import { DEFAULT_DELAY_PER_DAY, oneMoreMoney, stakesOf } from './search/stakes';
+import { hereFrom, lateBy, lateDaysOf, latePerDay, type LateBy } from './search/deadlines';
+import { oneMoreMoney, stakesOf } from './search/stakes';
+import type { Worth } from './search/worth';
 import type { Cuts } from './work/cuts';
 import type { Draft, Drafts } from './work/draft';
 import { draftsOf } from './work/drafts';
@@ -42,6 +43,7 @@ export interface Shared {
   readonly free: readonly Span[];
   readonly hours: HandHours;
   readonly elsewhere: Elsewhere | null;
+  readonly worth: Worth;
   /** Starts are sought until then, ms. */
   readonly untilMs: number;
 }
@@ -63,6 +65,8 @@ export interface Attempt {
   readonly cuts: Cuts;
   readonly live: readonly Live[];
   readonly input: SearchInput;
+  readonly late: LateBy;
+  /** The best first. */
   readonly chains: readonly Chain[];
   /** Starts set by hand that belong to its sessions. */
   readonly pins: number;
@@ -91,7 +95,7 @@ export const handsMs = ({ prepMin, steps }: Draft): number =>
 
 /** Every start of one session judged, from memory where the same was asked before. */
 function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): Live {
-  const { request, memory } = shared;
+  const { request, memory, worth } = shared;
   const { job, air, materials } = request;
   const { place } = job;
   const isLoud = draft.steps.some((s) => s.product.carrier === 'gun');
@@ -116,7 +120,7 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const starts = startsOf({ ...shared, free }, also).filter(isAsked);
   const options = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
-  return { draft, runner, options, pinMs, stakes: stakesOf(job, draft, materials), areaM2 };
+  return { draft, runner, options, pinMs, stakes: stakesOf(draft, materials, worth.hour), areaM2 };
 }
 
 const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free && holdsUp(o));
@@ -191,14 +195,15 @@ export function freeChains({ input, live, chains }: Attempt): readonly Chain[] {
 
 /** @param manner a trial leaves out what only the week on the screen shows */
 export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
+  const { worth } = shared;
   const { job, materials, nowMs } = shared.request;
   const drafts = withShopping(draftsOf(shared.work, cuts), job, materials);
   const { sessions } = drafts;
   const nowDoneMs = placeWork(sessions[0]?.visits ?? [], shared.hours, nowMs).doneMs;
   const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? nowDoneMs : nowMs, manner));
   const pinned = live.map((l) => l.pinMs !== null);
-  const delayPerDay = job.risk.delayPerDay ?? DEFAULT_DELAY_PER_DAY;
   const { groundOf, beginsMs } = waitsOf(shared, drafts, nowDoneMs);
+  const late = lateBy(job, sessions);
   const input: SearchInput = {
     nowMs,
     candidates: live.map(candidatesOf),
@@ -206,13 +211,13 @@ export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
     stakes: live.map((l) => l.stakes),
     groundOf,
     rushSafe: job.risk.rushSafe,
-    delayPerDay,
-    lateDays: lateDaysOf(job, sessions),
-    latePerDay: latePerDay(job, delayPerDay),
+    worth,
+    lateDays: lateDaysOf(late),
+    latePerDay: latePerDay(job, worth.delayPerDay),
   };
   const chains = searchChains(input, CHAINS_KEPT);
   const pins = pinned.filter(Boolean).length;
-  return { shared, cuts, live, input, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
+  return { shared, cuts, live, input, late, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
 }
 
 export const horizonMs = ({ nowMs, air }: ScheduleRequest, days: number): number =>

@@ -1,40 +1,27 @@
 /** From a build-up to a dated chain: the work whole or cut where it may rest, the search, alternatives, why not. */
 import type { Notice } from '@/model/marks';
 import type { Alternative, Plan, Session, Suit, Visit } from '@/model/plan';
-import { lastNodeMs } from '../air/grid';
 import { chanceOf } from '../numerics/stats';
-import { freeSpans } from '../time/free-hours';
-import { DAY } from '../time/instant';
-import {
-  elsewhereOf,
-  freeChains,
-  horizonMs,
-  type Attempt,
-  type ScheduleRequest,
-  type Shared,
-} from './attempt';
-import { memoryOf } from './judge/memory';
+import { freeChains, type Attempt, type ScheduleRequest } from './attempt';
+import { decided } from './decided';
 import { alternativesOf } from './search/alternatives';
 import type { Chain } from './search/chains';
 import { startsOffered, suitOf } from './suits';
 import { whyNone } from './why-none';
-import { MOST_SESSIONS, tried } from './tried';
+import { MOST_SESSIONS } from './tried';
 import { draftsOf } from './work/drafts';
-import { workOf, type Work } from './work/work';
-import { handHours } from './work/hands';
+import { workOf } from './work/work';
+import { toldDecision } from './write/decision';
 import { writeSession } from './write/session';
 import { writeVisits } from './write/visits';
 
 export type { ScheduleRequest } from './attempt';
 
-/** Days looked ahead; where nothing is found in them, as far as the forecast goes. */
-const HORIZON_DAYS = 7;
-const ALL_DAYS = 14;
-
 export interface Scheduled {
   readonly sessions: readonly Session[];
   readonly visits: readonly Visit[];
   readonly chance: number | null;
+  readonly decision: Plan['decision'];
   readonly suits: readonly Suit[];
   readonly startOptions: Plan['startOptions'];
   readonly alternatives: readonly Alternative[];
@@ -48,6 +35,7 @@ export const NOTHING_SCHEDULED: Scheduled = {
   sessions: [],
   visits: [],
   chance: null,
+  decision: null,
   suits: [],
   startOptions: [],
   alternatives: [],
@@ -55,32 +43,6 @@ export const NOTHING_SCHEDULED: Scheduled = {
   handsOnH: 0,
   oneMore: new Map(),
 };
-
-function sharedOf(request: ScheduleRequest, work: Work, days: number): Shared {
-  const { job, air, nowMs } = request;
-  const untilMs = horizonMs(request, days);
-  const free = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
-  const hours = handHours(air, job.place, free);
-  return {
-    request,
-    work,
-    memory: memoryOf(air, job.schools?.drying ?? 'energy'),
-    free,
-    hours,
-    elsewhere: elsewhereOf(request, hours.hands),
-    untilMs,
-  };
-}
-
-/** A week, and where nothing is found in it as far as the forecast goes. */
-function found(request: ScheduleRequest, work: Work): Attempt {
-  const week = sharedOf(request, work, HORIZON_DAYS);
-  const best = tried(week);
-  const isDone = best.chains.length > 0 || best.live.length === 0;
-  if (isDone || request.isQuick === true) return best;
-  const all = sharedOf(request, work, ALL_DAYS);
-  return all.untilMs <= week.untilMs ? best : tried(all);
-}
 
 function written(of: Attempt, best: Chain): Pick<Scheduled, 'sessions' | 'visits' | 'handsOnH'> {
   const { air, job } = of.shared.request;
@@ -114,10 +76,9 @@ export function schedule(request: ScheduleRequest): Scheduled {
     const params = { sessions, most: MOST_SESSIONS };
     return { ...NOTHING_SCHEDULED, blockers: [{ code: 'too-many-sessions', params }] };
   }
-  const of = found(request, work);
+  const { attempt: of, best, decision } = decided(request, work);
   const { live } = of;
   if (live.length === 0) return NOTHING_SCHEDULED;
-  const best = of.chains[0];
   // A start is offered only where it can follow the session before as that is planned.
   const groundOf = (k: number): ReturnType<Attempt['input']['groundOf']> =>
     best ? of.input.groundOf(k, best.picks[k - 1] ?? null) : null;
@@ -134,6 +95,7 @@ export function schedule(request: ScheduleRequest): Scheduled {
     ...week,
     ...written(of, best),
     chance: chanceOf(best.joint.at(-1)!, best.picks[0]!.of),
+    decision: decision && toldDecision(decision, live[0]!, tz),
     alternatives: alternativesOf(best, freeChains(of), ids, tz),
     oneMore: oneMoreOf(live),
     blockers: [],

@@ -82,7 +82,7 @@ function week(sessions: number, starts: number): SearchInput {
     stakes: Array.from({ length: sessions }, () => ({ materials: 0, hours: 0, money: 10 + upTo(90) })),
     groundOf: (_k, last) => (last ? groundAfter(last, bonds) : first),
     rushSafe: upTo(11) / 10,
-    delayPerDay: upTo(9),
+    worth: { delayPerDay: upTo(9), edge: 2 },
     lateDays: (handlesMs) => Math.max(0, (handlesMs.at(-1)! - 60 * HOUR) / DAY),
     latePerDay: upTo(2) * 30,
   };
@@ -122,7 +122,7 @@ function judged(input: SearchInput, chain: readonly StartOption[]): Judged | nul
     const fates = [...Array(FUTURES).keys()].map((m) => fate(input, k, start, ground, m));
     const own = [...Array(FUTURES).keys()].filter((m) => fates[m]!.well);
     loss += (1 - (own.length + 1) / (FUTURES + 2)) * input.stakes[k]!.money;
-    loss += (fates.reduce((a, f) => a + f.waited, 0) / FUTURES) * input.delayPerDay;
+    loss += (fates.reduce((a, f) => a + f.waited, 0) / FUTURES) * input.worth.delayPerDay;
     all = all.filter((m) => own.includes(m));
     joint.push(all.length);
   }
@@ -131,7 +131,8 @@ function judged(input: SearchInput, chain: readonly StartOption[]): Judged | nul
   const safety = Math.exp(Math.log(4) * (2 * input.rushSafe - 1));
   return {
     startsMs: chain.map((s) => s.startMs),
-    score: safety * loss + 2 * edges + days * input.delayPerDay + Math.max(0, days - 2.5) * input.latePerDay,
+    score:
+      safety * loss + 2 * edges + days * input.worth.delayPerDay + Math.max(0, days - 2.5) * input.latePerDay,
     joint,
   };
 }

@@ -17,6 +17,7 @@ import {
 } from '../judge/members';
 import type { StartOption } from '../judge/start-option';
 import type { Stakes } from './stakes';
+import type { Worth } from './worth';
 
 /** From when until when a session finds its ground: per member, and on the central line, ms. */
 export interface Ground {
@@ -40,7 +41,7 @@ export interface SearchInput {
   readonly groundOf: (k: number, last: StartOption | null) => Ground | null;
   /** 0 rush … 1 safe. */
   readonly rushSafe: number;
-  readonly delayPerDay: number;
+  readonly worth: Pick<Worth, 'delayPerDay' | 'edge'>;
   /** Days past the deadline, by when each session so far is handle-dry; and what one costs. */
   readonly lateDays: (handlesMs: readonly number[]) => number;
   readonly latePerDay: number;
@@ -54,8 +55,6 @@ export interface Chain {
   readonly score: number;
 }
 
-/** What a session that is only just inside costs beyond its odds, in money. ASSUMED; the log will tell. */
-export const EDGE_COST = 2;
 const BEAM = 96;
 
 interface Path extends Chain {
@@ -66,12 +65,12 @@ interface Path extends Chain {
 export const safetyFactor = (rushSafe: number): number => 4 ** (2 * rushSafe - 1);
 
 function scoreOf(input: SearchInput, picks: readonly StartOption[], loss: number): number {
-  const edge = picks.filter((x) => x.verdict !== 'good').length * EDGE_COST;
+  const edge = picks.filter((x) => x.verdict !== 'good').length * input.worth.edge;
   const waitedDays = Math.max(0, picks.at(-1)!.handleMs - input.nowMs) / DAY;
   // A path that is not whole yet is judged by what it has; its last parts come later still.
   const isWhole = picks.length === input.candidates.length;
   const late = isWhole ? input.lateDays(picks.map((p) => p.handleMs)) * input.latePerDay : 0;
-  return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.delayPerDay + late;
+  return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.worth.delayPerDay + late;
 }
 
 /** Whether a session may start then, on the central line. */
@@ -130,7 +129,7 @@ function extended(input: SearchInput, path: Path, start: StartOption): Path | nu
   // A session's own odds carry its stakes: were only the first failure counted, failing early would look cheap.
   const chance = chanceOf(Math.min(start.of, countMembers(well)), start.of);
   const lost = (1 - chance) * input.stakes[k]!.money;
-  const expectedLoss = path.expectedLoss + lost + waitedDays * input.delayPerDay;
+  const expectedLoss = path.expectedLoss + lost + waitedDays * input.worth.delayPerDay;
   const mask = bothOf(well, path.mask);
   const picks = [...path.picks, start];
   const joint = [...path.joint, countMembers(mask)];

@@ -10,7 +10,7 @@ import { systemFor } from '../../coating/system';
 import { msOf } from '../../time/instant';
 import { draftsOf } from '../work/drafts';
 import { workOf } from '../work/work';
-import { lateDaysOf, latePerDay } from './deadlines';
+import { lateBy, lateDaysOf, latePerDay } from './deadlines';
 
 const layers: SystemLayer[] = [
   { role: 'base', productId: 'orrin-base', coats: 2 },
@@ -19,7 +19,7 @@ const layers: SystemLayer[] = [
 const two = job(layers, { parts: [panel('a'), panel('b')] });
 const at = (iso: string): number => msOf(iso, two.place.tz);
 const daysLate = (j: typeof two, handle: string): number =>
-  lateDaysOf(j, draftsOf(workOf(j, systemFor(j))).sessions)([at(handle)]);
+  lateDaysOf(lateBy(j, draftsOf(workOf(j, systemFor(j))).sessions))([at(handle)]);
 
 describe('lateness', () => {
   it('a day ends at midnight, an hour of it at that hour; before it nothing is late', () => {

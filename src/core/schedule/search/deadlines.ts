@@ -44,11 +44,19 @@ function duesOf(job: Job, sessions: readonly Draft[]): Due[] {
   });
 }
 
-/** Days that the latest part is late, by when each session is handle-dry, ms; 0 without a deadline. */
-export function lateDaysOf(job: Job, sessions: readonly Draft[]): (handlesMs: readonly number[]) => number {
-  const dues = duesOf(job, sessions);
-  return (handlesMs) =>
-    dues.reduce((worst, { byMs, session }) => Math.max(worst, (handlesMs[session]! - byMs) / DAY), 0);
+/** Days that the latest part of session k is late when that is handle-dry then, ms; 0 without a deadline. */
+export type LateBy = (session: number, handleMs: number) => number;
+
+export function lateBy(job: Job, sessions: readonly Draft[]): LateBy {
+  const firstDue = sessions.map(() => Infinity);
+  for (const { byMs, session } of duesOf(job, sessions))
+    firstDue[session] = Math.min(firstDue[session]!, byMs);
+  return (session, handleMs) => Math.max(0, (handleMs - firstDue[session]!) / DAY);
+}
+
+/** Days that the latest part of all is late, by when each session is handle-dry, ms. */
+export function lateDaysOf(late: LateBy): (handlesMs: readonly number[]) => number {
+  return (handlesMs) => handlesMs.reduce((worst, ms, k) => Math.max(worst, late(k, ms)), 0);
 }
 
 /** From when the parts of a session are here, ms; −Infinity for now. */

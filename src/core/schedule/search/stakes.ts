@@ -1,5 +1,4 @@
 /** What a session that fails costs: its paint, what was activated for it, and its hours once more. */
-import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { isPoured, packGivesMl } from '../work/coats';
@@ -11,8 +10,6 @@ export interface Stakes {
   readonly money: number;
 }
 
-export const DEFAULT_HOUR_VALUE = 10;
-export const DEFAULT_DELAY_PER_DAY = 4;
 /** A failed session costs its hours again, and half of them to take the film off. From memory. */
 const REDO = 1.5;
 
@@ -43,12 +40,19 @@ function lostInCans(draft: Draft): number {
 export const oneMoreMoney = (drafts: readonly Draft[]): number =>
   drafts.flatMap((d) => d.steps).reduce((a, s) => a + (s.isOneMore ? moneyFor(s, s.ml) : 0), 0);
 
-export function stakesOf(job: Job, draft: Draft, materials: readonly Material[]): Stakes {
+/** Hands-on minutes of a session and the waits between its coats. */
+const sessionMinutes = ({ prepMin, steps }: Draft): number =>
+  prepMin + steps.reduce((a, s) => a + s.minutes + s.product.flashMin, 0);
+
+/** Minutes to take a film off that failed. */
+export const redoMinutes = (draft: Draft): number => (REDO - 1) * sessionMinutes(draft);
+
+/** @param hourWorth money */
+export function stakesOf(draft: Draft, materials: readonly Material[], hourWorth: number): Stakes {
   const bought = new Set(materials.map((m) => m.productId));
   let money = 0;
   for (const s of draft.steps) money += bought.has(s.product.id) ? moneyFor(s, s.ml) : 0;
   money += lostInCans(draft);
-  const sprayMin = draft.steps.reduce((a, s) => a + s.minutes + s.product.flashMin, 0);
-  const hours = (REDO * (draft.prepMin + sprayMin)) / 60;
-  return { materials: money, hours, money: money + hours * (job.risk.hourValue ?? DEFAULT_HOUR_VALUE) };
+  const hours = (REDO * sessionMinutes(draft)) / 60;
+  return { materials: money, hours, money: money + hours * hourWorth };
 }
