@@ -13,6 +13,7 @@ const ROOMS = {
   workers: ['core', 'data', 'formats', 'model', 'solver', 'usecases'],
   data: ['core', 'formats', 'model', 'usecases:type'],
   demo: ['core', 'model', 'standins'],
+  backtest: ['core', 'demo', 'model', 'standins'],
   ui: ['core', 'formats', 'model', 'usecases:type', 'words', 'workers'],
   app: ['core', 'data', 'demo', 'formats', 'model', 'standins', 'ui', 'usecases', 'words', 'workers'],
 };

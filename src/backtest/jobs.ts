@@ -25,7 +25,7 @@ const WEEKENDS: FreeHours = {
   exceptions: [],
 };
 
-export const KINDS = ['one-lot', 'weekends', 'two-sessions', 'two-lots'] as const;
+export const KINDS = ['one-lot', 'weekends', 'two-sessions'] as const;
 export type Kind = (typeof KINDS)[number];
 
 /** What comes before the first session, as ticked: the worlds begin with the part ready to spray. */

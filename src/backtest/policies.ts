@@ -10,8 +10,10 @@ import { wholeOf } from '@/core/schedule/decided';
 import { decisionOf } from '@/core/schedule/decide/of-attempt';
 import { remember } from '@/core/records/remember';
 import { workOf } from '@/core/schedule/work/work';
-import { DateTime } from 'luxon';
-import { HALF_HOUR, type Span } from '@/core/time/instant';
+import { saturdaysAtTen } from './saturdays';
+import { correctedBy } from '@/core/air/readings';
+import type { Reading } from '@/model/reading';
+import { HALF_HOUR, HOUR, type Span } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { StartOption } from '@/core/schedule/judge/start-option';
 import { airOf, type Sky } from './world';
@@ -38,16 +40,33 @@ const made = new WeakMap<Ensemble, Map<string, Attempt>>();
 const KEPT = 40;
 
 /** The starts as they are judged on what is seen. */
-export function attemptOn({ job, nowMs }: Asked, ensemble: Ensemble): Attempt {
+export function attemptOn(asked: Asked, ensemble: Ensemble, readings: readonly Reading[] = []): Attempt {
+  const { job, nowMs } = asked;
   const known = made.get(ensemble) ?? new Map<string, Attempt>();
   made.set(ensemble, known);
   const { shelter } = job.place;
-  return remember(known, `${nowMs} ${shelter} ${job.name}`, KEPT, () => {
-    const whole = withZones(job);
-    const system = systemFor(whole);
-    const air = airOf(ensemble, whole);
-    const materials = materialsOf(whole, system);
-    return wholeOf({ job: whole, system, materials, air, nowMs }, workOf(whole, system));
+  return remember(
+    known,
+    `${nowMs} ${shelter} ${job.name} ${job.state?.coats.length ?? 0} ${readings.length}`,
+    KEPT,
+    () => {
+      const whole = withZones(job);
+      const system = systemFor(whole);
+      const told = airOf(ensemble, whole);
+      const air = correctedBy(told, readings, nowMs)?.air ?? told;
+      const materials = materialsOf(whole, system);
+      return wholeOf({ job: whole, system, materials, air, nowMs }, workOf(whole, system));
+    },
+  );
+}
+
+/** What a thermo-hygrometer and an anemometer say at the part: now, and when it was last looked at. */
+function readingsAt({ job, sky, nowMs }: Asked): Reading[] {
+  const air = airOf(sky.truth(nowMs), job);
+  const o = (air.rows - 1) * air.nodes;
+  return [nowMs - 3 * HOUR, nowMs].map((ms) => {
+    const k = o + nearestNode(air, air.nodes, ms);
+    return { ms, airC: air.airC[k]!, rhPct: 100 * air.rhFrac[k]!, windMs: air.windMs[k]! };
   });
 }
 
@@ -55,10 +74,8 @@ const inLook = ({ nextLookMs }: Asked, startMs: number): boolean => startMs < ne
 
 /** Saturday at ten, whatever comes. */
 const fixedSaturday: Policy = ({ job, nowMs, nextLookMs }) => {
-  const now = DateTime.fromMillis(nowMs, { zone: job.place.tz });
-  const ten = now.set({ hour: 10, minute: 0 }).startOf('minute');
-  const isDue = now.weekday === 6 && ten.toMillis() >= nowMs && ten.toMillis() < nextLookMs;
-  return isDue ? { startMs: ten.toMillis(), stated: null } : null;
+  const [ten] = saturdaysAtTen(job.place.tz, nowMs, nextLookMs);
+  return ten === undefined ? null : { startMs: ten, stated: null };
 };
 
 /** It is dry, mild and still at the part as one looks out of the door. */
@@ -100,9 +117,10 @@ const eightyPercent: Policy = (asked) => {
 };
 
 const pellucid =
-  (least?: number): Policy =>
+  (least?: number, reads = true): Policy =>
   (asked) => {
-    const decision = decisionOf(attemptOn(asked, asked.sky.futures(asked.nowMs)), least);
+    const seen = reads ? readingsAt(asked) : [];
+    const decision = decisionOf(attemptOn(asked, asked.sky.futures(asked.nowMs), seen), least);
     if (!decision?.now || decision.act !== 'go') return null;
     return { startMs: decision.now.atMs, stated: decision.now.chance };
   };
@@ -122,5 +140,6 @@ export const POLICIES: Readonly<Record<string, Policy>> = {
   'eighty-rule': eightyPercent,
   pellucid: pellucid(),
   'no-limit': pellucid(0),
+  'no-reading': pellucid(undefined, false),
   clairvoyant,
 };

@@ -23,6 +23,7 @@ import { clockSchema, isoSchema, spanSchema } from './iso';
 import { ID } from './limits';
 import { placeSchema } from './place';
 import { productSchema, ROLES } from './product';
+import { riskSchema } from './risk';
 
 const id = z.string().regex(ID, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
 const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
@@ -352,37 +353,7 @@ export const jobSchema = z.strictObject({
       .optional()
       .describe('tax that comes on top of the prices; left out means it is in them'),
   }),
-  risk: z.strictObject({
-    rushSafe: z.number().min(0).max(1).describe('0 rush … 1 safe'),
-    runOut: z
-      .number()
-      .min(0.005)
-      .max(0.5)
-      .optional()
-      .describe('highest chance of running out in mid-coat; left out means 0.05'),
-    least: z
-      .number()
-      .min(0)
-      .max(0.99)
-      .optional()
-      .describe('no start is proposed on a smaller chance, 0…1; left out means 0.8'),
-    hourValue: z.number().min(0).max(1_000_000).optional(),
-    unfinished: z
-      .number()
-      .min(0)
-      .max(10_000_000)
-      .optional()
-      .describe(
-        'what leaving it undone costs (the paint shop, a new part); left out means what is left to spray once more',
-      ),
-    delayPerDay: z.number().min(0).max(10_000).optional(),
-    latePerDay: z
-      .number()
-      .min(0)
-      .max(10_000)
-      .optional()
-      .describe('what a day past the deadline costs; left out means five times a day of waiting'),
-  }),
+  risk: riskSchema,
   starts: z
     .array(z.strictObject({ sessionId: id, at: isoSchema }))
     .max(6)

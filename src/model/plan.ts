@@ -5,6 +5,7 @@
 import * as z from 'zod';
 import { markSchema, noticeSchema } from './marks';
 import { ROLES } from './product';
+import { decisionSchema, suitSchema } from './starts';
 
 export const TASK_KINDS = [
   'shop',
@@ -228,6 +229,9 @@ export const sessionSchema = z.strictObject({
   holdUntil: iso.nullable(),
   chance: z.number(),
   oksOf: z.tuple([z.number().int(), z.number().int()]),
+  pool: z
+    .strictObject({ mean: z.number(), futures: z.number() })
+    .describe('mean share of the week’s starts, and the futures it counts for in the chance'),
   stakes: stakesSchema,
   failures: z.array(z.strictObject({ cause: z.string(), members: z.number().int() })),
   feasible: z.boolean(),
@@ -276,25 +280,6 @@ export const sessionSchema = z.strictObject({
 });
 export type Session = z.infer<typeof sessionSchema>;
 
-export const suitSchema = z.strictObject({
-  sessionId: z.string(),
-  spans: z.array(
-    z.strictObject({
-      startsAt: iso,
-      endsAt: iso,
-      verdict: z.enum(['good', 'inside', 'no']),
-      reasons: z.array(z.string()),
-      share: z
-        .number()
-        .nullable()
-        .describe(
-          'best share of good futures in the stretch; null where the central line already fails and none were counted',
-        ),
-    }),
-  ),
-});
-export type Suit = z.infer<typeof suitSchema>;
-
 export const startOptionSchema = z.strictObject({
   at: iso,
   chance: z.number(),
@@ -309,34 +294,6 @@ export const alternativeSchema = z.strictObject({
   why: noticeSchema,
 });
 export type Alternative = z.infer<typeof alternativeSchema>;
-
-const weighedSchema = z.strictObject({
-  at: iso,
-  chance: z.number().describe('that the session goes well, drawn towards its week'),
-  cost: z
-    .number()
-    .describe('expected, money: what failing costs with its chance, and what follows either way'),
-});
-
-export const decisionSchema = z.strictObject({
-  act: z.enum(['go', 'wait', 'stop']),
-  sessionId: z.string(),
-  now: weighedSchema.nullable().describe('the cheapest start before the next look'),
-  likely: weighedSchema
-    .omit({ cost: true })
-    .extend({ share: z.number().describe('chance that this start will be the one, 0…1') })
-    .nullable()
-    .describe('the start most likely to be made if every look is acted on'),
-  begun: z.number().describe('chance that a start is made at all in the days that are known'),
-  cost: z.number().describe('expected of the best that can be done, money'),
-  waiting: z.number().describe('expected of waiting for the next look and acting on it'),
-  never: z.number().describe('what leaving it undone costs'),
-  stake: z.number().describe('what failing costs: paint, what was activated, hours'),
-  least: z.number().describe('no start is proposed on a smaller chance'),
-  isLimited: z.boolean().describe('some starts were left out for that'),
-  nextLookAt: iso.nullable(),
-});
-export type PlanDecision = z.infer<typeof decisionSchema>;
 
 export const cautionSchema = z.strictObject({
   code: z.string(),

@@ -11,6 +11,7 @@ import { dryingSince, reachedOver, type Elsewhere } from './judge/elsewhere';
 import { memoryOf, type Memory } from './judge/memory';
 import { Runner } from './judge/runner';
 import { isFree, judgeStart, type Manner, type StartOption } from './judge/start-option';
+import { poolOf } from './decide/odds';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
 import { hereFrom, lateBy, lateDaysOf, latePerDay, type LateBy } from './search/deadlines';
@@ -120,7 +121,8 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const starts = startsOf({ ...shared, free }, also).filter(isAsked);
   const options = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
-  return { draft, runner, options, pinMs, stakes: stakesOf(draft, materials, worth.hour), areaM2 };
+  const pool = poolOf(options.filter((o) => o.free));
+  return { draft, runner, options, pinMs, pool, stakes: stakesOf(draft, materials, worth.hour), areaM2 };
 }
 
 const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free && holdsUp(o));
@@ -209,6 +211,7 @@ export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
     candidates: live.map(candidatesOf),
     pinned,
     stakes: live.map((l) => l.stakes),
+    pools: live.map((l) => l.pool),
     groundOf,
     rushSafe: job.risk.rushSafe,
     worth,

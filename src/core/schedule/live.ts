@@ -1,6 +1,7 @@
 /** A session while its start is sought: its draft, every start judged, and what is at stake. */
 import type { Runner } from './judge/runner';
 import type { StartOption } from './judge/start-option';
+import type { Pool } from './decide/odds';
 import type { Stakes } from './search/stakes';
 import type { Draft } from './work/draft';
 
@@ -11,6 +12,8 @@ export interface Live {
   /** Its start set by hand, ms; null where it is chosen. */
   readonly pinMs: number | null;
   readonly stakes: Stakes;
+  /** The week of its starts, towards which the odds of each are drawn. */
+  readonly pool: Pool;
   /** Of what it sprays, m². */
   readonly areaM2: number;
 }

@@ -1,7 +1,8 @@
 /** From a build-up to a dated chain: the work whole or cut where it may rest, the search, alternatives, why not. */
 import type { Notice } from '@/model/marks';
-import type { Alternative, Plan, Session, Suit, Visit } from '@/model/plan';
-import { chanceOf } from '../numerics/stats';
+import type { Alternative, Plan, Session, Visit } from '@/model/plan';
+import type { Suit } from '@/model/starts';
+import { chainPool, pooledChance } from './decide/odds';
 import { freeChains, type Attempt, type ScheduleRequest } from './attempt';
 import { decided } from './decided';
 import { alternativesOf } from './search/alternatives';
@@ -52,7 +53,18 @@ function written(of: Attempt, best: Chain): Pick<Scheduled, 'sessions' | 'visits
     const pick = best.picks[k]!;
     const ground = of.input.groundOf(k, best.picks[k - 1] ?? null);
     const isReady = !ground || pick.startMs >= ground.centralReadyMs;
-    return writeSession(air, l, { pick, joint: best.joint[k]!, isReady, free: of.shared.free }, tz);
+    return writeSession(
+      air,
+      l,
+      {
+        pick,
+        joint: best.joint[k]!,
+        pool: chainPool(live.slice(0, k + 1).map((x) => x.pool)),
+        isReady,
+        free: of.shared.free,
+      },
+      tz,
+    );
   });
   const visits = writeVisits(of, best);
   const handsOnMin = [...sessions, ...visits].reduce((a, w) => a + w.handsOnMin, 0);
@@ -91,12 +103,13 @@ export function schedule(request: ScheduleRequest): Scheduled {
     return { ...NOTHING_SCHEDULED, ...week, blockers: whyNone(live, groundMs, tz) };
   }
   const ids = live.map((l) => l.draft.id);
+  const pool = chainPool(live.map((l) => l.pool));
   return {
     ...week,
     ...written(of, best),
-    chance: chanceOf(best.joint.at(-1)!, best.picks[0]!.of),
+    chance: pooledChance(best.joint.at(-1)!, best.picks[0]!.of, pool),
     decision: decision && toldDecision(decision, live[0]!, tz),
-    alternatives: alternativesOf(best, freeChains(of), ids, tz),
+    alternatives: alternativesOf(best, freeChains(of), { ids, pool, tz }),
     oneMore: oneMoreOf(live),
     blockers: [],
   };

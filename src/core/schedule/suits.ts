@@ -1,6 +1,7 @@
 /** The week of one session as stretches of one verdict and one set of reasons, and its starts as a list. */
-import type { Plan, Suit } from '@/model/plan';
-import { chanceOf } from '../numerics/stats';
+import type { Plan } from '@/model/plan';
+import type { Suit } from '@/model/starts';
+import { pooledChance } from './decide/odds';
 import { HALF_HOUR, isoOf } from '../time/instant';
 import type { Cause } from './judge/limits';
 import type { StartOption } from './judge/start-option';
@@ -69,7 +70,7 @@ export function startsOffered(l: Live, ground: Ground | null, tz: string): Plan[
     sessionId: l.draft.id,
     options: offered.map((option) => ({
       at: isoOf(option.startMs, tz),
-      chance: chanceOf(option.good, option.of),
+      chance: pooledChance(option.good, option.of, l.pool),
       free: option.free,
       verdict: option.verdict,
     })),

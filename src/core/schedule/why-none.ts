@@ -3,7 +3,7 @@
  * is not free.
  */
 import type { Notice } from '@/model/marks';
-import { chanceOf } from '../numerics/stats';
+import { pooledChance } from './decide/odds';
 import { isoOf } from '../time/instant';
 import type { Cause } from './judge/limits';
 import type { StartOption } from './judge/start-option';
@@ -33,7 +33,7 @@ function whyNotThis(live: Live, groundMs: number, tz: string): Notice[] {
   const outside = live.options.find((o) => !o.free && usable(o));
   if (!outside) return [inTheWay(live)];
   const at = isoOf(outside.startMs, tz);
-  const params = { session: live.draft.id, at, chance: chanceOf(outside.good, outside.of) };
+  const params = { session: live.draft.id, at, chance: pooledChance(outside.good, outside.of, live.pool) };
   return [inTheWay(live), { code: 'window-outside-free-hours', params }];
 }
 

@@ -2,7 +2,8 @@
 /** One day of the ribbon turned upright for a phone: hours run down; what suits, the coats, the life of the can. */
 import type { AirView } from '@/core/air/view';
 import { HOUR, instantOf, isoOf } from '@/core/time/instant';
-import type { Plan, Session, Suit } from '@/model/plan';
+import type { Plan, Session } from '@/model/plan';
+import type { Suit } from '@/model/starts';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { dayInWords, dayRibbonView, spanWord, type DayRibbonView } from '../views/day-ribbon';

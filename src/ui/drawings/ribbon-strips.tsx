@@ -1,6 +1,6 @@
 /** The strips of the ribbon: each quantity with its limit, and what they gather into. */
 import { instantOf } from '@/core/time/instant';
-import type { Suit } from '@/model/plan';
+import type { Suit } from '@/model/starts';
 import { mergedSpans, rainyNodes, wordsFor } from '../views/ribbon';
 import { areaTo, bandPath, clamped, LEFT, linePath, STRIPS, type RibbonFrame } from './ribbon-frame';
 

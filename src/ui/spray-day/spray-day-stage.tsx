@@ -9,12 +9,14 @@ import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
 import { useDesk } from '../desk/job-desk';
+import { ActCard } from '../parts/act-card';
 import { AirTiles } from '../parts/air-tiles';
 import { CautionList } from '../parts/caution';
 import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import type { StageSection } from '../shell/section';
 import { StageFrame } from '../shell/stage-frame';
+import { actView } from '../views/act';
 import { blockersSaid } from '../views/verdict';
 import { Spine } from '../shell/spine';
 import { useFormat } from '../theme/providers';
@@ -86,9 +88,11 @@ function Now({ day }: { day: DayView }) {
   const { job, plan, products, air, clock } = useDesk();
   const record = useTicks();
   const { next } = day;
+  const act = day.pot ? null : actView(plan, { nowMs: clock(), tz: job.place.tz }, f);
   const done = doneList(job, plan, products);
   return (
     <div className="stack">
+      {act && <ActCard view={act} />}
       {next && (
         <NowCard
           key={next.id}

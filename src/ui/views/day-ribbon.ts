@@ -2,7 +2,8 @@
 import { DARK_BELOW_DEG } from '@/core/air/dark';
 import { DAY, HOUR, instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
-import type { Session, Suit } from '@/model/plan';
+import type { Session } from '@/model/plan';
+import type { Suit } from '@/model/starts';
 import type { Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';
 import type { Stretch } from './ribbon';

@@ -5,7 +5,8 @@
 import { darkSpans } from '@/core/air/dark';
 import type { AirView } from '@/core/air/view';
 import { civilDate, dayStart, HOUR, instantOf, nextDay } from '@/core/time/instant';
-import type { Plan, Suit } from '@/model/plan';
+import type { Plan } from '@/model/plan';
+import type { Suit } from '@/model/starts';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { CAUSE_WORDS } from '@/words/names';

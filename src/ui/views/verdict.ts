@@ -69,12 +69,12 @@ export function futuresOf({ sessions }: Pick<Plan, 'sessions'>): Session['oksOf'
   return sessions.at(-1)?.oksOf ?? [0, 0];
 }
 
-/** (k + 1) over (n + 2), said with its own figures. */
+/** Good futures drawn towards the mean of the week, said with their own figures. */
 export function chainText(plan: Plan): string {
-  const [, of] = futuresOf(plan);
-  const good = Math.round((plan.chance ?? 0) * (of + 2)) - 1;
+  const [good, of] = futuresOf(plan);
+  const { mean, futures } = plan.sessions.at(-1)?.pool ?? { mean: 0, futures: 0 };
   const what = plan.sessions.length > 1 ? 'all sessions' : 'the session';
-  return `${good} of ${of} futures of the weather keep every limit of ${what} until handle-dry: (${good} + 1) over (${of} + 2) is ${oddsPct(plan)} %.`;
+  return `${good} of ${of} futures of the weather keep every limit of ${what} until handle-dry. Chosen as the best of many it looks better than it is: drawn towards the mean of this week’s starts, ${percentOf(mean)} %, which counts for ${Math.round(futures)} futures more, that is ${oddsPct(plan)} %.`;
 }
 
 /** How the sessions go on: the last of several, or the hours of the one. */

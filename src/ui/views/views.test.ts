@@ -52,11 +52,20 @@ const bonnet = planned('tractor-bonnet');
 const bike = planned('cargo-bike');
 
 describe('the verdict', () => {
-  it('odds are (good + 1) over (all + 2), said with its own figures', () => {
-    const p = { ...bonnet.plan, chance: 49 / 52 };
-    expect(oddsPct(p)).toBe(94);
+  it('odds are the good futures drawn to the mean of their week, said with their own figures', () => {
+    const last = bonnet.plan.sessions.at(-1)!;
+    const pool = { mean: 0.62, futures: 4 };
+    const p = {
+      ...bonnet.plan,
+      chance: 0.93,
+      sessions: [
+        ...bonnet.plan.sessions.slice(0, -1),
+        { ...last, oksOf: [48, 50] as [number, number], pool },
+      ],
+    };
+    expect(oddsPct(p)).toBe(93);
     expect(chainText(p)).toContain('48 of 50 futures');
-    expect(chainText(p)).toContain('(48 + 1) over (50 + 2) is 94 %');
+    expect(chainText(p)).toContain('this week’s starts, 62 %, which counts for 4 futures more, that is 93 %');
   });
   it('a blocked plan, one that is all done and one to do stand differently', () => {
     expect(standingOf(bonnet.plan)).toBe('to-do');

@@ -3,7 +3,8 @@
  * assumptions behind it.
  */
 import { dayStart, HOUR, instantOf } from '@/core/time/instant';
-import type { Plan, Session, Suit } from '@/model/plan';
+import type { Plan, Session } from '@/model/plan';
+import type { Suit } from '@/model/starts';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
 import { breakText } from '@/words/breaks';

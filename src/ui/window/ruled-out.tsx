@@ -1,8 +1,6 @@
 'use client';
-/** What rules the other hours out, and how much a lost session weighs against waiting. */
-import Slider from '@mui/material/Slider';
-import type { Suit } from '@/model/plan';
-import { useDesk } from '../desk/job-desk';
+/** What rules the other hours out. */
+import type { Suit } from '@/model/starts';
 import { causeName, hoursText, lostHours } from '../views/window';
 
 export function RuledOut({ suit }: { suit: Suit | undefined }) {
@@ -18,33 +16,6 @@ export function RuledOut({ suit }: { suit: Suit | undefined }) {
           ))}
         </ul>
       )}
-      <RushOrSafe />
     </section>
-  );
-}
-
-function RushOrSafe() {
-  const { job, edit } = useDesk();
-  const set = (rushSafe: number): void => edit((j) => ({ ...j, risk: { ...j.risk, rushSafe } }));
-  return (
-    <div className="mt-14">
-      <p className="small" id="rush">
-        Rush or safe: how much a lost session weighs against waiting
-      </p>
-      <div className="row wrap-nowrap gap-14">
-        <span className="small muted flex-none">rush</span>
-        <Slider
-          aria-labelledby="rush"
-          value={job.risk.rushSafe}
-          min={0}
-          max={1}
-          step={0.1}
-          marks
-          size="small"
-          onChange={(_e, v) => set(v as number)}
-        />
-        <span className="small muted flex-none">safe</span>
-      </div>
-    </div>
   );
 }

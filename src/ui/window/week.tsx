@@ -8,7 +8,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { HOUR } from '@/core/time/instant';
-import type { Suit } from '@/model/plan';
+import type { Suit } from '@/model/starts';
 import { useDesk } from '../desk/job-desk';
 import { CloseUp } from '../drawings/close-up';
 import { Join, Ribbon } from '../drawings/ribbon';

@@ -8,11 +8,13 @@ import type { Session } from '@/model/plan';
 import { movedLine } from '@/words/moved-line';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
+import { ActCard } from '../parts/act-card';
 import { later } from '../parts/later';
 import { Spine } from '../shell/spine';
 import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { lastLine, restLine } from '../views/agenda';
+import { actView } from '../views/act';
 import { sessionName } from '../views/session-name';
 import { blockersSaid } from '../views/verdict';
 import { windowView, type WindowView } from '../views/window';
@@ -25,6 +27,7 @@ import { StartControls } from './start-controls';
 import { Week } from './week';
 
 const RuledOut = later('What rules the other hours out', () => import('./ruled-out').then((m) => m.RuledOut));
+const StakesPanel = later('How you decide', () => import('./stakes').then((m) => m.StakesPanel));
 const Alternatives = later('Other ways', () => import('./alternatives').then((m) => m.Alternatives));
 
 export function WindowStage() {
@@ -64,6 +67,13 @@ export function WindowStage() {
           opens: true,
           node: <RuledOut suit={view.suit} />,
         },
+        {
+          id: 'stakes',
+          name: 'How you decide',
+          note: 'how sure, what time is worth',
+          opens: true,
+          node: <StakesPanel />,
+        },
         { id: 'computed', name: 'How computed', note: 'what is assumed', node: <HowComputed /> },
       ]}
     />
@@ -76,14 +86,17 @@ interface StartProps {
 }
 
 function Start({ view, onSession }: StartProps) {
-  const { job, plan, edit } = useDesk();
+  const f = useFormat();
+  const { job, plan, nowMs, edit } = useDesk();
   const { session } = view;
+  const act = actView(plan, { nowMs, tz: job.place.tz }, f);
   const pin = (at: string): void => session && edit((j) => pinStart(j, session.id, instantOf(at)));
   const shift = (halfHours: number): void =>
     session && edit((j) => shiftStart(j, session, halfHours * HALF_HOUR));
   const isPinned = job.starts?.some((s) => s.sessionId === session?.id);
   return (
     <div className="stack">
+      {act && <ActCard view={act} />}
       <PhoneDay view={view} onPick={pin} onSession={onSession} />
       {plan.kind === 'blocked' && <Blocked />}
       {session && (

@@ -9,7 +9,7 @@ import type { Worth } from '../search/worth';
 import type { Draft } from '../work/draft';
 import { isInDoubt, likenessOf, type Fate } from './likeness';
 import { knownBy } from './information';
-import { pooledChance, poolOf, type Pool } from './odds';
+import { pooledChance, type Pool } from './odds';
 import type { Offer, Problem, Stage } from './problem';
 
 /** What is asked of a look at the sky: before each stretch of free hours, and in a long one again. */
@@ -25,8 +25,7 @@ export interface Sessions {
   readonly drafts: readonly Draft[];
   /** Starts that may be chosen, in time order. */
   readonly candidates: readonly (readonly StartOption[])[];
-  /** All that were judged in free hours: the week a start is measured by. */
-  readonly judged: readonly (readonly StartOption[])[];
+  readonly pools: readonly Pool[];
   readonly isPinned: readonly boolean[];
   readonly stakes: readonly Stakes[];
   readonly groundOf: (k: number, last: StartOption | null) => Ground | null;
@@ -133,7 +132,7 @@ function missedOf(s: Sessions, k: number): number {
 }
 
 function stageOf(s: Sessions, k: number, timed: Timed): Stage {
-  const pool = poolOf(s.judged[k]!);
+  const pool = s.pools[k]!;
   const offers = s.candidates[k]!.flatMap((o) =>
     isReached(k, o, s) ? (offerOf(s, { k, o, timed, pool }) ?? []) : [],
   );

@@ -5,9 +5,12 @@
  */
 import type { StartOption } from '../judge/start-option';
 
-/** A start counts as so many futures of the week's mean at least and at most. ASSUMED; the backtest settles it. */
+/**
+ * The week's mean counts for so many futures at least and at most. Five fits best on 22,000 starts of hidden worlds
+ * (log-likelihood 0.5803 a start; 0.5822 at 25, 0.5805 at 2), and for the best of each week 0.4149 against 0.4223.
+ */
 const LEAST_PULL = 2;
-const MOST_PULL = 25;
+const MOST_PULL = 5;
 
 export interface Pool {
   readonly mean: number;
@@ -32,6 +35,12 @@ export function poolOf(options: readonly StartOption[]): Pool {
   const real = Math.max(1e-6, spread - sampling);
   const pull = (mean * (1 - mean)) / real - 1;
   return { mean, pull: Math.min(MOST_PULL, Math.max(LEAST_PULL, pull)) };
+}
+
+/** The pool of several sessions one after another: what is asked of one is asked of all. */
+export function chainPool(pools: readonly Pool[]): Pool {
+  const mean = pools.reduce((a, p) => a * p.mean, 1);
+  return { mean, pull: pools.reduce((a, p) => a + p.pull, 0) / pools.length };
 }
 
 /** Chance of a start that was good in so many futures, never 0 or 1. */

@@ -41,7 +41,7 @@ export function decisionOf(of: Attempt, least: number = leastOf(of)): Decision |
     nowMs: shared.request.nowMs,
     drafts: live.map((l) => l.draft),
     candidates: input.candidates,
-    judged: live.map((l) => l.options.filter((o) => o.free)),
+    pools: input.pools,
     isPinned: input.pinned,
     stakes: input.stakes,
     groundOf: input.groundOf,

@@ -20,6 +20,7 @@ interface Stretch {
 
 /** Expected costs at each start of a stretch, the news of its look half known; shape [hi + 1 − lo × nodes]. */
 interface Worth {
+  readonly stage: number;
   readonly lo: number;
   readonly hi: number;
   readonly at: Float64Array;
@@ -111,8 +112,8 @@ export class Values {
   }
 
   /** The mean over what the look of an offer will tell, seen from a node of a look. */
-  private seenFrom(worth: Worth, k: number, i: number, look: number, node: number): number {
-    const to = this.problem.stages[k]!.offers[i]!.look;
+  private seenFrom(worth: Worth, i: number, look: number, node: number): number {
+    const to = this.problem.stages[worth.stage]!.offers[i]!.look;
     const o = (i - worth.lo) * this.nodes;
     if (to === look) return worth.at[o + node]!;
     const tied = this.tied(look, to);
@@ -125,7 +126,7 @@ export class Values {
   arrive(k: number, i: number, look: number, node: number): number {
     const { offers, never } = this.problem.stages[k]!;
     if (i >= offers.length) return never;
-    return this.seenFrom(this.whole[k]!, k, i, look, node);
+    return this.seenFrom(this.whole[k]!, i, look, node);
   }
 
   /** What follows a start that went well. */
@@ -136,7 +137,7 @@ export class Values {
     if (untilMs === Infinity || i >= next.offers.length) return this.arrive(k + 1, i, look, node);
     const hi = lastWithin(next.offers, i, untilMs);
     if (hi < i) return next.missed + this.arrive(k + 1, i, look, node);
-    return this.seenFrom(this.bonded[k + 1]!.get(hi)!, k + 1, i, look, node);
+    return this.seenFrom(this.bonded[k + 1]!.get(hi)!, i, look, node);
   }
 
   /** What a start costs at chance 0 and at chance 1, seen from a node of its look: between them it runs straight. */
@@ -160,16 +161,16 @@ export class Values {
   }
 
   /** What it costs to let a look go by, by node. @param i the first offer after it */
-  passing({ stage, hi, beyond }: Stretch, worth: Worth, i: number, look: number): Float64Array {
+  private passing({ hi, beyond }: Stretch, worth: Worth, i: number, look: number): Float64Array {
     return Float64Array.from({ length: this.nodes }, (_, n) =>
-      i > hi ? beyond(look, n) : this.seenFrom(worth, stage, i, look, n),
+      i > hi ? beyond(look, n) : this.seenFrom(worth, i, look, n),
     );
   }
 
   private worthOf(stretch: Stretch): Worth {
     const { stage, lo, hi } = stretch;
     const { offers } = this.problem.stages[stage]!;
-    const worth: Worth = { lo, hi, at: new Float64Array(Math.max(0, hi + 1 - lo) * this.nodes) };
+    const worth: Worth = { stage, lo, hi, at: new Float64Array(Math.max(0, hi + 1 - lo) * this.nodes) };
     // The table fills from the end; what a start asks of its own stage lies later.
     this.whole[stage] ??= worth;
     for (let end = hi; end >= lo;) {

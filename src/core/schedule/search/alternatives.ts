@@ -1,6 +1,6 @@
 /** The next best chains on other days, or failing that at other hours, and what each is better at. */
 import type { Alternative } from '@/model/plan';
-import { chanceOf } from '../../numerics/stats';
+import { pooledChance, type Pool } from '../decide/odds';
 import { civilDate, HOUR, isoOf } from '../../time/instant';
 import type { Chain } from './chains';
 
@@ -25,12 +25,17 @@ function whyCode(c: Chain, best: Chain, otherDay: Differs): string {
   return otherDay(c, best) ? 'alternative-other-day' : 'alternative-later';
 }
 
-/** @param sessionIds in the order of the picks */
+/** The sessions of a chain by their picks, and the pool of their odds. */
+interface Of {
+  readonly ids: readonly string[];
+  readonly pool: Pool;
+  readonly tz: string;
+}
+
 export function alternativesOf(
   best: Chain,
   chains: readonly Chain[],
-  sessionIds: readonly string[],
-  tz: string,
+  { ids: sessionIds, pool, tz }: Of,
 ): Alternative[] {
   const otherDay = onAnotherDay(tz);
   const shown: Chain[] = [];
@@ -39,7 +44,7 @@ export function alternativesOf(
       if (shown.length < SHOWN && differs(c, best) && shown.every((o) => differs(c, o))) shown.push(c);
   return shown.map((chain) => ({
     starts: chain.picks.map((p, k) => ({ sessionId: sessionIds[k]!, at: isoOf(p.startMs, tz) })),
-    chance: chanceOf(goodEnds(chain), chain.picks[0]!.of),
+    chance: pooledChance(goodEnds(chain), chain.picks[0]!.of, pool),
     finishesAt: isoOf(finishMs(chain), tz),
     expectedLoss: chain.expectedLoss,
     why: { code: whyCode(chain, best, otherDay), params: {} },

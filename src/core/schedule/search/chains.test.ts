@@ -81,6 +81,8 @@ function week(sessions: number, starts: number): SearchInput {
     pinned: Array.from({ length: sessions }, () => draws() < 0.2),
     stakes: Array.from({ length: sessions }, () => ({ materials: 0, hours: 0, money: 10 + upTo(90) })),
     groundOf: (_k, last) => (last ? groundAfter(last, bonds) : first),
+    // Half a future each way, and no week to be drawn towards.
+    pools: Array.from({ length: sessions }, () => ({ mean: 0.5, pull: 0 })),
     rushSafe: upTo(11) / 10,
     worth: { delayPerDay: upTo(9), edge: 2 },
     lateDays: (handlesMs) => Math.max(0, (handlesMs.at(-1)! - 60 * HOUR) / DAY),
@@ -121,7 +123,7 @@ function judged(input: SearchInput, chain: readonly StartOption[]): Judged | nul
     }
     const fates = [...Array(FUTURES).keys()].map((m) => fate(input, k, start, ground, m));
     const own = [...Array(FUTURES).keys()].filter((m) => fates[m]!.well);
-    loss += (1 - (own.length + 1) / (FUTURES + 2)) * input.stakes[k]!.money;
+    loss += (1 - (own.length + 0.5) / (FUTURES + 1)) * input.stakes[k]!.money;
     loss += (fates.reduce((a, f) => a + f.waited, 0) / FUTURES) * input.worth.delayPerDay;
     all = all.filter((m) => own.includes(m));
     joint.push(all.length);

@@ -3,7 +3,7 @@
  * lost (materials, hours done again) is weighed against waiting, by the user's own urgency.
  * Exhaustive for one and two sessions; from three on the best are carried on (a beam of 96).
  */
-import { chanceOf } from '../../numerics/stats';
+import { pooledChance, type Pool } from '../decide/odds';
 import { DAY } from '../../time/instant';
 import {
   addMember,
@@ -34,6 +34,8 @@ export interface SearchInput {
   /** True for a session whose start was set by hand: readiness is then reported, not required. */
   readonly pinned: readonly boolean[];
   readonly stakes: readonly Stakes[];
+  /** The week of each session's starts, towards which odds are drawn. */
+  readonly pools: readonly Pool[];
   /**
    * When session k finds its ground, its own preparation done: after the start taken for the one before, or
    * for the first with null; null when it waits for nothing.
@@ -127,7 +129,7 @@ function extended(input: SearchInput, path: Path, start: StartOption): Path | nu
   if (input.pinned[k] ? last && start.startMs < last.endMs : !fits(start, last, ground)) return null;
   const { well, waitedDays } = outcomeOf(input, k, start, ground);
   // A session's own odds carry its stakes: were only the first failure counted, failing early would look cheap.
-  const chance = chanceOf(Math.min(start.of, countMembers(well)), start.of);
+  const chance = pooledChance(Math.min(start.of, countMembers(well)), start.of, input.pools[k]!);
   const lost = (1 - chance) * input.stakes[k]!.money;
   const expectedLoss = path.expectedLoss + lost + waitedDays * input.worth.delayPerDay;
   const mask = bothOf(well, path.mask);

@@ -4,7 +4,7 @@ import { DAY, dayStart, msOf, nextDay } from '../../time/instant';
 import type { Draft } from '../work/draft';
 
 /** A day past the deadline costs so many days of waiting where the owner says nothing. From memory. */
-const LATE_FACTOR = 5;
+export const LATE_FACTOR = 5;
 
 export const latePerDay = (job: Job, delayPerDay: number): number =>
   job.risk.latePerDay ?? LATE_FACTOR * delayPerDay;

@@ -1,5 +1,5 @@
 /** The decision of now as a plan tells it. */
-import type { PlanDecision } from '@/model/plan';
+import type { PlanDecision } from '@/model/starts';
 import { isoOf } from '../../time/instant';
 import type { Decision } from '../decide/decision';
 import type { Live } from '../live';

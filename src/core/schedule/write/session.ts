@@ -1,7 +1,8 @@
 /** A chosen session written out: every task with its clock time, what to do, what to check before going on. */
 import type { Session, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
-import { chanceOf, quantile } from '../../numerics/stats';
+import { quantile } from '../../numerics/stats';
+import { pooledChance, type Pool } from '../decide/odds';
 import { paintC } from '../../air/paint-temperature';
 import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
@@ -26,6 +27,8 @@ export interface Written {
 export interface Taken {
   readonly pick: StartOption;
   readonly joint: number;
+  /** Of the sessions up to and with this one. */
+  readonly pool: Pool;
   /** Its ground is ready and its preparation done by then, on the central line. */
   readonly isReady: boolean;
   /** The free hours. */
@@ -98,7 +101,7 @@ const hoursOrEver = (h: number | null): number | null => (h === Infinity ? -1 : 
 export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string): Written {
   const { draft, runner, stakes } = live;
   const { elsewhere } = runner;
-  const { pick, joint } = taken;
+  const { pick, joint, pool } = taken;
   const run = runner.run(air.rows - 1, pick.startMs);
   const sheet = newSheet(air, draft, run, { startMs: pick.startMs, tz, areaM2: live.areaM2 });
   const { iso, tasks, activations, mixes } = sheet;
@@ -123,7 +126,8 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     readyAt: rest?.from ?? null,
     ranges: { handle: rangeOf(pick.handlesMs, iso), ready: rest && rangeOf(pick.readyMs, iso) },
     holdUntil: rest?.until ?? null,
-    chance: chanceOf(joint, pick.of),
+    chance: pooledChance(joint, pick.of, pool),
+    pool: { mean: pool.mean, futures: pool.pull },
     oksOf: [joint, pick.of],
     stakes: { ...stakes },
     failures: failuresOf(taken),

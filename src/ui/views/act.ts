@@ -1,0 +1,111 @@
+/** What to do now, in words: go, wait or leave it; how sure, what is at stake, what the other choice would bring. */
+import type { Plan } from '@/model/plan';
+import type { PlanDecision } from '@/model/starts';
+import { dayStart, DAY, instantOf } from '@/core/time/instant';
+import { percentOf, type Format } from '@/words/format';
+
+export interface ActView {
+  readonly act: PlanDecision['act'];
+  readonly head: string;
+  /** The reason in one line, and what else is worth knowing. */
+  readonly why: string;
+  readonly notes: readonly string[];
+}
+
+interface Here {
+  readonly nowMs: number;
+  readonly tz: string;
+  readonly currency: string;
+}
+
+/** “today, 10:00”, “Sun 17 May, 09:00”. */
+function whenSaid(iso: string, { nowMs, tz }: Here, f: Format): string {
+  const today = dayStart(nowMs, tz);
+  const ms = instantOf(iso);
+  return ms >= today && ms < today + DAY ? `today, ${f.time(iso)}` : f.dayTime(iso);
+}
+
+const pctSaid = (p: number): string => `${percentOf(p)} %`;
+/** Sums smaller than this are level, in money of whatever currency: a hundredth of what is at stake. */
+const isLevel = (sum: number, d: PlanDecision): boolean => Math.abs(sum) < d.stake / 100;
+
+function lookAgain(d: PlanDecision, here: Here, f: Format): string[] {
+  return d.nextLookAt === null ? [] : [`Look again ${whenSaid(d.nextLookAt, here, f)}.`];
+}
+
+function likelySaid(d: PlanDecision, here: Here, f: Format): string[] {
+  if (!d.likely) return [];
+  const begun = d.begun < 0.95 ? ` In ${pctSaid(d.begun)} of cases a start comes up at all.` : '';
+  return [
+    `Likeliest start: ${whenSaid(d.likely.at, here, f)}, at ${pctSaid(d.likely.chance)} as seen now.${begun}`,
+  ];
+}
+
+function goView(d: PlanDecision, here: Here, f: Format): ActView {
+  const { at, chance, cost } = d.now!;
+  const saves = d.waiting - cost;
+  const others = isLevel(saves, d)
+    ? 'Waiting for the next look would cost about the same.'
+    : `Waiting for the next look would cost about ${f.money(saves, here.currency)} more.`;
+  return {
+    act: 'go',
+    head: `Go: start ${whenSaid(at, here, f)}`,
+    why: `${pctSaid(chance)} that it goes well. At stake: ${f.money(d.stake, here.currency)}, hours counted.`,
+    notes: [others],
+  };
+}
+
+function gainSaid(d: PlanDecision, here: Here, f: Format): string {
+  if (!d.now) return 'No start in your free hours before the next look does.';
+  const { at, chance, cost } = d.now;
+  const when = whenSaid(at, here, f);
+  if (chance < d.least)
+    return `The best before then, ${when}, goes well in ${pctSaid(chance)}: under your limit of ${pctSaid(d.least)}.`;
+  const gain = f.money(cost - d.waiting, here.currency);
+  return `A start ${when} goes well in ${pctSaid(chance)}; waiting is expected to save ${gain}.`;
+}
+
+function waitView(d: PlanDecision, here: Here, f: Format): ActView {
+  return {
+    act: 'wait',
+    head: 'Wait with the paint',
+    why: gainSaid(d, here, f),
+    notes: [...lookAgain(d, here, f), ...likelySaid(d, here, f)],
+  };
+}
+
+function stopView(d: PlanDecision, here: Here, f: Format): ActView {
+  const never = `Leaving it undone costs ${f.money(d.never, here.currency)} as you count it.`;
+  const why = d.isLimited
+    ? `No start in the days the forecast knows reaches your limit of ${pctSaid(d.least)}.`
+    : 'No start in the days the forecast knows is worth its risk.';
+  return { act: 'stop', head: 'Leave it for now', why, notes: [never, ...lookAgain(d, here, f)] };
+}
+
+const VIEWS: Readonly<Record<PlanDecision['act'], (d: PlanDecision, here: Here, f: Format) => ActView>> = {
+  go: goView,
+  wait: waitView,
+  stop: stopView,
+};
+
+/** null where nothing may be started. */
+export function actView(
+  plan: Pick<Plan, 'decision' | 'cost'>,
+  now: Omit<Here, 'currency'>,
+  f: Format,
+): ActView | null {
+  const { decision } = plan;
+  if (!decision) return null;
+  return VIEWS[decision.act](decision, { ...now, currency: plan.cost.currency }, f);
+}
+
+/** The act in a few words, where there is room for no more. */
+export function actShort(
+  plan: Pick<Plan, 'decision' | 'cost'>,
+  now: Omit<Here, 'currency'>,
+  f: Format,
+): string | null {
+  const view = actView(plan, now, f);
+  if (!view) return null;
+  return view.act === 'wait' && view.notes[0]?.startsWith('Look') ? `Wait. ${view.notes[0]}` : view.head;
+}
