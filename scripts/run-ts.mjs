@@ -25,7 +25,7 @@ await build({
   format: 'esm',
   target: 'node20',
   tsconfig: join(root, 'tsconfig.json'),
-  external: ['better-sqlite3', '@stryker-mutator/core'],
+  external: ['better-sqlite3', 'highs', '@stryker-mutator/core'],
   banner: {
     js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
   },

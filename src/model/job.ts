@@ -180,6 +180,13 @@ export const freeHoursSchema = z.strictObject({
     >,
   ),
   exceptions: z.array(z.strictObject({ date, spans: z.array(spanSchema).max(6) })).max(200),
+  busy: z
+    .array(z.tuple([isoSchema, isoSchema]))
+    .max(500)
+    .optional()
+    .describe(
+      'hours that are taken, from and until, out of the owner’s calendar; they are not free whatever the week says',
+    ),
 });
 export type FreeHours = z.infer<typeof freeHoursSchema>;
 

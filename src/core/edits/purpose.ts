@@ -1,4 +1,5 @@
 /** Edits of what the job is for, where it is done and when there is time. */
+import { isoOf, type Span as Stretch } from '../time/instant';
 import type { FreeHours, Job, Purpose } from '@/model/job';
 import type { WEEKDAYS } from '@/model/lists';
 
@@ -62,6 +63,16 @@ function withExceptions(job: Job, exceptions: FreeHours['exceptions']): Job {
 }
 const otherDays = (job: Job, date: string): FreeHours['exceptions'] =>
   job.freeHours.exceptions.filter((e) => e.date !== date);
+
+/** Hours taken out of a calendar, in place of those taken before; none takes them all back. */
+export function setBusy(job: Job, spans: readonly Stretch[]): Job {
+  const { busy: _was, ...hours } = job.freeHours;
+  const busy = spans.map((s): [string, string] => [
+    isoOf(s.startMs, job.place.tz),
+    isoOf(s.endMs, job.place.tz),
+  ]);
+  return { ...job, freeHours: busy.length > 0 ? { ...hours, busy } : hours };
+}
 
 /** A date (yyyy-mm-dd) that is not free whatever the weekday says. */
 export const blockDay = (job: Job, date: string): Job =>

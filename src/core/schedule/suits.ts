@@ -25,7 +25,7 @@ type Stretch = Omit<Suit['spans'][number], 'startsAt' | 'endsAt'> & { from: numb
 /** By the time of the first coat. */
 export function suitOf(live: Live, tz: string): Suit {
   const spans: Stretch[] = [];
-  const grid = live.options.filter((o) => o.startMs % HALF_HOUR === 0);
+  const grid = live.options.filter((o) => o.startMs % (HALF_HOUR / 2) === 0);
   for (const [i, option] of grid.entries()) {
     // A stretch lasts until the next start that was tried, at most an hour.
     const to = grid[i + 1]?.sprayMs ?? option.sprayMs + HALF_HOUR;

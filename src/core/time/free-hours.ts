@@ -1,6 +1,6 @@
 /** Free hours of a civil week, with exceptions by date, as spans of instants. */
 import { DateTime } from 'luxon';
-import type { Span } from './instant';
+import { msOf, type Span } from './instant';
 
 const NAMES = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 type ClockSpans = readonly (readonly [string, string])[];
@@ -8,6 +8,8 @@ type ClockSpans = readonly (readonly [string, string])[];
 export interface WeekOfHours {
   readonly weekly: Readonly<Record<(typeof NAMES)[number], ClockSpans>>;
   readonly exceptions: readonly { readonly date: string; readonly spans: ClockSpans }[];
+  /** Hours that are taken, from and until, as instants with an offset. */
+  readonly busy?: readonly (readonly [from: string, until: string])[] | undefined;
 }
 
 /** The same hours on every day of the week. */
@@ -58,5 +60,23 @@ export function freeSpans(hours: WeekOfHours, tz: string, fromMs: number, toMs: 
       else out.push({ startMs, endMs });
     }
   }
-  return out.filter((s) => s.endMs > fromMs && s.startMs < toMs);
+  const open = out.filter((s) => s.endMs > fromMs && s.startMs < toMs);
+  return hours.busy ? without(open, takenOf(hours.busy, tz)) : open;
+}
+
+const takenOf = (busy: NonNullable<WeekOfHours['busy']>, tz: string): Span[] =>
+  busy.map(([from, until]) => ({ startMs: msOf(from, tz), endMs: msOf(until, tz) }));
+
+/** Spans without the hours that are taken. */
+function without(spans: readonly Span[], taken: readonly Span[]): Span[] {
+  return taken.reduce<Span[]>(
+    (left, t) =>
+      left.flatMap((s) => {
+        if (t.endMs <= s.startMs || t.startMs >= s.endMs) return [s];
+        const before = { startMs: s.startMs, endMs: t.startMs };
+        const after = { startMs: t.endMs, endMs: s.endMs };
+        return [before, after].filter((x) => x.startMs < x.endMs);
+      }),
+    [...spans],
+  );
 }

@@ -6,6 +6,7 @@ import { CONDITION_NAMES, SUBSTRATE_NAMES } from '@/words/names';
 import { FilmSection } from '../drawings/film-section';
 import { LinkWait } from '../parts/link-wait';
 import { useFormat } from '../theme/providers';
+import { actShort } from '../views/act';
 import { stageOf, stepLine, whenLine } from '../views/bench';
 import { STAGES } from '../views/stages';
 import { planAreaM2 } from '../views/verdict';
@@ -24,6 +25,7 @@ export function JobCard({ drawn: { job: j, stack, gaugeMax }, actions }: JobCard
   const stage = stageOf(j);
   const part = j.job.parts[0]!;
   const when = whenLine(j, f);
+  const act = actShort(j.plan, f);
   const { name } = j.job;
   return (
     <article className="jobcard">
@@ -52,6 +54,7 @@ export function JobCard({ drawn: { job: j, stack, gaugeMax }, actions }: JobCard
           </>
         )}
       </p>
+      {act !== null && <p className="small ink-amber-ink fw600">{act}</p>}
       <p>
         <Button
           size="small"

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import type { Job } from '@/model/job';
 import { FilmSection } from '../drawings/film-section';
 import { useWidth } from '../drawings/use-width';
-import { saveDrawing } from '../drawings/save-drawing';
+import { saveDrawing } from '../parts/save-drawing';
 import { StackTable } from '../parts/stack-table';
 import { drawingName } from '../views/build-up';
 import { gaugeFor } from '../views/stack';

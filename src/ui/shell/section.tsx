@@ -35,7 +35,13 @@ export function Section({ section, isOpen, onFold }: SectionProps) {
       </div>
     );
   return (
-    <Accordion id={id} className={where} expanded={isOpen} onChange={(_e, open) => onFold(open)}>
+    <Accordion
+      id={id}
+      className={where}
+      slots={{ heading: 'h2' }}
+      expanded={isOpen}
+      onChange={(_e, open) => onFold(open)}
+    >
       <AccordionSummary aria-controls={`${id}-in`} id={`${id}-line`} expandIcon={<FoldSign />}>
         {name}
         {note !== undefined && <small>{note}</small>}

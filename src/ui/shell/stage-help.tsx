@@ -13,7 +13,13 @@ const HelpText = later(null, () => import('./help-text').then((m) => m.HelpText)
 export function StageHelp({ stage }: { stage: StageId }) {
   const [open, setOpen] = useState(false);
   return (
-    <Accordion className="sec noprint" id="help" expanded={open} onChange={(_e, on) => setOpen(on)}>
+    <Accordion
+      className="sec noprint"
+      id="help"
+      slots={{ heading: 'h2' }}
+      expanded={open}
+      onChange={(_e, on) => setOpen(on)}
+    >
       <AccordionSummary expandIcon={<FoldSign />} aria-controls="help-in" id="help-line">
         How this works <small>and the words for it; press / to look any of them up</small>
       </AccordionSummary>

@@ -17,6 +17,7 @@ import { LinkButton } from '../parts/link-button';
 import type { StageSection } from '../shell/section';
 import { StageFrame } from '../shell/stage-frame';
 import { actView } from '../views/act';
+import { nextWork } from '../views/agenda';
 import { blockersSaid } from '../views/verdict';
 import { Spine } from '../shell/spine';
 import { useFormat } from '../theme/providers';
@@ -89,10 +90,12 @@ function Now({ day }: { day: DayView }) {
   const record = useTicks();
   const { next } = day;
   const act = day.pot ? null : actView(plan, { nowMs: clock(), tz: job.place.tz }, f);
+  // While there is work to do before it the start can wait below.
+  const startsNext = nextWork(plan)?.entry.kind !== 'visit';
   const done = doneList(job, plan, products);
   return (
     <div className="stack">
-      {act && <ActCard view={act} />}
+      {act && startsNext && <ActCard view={act} />}
       {next && (
         <NowCard
           key={next.id}
@@ -107,6 +110,7 @@ function Now({ day }: { day: DayView }) {
           tiles={air.now && <AirTiles air={air.now} limits={day.limits} />}
         />
       )}
+      {act && !startsNext && <ActCard view={act} />}
       {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
       <NoSheet />
     </div>

@@ -15,6 +15,7 @@ import { WEEKDAYS } from '@/model/lists';
 import { useDesk } from '../desk/job-desk';
 import { ClockBox } from '../parts/clock-box';
 import { DateBox } from '../parts/date-box';
+import { BusyPanel } from './busy-panel';
 
 type Weekday = (typeof WEEKDAYS)[number];
 const DAY_NAMES: Readonly<Record<Weekday, string>> = {
@@ -34,6 +35,7 @@ export function HoursEditor() {
         <DayRow key={day} day={day} />
       ))}
       <BlockedDays />
+      <BusyPanel />
     </div>
   );
 }

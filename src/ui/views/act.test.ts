@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PlanDecision } from '@/model/starts';
 import { formatFor } from '@/words/format';
-import { actView } from './act';
+import { actShort, actView } from './act';
 
 const f = formatFor('metric');
 const here = { nowMs: Date.parse('2026-05-16T07:50:00+01:00'), tz: 'Europe/London' };
@@ -64,6 +64,12 @@ describe('what to do now', () => {
       'No start in the days the forecast knows reaches your limit of 80 %.',
       'Leaving it undone costs £120.00 as you count it.',
     ]);
+  });
+  it('in a few words only where it is not to go', () => {
+    expect(actShort({ decision: go }, f)).toBeNull();
+    expect(actShort({ decision: { ...go, act: 'wait' } }, f)).toBe('Wait, look again Sun 17 May, 09:00');
+    expect(actShort({ decision: { ...go, act: 'stop', nextLookAt: null } }, f)).toBe('Leave it for now');
+    expect(actShort({ decision: null }, f)).toBeNull();
   });
   it('nothing to start, nothing to say', () => {
     expect(actView({ decision: null, cost: { currency: 'GBP' } as never }, here, f)).toBeNull();

@@ -99,13 +99,9 @@ export function actView(
   return VIEWS[decision.act](decision, { ...now, currency: plan.cost.currency }, f);
 }
 
-/** The act in a few words, where there is room for no more. */
-export function actShort(
-  plan: Pick<Plan, 'decision' | 'cost'>,
-  now: Omit<Here, 'currency'>,
-  f: Format,
-): string | null {
-  const view = actView(plan, now, f);
-  if (!view) return null;
-  return view.act === 'wait' && view.notes[0]?.startsWith('Look') ? `Wait. ${view.notes[0]}` : view.head;
+/** The act in a few words, where there is room for no more; null where it is to go, or nothing may be started. */
+export function actShort({ decision }: Pick<Plan, 'decision'>, f: Format): string | null {
+  if (!decision || decision.act === 'go') return null;
+  const head = decision.act === 'wait' ? 'Wait' : 'Leave it for now';
+  return decision.nextLookAt === null ? head : `${head}, look again ${f.dayTime(decision.nextLookAt)}`;
 }

@@ -11,7 +11,7 @@ import { usualWorth } from '../views/stakes';
 
 export function StakesPanel() {
   return (
-    <section className="panel is-grid gap-18" aria-label="How you decide">
+    <section className="panel is-grid gap-18" aria-label="Stakes">
       <Limit />
       <RushOrSafe />
       <Worth />

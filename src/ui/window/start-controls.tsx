@@ -1,5 +1,6 @@
 'use client';
 /** Moving a start: half an hour either way, another of those offered, or letting it be chosen. */
+import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import FormControl from '@mui/material/FormControl';
 import InputLabel from '@mui/material/InputLabel';
@@ -12,11 +13,12 @@ export interface StartControlsProps {
   readonly options: readonly StartOption[];
   readonly onShift: (halfHours: number) => void;
   readonly onPick: (at: string) => void;
+  readonly calendar: ReactNode;
   /** Only where it was set by hand. */
   readonly onLetGo?: () => void;
 }
 
-export function StartControls({ options, onShift, onPick, onLetGo }: StartControlsProps) {
+export function StartControls({ options, onShift, onPick, calendar, onLetGo }: StartControlsProps) {
   const f = useFormat();
   return (
     <>
@@ -42,6 +44,7 @@ export function StartControls({ options, onShift, onPick, onLetGo }: StartContro
         </Select>
       </FormControl>
       {onLetGo && <Button onClick={onLetGo}>Let it be chosen</Button>}
+      {calendar}
     </>
   );
 }

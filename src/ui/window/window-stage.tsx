@@ -9,12 +9,14 @@ import { movedLine } from '@/words/moved-line';
 import { useDesk } from '../desk/job-desk';
 import { Anchor, StopSign } from '../parts/icons';
 import { ActCard } from '../parts/act-card';
+import { CalendarButton } from '../parts/calendar-button';
 import { later } from '../parts/later';
 import { Spine } from '../shell/spine';
 import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
 import { lastLine, restLine } from '../views/agenda';
 import { actView } from '../views/act';
+import { calendarEntries } from '../views/calendar';
 import { sessionName } from '../views/session-name';
 import { blockersSaid } from '../views/verdict';
 import { windowView, type WindowView } from '../views/window';
@@ -27,7 +29,7 @@ import { StartControls } from './start-controls';
 import { Week } from './week';
 
 const RuledOut = later('What rules the other hours out', () => import('./ruled-out').then((m) => m.RuledOut));
-const StakesPanel = later('How you decide', () => import('./stakes').then((m) => m.StakesPanel));
+const StakesPanel = later('Stakes', () => import('./stakes').then((m) => m.StakesPanel));
 const Alternatives = later('Other ways', () => import('./alternatives').then((m) => m.Alternatives));
 
 export function WindowStage() {
@@ -69,13 +71,27 @@ export function WindowStage() {
         },
         {
           id: 'stakes',
-          name: 'How you decide',
+          name: 'Stakes',
           note: 'how sure, what time is worth',
           opens: true,
           node: <StakesPanel />,
         },
         { id: 'computed', name: 'How computed', note: 'what is assumed', node: <HowComputed /> },
       ]}
+    />
+  );
+}
+
+/** The plan as entries of the owner's own calendar. */
+function ToCalendar() {
+  const f = useFormat();
+  const { id, job, plan, products, nowMs } = useDesk();
+  const of = { id, job: job.name, place: job.place.name };
+  return (
+    <CalendarButton
+      name={job.name}
+      stampMs={nowMs}
+      entries={() => calendarEntries({ plan, products, of, f })}
     />
   );
 }
@@ -105,6 +121,7 @@ function Start({ view, onSession }: StartProps) {
             options={view.options}
             onShift={shift}
             onPick={pin}
+            calendar={<ToCalendar />}
             {...(isPinned ? { onLetGo: () => edit((j) => unpinStart(j, session.id)) } : {})}
           />
         </Decision>

@@ -1,9 +1,10 @@
 /**
  * The search for the chain of starts: least expected cost, jointly over the ensemble. What can be
  * lost (materials, hours done again) is weighed against waiting, by the user's own urgency.
- * Exhaustive for one and two sessions; from three on the best are carried on (a beam of 96).
+ * The optimum of a fixed plan: the best way to each start is carried on (HiGHS finds no better in `solver/fixed-plan`).
  */
 import { pooledChance, type Pool } from '../decide/odds';
+import { remember } from '../../records/remember';
 import { DAY } from '../../time/instant';
 import {
   addMember,
@@ -56,8 +57,6 @@ export interface Chain {
   readonly expectedLoss: number;
   readonly score: number;
 }
-
-const BEAM = 96;
 
 interface Path extends Chain {
   readonly mask: MemberMask;
@@ -121,36 +120,78 @@ function laterStart(
   return candidates.find((c) => c.startMs >= readyMs && c.startMs <= start.startMs + WAITS_MS);
 }
 
-/** The path with one more session, or null where that session may not start then. */
-function extended(input: SearchInput, path: Path, start: StartOption): Path | null {
-  const k = path.picks.length;
-  const last = path.picks.at(-1);
+/** One session after another: what hangs on the two of them alone. */
+interface Step {
+  readonly start: StartOption;
+  readonly well: MemberMask;
+  /** What failing and waiting are expected to cost, money. */
+  readonly loss: number;
+}
+
+/** null where that session may not start then. */
+function stepTo(
+  input: SearchInput,
+  k: number,
+  last: StartOption | undefined,
+  start: StartOption,
+): Step | null {
   const ground = input.groundOf(k, last ?? null);
   if (input.pinned[k] ? last && start.startMs < last.endMs : !fits(start, last, ground)) return null;
   const { well, waitedDays } = outcomeOf(input, k, start, ground);
   // A session's own odds carry its stakes: were only the first failure counted, failing early would look cheap.
   const chance = pooledChance(Math.min(start.of, countMembers(well)), start.of, input.pools[k]!);
   const lost = (1 - chance) * input.stakes[k]!.money;
-  const expectedLoss = path.expectedLoss + lost + waitedDays * input.worth.delayPerDay;
+  return { start, well, loss: lost + waitedDays * input.worth.delayPerDay };
+}
+
+/** The path with one more session. */
+function extended(input: SearchInput, path: Path, { start, well, loss }: Step): Path {
+  const expectedLoss = path.expectedLoss + loss;
   const mask = bothOf(well, path.mask);
   const picks = [...path.picks, start];
   const joint = [...path.joint, countMembers(mask)];
   return { picks, mask, joint, expectedLoss, score: scoreOf(input, picks, expectedLoss) };
 }
 
+/** Every path with every session that may follow it; steps are taken once for all paths that end in one start. */
+function allExtended(input: SearchInput, paths: readonly Path[], k: number): Path[] {
+  const steps = new Map<StartOption | undefined, readonly Step[]>();
+  const stepsFrom = (last: StartOption | undefined): readonly Step[] =>
+    input.candidates[k]!.flatMap((start) => stepTo(input, k, last, start) ?? []);
+  return paths.flatMap((path) => {
+    const last = path.picks.at(-1);
+    return remember(steps, last, Infinity, () => stepsFrom(last)).map((step) => extended(input, path, step));
+  });
+}
+
+/** Paths carried on in all, where there are fewer starts than that: the best of each start, so many at most. */
+const CARRIED = 192;
+const MOST_A_START = 5;
+
+/**
+ * What follows a start hangs on that start alone, so the best path to each is carried on and the optimum is never
+ * lost; some more of each for other ways to show. @param paths the best first
+ */
+function narrowed(paths: readonly Path[], starts: number): Path[] {
+  const each = Math.max(1, Math.min(MOST_A_START, Math.floor(CARRIED / Math.max(1, starts))));
+  const taken = new Map<StartOption, number>();
+  return paths.filter(({ picks }) => {
+    const last = picks.at(-1)!;
+    const n = taken.get(last) ?? 0;
+    taken.set(last, n + 1);
+    return n < each;
+  });
+}
+
 /** @param keep how many chains to return, best first, each with another start of some session */
 export function searchChains(input: SearchInput, keep: number): Chain[] {
   const rounds = input.candidates.length;
-  let beam: Path[] = [{ picks: [], mask: allMembers(), joint: [], expectedLoss: 0, score: 0 }];
+  let open: Path[] = [{ picks: [], mask: allMembers(), joint: [], expectedLoss: 0, score: 0 }];
   for (let k = 0; k < rounds; k++) {
-    const next = beam.flatMap((path) =>
-      input.candidates[k]!.flatMap((start) => extended(input, path, start) ?? []),
-    );
+    const next = allExtended(input, open, k);
     // A chain that does not end within the forecast scores Infinity; two of them are level.
     next.sort((a, b) => a.score - b.score || 0);
-    // A chain of two is searched whole: only from the second session on is the beam narrowed.
-    const narrow = k > 0 && k < rounds - 1;
-    beam = narrow ? next.slice(0, BEAM) : next;
+    open = k < rounds - 1 ? narrowed(next, input.candidates[k]!.length) : next;
   }
-  return beam.slice(0, keep).map(({ mask: _mask, ...chain }) => chain);
+  return open.slice(0, keep).map(({ mask: _mask, ...chain }) => chain);
 }

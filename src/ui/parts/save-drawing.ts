@@ -1,4 +1,5 @@
 /** Saves a drawing as it stands on the page, as SVG or PNG: patterns go with it, tokens become colours. */
+import { download } from './download';
 
 /** The drawing as a text of its own, without the page. */
 export function svgText(svg: SVGSVGElement): string {
@@ -28,14 +29,6 @@ export function svgText(svg: SVGSVGElement): string {
       (_m, name: string) => style.getPropertyValue(name).trim() || 'currentColor',
     )
     .replace('<svg ', '<svg font-family="sans-serif" ');
-}
-
-function download(blob: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 2000);
 }
 
 /** @throws Error with a sentence when the browser cannot draw it */
