@@ -6,9 +6,10 @@ import type { Job } from '@/model/job';
 import { WEEKDAYS } from '@/model/lists';
 import type { Notice } from '@/model/marks';
 import type { Material } from '@/model/plan';
-import { BY_SHELTER } from './air/shelter';
+import { usualHeater } from './air/presets';
+import { BY_SHELTER, SHELTER_CARDS } from './air/shelter';
 import { airsForJob, type AirRequest } from './job-air';
-import { editPlace, inShelter } from './edits/place';
+import { editPlace, inShelter, patched } from './edits/place';
 import { schedule, type Scheduled } from './schedule/schedule';
 import type { System } from './seams/seam';
 
@@ -70,9 +71,31 @@ function placeThatWouldOpen(asked: Asked): Notice[] {
   return [];
 }
 
-/** @returns what would open it, hours first, both where both would; or that nothing of it does */
+/** Small things, the cheapest first: a lamp for the evening; a room that is shut and heated for the cure. */
+const SMALL_CHANGES: readonly { readonly code: string; readonly change: (job: Job) => Job | null }[] = [
+  { code: 'lamp-would-open', change: (j) => (j.place.lamp ? null : editPlace(j, patched({ lamp: true }))) },
+  { code: 'heat-would-open', change: heated },
+];
+
+/** Shut and heated after the last coat; null where there is no room to heat, or it dries elsewhere already. */
+function heated(job: Job): Job | null {
+  if (job.dryIn || !SHELTER_CARDS[job.place.shelter].building) return null;
+  const heater = job.place.heater ?? usualHeater();
+  return { ...editPlace(job, patched({ heater })), dryIn: { kind: 'heated' } };
+}
+
+function smallThatWouldOpen(asked: Asked): Notice[] {
+  for (const { code, change } of SMALL_CHANGES) {
+    const changed = change(asked.request.job);
+    const found = changed && triedWith(asked, changed);
+    if (found) return [{ code, params: { ...found } }];
+  }
+  return [];
+}
+
+/** @returns what would open it, the smallest change first, both where both would; or that nothing of it does */
 export function waysOut(request: AirRequest, system: System, materials: readonly Material[]): Notice[] {
   const asked = { request, system, materials };
-  const out = [...hoursThatWouldOpen(asked), ...placeThatWouldOpen(asked)];
+  const out = [...smallThatWouldOpen(asked), ...hoursThatWouldOpen(asked), ...placeThatWouldOpen(asked)];
   return out.length > 0 ? out : [{ code: 'no-place-would-open', params: {} }];
 }

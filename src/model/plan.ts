@@ -291,6 +291,9 @@ export const alternativeSchema = z.strictObject({
   chance: z.number(),
   finishesAt: iso,
   expectedLoss: z.number(),
+  against: z
+    .strictObject({ chance: z.number(), hours: z.number(), loss: z.number() })
+    .describe('this less the plan: chance 0…1, hours until handle-dry, expected loss in money'),
   why: noticeSchema,
 });
 export type Alternative = z.infer<typeof alternativeSchema>;

@@ -6,6 +6,7 @@ import { percentOf } from '@/words/format';
 import { sayWhy } from '@/words/sentences/whys';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
+import { tradeSaid } from '../views/trade';
 
 export function Alternatives({ onTake }: { onTake: (starts: Alternative['starts']) => void }) {
   const { plan } = useDesk();
@@ -28,6 +29,7 @@ interface RowProps {
 
 function AlternativeRow({ alternative, onTake }: RowProps) {
   const f = useFormat();
+  const { plan } = useDesk();
   return (
     <div className="row pt-10 pb-10 bt-1px-solid-line-2 mt-6">
       <b className="text-18 fw650 minw-52">{percentOf(alternative.chance)} %</b>
@@ -35,7 +37,8 @@ function AlternativeRow({ alternative, onTake }: RowProps) {
         {alternative.starts.map((s) => f.dayTime(s.at)).join(', then ')}
         <br />
         <span className="muted">
-          {sayWhy(alternative.why, f)}, handle-dry {f.dayTime(alternative.finishesAt)}
+          {sayWhy(alternative.why, f)}, handle-dry {f.dayTime(alternative.finishesAt)}: against the plan{' '}
+          {tradeSaid(alternative, plan.cost.currency, f)}
         </span>
       </span>
       <Button size="small" variant="outlined" onClick={() => onTake(alternative.starts)}>

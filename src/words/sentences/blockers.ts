@@ -58,8 +58,12 @@ export const BLOCKERS: Sentences = {
     `${f.dayTime(p.s('at'))} would do (${percentOf(p.n('chance'))} %), but is not among your free hours.`,
   'place-would-open': (p, f) =>
     `It would go ${SHELTER_WHERE[p.s('shelter')] ?? p.s('shelter')}: ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Change the place on Surface.`,
+  'lamp-would-open': (p, f) =>
+    `It would go with a lamp to see a wet edge by: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Say so of the place, on Surface.`,
+  'heat-would-open': (p, f) =>
+    `It would go shut in and heated once it is on: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Set where it dries, on Surface.`,
   'weekend-would-open': (p, f) =>
-    `It would go with Saturday and Sunday free as well, ${p.s('from')} to ${p.s('to')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Set them on Window.`,
+    `It would go with Saturday and Sunday free as well, ${p.s('from')} to ${p.s('to')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Set them on Surface.`,
   'days-would-open': (p, f) =>
     `It would go with days free as well, ${p.s('from')} to ${p.s('to')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. A day off may do.`,
   'no-place-would-open': () =>

@@ -42,11 +42,17 @@ export function alternativesOf(
   for (const differs of [otherDay, atAnotherHour])
     for (const c of chains)
       if (shown.length < SHOWN && differs(c, best) && shown.every((o) => differs(c, o))) shown.push(c);
+  const chance = (c: Chain): number => pooledChance(goodEnds(c), c.picks[0]!.of, pool);
   return shown.map((chain) => ({
     starts: chain.picks.map((p, k) => ({ sessionId: sessionIds[k]!, at: isoOf(p.startMs, tz) })),
-    chance: pooledChance(goodEnds(chain), chain.picks[0]!.of, pool),
+    chance: chance(chain),
     finishesAt: isoOf(finishMs(chain), tz),
     expectedLoss: chain.expectedLoss,
+    against: {
+      chance: chance(chain) - chance(best),
+      hours: (finishMs(chain) - finishMs(best)) / HOUR,
+      loss: chain.expectedLoss - best.expectedLoss,
+    },
     why: { code: whyCode(chain, best, otherDay), params: {} },
   }));
 }
