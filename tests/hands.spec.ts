@@ -153,6 +153,7 @@ test('a session is dragged in the close-up by half hours', async ({ watched: pag
     .getByRole('img', { name: /^Session close up/ })
     .locator('rect[stroke-dasharray="3 2"]')
     .first();
+  await coat.scrollIntoViewIfNeeded();
   const box = (await coat.boundingBox())!;
   await page.mouse.move(box.x + 3, box.y + 10);
   await page.mouse.down();

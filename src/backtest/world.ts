@@ -1,13 +1,12 @@
 /** One hidden world: what came, what was issued when, and what that was at the part in one place. */
 import { atPart, type AtPart } from '@/core/air/at-part';
-import type { Ensemble } from '@/core/air/ensemble';
+import { centralOf, type Ensemble } from '@/core/air/ensemble';
 import { dress } from '@/core/air/dress';
 import { partAirOf } from '@/core/job-air';
 import { HOUR } from '@/core/time/instant';
 import type { ForecastMember } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import { remember } from '@/core/records/remember';
-import { median } from '@/core/numerics/stats';
 import { issuedAt, PAST_H, simulatedWorld } from '@/standins/weather';
 import type { Climate } from '@/standins/climates';
 
@@ -45,20 +44,6 @@ interface Issue {
   readonly line: ForecastMember;
   members: ForecastMember[] | null;
   dressed: ForecastMember[] | null;
-}
-
-function centralOf(members: readonly ForecastMember[]): ForecastMember {
-  const hours = members[0]!.airTempC.length;
-  const mid = (key: keyof ForecastMember): number[] =>
-    Array.from({ length: hours }, (_, i) => median(members.map((m) => m[key][i]!)));
-  return {
-    airTempC: mid('airTempC'),
-    rhPct: mid('rhPct'),
-    windMs: mid('windMs'),
-    gustMs: mid('gustMs'),
-    rainMm: mid('rainMm'),
-    cloudFrac: mid('cloudFrac'),
-  };
 }
 
 const KEPT = 64;

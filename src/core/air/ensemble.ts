@@ -29,6 +29,21 @@ export function ensembleOf(f: Forecast, issue: Issue): Ensemble {
 /** The futures of a forecast are the same at every asking: those of the last are kept as long as it is. */
 const made = new WeakMap<Forecast, { startMs: number; issuedMs: number; seed: number; ensemble: Ensemble }>();
 
+/** The hourly median of several futures (rain: what half of them reach). @param members at least one */
+export function centralOf(members: readonly ForecastMember[]): ForecastMember {
+  const hours = members[0]!.airTempC.length;
+  const mid = (key: keyof ForecastMember): number[] =>
+    Array.from({ length: hours }, (_, i) => median(members.map((m) => m[key][i]!)));
+  return {
+    airTempC: mid('airTempC'),
+    rhPct: mid('rhPct'),
+    windMs: mid('windMs'),
+    gustMs: mid('gustMs'),
+    rainMm: mid('rainMm'),
+    cloudFrac: mid('cloudFrac'),
+  };
+}
+
 function gather(f: Forecast, issue: Issue): Ensemble {
   const { startMs } = issue;
   const first = f.members[0]!;
@@ -36,20 +51,5 @@ function gather(f: Forecast, issue: Issue): Ensemble {
   const { windFromDeg } = f;
   if (f.members.length === 1)
     return { startMs, hours, windFromDeg, members: dress(first, issue, f.doubt), central: first };
-  const mid = (key: keyof ForecastMember): number[] =>
-    Array.from({ length: hours }, (_, i) => median(f.members.map((m) => m[key][i]!)));
-  return {
-    startMs,
-    hours,
-    windFromDeg,
-    members: f.members,
-    central: {
-      airTempC: mid('airTempC'),
-      rhPct: mid('rhPct'),
-      windMs: mid('windMs'),
-      gustMs: mid('gustMs'),
-      rainMm: mid('rainMm'),
-      cloudFrac: mid('cloudFrac'),
-    },
-  };
+  return { startMs, hours, windFromDeg, members: f.members, central: centralOf(f.members) };
 }

@@ -12,18 +12,19 @@ const EDGES = { go: 'bc-moss', wait: 'bc-amber', stop: 'bc-oxide' } as const;
 
 export function ActCard({ view }: { view: ActView }) {
   return (
-    <section className={`panel act-card ${EDGES[view.act]}`} aria-label="What to do now" aria-live="polite">
+    <section
+      className={`panel act-card noprint ${EDGES[view.act]}`}
+      aria-label="What to do now"
+      aria-live="polite"
+    >
       <span className="flex-none" aria-hidden>
         {SIGNS[view.act]}
       </span>
       <div>
         <p className="big text-20">{view.head}</p>
-        <p className="mt-4">{view.why}</p>
-        {view.notes.map((note) => (
-          <p key={note} className="cap mt-4">
-            {note}
-          </p>
-        ))}
+        <p className="mt-4">
+          {view.why} <span className="muted">{view.notes.join(' ')}</span>
+        </p>
       </div>
     </section>
   );
