@@ -72,6 +72,16 @@ export function VisitMarks({ plan, x }: { plan: Plan; x: X }) {
   });
 }
 
+/** Where the odds of a session are written: over its start, or beside those of the one before, px. */
+function oddsX(sessions: readonly Session[], session: Session, x: X): number {
+  let at = -Infinity;
+  for (const s of sessions) {
+    at = Math.max(x(instantOf(s.startsAt)) - 4, at + APART);
+    if (s.id === session.id) return at;
+  }
+  return x(instantOf(session.startsAt)) - 4;
+}
+
 interface SessionMarksProps {
   readonly session: Session;
   readonly x: X;
@@ -115,7 +125,7 @@ export function SessionMarks({ session, x, drawn, chosen }: SessionMarksProps) {
         );
       })}
       <text
-        x={from - 4}
+        x={oddsX(drawn.plan.sessions, session, x)}
         y={TOP + 12}
         fontSize={chosen ? 15 : 13}
         fontWeight={chosen ? 650 : 500}

@@ -22,7 +22,7 @@ const go: PlanDecision = {
 };
 const said = (d: Partial<PlanDecision>): string[] => {
   const decision = { ...go, ...d };
-  const view = actView({ decision, cost: { currency: 'GBP' } as never }, here, f)!;
+  const view = actView({ decision, cost: { currency: 'GBP' } as never, sessions: [] }, here, f)!;
   return [view.head, view.why, ...view.notes];
 };
 
@@ -49,6 +49,17 @@ describe('what to do now', () => {
       'Likeliest start: Sun 17 May, 10:30, at 90 % as seen now. In 82 % of cases a start comes up at all.',
     ]);
   });
+  it('wait: with several sessions the first may be sure and what follows it dear', () => {
+    const wait = {
+      ...go,
+      act: 'wait' as const,
+      now: { at: '2026-05-16T18:00:00+01:00', chance: 0.97, cost: 24 },
+    };
+    const two = { decision: wait, cost: { currency: 'GBP' } as never, sessions: [{}, {}] as never };
+    expect(actView(two, here, f)!.why).toBe(
+      'The first session goes well in 97 % today, 18:00; counting what has to follow it waiting is expected to save £14.50.',
+    );
+  });
   it('wait: a start under the limit is called so, and none before the next look is said', () => {
     const under = { at: '2026-05-16T18:00:00+01:00', chance: 0.64, cost: 24 };
     expect(said({ act: 'wait', now: under })[1]).toBe(
@@ -72,6 +83,6 @@ describe('what to do now', () => {
     expect(actShort({ decision: null }, f)).toBeNull();
   });
   it('nothing to start, nothing to say', () => {
-    expect(actView({ decision: null, cost: { currency: 'GBP' } as never }, here, f)).toBeNull();
+    expect(actView({ decision: null, cost: { currency: 'GBP' } as never, sessions: [] }, here, f)).toBeNull();
   });
 });

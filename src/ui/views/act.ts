@@ -1,6 +1,7 @@
 /** What to do now, in words: go, wait or leave it; how sure, what is at stake, what the other choice would bring. */
 import type { Plan } from '@/model/plan';
 import type { PlanDecision } from '@/model/starts';
+import { LEVEL_SHARE } from '@/core/schedule/decide/decision';
 import { dayStart, DAY, instantOf } from '@/core/time/instant';
 import { percentOf, type Format } from '@/words/format';
 
@@ -16,6 +17,8 @@ interface Here {
   readonly nowMs: number;
   readonly tz: string;
   readonly currency: string;
+  /** That are left to spray. */
+  readonly sessions: number;
 }
 
 /** “today, 10:00”, “Sun 17 May, 09:00”. */
@@ -26,8 +29,7 @@ function whenSaid(iso: string, { nowMs, tz }: Here, f: Format): string {
 }
 
 const pctSaid = (p: number): string => `${percentOf(p)} %`;
-/** Sums smaller than this are level, in money of whatever currency: a hundredth of what is at stake. */
-const isLevel = (sum: number, d: PlanDecision): boolean => Math.abs(sum) < d.stake / 100;
+const isLevel = (sum: number, d: PlanDecision): boolean => Math.abs(sum) <= LEVEL_SHARE * d.stake;
 
 function lookAgain(d: PlanDecision, here: Here, f: Format): string[] {
   return d.nextLookAt === null ? [] : [`Look again ${whenSaid(d.nextLookAt, here, f)}.`];
@@ -55,6 +57,13 @@ function goView(d: PlanDecision, here: Here, f: Format): ActView {
   };
 }
 
+/** With more sessions to come the first may be as good as sure and still be dear for what must follow it. */
+function startSaid(when: string, chance: number, { sessions }: Here): string {
+  return sessions > 1
+    ? `The first session goes well in ${pctSaid(chance)} ${when}; counting what has to follow it`
+    : `A start ${when} goes well in ${pctSaid(chance)};`;
+}
+
 function gainSaid(d: PlanDecision, here: Here, f: Format): string {
   if (!d.now) return 'No start in your free hours before the next look does.';
   const { at, chance, cost } = d.now;
@@ -62,7 +71,7 @@ function gainSaid(d: PlanDecision, here: Here, f: Format): string {
   if (chance < d.least)
     return `The best before then, ${when}, goes well in ${pctSaid(chance)}: under your limit of ${pctSaid(d.least)}.`;
   const gain = f.money(cost - d.waiting, here.currency);
-  return `A start ${when} goes well in ${pctSaid(chance)}; waiting is expected to save ${gain}.`;
+  return `${startSaid(when, chance, here)} waiting is expected to save ${gain}.`;
 }
 
 function waitView(d: PlanDecision, here: Here, f: Format): ActView {
@@ -90,13 +99,17 @@ const VIEWS: Readonly<Record<PlanDecision['act'], (d: PlanDecision, here: Here, 
 
 /** null where nothing may be started. */
 export function actView(
-  plan: Pick<Plan, 'decision' | 'cost'>,
-  now: Omit<Here, 'currency'>,
+  plan: Pick<Plan, 'decision' | 'cost' | 'sessions'>,
+  now: Pick<Here, 'nowMs' | 'tz'>,
   f: Format,
 ): ActView | null {
   const { decision } = plan;
   if (!decision) return null;
-  return VIEWS[decision.act](decision, { ...now, currency: plan.cost.currency }, f);
+  return VIEWS[decision.act](
+    decision,
+    { ...now, currency: plan.cost.currency, sessions: plan.sessions.length },
+    f,
+  );
 }
 
 /** The act in a few words, where there is room for no more; null where it is to go, or nothing may be started. */

@@ -31,6 +31,8 @@ export interface Decision {
 }
 
 const ANY_NODE = 0;
+/** Sums nearer than this share of the stake are level: then what is in hand is taken. ASSUMED; the model is no finer. */
+export const LEVEL_SHARE = 0.02;
 
 /** Cheapest start of the first look. @param least no smaller chance, 0…1 */
 function bestNow(values: Values, least: number): Weighed | null {
@@ -67,7 +69,8 @@ export function decide(sessions: Sessions): Decision {
   const waiting = later < 0 ? never : values.arrive(0, later, 0, ANY_NODE);
   const now = bestNow(values, problem.least);
   const cost = Math.min(never, waiting, now?.cost ?? Infinity);
-  const isNow = now !== null && now.cost <= Math.min(waiting, never);
+  const level = LEVEL_SHARE * (sessions.stakes[0]?.money ?? 0);
+  const isNow = now !== null && now.cost <= Math.min(waiting + level, never);
   const { best, begun } = isNow
     ? { best: { atMs: now.atMs, chance: now.chance, share: 1 }, begun: 1 }
     : likeliest(values);
