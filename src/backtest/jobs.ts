@@ -25,6 +25,9 @@ const WEEKENDS: FreeHours = {
   exceptions: [],
 };
 
+/** What a day of waiting costs in every world, money. */
+export const DELAY_PER_DAY = 4;
+
 export const KINDS = ['one-lot', 'weekends', 'two-sessions'] as const;
 export type Kind = (typeof KINDS)[number];
 
@@ -62,7 +65,7 @@ function bare(kind: Kind, shelter: Shelter, { lat, lon }: World): Job {
     name: 'Panel',
     place: { ...place, ...PLACES[shelter], lat, lon },
     freeHours: kind === 'weekends' ? WEEKENDS : DEMO_HOURS,
-    risk: { rushSafe: 0.5, hourValue: 10, delayPerDay: 4 },
+    risk: { rushSafe: 0.5, hourValue: 10, delayPerDay: DELAY_PER_DAY },
     purpose: {
       grade: 'tidy',
       finish: 'gloss',

@@ -3,10 +3,12 @@ import { looksOf } from '@/core/schedule/decide/looks';
 import { memoryOf } from '@/core/schedule/judge/memory';
 import type { Run } from '@/core/schedule/judge/run';
 import { Runner } from '@/core/schedule/judge/runner';
+import { LATE_OFF_MS } from '@/core/schedule/judge/start-option';
 import type { Draft } from '@/core/schedule/work/draft';
 import { freeSpans } from '@/core/time/free-hours';
 import { DAY, HOUR, isoOf, MINUTE, type Span } from '@/core/time/instant';
 import type { Job, JobState } from '@/model/job';
+import { DELAY_PER_DAY } from './jobs';
 import { attemptOn, type Asked, type Move, type Policy } from './policies';
 import { airOf, DAYS, type Sky } from './world';
 
@@ -27,8 +29,6 @@ export interface Played {
 
 /** What failed is stripped before it is begun again: the next day at the earliest. */
 export const AGAIN_MS = 20 * HOUR;
-/** Nobody leaves a wet edge for so little. */
-const LATE_MS = 15 * MINUTE;
 
 /** Sanding between two sessions, by hand, and what comes with it: the next free hour but two. ASSUMED. */
 const BETWEEN_MS = 2 * HOUR;
@@ -47,7 +47,7 @@ export function truly({ sky, job, draft, free }: Sprayed, startMs: number): { is
   const runner = new Runner({ air, place: job.place }, memory.clocks, (p) => memory.limitsOf(p), draft);
   const run = runner.run(air.rows - 1, startMs);
   const within = free.find((s) => s.startMs <= startMs && startMs < s.endMs);
-  const isLate = within !== undefined && run.handsOffMs > within.endMs + LATE_MS;
+  const isLate = within !== undefined && run.handsOffMs > within.endMs + LATE_OFF_MS;
   return { isWell: run.cause === null && !isLate, run };
 }
 
@@ -151,6 +151,6 @@ export function play(sky: Sky, job: Job, policy: Policy): Played {
   const isDone = g.left.length === 0;
   const days = isDone ? (g.handleMs - startMs) / DAY : DAYS;
   const undone = g.left.reduce((a, d) => a + (stakes.get(d.id) ?? 0), 0);
-  const cost = lost + days * (job.risk.delayPerDay ?? 4) + undone;
+  const cost = lost + days * DELAY_PER_DAY + undone;
   return { cost, starts, spoiled, isDone, days, stated };
 }

@@ -1,4 +1,5 @@
 /** How people decide when to start, and how the product does: each sees what was issued by now and nothing else. */
+import { chanceOf } from '@/core/numerics/stats';
 import { nearestNode } from '@/core/air/grid';
 import { isDark } from '@/core/air/dark';
 import type { Ensemble } from '@/core/air/ensemble';
@@ -98,7 +99,7 @@ const looksFine: Policy = (asked) => {
   return null;
 };
 
-const chanceOfOption = (o: StartOption): number => (o.good + 1) / (o.of + 2);
+const chanceOfOption = (o: StartOption): number => chanceOf(o.good, o.of);
 
 function byChain(asked: Asked, ensemble: Ensemble): Move | null {
   const attempt = attemptOn(asked, ensemble);

@@ -6,11 +6,11 @@
  */
 import { DAY } from '@/core/time/instant';
 import { Matrix, solve } from 'ml-matrix';
+import { DELAY_PER_DAY } from './jobs';
 import { AGAIN_MS, type Played } from './play';
 import type { Trace } from './trace';
 import { DAYS } from './world';
 
-const DELAY = 4;
 const AGAIN_DAYS = AGAIN_MS / DAY;
 
 function featuresOf({ ahead, day }: Trace): number[] {
@@ -33,7 +33,7 @@ function fitted(rows: readonly Trace[], costs: readonly number[]): Fit {
   return (trace) => featuresOf(trace).reduce((a, f, i) => a + f * w[i]!, 0);
 }
 
-const neverOf = ({ stake }: Trace): number => stake + DAYS * DELAY;
+const neverOf = ({ stake }: Trace): number => stake + DAYS * DELAY_PER_DAY;
 
 /** The first look at which what failed may be begun again. */
 const againAt = (world: readonly Trace[], day: number): number => {
@@ -49,7 +49,7 @@ export interface Learned {
 /** What a start is expected to cost: its failing with what waiting costs then, or its end. */
 function startCost(t: Trace, wait: number): number {
   const p = t.chance ?? 0;
-  return (1 - p) * (t.stake + wait) + p * DELAY * (t.day + 0.5);
+  return (1 - p) * (t.stake + wait) + p * DELAY_PER_DAY * (t.day + 0.5);
 }
 
 /** Backward over the looks of many worlds. */
@@ -73,7 +73,7 @@ export function learn(worlds: readonly (readonly Trace[])[]): Learned {
       const wait = fits[n]!(t);
       const isGo = t.chance !== null && startCost(t, wait) < wait;
       const lost = t.stake + value[i]![againAt(w, t.day)]!;
-      const goes = t.came ? DELAY * t.handleDay : lost;
+      const goes = t.came ? DELAY_PER_DAY * t.handleDay : lost;
       value[i]![n] = isGo ? goes : value[i]![n + 1]!;
     });
   }
@@ -92,7 +92,7 @@ export function follow({ fits }: Learned, world: readonly Trace[]): Played {
       continue;
     }
     if (t.came) {
-      const cost = lost + DELAY * t.handleDay;
+      const cost = lost + DELAY_PER_DAY * t.handleDay;
       return { cost, starts: spoiled + 1, spoiled, isDone: true, days: t.handleDay, stated: [] };
     }
     lost += t.stake;
@@ -101,7 +101,7 @@ export function follow({ fits }: Learned, world: readonly Trace[]): Played {
   }
   const stake = world[0]?.stake ?? 0;
   return {
-    cost: lost + stake + DAYS * DELAY,
+    cost: lost + stake + DAYS * DELAY_PER_DAY,
     starts: spoiled,
     spoiled,
     isDone: false,

@@ -1,6 +1,6 @@
 /**
- * When no start suits: more hours in which the same job would find one, or another place, each tried out in
- * full; or that none would.
+ * When no start suits: a small thing in the same place, more hours, or another place in which the same job would
+ * find one, each tried out in full; or that none would.
  */
 import type { Job } from '@/model/job';
 import { WEEKDAYS } from '@/model/lists';
@@ -35,67 +35,74 @@ function triedWith({ request, system, materials }: Asked, job: Job): { at: strin
   return { at: first.startsAt, chance: s.chance };
 }
 
+/** The same job otherwise, and what is said where that opens it. */
+interface Change {
+  readonly code: string;
+  /** null where it is so already, or cannot be. */
+  readonly job: Job | null;
+  readonly params?: Notice['params'];
+}
+
+/** @param changes from least to most to ask of anybody */
+function firstThatOpens(asked: Asked, changes: readonly Change[]): Notice[] {
+  for (const { code, job, params } of changes) {
+    const found = job && triedWith(asked, job);
+    if (found) return [{ code, params: { ...params, ...found } }];
+  }
+  return [];
+}
+
+/** Shut and heated after the last coat; null where there is no room to heat, or it dries elsewhere already. */
+function heated(job: Job): Job | null {
+  if (job.dryIn || !SHELTER_CARDS[job.place.shelter].building) return null;
+  const heater = job.place.heater ?? usualHeater();
+  return { ...job, place: patched({ heater })(job.place), dryIn: { kind: 'heated' } };
+}
+
+/** Small things in the same place: a lamp for the evening, heat for the cure. */
+const smallChanges = (job: Job): Change[] => [
+  {
+    code: 'lamp-would-open',
+    job: job.place.lamp ? null : { ...job, place: patched({ lamp: true })(job.place) },
+  },
+  { code: 'heat-would-open', job: heated(job) },
+];
+
 type Weekday = (typeof WEEKDAYS)[number];
 const WEEKEND: readonly Weekday[] = ['sat', 'sun'];
 /** Hours that are asked for on such a day. */
 const DAYTIME: [string, string] = ['08:00', '19:00'];
-
-/** From least to most to ask of anybody. */
-const MORE_HOURS: readonly { readonly code: string; readonly days: readonly Weekday[] }[] = [
-  { code: 'weekend-would-open', days: WEEKEND },
-  { code: 'days-would-open', days: WEEKDAYS },
-];
 
 function withHours(job: Job, days: readonly Weekday[]): Job {
   const more = Object.fromEntries(days.map((d) => [d, [...job.freeHours.weekly[d], DAYTIME]]));
   return { ...job, freeHours: { ...job.freeHours, weekly: { ...job.freeHours.weekly, ...more } } };
 }
 
-function hoursThatWouldOpen(asked: Asked): Notice[] {
-  for (const { code, days } of MORE_HOURS) {
-    const found = triedWith(asked, withHours(asked.request.job, days));
-    if (found) return [{ code, params: { ...found, from: DAYTIME[0], to: DAYTIME[1] } }];
-  }
-  return [];
+function moreHours(job: Job): Change[] {
+  const params = { from: DAYTIME[0], to: DAYTIME[1] };
+  return [
+    { code: 'weekend-would-open', job: withHours(job, WEEKEND), params },
+    { code: 'days-would-open', job: withHours(job, WEEKDAYS), params },
+  ];
 }
 
-/** The first that would do is the least to ask. */
-function placeThatWouldOpen(asked: Asked): Notice[] {
-  // What was measured in one place says nothing of another.
-  const { readings: _here, ...request } = asked.request;
-  const { job } = request;
-  for (const shelter of BY_SHELTER.filter((s) => s !== job.place.shelter)) {
-    const found = triedWith({ ...asked, request }, editPlace(job, inShelter(shelter)));
-    if (found) return [{ code: 'place-would-open', params: { shelter, ...found } }];
-  }
-  return [];
-}
+const otherPlaces = (job: Job): Change[] =>
+  BY_SHELTER.filter((s) => s !== job.place.shelter).map((shelter) => ({
+    code: 'place-would-open',
+    job: editPlace(job, inShelter(shelter)),
+    params: { shelter },
+  }));
 
-/** Small things, the cheapest first: a lamp for the evening; a room that is shut and heated for the cure. */
-const SMALL_CHANGES: readonly { readonly code: string; readonly change: (job: Job) => Job | null }[] = [
-  { code: 'lamp-would-open', change: (j) => (j.place.lamp ? null : editPlace(j, patched({ lamp: true }))) },
-  { code: 'heat-would-open', change: heated },
-];
-
-/** Shut and heated after the last coat; null where there is no room to heat, or it dries elsewhere already. */
-function heated(job: Job): Job | null {
-  if (job.dryIn || !SHELTER_CARDS[job.place.shelter].building) return null;
-  const heater = job.place.heater ?? usualHeater();
-  return { ...editPlace(job, patched({ heater })), dryIn: { kind: 'heated' } };
-}
-
-function smallThatWouldOpen(asked: Asked): Notice[] {
-  for (const { code, change } of SMALL_CHANGES) {
-    const changed = change(asked.request.job);
-    const found = changed && triedWith(asked, changed);
-    if (found) return [{ code, params: { ...found } }];
-  }
-  return [];
-}
-
-/** @returns what would open it, the smallest change first, both where both would; or that nothing of it does */
+/** @returns what would open it, the smallest change first, one of each kind; or that nothing of it does */
 export function waysOut(request: AirRequest, system: System, materials: readonly Material[]): Notice[] {
-  const asked = { request, system, materials };
-  const out = [...smallThatWouldOpen(asked), ...hoursThatWouldOpen(asked), ...placeThatWouldOpen(asked)];
+  const { job } = request;
+  const here = { request, system, materials };
+  // What was measured in one place says nothing of another.
+  const { readings: _here, ...elsewhere } = request;
+  const out = [
+    ...firstThatOpens(here, smallChanges(job)),
+    ...firstThatOpens(here, moreHours(job)),
+    ...firstThatOpens({ ...here, request: elsewhere }, otherPlaces(job)),
+  ];
   return out.length > 0 ? out : [{ code: 'no-place-would-open', params: {} }];
 }

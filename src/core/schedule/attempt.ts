@@ -83,7 +83,7 @@ const CHAINS_KEPT = 4000;
 
 /**
  * How finely starts are tried by how far ahead they lie: a forecast tells a quarter of an hour of today, not of next
- * week. From memory; the backtest finds no difference.
+ * week. From memory.
  */
 const GRID: readonly { readonly untilMs: number; readonly stepMs: number }[] = [
   { untilMs: 6 * HOUR, stepMs: HALF_HOUR / 2 },

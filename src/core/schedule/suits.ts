@@ -6,6 +6,7 @@ import { HALF_HOUR, isoOf } from '../time/instant';
 import type { Cause } from './judge/limits';
 import type { StartOption } from './judge/start-option';
 import type { Live } from './live';
+import { findsGround } from './search/chains';
 
 /** Reasons told of one stretch. */
 const REASONS_SHOWN = 3;
@@ -61,10 +62,8 @@ type Ground = Pick<StartOption, 'centralReadyMs' | 'centralLatestMs'>;
  * whatever it is. @param ground null where it waits for nothing
  */
 export function startsOffered(l: Live, ground: Ground | null, tz: string): Plan['startOptions'][number] {
-  const follows = (o: StartOption): boolean =>
-    !ground || (o.startMs >= ground.centralReadyMs && o.firstCoatMs <= ground.centralLatestMs);
   const offered = l.options.filter(
-    (o) => o.startMs === l.pinMs || (o.free && o.verdict !== 'no' && follows(o)),
+    (o) => o.startMs === l.pinMs || (o.free && o.verdict !== 'no' && findsGround(o, ground)),
   );
   return {
     sessionId: l.draft.id,

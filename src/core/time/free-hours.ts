@@ -1,6 +1,7 @@
 /** Free hours of a civil week, with exceptions by date, as spans of instants. */
 import { DateTime } from 'luxon';
 import { msOf, type Span } from './instant';
+import { joinedSpans, withoutSpans } from './spans';
 
 const NAMES = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 type ClockSpans = readonly (readonly [string, string])[];
@@ -38,7 +39,7 @@ export const clockMinutes = (spans: ClockSpans): number =>
  * the instants, not the clock times; a clock time that does not exist that day moves forward.
  */
 export function freeSpans(hours: WeekOfHours, tz: string, fromMs: number, toMs: number): Span[] {
-  const out: { startMs: number; endMs: number }[] = [];
+  const out: Span[] = [];
   const except = new Map(hours.exceptions.map((e) => [e.date, e.spans]));
   for (
     let day = DateTime.fromMillis(fromMs, { zone: tz }).startOf('day');
@@ -51,32 +52,15 @@ export function freeSpans(hours: WeekOfHours, tz: string, fromMs: number, toMs: 
       const [hour, minute] = hourAndMinute(clock);
       return hour === 24 ? day.plus({ days: 1 }).toMillis() : day.set({ hour, minute }).toMillis();
     };
-    for (const [a, b] of [...spans].sort((x, y) => (x[0] < y[0] ? -1 : 1))) {
+    for (const [a, b] of spans) {
       const startMs = at(a);
       const endMs = at(b);
-      const last = out.at(-1);
-      if (!(startMs < endMs)) continue;
-      if (last && startMs <= last.endMs) last.endMs = Math.max(last.endMs, endMs);
-      else out.push({ startMs, endMs });
+      if (startMs < endMs) out.push({ startMs, endMs });
     }
   }
-  const open = out.filter((s) => s.endMs > fromMs && s.startMs < toMs);
-  return hours.busy ? without(open, takenOf(hours.busy, tz)) : open;
+  const open = joinedSpans(out).filter((s) => s.endMs > fromMs && s.startMs < toMs);
+  return hours.busy ? withoutSpans(open, takenOf(hours.busy, tz)) : open;
 }
 
 const takenOf = (busy: NonNullable<WeekOfHours['busy']>, tz: string): Span[] =>
   busy.map(([from, until]) => ({ startMs: msOf(from, tz), endMs: msOf(until, tz) }));
-
-/** Spans without the hours that are taken. */
-function without(spans: readonly Span[], taken: readonly Span[]): Span[] {
-  return taken.reduce<Span[]>(
-    (left, t) =>
-      left.flatMap((s) => {
-        if (t.endMs <= s.startMs || t.startMs >= s.endMs) return [s];
-        const before = { startMs: s.startMs, endMs: t.startMs };
-        const after = { startMs: t.endMs, endMs: s.endMs };
-        return [before, after].filter((x) => x.startMs < x.endMs);
-      }),
-    [...spans],
-  );
-}

@@ -78,3 +78,20 @@ describe('free hours', () => {
     expect((s[0]!.endMs - s[0]!.startMs) / HOUR).toBe(5);
   });
 });
+
+describe('hours that are taken', () => {
+  it('are not free: the middle leaves both ends, the whole leaves nothing, what lies beside takes nothing', () => {
+    const free = week({ sat: [['08:00', '20:00']] });
+    const from = Date.UTC(2026, 4, 16);
+    const spans = (busy: [string, string][]): string[] =>
+      freeSpans({ ...free, busy }, TZ, from, from + 24 * HOUR).map((s) =>
+        [s.startMs, s.endMs].map((t) => isoOf(t, TZ).slice(11, 16)).join('–'),
+      );
+    expect(spans([['2026-05-16T10:00:00+01:00', '2026-05-16T12:30:00+01:00']])).toEqual([
+      '08:00–10:00',
+      '12:30–20:00',
+    ]);
+    expect(spans([['2026-05-16T06:00:00Z', '2026-05-16T21:00:00Z']])).toEqual([]);
+    expect(spans([['2026-05-16T20:00:00+01:00', '2026-05-16T21:00:00+01:00']])).toEqual(['08:00–20:00']);
+  });
+});

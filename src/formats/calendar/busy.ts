@@ -4,6 +4,7 @@
  */
 import ICAL from 'ical.js';
 import { msOf, type Span } from '@/core/time/instant';
+import { joinedSpans } from '@/core/time/spans';
 import type { Fault, Parsed } from '../faults';
 
 export interface BusyAsked {
@@ -71,14 +72,11 @@ function instantOfTime(time: ICAL.Time, tzid: string | undefined, tz: string): n
   }
 }
 
-const isFreeTime = (event: ICAL.Event): boolean => {
-  const of = (name: string): string =>
-    String(event.component.getFirstPropertyValue(name) ?? '').toUpperCase();
-  return of('status') === 'CANCELLED' || of('transp') === 'TRANSPARENT';
-};
-
-const isMarkedBusy = (event: ICAL.Event): boolean =>
-  String(event.component.getFirstPropertyValue('transp') ?? '').toUpperCase() === 'OPAQUE';
+const wordOf = (event: ICAL.Event, name: 'status' | 'transp'): string =>
+  String(event.component.getFirstPropertyValue(name) ?? '').toUpperCase();
+const isFreeTime = (event: ICAL.Event): boolean =>
+  wordOf(event, 'status') === 'CANCELLED' || wordOf(event, 'transp') === 'TRANSPARENT';
+const isMarkedBusy = (event: ICAL.Event): boolean => wordOf(event, 'transp') === 'OPAQUE';
 
 /** Where one event falls into the days asked for. */
 function spansOf(event: ICAL.Event, { fromMs, toMs, tz }: BusyAsked, left: { times: number }): Span[] {
@@ -96,16 +94,6 @@ function spansOf(event: ICAL.Event, { fromMs, toMs, tz }: BusyAsked, left: { tim
     const span = spanAt(next);
     if (span.startMs >= toMs) break;
     if (touches(span)) out.push(span);
-  }
-  return out;
-}
-
-function joined(spans: readonly Span[]): Span[] {
-  const out: { startMs: number; endMs: number }[] = [];
-  for (const { startMs, endMs } of [...spans].sort((a, b) => a.startMs - b.startMs)) {
-    const last = out.at(-1);
-    if (last && startMs <= last.endMs) last.endMs = Math.max(last.endMs, endMs);
-    else out.push({ startMs, endMs });
   }
   return out;
 }
@@ -169,7 +157,7 @@ export function readBusy(text: string, asked: BusyAsked): Parsed<Busy> {
   return {
     ok: true,
     value: {
-      spans: joined(read.flatMap((r) => r.spans)),
+      spans: joinedSpans(read.flatMap((r) => r.spans)),
       events: read.filter((r) => r.spans.length > 0).length,
       daysLeft: read.filter((r) => r.isDayLeft).length,
       unread: all.length - read.length,

@@ -86,10 +86,10 @@ function useTicks(): (task: TickedTask, isDone: boolean) => void {
 
 function Now({ day }: { day: DayView }) {
   const f = useFormat();
-  const { job, plan, products, air, clock } = useDesk();
+  const { job, plan, products, air, nowMs, clock } = useDesk();
   const record = useTicks();
   const { next } = day;
-  const act = day.pot ? null : actView(plan, { nowMs: clock(), tz: job.place.tz }, f);
+  const act = day.pot ? null : actView(plan, { nowMs, tz: job.place.tz }, f);
   // While there is work to do before it the start can wait below.
   const startsNext = nextWork(plan)?.entry.kind !== 'visit';
   const done = doneList(job, plan, products);

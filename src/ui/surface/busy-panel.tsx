@@ -3,14 +3,12 @@
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { setBusy } from '@/core/edits/purpose';
-import { DAY } from '@/core/time/instant';
 import type { Fault } from '@/formats/faults';
 import { counted } from '@/words/format';
 import { useDesk } from '../desk/job-desk';
 import { FileButton } from '../parts/file-button';
-import { busySaid } from '../views/calendar';
+import { busyAsked, busySaid } from '../views/calendar';
 
-const DAYS = 14;
 const MOST_BYTES = 30 * 1024 * 1024;
 
 interface Said {
@@ -29,7 +27,7 @@ export function BusyPanel() {
     setReading(true);
     // The reader of calendars is fetched with the first of them.
     const [{ readBusy }, text] = await Promise.all([import('@/formats/calendar/busy'), file.text()]);
-    const read = readBusy(text, { fromMs: nowMs, toMs: nowMs + DAYS * DAY, tz: job.place.tz });
+    const read = readBusy(text, busyAsked(nowMs, job.place.tz));
     setReading(false);
     if (!read.ok) return setSaid({ text: `${file.name} was not taken.`, faults: read.faults });
     edit((j) => setBusy(j, read.value.spans));

@@ -2,7 +2,7 @@
 import type { Plan } from '@/model/plan';
 import type { PlanDecision } from '@/model/starts';
 import { LEVEL_SHARE } from '@/core/schedule/decide/decision';
-import { dayStart, DAY, instantOf } from '@/core/time/instant';
+import { civilDate, instantOf } from '@/core/time/instant';
 import { percentOf, type Format } from '@/words/format';
 
 export interface ActView {
@@ -23,9 +23,8 @@ interface Here {
 
 /** “today, 10:00”, “Sun 17 May, 09:00”. */
 function whenSaid(iso: string, { nowMs, tz }: Here, f: Format): string {
-  const today = dayStart(nowMs, tz);
-  const ms = instantOf(iso);
-  return ms >= today && ms < today + DAY ? `today, ${f.time(iso)}` : f.dayTime(iso);
+  const isToday = civilDate(instantOf(iso), tz) === civilDate(nowMs, tz);
+  return isToday ? `today, ${f.time(iso)}` : f.dayTime(iso);
 }
 
 const pctSaid = (p: number): string => `${percentOf(p)} %`;

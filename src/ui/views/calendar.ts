@@ -1,8 +1,8 @@
 /** A plan as entries of the owner's own calendar: what hands do, when to look again, and until when it may rest. */
 import { agendaOf } from '@/core/schedule/agenda';
-import { instantOf, MINUTE } from '@/core/time/instant';
+import { DAY, instantOf, MINUTE } from '@/core/time/instant';
 import type { CalendarEntry } from '@/formats/calendar/write';
-import type { Busy } from '@/formats/calendar/busy';
+import type { Busy, BusyAsked } from '@/formats/calendar/busy';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { counted, percentOf, type Format } from '@/words/format';
@@ -81,6 +81,15 @@ export function calendarEntries(told: Told): CalendarEntry[] {
   return [...lookEntry(told), ...work].sort((a, b) => a.startMs - b.startMs);
 }
 
+/** Days of a calendar that are looked at. */
+const BUSY_DAYS = 14;
+
+export const busyAsked = (nowMs: number, tz: string): BusyAsked => ({
+  fromMs: nowMs,
+  toMs: nowMs + BUSY_DAYS * DAY,
+  tz,
+});
+
 /** What a calendar came to, in a sentence. */
 export function busySaid({ spans, events, daysLeft, unread }: Busy): string {
   const left = [
@@ -88,6 +97,7 @@ export function busySaid({ spans, events, daysLeft, unread }: Busy): string {
     ...(unread > 0 ? [`${counted(unread, 'event')} with a date that cannot be read`] : []),
   ];
   const beside = left.length > 0 ? ` Left out: ${inAList(left)}.` : '';
-  if (spans.length === 0) return `Nothing in the next 14 days takes your hours.${beside}`;
-  return `${counted(events, 'event')} taken as ${counted(spans.length, 'busy stretch').replace(/stretchs$/, 'stretches')} of the next 14 days.${beside}`;
+  if (spans.length === 0) return `Nothing in the next ${BUSY_DAYS} days takes your hours.${beside}`;
+  const stretches = spans.length === 1 ? '1 busy stretch' : `${spans.length} busy stretches`;
+  return `${counted(events, 'event')} taken as ${stretches} of the next ${BUSY_DAYS} days.${beside}`;
 }

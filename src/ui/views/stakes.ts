@@ -1,5 +1,5 @@
 /** The figures a decision weighs with: the owner's, or what is usual, each with where it comes from. */
-import { LATE_FACTOR } from '@/core/schedule/search/deadlines';
+import { latePerDay } from '@/core/schedule/search/deadlines';
 import { USUAL_LEAST } from '@/core/schedule/decide/of-attempt';
 import type { RiskField } from '@/core/edits/risk';
 import type { Job } from '@/model/job';
@@ -29,7 +29,7 @@ export function usualWorth(
     least: of(risk.least, USUAL_LEAST, 'CP'),
     hourValue: of(risk.hourValue, assumed(plan, 'hour-value')),
     delayPerDay: of(risk.delayPerDay, delay),
-    latePerDay: of(risk.latePerDay, LATE_FACTOR * delay),
+    latePerDay: of(risk.latePerDay, latePerDay({ risk }, delay)),
     unfinished: of(risk.unfinished, again),
   };
 }

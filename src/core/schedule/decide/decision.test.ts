@@ -7,7 +7,7 @@ import type { Forecast, ForecastMember } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
-import { knownBy, movedChance } from './information';
+import { knownBy, seenLater } from './information';
 import { HERMITE_15 } from '../../numerics/normal';
 import { DAY, HOUR, instantOf } from '../../time/instant';
 
@@ -100,11 +100,11 @@ describe('what a later forecast will know', () => {
   });
   it('moves a chance up or down and on average not at all; good news up', () => {
     for (const p of [0.1, 0.6, 0.9]) {
-      const mean = HERMITE_15.x.reduce((a, xi, i) => a + HERMITE_15.w[i]! * movedChance(p, 0.7, xi), 0);
+      const mean = HERMITE_15.x.reduce((a, xi, i) => a + HERMITE_15.w[i]! * seenLater(p, 0.7)(xi), 0);
       expect(Math.abs(mean - p)).toBeLessThan(0.005);
-      expect(movedChance(p, 0.7, 1)).toBeGreaterThan(movedChance(p, 0.7, -1));
+      expect(seenLater(p, 0.7)(1)).toBeGreaterThan(seenLater(p, 0.7)(-1));
     }
-    expect(movedChance(0.6, 0, 2)).toBeCloseTo(0.6, 4);
+    expect(seenLater(0.6, 0)(2)).toBeCloseTo(0.6, 4);
     expect(HOUR).toBe(3_600_000);
   });
 });

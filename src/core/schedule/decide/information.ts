@@ -20,7 +20,13 @@ export function knownBy(leadNowMs: number, leadLeftMs: number): number {
   return Math.min(MOST_KNOWN, Math.max(0, share));
 }
 
-/** The chance as it will be seen. @param known ρ² @param xi which way the news goes, in standard deviations */
-export function movedChance(chance: number, known: number, xi: number): number {
-  return normalCdf((normalQuantile(chance) + Math.sqrt(known) * xi) / Math.sqrt(1 - known));
+/**
+ * The chance as it will be seen, by which way the news goes, in standard deviations.
+ * @param chance 0 < p < 1 @param known ρ², under 1
+ */
+export function seenLater(chance: number, known: number): (xi: number) => number {
+  const at = normalQuantile(chance);
+  const rho = Math.sqrt(known);
+  const open = Math.sqrt(1 - known);
+  return (xi) => normalCdf((at + rho * xi) / open);
 }

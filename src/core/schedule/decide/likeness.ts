@@ -2,8 +2,7 @@
  * How far starts share their fate, from the futures themselves: two starts that go well in the same futures are one
  * chance, not two.
  */
-import { popcount } from '../../numerics/stats';
-import type { MemberMask } from '../judge/members';
+import { bothOf, countMembers, type MemberMask } from '../judge/members';
 
 /** One start of a stretch of news. */
 export interface Fate {
@@ -13,23 +12,14 @@ export interface Fate {
   readonly of: number;
 }
 
-/** Members counted in each corner of the table of two starts. */
-function both(a: MemberMask, b: MemberMask): number {
-  let n = 0;
-  for (let w = 0; w < a.length; w++) n += popcount(a[w]! & b[w]!);
-  return n;
-}
-
-const count = (a: MemberMask): number => both(a, a);
-
 /**
  * Correlation of two normals of which only the signs are seen, from their odds ratio: (r^¾ − 1)/(r^¾ + 1).
  * Source: Digby 1983, Biometrics 39:753. Half a member is added to each corner.
  */
 export function tetrachoric(a: Fate, b: Fate): number {
-  const yes = both(a.ok, b.ok);
-  const one = count(a.ok) - yes;
-  const other = count(b.ok) - yes;
+  const yes = countMembers(bothOf(a.ok, b.ok));
+  const one = countMembers(a.ok) - yes;
+  const other = countMembers(b.ok) - yes;
   const no = a.of - yes - one - other;
   const odds = ((yes + 0.5) * (no + 0.5)) / ((one + 0.5) * (other + 0.5));
   const r = odds ** 0.75;
@@ -43,12 +33,12 @@ const MOST_TIE = 0.95;
 /** Whether the futures disagree about any start: where they are all of one mind no news is to be expected. */
 export const isInDoubt = (fates: readonly Pick<Fate, 'ok' | 'of'>[]): boolean =>
   fates.some(({ ok, of }) => {
-    const good = count(ok);
+    const good = countMembers(ok);
     return good > 0 && good < of;
   });
 
 const isTelling = ({ ok, of }: Fate): boolean => {
-  const good = count(ok);
+  const good = countMembers(ok);
   return good > 0.04 * of && good < 0.96 * of;
 };
 

@@ -1,9 +1,8 @@
 /** From the starts of one attempt to the decision laid bare: when news comes, what each start knows and costs. */
-import { HOUR, MINUTE, type Span } from '../../time/instant';
+import { DAY, HOUR, MINUTE, type Span } from '../../time/instant';
 import type { StartOption } from '../judge/start-option';
-import type { Ground } from '../search/chains';
-import { safetyFactor } from '../search/chains';
-import { redoMinutes, type Stakes } from '../search/stakes';
+import { findsGround, safetyFactor, type Ground, type SearchInput } from '../search/chains';
+import { redoMinutes } from '../search/stakes';
 import type { LateBy } from '../search/deadlines';
 import type { Worth } from '../search/worth';
 import type { Draft } from '../work/draft';
@@ -20,19 +19,10 @@ const BLOCK_MS = 2 * HOUR;
 const KEYING_HOURS = 0.75;
 
 /** What the sessions of one attempt are to the decision. */
-export interface Sessions {
-  readonly nowMs: number;
+export interface Sessions extends Omit<SearchInput, 'lateDays' | 'worth'> {
   readonly drafts: readonly Draft[];
-  /** Starts that may be chosen, in time order. */
-  readonly candidates: readonly (readonly StartOption[])[];
-  readonly pools: readonly Pool[];
-  readonly isPinned: readonly boolean[];
-  readonly stakes: readonly Stakes[];
-  readonly groundOf: (k: number, last: StartOption | null) => Ground | null;
   readonly late: LateBy;
-  readonly latePerDay: number;
   readonly worth: Worth;
-  readonly rushSafe: number;
   /** No start on a smaller chance, 0…1. */
   readonly least: number;
   /** What giving up costs where the owner says, money. */
@@ -84,13 +74,16 @@ function placed(
 const bondsUntil = (ground: Ground | null, { prepMin }: Draft): number =>
   ground ? ground.centralLatestMs - prepMin * MINUTE : Infinity;
 
+/** Days of waiting until an instant, money. */
+const waitedFor = ({ nowMs, worth }: Sessions, untilMs: number): number =>
+  (Math.max(0, untilMs - nowMs) / DAY) * worth.delayPerDay;
+
 /** Late costs and those of a start that is only just inside; after the last the days that it took. */
 function owesOf(s: Sessions, k: number, o: StartOption): number {
   const late = s.late(k, o.handleMs) * s.latePerDay;
   const edge = o.verdict === 'good' ? 0 : s.worth.edge;
   const isLast = k === s.drafts.length - 1;
-  const days = isLast ? Math.max(0, o.handleMs - s.nowMs) / (24 * HOUR) : 0;
-  return late + edge + days * s.worth.delayPerDay;
+  return late + edge + (isLast ? waitedFor(s, o.handleMs) : 0);
 }
 
 function offerOf(s: Sessions, at: { k: number; o: StartOption; timed: Timed; pool: Pool }): Offer | null {
@@ -111,17 +104,14 @@ function offerOf(s: Sessions, at: { k: number; o: StartOption; timed: Timed; poo
 }
 
 /** Whether the first session's ground takes it. */
-function isReached(k: number, o: StartOption, { groundOf, isPinned }: Sessions): boolean {
-  const ground = k === 0 && !isPinned[0] ? groundOf(0, null) : null;
-  return !ground || (o.startMs >= ground.centralReadyMs && o.firstCoatMs <= ground.centralLatestMs);
-}
+const isReached = (k: number, o: StartOption, { groundOf, pinned }: Sessions): boolean =>
+  k > 0 || pinned[0] === true || findsGround(o, groundOf(0, null));
 
 /** What leaving session k and all after it undone costs: the owner's figure, or what it would all cost again. */
 function neverOf(s: Sessions, k: number): number {
-  const days = Math.max(0, s.untilMs - s.nowMs) / (24 * HOUR);
   const late = Math.max(...s.drafts.map((_, i) => (i < k ? 0 : s.late(i, s.untilMs)))) * s.latePerDay;
   const undone = s.stakes.slice(k).reduce((a, x) => a + x.money, 0);
-  return (s.unfinished ?? undone) + days * s.worth.delayPerDay + late;
+  return (s.unfinished ?? undone) + waitedFor(s, s.untilMs) + late;
 }
 
 /** The coat that goes on once more where a bond was missed, and keying what is there, money. */
@@ -168,7 +158,7 @@ export function problemOf(s: Sessions): Laid {
       // What is seen now is known: the first news says nothing of the next.
       ties: looks.map((_, l) => (l < 2 ? 0 : tie)),
       shared,
-      least: s.isPinned.includes(true) ? 0 : s.least,
+      least: s.pinned.includes(true) ? 0 : s.least,
     },
   };
 }

@@ -1,6 +1,6 @@
 /** Every chance of a stage under every news that its look may bring; on average each stays what it is. */
-import { normalCdf, type Quadrature } from '../../numerics/normal';
-import { normalQuantile } from '../../numerics/stats';
+import type { Quadrature } from '../../numerics/normal';
+import { seenLater } from './information';
 import type { Offer } from './problem';
 
 /** How finely the news is told apart: what all blocks of a look share, and what each has of its own. */
@@ -16,13 +16,11 @@ function moved(out: Float64Array, from: number, { chance, known }: Offer, told: 
     out.fill(chance, from, from + size);
     return;
   }
-  const at = normalQuantile(chance);
-  const rho = Math.sqrt(known);
-  const open = Math.sqrt(1 - known);
+  const seen = seenLater(chance, known);
   let mean = 0;
   let room = 0;
   for (let i = 0; i < size; i++) {
-    const p = normalCdf((at + rho * told.xi[i]!) / open);
+    const p = seen(told.xi[i]!);
     out[from + i] = p;
     mean += told.w[i]! * p;
     room += told.w[i]! * p * (1 - p);

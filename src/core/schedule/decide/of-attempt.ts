@@ -36,21 +36,13 @@ const leastOf = ({ shared }: Attempt): number => shared.request.job.risk.least ?
 export function decisionOf(of: Attempt, least: number = leastOf(of)): Decision | null {
   const { shared, live, input, late } = of;
   if (live.length === 0 || input.candidates[0]!.length === 0) return null;
-  const { risk } = shared.request.job;
   return decide({
-    nowMs: shared.request.nowMs,
+    ...input,
     drafts: live.map((l) => l.draft),
-    candidates: input.candidates,
-    pools: input.pools,
-    isPinned: input.pinned,
-    stakes: input.stakes,
-    groundOf: input.groundOf,
     late,
-    latePerDay: input.latePerDay,
     worth: shared.worth,
-    rushSafe: risk.rushSafe,
     least,
-    unfinished: risk.unfinished,
+    unfinished: shared.request.job.risk.unfinished,
     free: shared.free,
     untilMs: shared.untilMs,
     strippedMs: strippedIn(of),

@@ -75,7 +75,7 @@ export function isComfortable(air: AtPart, draft: Draft, fromMs: number, toMs: n
 }
 
 /** Nobody leaves a wet edge for so little, ms. ASSUMED. */
-const LATE_OFF_MS = 15 * MINUTE;
+export const LATE_OFF_MS = 15 * MINUTE;
 
 export function isFree(spans: readonly Span[], fromMs: number, toMs: number): boolean {
   return spans.some((s) => s.startMs <= fromMs && toMs <= s.endMs);

@@ -74,12 +74,16 @@ function scoreOf(input: SearchInput, picks: readonly StartOption[], loss: number
   return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.worth.delayPerDay + late;
 }
 
+/** Whether a start finds its ground, on the central line. @param ground null where it waits for nothing */
+export const findsGround = (
+  start: StartOption,
+  ground: Pick<Ground, 'centralReadyMs' | 'centralLatestMs'> | null,
+): boolean =>
+  !ground || (start.startMs >= ground.centralReadyMs && start.firstCoatMs <= ground.centralLatestMs);
+
 /** Whether a session may start then, on the central line. */
-function fits(start: StartOption, last: StartOption | undefined, ground: Ground | null): boolean {
-  if (last && start.startMs < last.endMs) return false;
-  if (!ground) return true;
-  return start.startMs >= ground.centralReadyMs && start.firstCoatMs <= ground.centralLatestMs;
-}
+const fits = (start: StartOption, last: StartOption | undefined, ground: Ground | null): boolean =>
+  !(last && start.startMs < last.endMs) && findsGround(start, ground);
 
 /** A session that waits for its ground is begun within this, or its hour is lost, ms. ASSUMED. */
 const WAITS_MS = DAY;

@@ -4,10 +4,10 @@ import { DAY, dayStart, msOf, nextDay } from '../../time/instant';
 import type { Draft } from '../work/draft';
 
 /** A day past the deadline costs so many days of waiting where the owner says nothing. From memory. */
-export const LATE_FACTOR = 5;
+const LATE_FACTOR = 5;
 
-export const latePerDay = (job: Job, delayPerDay: number): number =>
-  job.risk.latePerDay ?? LATE_FACTOR * delayPerDay;
+export const latePerDay = ({ risk }: Pick<Job, 'risk'>, delayPerDay: number): number =>
+  risk.latePerDay ?? LATE_FACTOR * delayPerDay;
 
 /** Midnight at the start of a day, ms; null for a day of no calendar (30 February), which was let in once. */
 function midnightOf(day: string, tz: string): number | null {
