@@ -10,8 +10,8 @@ const FONT = 'font-family="sans-serif" font-size="12"';
 const svg = (width: number, height: number, body: string): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}"><rect width="${width}" height="${height}" fill="#FBFCFA"/>${body}</svg>\n`;
 
-const WIDTH = 640;
-const NAMES = 130;
+const WIDTH = 720;
+const NAMES = 205;
 const ROW_H = 26;
 
 /** One bar a policy, with a line of two standard errors either way. */

@@ -83,19 +83,13 @@ function Worth() {
   const { plan, job, edit } = useDesk();
   const usual = usualWorth(plan, job);
   return (
-    <ul className="is-grid gap-10" aria-label="What it is worth">
+    <ul className="is-grid gap-10 maxw-480" aria-label="What it is worth">
       {FIGURES.map(({ field, name }) => (
         <li key={field} className="row gap-10">
-          <span className="small grow minw-160">
+          <span className="small flex-1 minw-130">
             {name}
             <ProvenanceMark mark={usual[field].mark} />
           </span>
-          <PriceBox
-            label={name}
-            value={usual[field].value}
-            currency={job.budget.currency}
-            onChange={(v) => edit((j) => setRisk(j, field, v))}
-          />
           {job.risk[field] !== undefined && (
             <Button
               size="small"
@@ -105,6 +99,12 @@ function Worth() {
               As usual
             </Button>
           )}
+          <PriceBox
+            label={name}
+            value={usual[field].value}
+            currency={job.budget.currency}
+            onChange={(v) => edit((j) => setRisk(j, field, v))}
+          />
         </li>
       ))}
     </ul>
