@@ -35,6 +35,7 @@ import type {
   WeatherStore,
 } from '@/usecases/ports';
 import { readingsFor } from '@/usecases/readings';
+import { MOST_IN_TURN } from '@/usecases/turns';
 import { weatherFrom } from '@/usecases/weather';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
@@ -57,6 +58,8 @@ export interface Workshop {
   readonly copies: Copies;
   readonly planning: Planning;
   readonly beside: Beside;
+  /** For the turns of the bench: many plans at once, which no page waits for. */
+  readonly besideTurns: Beside;
   readonly clock: WorkshopClock;
 }
 
@@ -100,6 +103,7 @@ function keepDaily(keep: () => Promise<unknown>): void {
 /** For one piece of heavy work; the hardest job that is accepted takes a few seconds. */
 const LIMIT_MS = 20_000;
 const COPY_LIMIT_MS = HOUR;
+const TURNS_LIMIT_MS = 90_000;
 
 /** Copies have a thread of their own: a plan does not wait for five gigabytes. */
 function copyWorkBeside(): CopyWork {
@@ -162,6 +166,7 @@ function makeWorkshop(): Workshop {
   const planning = {
     weather: weatherFrom(weather, demo ? standin : null),
     plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
+    inTurn: () => store.inTurn(MOST_IN_TURN),
     readingsFor: (stored: StoredJob, nowMs: number) => readingsFor(readings, stored, nowMs),
   };
   const together = <T>(work: () => T): T => writing(db, work)();
@@ -175,7 +180,8 @@ function makeWorkshop(): Workshop {
     store,
     nowMs: () => clock.nowMs(),
   });
-  return { ...stores, feed, sensors, together, copies, planning, beside, clock };
+  const besideTurns = new Beside(nodeThread, TURNS_LIMIT_MS);
+  return { ...stores, feed, sensors, together, copies, planning, beside, besideTurns, clock };
 }
 
 export function workshop(): Workshop {

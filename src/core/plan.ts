@@ -18,6 +18,7 @@ import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { jobConsumables } from './material/session-pours';
 import { soundStock } from './material/promise';
+import type { Around } from './schedule/around';
 import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
 import { placeStops } from './place-stops';
 import { productIn, seamRecord, type System } from './seams/seam';
@@ -31,6 +32,8 @@ export interface PlanRequest extends Omit<AirRequest, 'forecast'> {
   /** null where nobody told one: then the plan has no times. */
   readonly forecast: Forecast | null;
   readonly catalogue?: readonly Product[];
+  /** What the jobs before this one in turn take; left out: nothing. */
+  readonly around?: Around;
 }
 
 /** A plan and the air it was made in, as a page draws them. */
@@ -91,7 +94,7 @@ function timed(request: ScheduleRequest | null, times: typeof schedule): Schedul
 
 function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule = schedule): Plan {
   const whole = withZones(asked.job);
-  const { forecast, nowMs, issuedMs = nowMs } = asked;
+  const { forecast, nowMs, issuedMs = nowMs, around } = asked;
   const proposed = systemFor(whole, asked.catalogue);
   const { job, left } = soundStock(whole, proposed.products, nowMs);
   const asBuilt = materialsOf(job, proposed);
@@ -99,7 +102,10 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
   const stopped = refused.length + proposed.blockers.length > 0;
   const sprayable = !stopped && proposed.layers.length > 0;
   const scheduled = sprayable
-    ? timed(airs && { job, system: proposed, materials: asBuilt, ...airs, nowMs }, times)
+    ? timed(
+        airs && { job, system: proposed, materials: asBuilt, ...airs, nowMs, ...(around && { around }) },
+        times,
+      )
     : NOTHING_SCHEDULED;
   const wayOut =
     forecast && isStuck(scheduled) ? waysOut({ ...asked, forecast, job }, proposed, asBuilt) : [];

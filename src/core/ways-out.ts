@@ -10,6 +10,7 @@ import { usualHeater } from './air/presets';
 import { BY_SHELTER, SHELTER_CARDS } from './air/shelter';
 import { airsForJob, type AirRequest } from './job-air';
 import { editPlace, inShelter, patched } from './edits/place';
+import { NOTHING_AROUND, type Around } from './schedule/around';
 import { schedule, type Scheduled } from './schedule/schedule';
 import type { System } from './seams/seam';
 
@@ -20,8 +21,11 @@ const STUCK = new Set(['no-window', 'no-free-stretch', 'no-window-ready', 'no-ch
 /** Blocked by the week, not by the build-up. */
 export const isStuck = (s: Scheduled): boolean => s.blockers.some((b) => STUCK.has(b.code));
 
+/** What is asked, and what other jobs take of the week. */
+type StuckRequest = AirRequest & { readonly around?: Around };
+
 interface Asked {
-  readonly request: AirRequest;
+  readonly request: StuckRequest;
   readonly system: System;
   readonly materials: readonly Material[];
 }
@@ -29,7 +33,8 @@ interface Asked {
 /** The first session and the chance of the same job otherwise; null when that is no way out. */
 function triedWith({ request, system, materials }: Asked, job: Job): { at: string; chance: number } | null {
   const airs = airsForJob({ ...request, job });
-  const s = schedule({ job, system, materials, ...airs, nowMs: request.nowMs, isQuick: true });
+  const around = request.around && { around: request.around };
+  const s = schedule({ job, system, materials, ...airs, nowMs: request.nowMs, isQuick: true, ...around });
   const first = s.sessions[0];
   if (s.blockers.length > 0 || !first || s.chance === null || s.chance < LEAST_CHANCE) return null;
   return { at: first.startsAt, chance: s.chance };
@@ -94,11 +99,13 @@ const otherPlaces = (job: Job): Change[] =>
   }));
 
 /** @returns what would open it, the smallest change first, one of each kind; or that nothing of it does */
-export function waysOut(request: AirRequest, system: System, materials: readonly Material[]): Notice[] {
+export function waysOut(request: StuckRequest, system: System, materials: readonly Material[]): Notice[] {
   const { job } = request;
   const here = { request, system, materials };
   // What was measured in one place says nothing of another.
-  const { readings: _here, ...elsewhere } = request;
+  const { readings: _here, around, ...rest } = request;
+  // Hands are taken everywhere, the air of a place only there.
+  const elsewhere = { ...rest, ...(around && { around: { ...NOTHING_AROUND, hands: around.hands } }) };
   const out = [
     ...firstThatOpens(here, smallChanges(job)),
     ...firstThatOpens(here, moreHours(job)),

@@ -7,6 +7,7 @@ const top = (side: 'undo' | 'redo'): string =>
 const COLUMNS = `id, version, doc, created_ms, updated_ms, deleted_ms, ${top('undo')}, ${top('redo')}`;
 
 const CLOSED_AT = "json_extract(doc, '$.log.closedAt')";
+const TURN = "json_extract(doc, '$.turn')";
 /** The newest of those taken off; the others come back by a copy. */
 const MOST_REMOVED = 50;
 
@@ -30,6 +31,10 @@ export function jobStatements(db: Db) {
     closed: db.prepare<[number, number], JobRow>(
       `SELECT ${COLUMNS} FROM jobs WHERE deleted_ms IS NULL AND ${CLOSED_AT} IS NOT NULL
        ORDER BY julianday(${CLOSED_AT}) DESC, id LIMIT ? OFFSET ?`,
+    ),
+    inTurn: db.prepare<[number], JobRow>(
+      `SELECT ${COLUMNS} FROM jobs WHERE deleted_ms IS NULL AND ${CLOSED_AT} IS NULL AND ${TURN} IS NOT NULL
+       ORDER BY ${TURN}, created_ms, id LIMIT ?`,
     ),
     totals: db.prepare<[], { at_work: number; closed: number }>(
       `SELECT count(*) FILTER (WHERE ${CLOSED_AT} IS NULL) AS at_work,

@@ -48,7 +48,9 @@ function editing(db: Db, sql: JobStatements): Pick<JobStore, 'update' | 'step'> 
   };
 }
 
-function paging(sql: JobStatements): Pick<JobStore, 'atWork' | 'closed' | 'heads' | 'newest' | 'oldest'> {
+type Pages = Pick<JobStore, 'atWork' | 'inTurn' | 'closed' | 'heads' | 'newest' | 'oldest'>;
+
+function paging(sql: JobStatements): Pages {
   const stored = (row: JobRow | undefined): StoredJob | null => (row ? storedOf(row) : null);
   return {
     atWork: ({ skip, most }) => ({
@@ -59,6 +61,7 @@ function paging(sql: JobStatements): Pick<JobStore, 'atWork' | 'closed' | 'heads
       rows: sql.closed.all(most, skip).map(storedOf),
       total: sql.totals.get()!.closed,
     }),
+    inTurn: (most) => sql.inTurn.all(most).map(storedOf),
     heads: () => sql.heads.all(),
     newest: () => stored(sql.newest.get()),
     oldest: () => stored(sql.oldest.get()),

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { NO_READINGS } from '@/model/reading';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { NOTHING_AROUND } from '@/core/schedule/around';
 import type { PlanKey } from '@/usecases/plans';
 import { planShelf } from './plan-shelf';
 
@@ -19,6 +20,7 @@ const key = (patch: Partial<PlanKey> = {}): PlanKey => ({
   job: { name: 'Lid' } as never,
   issuedMs: 1,
   readings: NO_READINGS,
+  around: NOTHING_AROUND,
   sinceMs: 2,
   ...patch,
 });

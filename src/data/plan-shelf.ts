@@ -21,8 +21,8 @@ class Hashes {
   of(key: PlanKey): string {
     const known = this.known.get(key);
     if (known !== undefined) return known;
-    const { job, issuedMs, readings, sinceMs } = key;
-    const text = JSON.stringify([this.program, job, issuedMs, readings, sinceMs]);
+    const { job, issuedMs, readings, around, sinceMs } = key;
+    const text = JSON.stringify([this.program, job, issuedMs, readings, around, sinceMs]);
     const hash = createHash('sha256').update(text).digest('hex');
     this.known.set(key, hash);
     return hash;

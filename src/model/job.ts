@@ -366,6 +366,15 @@ export const jobSchema = z.strictObject({
     .max(6)
     .optional()
     .describe('session starts set by hand'),
+  turn: z
+    .number()
+    .int()
+    .min(1)
+    .max(999)
+    .optional()
+    .describe(
+      'its turn at the bench: it is planned around the jobs with a smaller one; left out means for itself alone',
+    ),
   state: stateSchema.optional(),
   minutes: z
     .record(z.string().max(120), z.number().min(1).max(600))

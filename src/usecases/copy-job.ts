@@ -13,11 +13,19 @@ function nthName(name: string, n: number): string {
 }
 
 /**
- * Without state, log, set starts, what was set aside, decisions and dates; and air-fed protection is asked anew.
+ * Without state, log, set starts, its turn, what was set aside, decisions and dates; and air-fed protection is asked anew.
  * @param taken names that there are
  */
 export function begunAnew(job: Job, taken: ReadonlySet<string>): Job {
-  const { state: _state, log: _log, starts: _starts, shelf: _shelf, overrides: _overrides, ...rest } = job;
+  const {
+    state: _state,
+    log: _log,
+    starts: _starts,
+    shelf: _shelf,
+    overrides: _overrides,
+    turn: _turn,
+    ...rest
+  } = job;
   const { deadline: _deadline, deadlineHour: _hour, ...purpose } = job.purpose;
   return {
     ...rest,

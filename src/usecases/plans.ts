@@ -3,6 +3,7 @@
  * the server was started anew. They are made beside the event loop; whoever waits may leave.
  */
 import type { Answer, PlanRequest } from '@/core/plan';
+import { NOTHING_AROUND, type Around } from '@/core/schedule/around';
 import { HALF_HOUR, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import { NO_READINGS, type JobReadings } from '@/model/reading';
@@ -16,6 +17,8 @@ export interface PlanKey {
   readonly issuedMs: number;
   /** What was measured, as far as the plan uses it. */
   readonly readings: JobReadings;
+  /** What the jobs before it in turn take. */
+  readonly around: Around;
   /** the half hour, or in the middle of work the minute, it is made for */
   readonly sinceMs: number;
 }
@@ -87,13 +90,24 @@ function isOvertaken({ plan }: Answer, nowMs: number): boolean {
   );
 }
 
-/** What a plan is told of the air. */
+/** What a plan is told of the air, and of other jobs. */
 export interface ToldToPlan extends Pick<Issued, 'forecast' | 'issuedMs'> {
   readonly readings?: JobReadings;
+  readonly around?: Around;
 }
 /** Readings that came or went make another plan. */
 const readMark = ({ placeId, here, there }: JobReadings): string =>
   [placeId, ...[...here, ...there].map((r) => r.ms)].join(' ');
+
+/** What is asked of the planner: a plan holds for its minute. */
+export const requestOf = ({ job }: StoredJob, told: ToldToPlan, nowMs: number): PlanRequest => ({
+  job,
+  forecast: told.forecast,
+  issuedMs: told.issuedMs,
+  readings: told.readings ?? NO_READINGS,
+  around: told.around ?? NOTHING_AROUND,
+  nowMs: Math.floor(nowMs / MINUTE) * MINUTE,
+});
 
 const MOST_HELD = 80;
 
@@ -106,17 +120,11 @@ export class Plans {
   ) {}
 
   async of(stored: StoredJob, told: ToldToPlan, nowMs: number, signal?: AbortSignal): Promise<Answer> {
-    const { forecast, issuedMs, readings = NO_READINGS } = told;
+    const { issuedMs, readings = NO_READINGS, around = NOTHING_AROUND } = told;
     const sinceMs = sinceOf(stored.job, nowMs);
-    const key: PlanKey = { jobId: stored.id, job: stored.job, issuedMs, readings, sinceMs };
-    const name = `${stored.id} ${issuedMs} ${sinceMs} ${readMark(readings)}`;
-    const request: PlanRequest = {
-      job: stored.job,
-      forecast,
-      issuedMs,
-      readings,
-      nowMs: Math.floor(nowMs / MINUTE) * MINUTE,
-    };
+    const key: PlanKey = { jobId: stored.id, job: stored.job, issuedMs, readings, around, sinceMs };
+    const name = `${stored.id} ${issuedMs} ${sinceMs} ${readMark(readings)} ${JSON.stringify(around)}`;
+    const request = requestOf(stored, told, nowMs);
     const held = this.held.get(name);
     if (held && !held.isLost && held.job === stored.job) {
       const answer = await held.wait(signal);
@@ -150,6 +158,8 @@ export class Plans {
 export interface Planning {
   readonly weather: Weather;
   readonly plans: Plans;
+  /** Jobs at work that are planned together, in the order of their turns. */
+  inTurn(): readonly StoredJob[];
   /** What was measured in the places of a job. */
   readingsFor(stored: StoredJob, nowMs: number): JobReadings;
 }

@@ -51,6 +51,8 @@ export interface JobStore {
   list(): StoredJob[];
   /** Jobs at work, the last changed first. */
   atWork(asked: PageAsked): PageOf<StoredJob>;
+  /** Jobs at work that are planned together, in the order of their turns; of two that share one the older first. */
+  inTurn(most: number): StoredJob[];
   /** Jobs closed, the last closed first. */
   closed(asked: PageAsked): PageOf<StoredJob>;
   /** All that are not taken off, the oldest first. */

@@ -7,6 +7,7 @@ import { allTasks } from '@/demo/test-kit';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
 import { NO_READINGS } from '@/model/reading';
+import { NOTHING_AROUND } from '@/core/schedule/around';
 import { simulatedForecast } from '@/standins/weather';
 import { answerer } from '@/workers/protocol';
 import { bench, nightsAt } from './bench';
@@ -26,6 +27,7 @@ const weather: Weather = {
 const planning: Planning = {
   weather,
   plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),
+  inTurn: () => [],
   readingsFor: () => NO_READINGS,
 };
 function mapStore(): JobStore {
@@ -40,6 +42,7 @@ function mapStore(): JobStore {
   return {
     list: () => [...rows.values()],
     atWork: pageOf((s) => !isClosed(s)),
+    inTurn: () => [],
     closed: pageOf(isClosed),
     heads: () => [...rows.values()].map((s) => ({ id: s.id, name: s.job.name })),
     newest: () => [...rows.values()].at(-1) ?? null,
@@ -110,6 +113,7 @@ describe('the bench and a job', () => {
     let made = 0;
     const counting: Planning = {
       weather,
+      inTurn: () => [],
       readingsFor: () => NO_READINGS,
       plans: new Plans(
         async (request) => {
@@ -262,7 +266,9 @@ describe('the worker’s protocol', () => {
       id: 1,
       message: 'no forecast loaded',
     });
-    expect(answer({ kind: 'load', job, ...s, nowMs: NOW, readings: NO_READINGS })).toBeNull();
+    expect(
+      answer({ kind: 'load', job, ...s, nowMs: NOW, readings: NO_READINGS, around: NOTHING_AROUND }),
+    ).toBeNull();
     expect(answer({ kind: 'plan', id: 2, job, nowMs: NOW })).toMatchObject({
       kind: 'done',
       id: 2,

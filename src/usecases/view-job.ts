@@ -4,10 +4,12 @@ import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
+import type { Around } from '@/core/schedule/around';
 import type { JobReadings } from '@/model/reading';
 import type { Product } from '@/model/product';
 import type { Planning } from './plans';
 import type { JobStore, Steps, StoredJob, WeatherSource } from './ports';
+import { aroundFor, plannedWith, type Asked } from './turns';
 
 export interface JobView {
   readonly id: string;
@@ -22,23 +24,15 @@ export interface JobView {
   readonly issuedMs: number;
   readonly weather: WeatherSource;
   readonly readings: JobReadings;
+  /** What the jobs before it in turn take. */
+  readonly around: Around;
 }
 
-/** When it is asked, and what tells that nobody waits for it any more. */
-export interface Asked {
-  readonly nowMs: number;
-  readonly signal?: AbortSignal;
-}
-
-export async function viewOf(
-  stored: StoredJob,
-  planning: Planning,
-  { nowMs, signal }: Asked,
-): Promise<JobView> {
+export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked): Promise<JobView> {
   const { job } = stored;
-  const issued = await planning.weather.forecastFor(job.place, nowMs);
-  const readings = planning.readingsFor(stored, nowMs);
-  const { plan, air } = await planning.plans.of(stored, { ...issued, readings }, nowMs, signal);
+  const around = await aroundFor(stored, planning, asked);
+  const { issued, readings, answer } = await plannedWith(stored, planning, asked, around);
+  const { plan, air } = answer;
   const products = productsOf(CATALOGUE, job.products);
   return {
     id: stored.id,
@@ -48,11 +42,12 @@ export async function viewOf(
     plan,
     products: [...products.values()],
     air,
-    nowMs,
+    nowMs: asked.nowMs,
     forecast: issued.forecast,
     issuedMs: issued.issuedMs,
     weather: issued.source,
     readings,
+    around,
   };
 }
 

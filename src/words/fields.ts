@@ -15,6 +15,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   budget: 'the budget',
   risk: 'rush or safe',
   starts: 'a start',
+  turn: 'the turn at the bench',
   state: 'the checklist',
   log: 'the log',
   schools: 'a school',

@@ -149,6 +149,7 @@ describe('the answerer of the thread', () => {
       });
     },
     snapshot: async () => undefined,
+    together: async () => ({ rows: [], hours: 0, atLeast: 0, plans: 0 }),
     shopping: async () => ({ kind: 'currencies', currencies: ['GBP', 'EUR'] }),
   });
   it('gives what the work gives under the number it was asked with', async () => {

@@ -11,7 +11,7 @@ interface Waiting {
 /** What every question of a page rests on. */
 export type Start = Pick<
   Extract<ToWorker, { kind: 'load' }>,
-  'job' | 'forecast' | 'nowMs' | 'issuedMs' | 'readings'
+  'job' | 'forecast' | 'nowMs' | 'issuedMs' | 'readings' | 'around'
 >;
 
 export class PlanClient {
@@ -32,8 +32,8 @@ export class PlanClient {
       for (const w of this.waiting.values()) w.reject(new Error(e.message || 'the planning worker stopped'));
       this.waiting.clear();
     };
-    const { job, forecast, nowMs, issuedMs, readings } = start;
-    this.send({ kind: 'load', job, forecast, nowMs, issuedMs, readings });
+    const { job, forecast, nowMs, issuedMs, readings, around } = start;
+    this.send({ kind: 'load', job, forecast, nowMs, issuedMs, readings, around });
   }
 
   private send(m: ToWorker): void {

@@ -2,6 +2,7 @@
 import type { Answer, PlanRequest } from '@/core/plan';
 import type { CopyWork, Found } from '@/data/copies/copy-work';
 import type { Fault } from '@/formats/faults';
+import type { Together, TogetherAsked } from '@/usecases/together';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 
 /** Each kind of heavy work: what goes in and what comes out. */
@@ -9,6 +10,7 @@ export interface HeavyWork {
   readonly plan: { readonly in: PlanRequest; readonly out: Answer };
   readonly planWithoutTimes: { readonly in: PlanRequest; readonly out: Answer };
   readonly shopping: { readonly in: ShoppingAsked & { readonly nowMs: number }; readonly out: Shopping };
+  readonly together: { readonly in: TogetherAsked; readonly out: Together };
   readonly takeApart: { readonly in: Parameters<CopyWork['takeApart']>; readonly out: Found };
   readonly snapshot: { readonly in: Parameters<CopyWork['snapshot']>; readonly out: void };
 }

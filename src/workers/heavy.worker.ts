@@ -4,6 +4,7 @@ import { parentPort } from 'node:worker_threads';
 import { planAndAir, planWithoutTimes } from '@/core/plan';
 import { COPY_WORK } from '@/data/copies/copy-work';
 import { packSolver } from '@/solver/pack-solver';
+import { togetherFor } from '@/usecases/together';
 import { shoppingFor } from '@/usecases/shopping/shopping';
 import { heavyAnswerer, type ToHeavy } from './heavy';
 
@@ -15,6 +16,7 @@ const port = parentPort!;
 const answer = heavyAnswerer({
   plan: async (request) => planAndAir(request),
   planWithoutTimes: async (request) => planWithoutTimes(request),
+  together: async (asked) => togetherFor(asked),
   takeApart: (asked) => COPY_WORK.takeApart(...asked),
   snapshot: (asked) => COPY_WORK.snapshot(...asked),
   shopping: async ({ nowMs, ...asked }) => shoppingFor(asked, { solve: await packSolver(), nowMs }),

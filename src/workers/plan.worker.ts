@@ -4,7 +4,14 @@ import { answerer, type ToWorker } from './protocol';
 
 const answer = answerer(
   (l, job, nowMs) =>
-    planAndAir({ job, nowMs, forecast: l.forecast, issuedMs: l.issuedMs, readings: l.readings }),
+    planAndAir({
+      job,
+      nowMs,
+      forecast: l.forecast,
+      issuedMs: l.issuedMs,
+      readings: l.readings,
+      around: l.around,
+    }),
   () => performance.now(),
 );
 self.onmessage = (e: MessageEvent<ToWorker>): void => {

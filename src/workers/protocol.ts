@@ -1,5 +1,6 @@
 /** What the page and the planning worker say to each other. One union each way. */
 import type { Answer } from '@/core/plan';
+import type { Around } from '@/core/schedule/around';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { JobReadings } from '@/model/reading';
@@ -10,6 +11,7 @@ export type ToWorker =
       readonly forecast: Forecast | null;
       readonly issuedMs: number;
       readonly readings: JobReadings;
+      readonly around: Around;
       readonly nowMs: number;
       readonly job: Job;
     }
@@ -21,7 +23,11 @@ type Load = Extract<ToWorker, { kind: 'load' }>;
 
 /** Pure answerer, so that the protocol is tested without a thread. */
 export function answerer(
-  answerOf: (load: Pick<Load, 'forecast' | 'issuedMs' | 'readings'>, job: Job, nowMs: number) => Answer,
+  answerOf: (
+    load: Pick<Load, 'forecast' | 'issuedMs' | 'readings' | 'around'>,
+    job: Job,
+    nowMs: number,
+  ) => Answer,
   clock: () => number,
 ): (m: ToWorker) => FromWorker | null {
   let loaded: Load | null = null;

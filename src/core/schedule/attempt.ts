@@ -7,6 +7,7 @@ import { remember } from '../records/remember';
 import type { System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
+import { beside, stillHours, type Around } from './around';
 import { dryingSince, reachedOver, type Elsewhere } from './judge/elsewhere';
 import { memoryOf, type Memory } from './judge/memory';
 import { Runner } from './judge/runner';
@@ -32,6 +33,8 @@ export interface ScheduleRequest {
   /** Where the films dry when that is elsewhere; left out or null: where they are sprayed. */
   readonly cureAir?: AtPart | null;
   readonly nowMs: number;
+  /** What the jobs before this one in turn take; left out: nothing. */
+  readonly around?: Around;
   /** Only to see whether it goes at all: the whole, and cut at every seam, within the week. */
   readonly isQuick?: boolean;
 }
@@ -41,7 +44,9 @@ export interface Shared {
   readonly request: ScheduleRequest;
   readonly work: Work;
   readonly memory: Memory;
+  /** Hours of the owner that no other job takes. */
   readonly free: readonly Span[];
+  readonly around: Around;
   readonly hours: HandHours;
   readonly elsewhere: Elsewhere | null;
   readonly worth: Worth;
@@ -112,7 +117,8 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const { job, air, materials } = request;
   const { place } = job;
   const isLoud = draft.steps.some((s) => s.product.carrier === 'gun');
-  const free = isLoud ? loudHours(place, shared.free) : shared.free;
+  const still = stillHours(shared.free, shared.around);
+  const free = isLoud ? loudHours(place, still) : still;
   const { elsewhere } = shared;
   const runner = new Runner({ air, place, elsewhere }, memory.clocks, (p) => memory.limitsOf(p), draft);
   const pin = job.starts?.find((s) => s.sessionId === draft.id);
@@ -131,7 +137,8 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const leastMs = handsMs(draft);
   const isAsked = (t: number): boolean => manner !== 'trial' || t === pinMs || isFree(free, t, t + leastMs);
   const starts = startsOf({ ...shared, free }, also).filter(isAsked);
-  const options = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
+  const judged = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
+  const options = judged.map((o) => beside(o, shared.around));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
   const pool = poolOf(options.filter((o) => o.free));
   return { draft, runner, options, pinMs, pool, stakes: stakesOf(draft, materials, worth.hour), areaM2 };

@@ -1,7 +1,9 @@
 /** The work whole or cut where it may rest, and what to do now: the cheapest of both, and the chain that follows from it. */
 import { lastNodeMs } from '../air/grid';
 import { freeSpans } from '../time/free-hours';
+import { withoutSpans } from '../time/spans';
 import { DAY } from '../time/instant';
+import { NOTHING_AROUND } from './around';
 import { attempt, elsewhereOf, horizonMs, type Attempt, type ScheduleRequest, type Shared } from './attempt';
 import type { Decision } from './decide/decision';
 import { decisionOf } from './decide/of-attempt';
@@ -26,15 +28,17 @@ export interface Decided {
 }
 
 function sharedOf(request: ScheduleRequest, work: Work): Shared {
-  const { job, air, nowMs } = request;
+  const { job, air, nowMs, around = NOTHING_AROUND } = request;
   const untilMs = horizonMs(request, request.isQuick === true ? QUICK_DAYS : ALL_DAYS);
-  const free = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
-  const hours = handHours(air, job.place, free);
+  const own = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
+  const free = withoutSpans(own, around.hands);
+  const hours = handHours(air, job.place, { free, wet: around.wet });
   return {
     request,
     work,
     memory: memoryOf(air, job.schools?.drying ?? 'energy'),
     free,
+    around,
     hours,
     elsewhere: elsewhereOf(request, hours.hands),
     worth: worthOf(job, request.system),

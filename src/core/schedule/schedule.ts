@@ -62,6 +62,7 @@ function written(of: Attempt, best: Chain): Pick<Scheduled, 'sessions' | 'visits
         pool: chainPool(live.slice(0, k + 1).map((x) => x.pool)),
         isReady,
         free: of.shared.free,
+        around: of.shared.around,
       },
       tz,
     );

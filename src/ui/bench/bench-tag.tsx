@@ -1,26 +1,23 @@
 'use client';
-/** The tag of the bench: the next window over all jobs, what to buy, hours of work, a clash, what to mind. */
+/** The tag of the bench: the next window over all jobs, what to buy, hours of work, what to mind. */
 import Link from 'next/link';
 import type { BenchJob } from '@/usecases/bench';
 import { CautionList } from '../parts/caution';
-import { MindSign } from '../parts/icons';
 import { BudgetBar, OddsMarks } from '../shell/odds-and-budget';
 import { TagPlate } from '../shell/tag-plate';
 import { OddsPair } from '../shell/verdict';
 import { useFormat } from '../theme/providers';
-import { benchSums, clashHours, type Clash } from '../views/bench';
-import { inAList } from '../views/session-name';
+import { benchSums } from '../views/bench';
 import { futuresOf, packsCount, packsSaid } from '../views/verdict';
 
 interface BenchTagProps {
   readonly jobs: readonly BenchJob[];
   readonly next: BenchJob | undefined;
-  readonly clashes: readonly Clash[];
   /** only some of the jobs are on this page */
   readonly isPart: boolean;
 }
 
-export function BenchTag({ jobs, next, clashes, isPart }: BenchTagProps) {
+export function BenchTag({ jobs, next, isPart }: BenchTagProps) {
   const f = useFormat();
   const which = isPart ? `these ${jobs.length} jobs` : 'all jobs';
   const { total, budget, currency, packs, handsOnH } = benchSums(jobs);
@@ -50,7 +47,6 @@ export function BenchTag({ jobs, next, clashes, isPart }: BenchTagProps) {
         <h3>Hands-on, {which}</h3>
         <span className="big">{f.hours(handsOnH)}</span>
       </div>
-      {clashes.length > 0 && <ClashNote clashes={clashes} />}
       {next && <StopCautions job={next} />}
     </TagPlate>
   );
@@ -71,26 +67,6 @@ function NextWindow({ job: { job, plan } }: { job: BenchJob }) {
       </p>
       <OddsPair plan={plan} />
       <OddsMarks good={good} of={of} />
-    </div>
-  );
-}
-
-function ClashNote({ clashes }: { clashes: readonly Clash[] }) {
-  const f = useFormat();
-  return (
-    <div className="vsec cauts">
-      <div className="caut mind" role="note">
-        <MindSign />
-        <div>
-          <b>One pair of hands</b>
-          {clashHours(clashes).map(({ at, names }) => (
-            <p key={at}>
-              {f.dayTime(at)} is wanted by {inAList(names)}.
-            </p>
-          ))}
-          <p>Move all but one.</p>
-        </div>
-      </div>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import Button from '@mui/material/Button';
 import type { Bench } from '@/usecases/bench';
 import { Pager } from '../parts/pager';
-import { clashesOf, nextAtHand, nextJob, nextUp } from '../views/bench';
+import { nextAtHand, nextJob, nextUp } from '../views/bench';
 import { BenchTag } from './bench-tag';
 import { drawnOf } from './drawn';
 import { FinishedJobs, RemovedJobs } from './finished';
@@ -13,6 +13,7 @@ import { EmptyBench } from './empty-bench';
 import { NextUpPanel } from './next-up';
 import { JobCard } from './job-card';
 import { PhoneBench } from './phone-bench';
+import { TurnsPanel } from './turns-panel';
 import { useBenchActions, type BenchActions } from './use-bench-actions';
 
 export interface BenchViewProps {
@@ -33,6 +34,7 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
         <BenchHead actions={actions} />
         {jobs.length === 0 && <EmptyBench actions={actions} />}
         <NextUpPanel steps={nextUp(jobs)} />
+        <TurnsPanel jobs={jobs} />
         <div className="benchgrid desk-only cols-repeat-auto-fill-minmax-210px-1fr">
           {drawn.map((d) => (
             <JobCard key={d.job.id} drawn={d} actions={actions} />
@@ -48,9 +50,7 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
         <FinishedJobs jobs={bench.finished} paged={bench.pages.finished} />
         <RemovedJobs jobs={bench.removed} onRestore={actions.restore} />
       </div>
-      {jobs.length > 0 && (
-        <BenchTag jobs={jobs} next={next} clashes={clashesOf(jobs)} isPart={bench.pages.open.pages > 1} />
-      )}
+      {jobs.length > 0 && <BenchTag jobs={jobs} next={next} isPart={bench.pages.open.pages > 1} />}
     </main>
   );
 }

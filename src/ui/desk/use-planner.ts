@@ -20,12 +20,12 @@ interface Planner {
 /** The worker, warm from the start; a new issue of the forecast needs a new one, and so does a plan that was cancelled. */
 function useWorker(view: JobView, cancelled: number) {
   const client = useRef<PlanClient | null>(null);
-  const { forecast, issuedMs, readings } = view;
-  const read = JSON.stringify(readings);
+  const { forecast, issuedMs, readings, around } = view;
+  const read = JSON.stringify([readings, around]);
   const startWith = useRef(view);
   useEffect(() => {
     const { job, nowMs } = startWith.current;
-    const made = new PlanClient({ job, nowMs, forecast, issuedMs, readings });
+    const made = new PlanClient({ job, nowMs, forecast, issuedMs, readings, around });
     client.current = made;
     return () => {
       client.current = null;

@@ -93,6 +93,17 @@ export const FoldSign = () => (
     <path d="M1.500 1.500L8 8l6.500-6.500" fill="none" stroke="currentColor" strokeWidth="2.200" />
   </svg>
 );
+/** One place up in an order, or down. */
+export const UpSign = ({ isDown = false }: { isDown?: boolean }) => (
+  <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+    <path
+      d={isDown ? 'M8 2v11M3.500 8.500L8 13l4.500-4.500' : 'M8 14V3M3.500 7.500L8 3l4.500 4.500'}
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="2"
+    />
+  </svg>
+);
 /** Takes a row out. */
 export const CloseSign = () => (
   <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden="true">

@@ -7,6 +7,7 @@ import { isDark } from '../../air/dark';
 import type { AtPart } from '../../air/at-part';
 import { everyDay, freeSpans, type WeekOfHours } from '../../time/free-hours';
 import { MINUTE, type Span } from '../../time/instant';
+import { withoutSpans } from '../../time/spans';
 import type { PrepStep, WorkNeeds } from './draft';
 
 /** Filler and its cream want this at least, °C of air. From memory; the tin says. */
@@ -33,7 +34,8 @@ export interface Placed {
   readonly doneMs: number;
 }
 
-export type HandHours = Readonly<Record<WorkNeeds, readonly Span[]>>;
+/** Hours by what a task asks for; what raises dust keeps away from wet paint besides. */
+export type HandHours = Readonly<Record<WorkNeeds | 'dusty', readonly Span[]>>;
 
 function overlap(a: readonly Span[], b: readonly Span[]): Span[] {
   return a.flatMap((x) =>
@@ -72,8 +74,14 @@ function spansWhere(air: AtPart, holds: (node: number) => boolean): Span[] {
   return out;
 }
 
-/** On the central line. @param free hours of the owner */
-export function handHours(air: AtPart, place: Place, free: readonly Span[]): HandHours {
+/** Free hours of the owner, and when paint of another job is wet in the same place. */
+interface Owned {
+  readonly free: readonly Span[];
+  readonly wet: readonly Span[];
+}
+
+/** On the central line. */
+export function handHours(air: AtPart, place: Place, { free, wet }: Owned): HandHours {
   const row = (air.rows - 1) * air.nodes;
   const light = spansWhere(air, (i) => place.lamp === true || !isDark(air.sunDeg[i]!));
   const hands = overlap(free, light);
@@ -84,6 +92,7 @@ export function handHours(air: AtPart, place: Place, free: readonly Span[]): Han
     );
   return {
     hands,
+    dusty: withoutSpans(hands, wet),
     'warm-dry': dryFrom(FILLER_MIN_C),
     'mild-dry': dryFrom(WASH_MIN_C),
     shop: within(free, SHOP_HOURS, place.tz),
@@ -113,7 +122,7 @@ export function placeWork(steps: readonly PrepStep[], hours: HandHours, fromMs: 
   const pieces: Piece[] = [];
   let atMs = fromMs;
   for (const step of steps) {
-    const mine = placed(step, hours[step.needs], atMs);
+    const mine = placed(step, hours[step.kind === 'sand' ? 'dusty' : step.needs], atMs);
     if (!mine) return { pieces, doneMs: Infinity };
     pieces.push(...mine);
     atMs = mine.at(-1)!.endMs;

@@ -6,6 +6,7 @@ import { pooledChance, type Pool } from '../decide/odds';
 import { paintC } from '../../air/paint-temperature';
 import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
+import { isTaken, type Around } from '../around';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
 import { settleActivations } from './activation';
@@ -33,17 +34,26 @@ export interface Taken {
   readonly isReady: boolean;
   /** The free hours. */
   readonly free: readonly Span[];
+  /** What other jobs take. */
+  readonly around: Around;
 }
 
 /** What a start breaks: the ground below, a limit of the air, the painter's own hours. */
-function breaksOf({ pick, isReady, free }: Taken): Session['breaks'] {
+/** What keeps it out of the owner's hours; nothing where it is in them. */
+function outsideOf({ pick, free, around }: Taken): Session['breaks'] {
+  if (pick.free) return [];
+  if (isTaken(pick, around)) return [{ why: 'other-job' }];
   const span = free.find((s) => s.startMs <= pick.startMs && pick.startMs < s.endMs);
-  const late = span ? Math.ceil((pick.handsOffMs - span.endMs) / MINUTE) : 0;
+  if (!span) return [{ why: 'outside-hours' }];
+  return [{ why: 'too-late', min: Math.max(1, Math.ceil((pick.handsOffMs - span.endMs) / MINUTE)) }];
+}
+
+function breaksOf(taken: Taken): Session['breaks'] {
+  const { pick, isReady } = taken;
   return [
     ...(isReady ? [] : [{ why: 'not-ready' }]),
     ...(pick.centralCause === null ? [] : [{ why: pick.centralCause }]),
-    ...(pick.free || span ? [] : [{ why: 'outside-hours' }]),
-    ...(pick.free || !span ? [] : [{ why: 'too-late', min: Math.max(1, late) }]),
+    ...outsideOf(taken),
   ];
 }
 

@@ -1,0 +1,98 @@
+/**
+ * What the jobs before this one in turn take of the week: the painter's hands, the still air that wet paint wants,
+ * and the hours in which they raise dust. One painter, and in one place one of the two: dust or wet paint.
+ */
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import { instantOf, MINUTE, type Span } from '../time/instant';
+import { joinedSpans, withoutSpans } from '../time/spans';
+import type { StartOption } from './judge/start-option';
+
+export interface Around {
+  /** Hands are on another job, wherever that is. */
+  readonly hands: readonly Span[];
+  /** Wet paint of another job in the same place: nothing is sanded or sprayed beside it. */
+  readonly wet: readonly Span[];
+  /** Another job is sanded in the same place: nothing may be wet there. */
+  readonly dust: readonly Span[];
+}
+export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [] };
+
+/** Sanding dust hangs in the air so long, minutes. From memory; an open place clears sooner. */
+const DUST_SETTLES_MIN = 30;
+
+/** Both are sprayed in one place, by its card or, where that is their own, by where and what it is. */
+export function isOnePlace(a: Job, b: Job): boolean {
+  if (a.placeId !== undefined && b.placeId !== undefined) return a.placeId === b.placeId;
+  const { place: p } = a;
+  const { place: q } = b;
+  return p.lat === q.lat && p.lon === q.lon && p.shelter === q.shelter;
+}
+
+const spanOf = (startsAt: string, endsAt: string): Span => ({
+  startMs: instantOf(startsAt),
+  endMs: instantOf(endsAt),
+});
+
+/** Hours in which a plan wants hands: its sessions until hands are off, and every visit. */
+export function handsOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[] {
+  return [
+    ...sessions.map((s) => spanOf(s.startsAt, s.handsOffAt)),
+    ...visits.map((v) => spanOf(v.startsAt, v.endsAt)),
+  ];
+}
+
+/** From its first coat until its last is dust-free. */
+const wetOf = ({ sessions }: Pick<Plan, 'sessions'>): Span[] =>
+  sessions.map((s) => spanOf(s.sprayAt, s.endsAt));
+
+/** Sanding, and until its dust has settled. */
+function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[] {
+  const sanded = [...sessions, ...visits].flatMap((w) => w.tasks.filter((t) => t.kind === 'sand'));
+  return sanded.map((t) => {
+    const { startMs, endMs } = spanOf(t.startsAt, t.endsAt);
+    return { startMs, endMs: endMs + DUST_SETTLES_MIN * MINUTE };
+  });
+}
+
+/** A job and the plan that holds for it. */
+export interface PlannedJob {
+  readonly job: Job;
+  readonly plan: Pick<Plan, 'sessions' | 'visits'>;
+}
+
+/** What others leave to a job. */
+export function aroundOf(job: Job, others: readonly PlannedJob[]): Around {
+  const beside = others.filter((o) => isOnePlace(job, o.job));
+  return {
+    hands: joinedSpans(others.flatMap((o) => handsOf(o.plan))),
+    wet: joinedSpans(beside.flatMap((o) => wetOf(o.plan))),
+    dust: joinedSpans(beside.flatMap((o) => dustOf(o.plan))),
+  };
+}
+
+const meet = (a: readonly Span[], b: readonly Span[]): boolean =>
+  a.some((x) => b.some((y) => x.startMs < y.endMs && y.startMs < x.endMs));
+
+/** A plan wants nothing of what others have taken. */
+export function standsClear(plan: PlannedJob['plan'], around: Around): boolean {
+  return (
+    !meet(handsOf(plan), around.hands) &&
+    !meet(wetOf(plan), around.dust) &&
+    !meet(dustOf(plan), around.wet) &&
+    !meet(wetOf(plan), around.wet)
+  );
+}
+
+/** Hours in which nothing of another job is wet. @param free hours of the owner */
+export const stillHours = (free: readonly Span[], { wet }: Around): Span[] => withoutSpans(free, wet);
+
+/** Hands or the air of the place are taken by another job while it lasts. */
+export const isTaken = ({ startMs, handsOffMs, firstCoatMs, endMs }: StartOption, around: Around): boolean =>
+  meet([{ startMs, endMs: handsOffMs }], around.hands) ||
+  meet([{ startMs, endMs }], around.wet) ||
+  meet([{ startMs: firstCoatMs, endMs }], around.dust);
+
+/** A start whose paint would be wet while another job raises dust or is sprayed is none: those hours are taken. */
+export const beside = (option: StartOption, around: Around): StartOption =>
+  option.free && isTaken(option, around) ? { ...option, free: false } : option;

@@ -1,0 +1,66 @@
+/** The bench planned together, in words: each turn, whom it gives way to, and what the whole order gives up. */
+import type { BenchJob } from '@/usecases/bench';
+import type { Together, TogetherRow } from '@/usecases/together';
+import { durationOf, percentOf, type Format } from '@/words/format';
+import { inAList } from './session-name';
+
+/** Less than this is nothing, money and hours. */
+const NOTHING = 0.005;
+
+export interface TurnLine {
+  readonly id: string;
+  readonly name: string;
+  readonly when: string;
+  /** What it would be alone, and whom it gives way to; null where it is the same. */
+  readonly gives: string | null;
+}
+
+/** Jobs of the bench that stand in turn, in their order. */
+export const idsInTurn = (jobs: readonly BenchJob[]): string[] =>
+  jobs
+    .filter((j) => j.job.turn !== undefined)
+    .sort((a, b) => a.job.turn! - b.job.turn!)
+    .map((j) => j.id);
+
+/** One with its neighbour; the same order where there is none. @param by −1 earlier, 1 later */
+export function swapped(ids: readonly string[], id: string, by: -1 | 1): string[] {
+  const at = ids.indexOf(id);
+  const other = ids[at + by];
+  if (at < 0 || other === undefined) return [...ids];
+  const out = [...ids];
+  out[at + by] = id;
+  out[at] = other;
+  return out;
+}
+
+function startSaid({ startsAt, chance }: TogetherRow['now'], f: Format): string {
+  if (startsAt === null) return 'no start in the days that are known';
+  return `${f.dayTime(startsAt)}, ${percentOf(chance ?? 0)} %`;
+}
+
+function givesSaid(row: TogetherRow, names: ReadonlyMap<string, string>, f: Format): string | null {
+  const { alone, now, because, givesUp } = row;
+  if (because.length === 0 || (alone.startsAt === now.startsAt && givesUp < NOTHING)) return null;
+  const price = givesUp < NOTHING ? 'at no cost' : `which costs it ${f.money(givesUp, row.currency)}`;
+  const others = inAList(because.map((id) => names.get(id) ?? id));
+  return `Alone ${startSaid(alone, f)}; gives way to ${others}, ${price}.`;
+}
+
+export function turnLines({ rows }: Together, f: Format): TurnLine[] {
+  const names = new Map(rows.map((r) => [r.id, r.name]));
+  return rows.map((r) => ({
+    id: r.id,
+    name: r.name,
+    when: startSaid(r.now, f),
+    gives: givesSaid(r, names, f),
+  }));
+}
+
+/** How good an order is. @param atLeast no order can come to less, hours; 0 where no other was looked at */
+export function orderSaid({ hours, atLeast }: Pick<Together, 'hours' | 'atLeast'>): string {
+  if (hours < NOTHING) return 'There is room for all: none of them gives anything up.';
+  const worth = (h: number): string => durationOf(Math.max(1, 60 * h));
+  const all = `In all they give up what ${worth(hours)} of your time is worth.`;
+  if (hours - atLeast < NOTHING) return `${all} No other order gives up less.`;
+  return atLeast < NOTHING ? all : `${all} No order gives up less than ${worth(atLeast)}.`;
+}
