@@ -38,7 +38,7 @@ export interface Turns {
 }
 
 /** Plans made before the search of an order gives up. */
-const MOST_PLANS = 48;
+const MOST_PLANS = 120;
 /** Orders that differ by less are level, hours. */
 const LEVEL_H = 0.01;
 

@@ -11,7 +11,7 @@ import { beside, stillHours, type Around } from './around';
 import { dryingSince, reachedOver, type Elsewhere } from './judge/elsewhere';
 import { memoryOf, type Memory } from './judge/memory';
 import { Runner } from './judge/runner';
-import { isFree, judgeStart, type Manner, type StartOption } from './judge/start-option';
+import { isFree, judgeStart, Tried, type Manner, type StartOption } from './judge/start-option';
 import { poolOf } from './decide/odds';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
@@ -125,19 +125,18 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const pinMs = pin ? msOf(pin.at, place.tz) : null;
   const asked = JSON.stringify([
     place.lamp === true,
-    free,
     elsewhere && [elsewhere.move, job.dryIn, elsewhere.free],
     { ...draft, visits: [], carry: [...draft.carry], open: [...draft.open] },
   ]);
-  const judge = memory.judgeOf(asked, (startMs, manner) =>
-    judgeStart(air, runner, { startMs, manner, free }),
-  );
+  const tried = memory.triedOf(asked, (startMs) => new Tried(air, runner, startMs));
   const also = [Math.ceil(doneMs / FIVE_MIN) * FIVE_MIN, ...(pinMs === null ? [] : [pinMs])];
   // No session is over before its hands are through: what cannot end in free hours is not tried.
   const leastMs = handsMs(draft);
   const isAsked = (t: number): boolean => manner !== 'trial' || t === pinMs || isFree(free, t, t + leastMs);
   const starts = startsOf({ ...shared, free }, also).filter(isAsked);
-  const judged = starts.map((s) => judge(s, s === pinMs ? 'by-hand' : manner));
+  const judged = starts.map((s) =>
+    judgeStart(tried(s), draft, { manner: s === pinMs ? 'by-hand' : manner, free }),
+  );
   const options = judged.map((o) => beside(o, shared.around));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
   const pool = poolOf(options.filter((o) => o.free));

@@ -1,40 +1,43 @@
-/** What was judged once is not judged again, but for a start that a trial had left out. */
+/** What was tried once is not tried again, whatever hours are free. */
 import { describe, expect, it } from 'vitest';
+import { always, demo, NOW } from '@/demo/test-kit';
+import { plan } from '@/core/plan';
+import { simulatedForecast } from '@/standins/weather';
 import type { AtPart } from '../../air/at-part';
 import { memoryOf } from './memory';
-import type { Manner, StartOption } from './start-option';
+import { Runner } from './runner';
+import type { Tried } from './start-option';
 
-/** Memory of an air of its own; a trial skips what starts on an odd instant. */
-function kit(): { ask: (startMs: number, manner: Manner) => StartOption; asked: string[] } {
-  const air = { rows: 2, nodes: 1 } as unknown as AtPart;
-  const asked: string[] = [];
-  const ask = memoryOf(air, 'energy').judgeOf('session', (startMs, manner) => {
-    asked.push(`${startMs} ${manner}`);
-    return { startMs, isSkipped: manner === 'trial' && startMs % 2 === 1 } as unknown as StartOption;
+describe('starts that were tried', () => {
+  it('are kept by session and by start', () => {
+    const air = { rows: 2, nodes: 1 } as unknown as AtPart;
+    const made: string[] = [];
+    const triedOf = (session: string) =>
+      memoryOf(air, 'energy').triedOf(session, (startMs) => {
+        made.push(`${session} ${startMs}`);
+        return { startMs } as unknown as Tried;
+      });
+    expect(triedOf('a')(2)).toBe(triedOf('a')(2));
+    triedOf('b')(2);
+    triedOf('a')(3);
+    expect(made).toEqual(['a 2', 'b 2', 'a 3']);
   });
-  return { ask, asked };
-}
-
-describe('starts that were judged', () => {
-  it('are kept, in a trial and after it', () => {
-    const { ask, asked } = kit();
-    ask(2, 'trial');
-    ask(2, 'told');
-    ask(2, 'trial');
-    expect(asked).toEqual(['2 trial']);
-  });
-  it('a start that a trial skipped is judged when it is to be told of, and then kept', () => {
-    const { ask, asked } = kit();
-    expect(ask(1, 'trial').isSkipped).toBe(true);
-    ask(1, 'trial');
-    expect(ask(1, 'told').isSkipped).toBe(false);
-    expect(ask(1, 'trial').isSkipped).toBe(false);
-    expect(asked).toEqual(['1 trial', '1 told']);
-  });
-  it('one set by hand is its own', () => {
-    const { ask, asked } = kit();
-    ask(2, 'told');
-    ask(2, 'by-hand');
-    expect(asked).toEqual(['2 told', '2 by-hand']);
+  it('other free hours run no future anew, and give what a fresh air gives', () => {
+    const job = demo('cargo-bike');
+    const weather = simulatedForecast(job.place, NOW);
+    const wide = { ...job, freeHours: always };
+    let runs = 0;
+    const { run } = Runner.prototype;
+    Runner.prototype.run = function counted(row, startMs) {
+      runs++;
+      return run.call(this, row, startMs);
+    };
+    plan({ job: wide, ...weather, nowMs: NOW });
+    const first = runs;
+    const after = plan({ job, ...weather, nowMs: NOW });
+    Runner.prototype.run = run;
+    expect(first).toBeGreaterThan(1000);
+    expect(runs - first).toBeLessThan(first / 10);
+    expect(after).toEqual(plan({ job, ...simulatedForecast(job.place, NOW), nowMs: NOW }));
   });
 });

@@ -1,7 +1,7 @@
 /**
- * What was judged in this air: limit tables by product, starts by session and free hours. A start
- * that was tried once is not tried again while another is moved; it changes no result, and goes
- * with the air it belongs to.
+ * What was tried in this air: limit tables by product, starts by session. A start that was tried once is not
+ * tried again while another is moved or other hours are free; it changes no result, and goes with the air it
+ * belongs to.
  */
 import type { Product } from '@/model/product';
 import type { AtPart } from '../../air/at-part';
@@ -9,14 +9,15 @@ import { Clocks } from '../../drying/clocks';
 import type { DryingSchool } from '../../drying/rate';
 import { remember } from '../../records/remember';
 import { limitTable, type LimitTable } from './limits';
-import type { Manner, StartOption } from './start-option';
+import type { Tried } from './start-option';
 
-type Judge = (startMs: number, manner: Manner) => StartOption;
+type Try = (startMs: number) => Tried;
 
 export interface Memory {
   readonly clocks: Clocks;
   limitsOf(p: Product): LimitTable;
-  judgeOf(session: string, judge: Judge): Judge;
+  /** @param session all that a start of it hangs on but the hours */
+  triedOf(session: string, tryIt: Try): Try;
 }
 
 const memories = new WeakMap<AtPart, Map<DryingSchool, Memory>>();
@@ -24,7 +25,7 @@ const SESSIONS_KEPT = 24;
 
 function freshMemory(air: AtPart, school: DryingSchool): Memory {
   const tables = new WeakMap<Product, LimitTable>();
-  const sessions = new Map<string, Map<string, StartOption>>();
+  const sessions = new Map<string, Map<number, Tried>>();
   return {
     clocks: new Clocks(air, school),
     limitsOf: (p) => {
@@ -32,16 +33,9 @@ function freshMemory(air: AtPart, school: DryingSchool): Memory {
       tables.set(p, table);
       return table;
     },
-    judgeOf: (session, judge) => {
-      const options = remember(sessions, session, SESSIONS_KEPT, () => new Map<string, StartOption>());
-      return (startMs, manner) => {
-        const key = manner === 'by-hand' ? `${startMs}!` : String(startMs);
-        const known = options.get(key);
-        if (known && !(known.isSkipped && manner === 'told')) return known;
-        const option = judge(startMs, manner);
-        options.set(key, option);
-        return option;
-      };
+    triedOf: (session, tryIt) => {
+      const known = remember(sessions, session, SESSIONS_KEPT, () => new Map<number, Tried>());
+      return (startMs) => remember(known, startMs, Infinity, () => tryIt(startMs));
     },
   };
 }

@@ -7,7 +7,7 @@ import { isTwoPart, TWO_PART_COMFORT_C } from '../../chemistry/cards';
 import { MINUTE, type Span } from '../../time/instant';
 import type { Draft } from '../work/draft';
 import type { Cause } from './limits';
-import { addMember, noMembers, type MemberMask } from './members';
+import { addMember, hasMember, noMembers, type MemberMask } from './members';
 import type { Run } from './run';
 import type { Runner } from './runner';
 
@@ -98,30 +98,93 @@ const uncounted = (members: number, cause: Cause | null): Futures => ({
   causes: new Map(cause ? [[cause, members]] : []),
 });
 
-/** @param freeUntilMs end of the free hours the session begins in: they hold in every future */
-function runFutures(runner: Runner, members: number, startMs: number, freeUntilMs: number): Futures {
+/** What became of a start in every future, by the air alone; and when hands are off in each, shape [members]. */
+function airedOf(runs: readonly Run[]): Futures & { readonly handsOffMs: Float64Array } {
   const causes = new Map<Cause, number>();
-  const { ok, readyMs, latestMs, handlesMs } = lostAll(members);
+  const { ok, readyMs, latestMs, handlesMs } = lostAll(runs.length);
   let good = 0;
-  for (let m = 0; m < members; m++) {
-    const run = runner.run(m, startMs);
-    const cause = run.cause ?? (run.handsOffMs > freeUntilMs + LATE_OFF_MS ? 'free-hours' : null);
-    if (cause !== null) {
-      causes.set(cause, (causes.get(cause) ?? 0) + 1);
-      continue;
+  runs.forEach((run, m) => {
+    if (run.cause !== null) {
+      causes.set(run.cause, (causes.get(run.cause) ?? 0) + 1);
+      return;
     }
     readyMs[m] = run.readyMs;
     latestMs[m] = run.latestMs;
     handlesMs[m] = run.handleMs;
     addMember(ok, m);
     good++;
+  });
+  const handsOffMs = Float64Array.from(runs, (run) => run.handsOffMs);
+  return { ok, good, counted: true, readyMs, latestMs, handlesMs, causes, handsOffMs };
+}
+
+/** The same where some go on past the free hours, which hold in every future. @param untilMs nobody works longer */
+function cutOff(aired: ReturnType<typeof airedOf>, untilMs: number): Futures {
+  const members = aired.handsOffMs.length;
+  const { ok, readyMs, latestMs, handlesMs } = lostAll(members);
+  let good = 0;
+  for (let m = 0; m < members; m++) {
+    if (!hasMember(aired.ok, m) || aired.handsOffMs[m]! > untilMs) continue;
+    readyMs[m] = aired.readyMs[m]!;
+    latestMs[m] = aired.latestMs[m]!;
+    handlesMs[m] = aired.handlesMs[m]!;
+    addMember(ok, m);
+    good++;
   }
+  const causes = new Map(aired.causes);
+  if (good < aired.good) causes.set('free-hours', aired.good - good);
   return { ok, good, counted: true, readyMs, latestMs, handlesMs, causes };
 }
 
-function verdictOf(share: number, central: Run, isEasy: () => boolean): StartVerdict {
+/**
+ * One start as the air has it, whatever hours are free: its central line, and its futures once they are asked for.
+ * Hours change with every other job and every evening; the air does not.
+ */
+export class Tried {
+  readonly central: Run;
+  private readonly members: number;
+  private aired: ReturnType<typeof airedOf> | null = null;
+  private easy: boolean | null = null;
+
+  constructor(
+    private readonly air: AtPart,
+    private readonly runner: Runner,
+    readonly startMs: number,
+  ) {
+    this.members = air.rows - 1;
+    this.central = runner.run(this.members, startMs);
+  }
+
+  /** Comfort on the central line; asked for only where it counts. */
+  get isEasy(): boolean {
+    const { draft } = this.runner;
+    const sprayMs = this.startMs + draft.prepMin * MINUTE;
+    this.easy ??= isComfortable(this.air, draft, sprayMs, this.central.dustFreeMs);
+    return this.easy;
+  }
+
+  /** Not run: of the central line alone. */
+  get uncounted(): Futures {
+    return uncounted(this.members, this.central.cause);
+  }
+
+  private get inAir(): ReturnType<typeof airedOf> {
+    this.aired ??= airedOf(Array.from({ length: this.members }, (_, m) => this.runner.run(m, this.startMs)));
+    return this.aired;
+  }
+
+  /** @param freeUntilMs end of the free hours it begins in; Infinity where they do not bind */
+  futures(freeUntilMs: number): Futures {
+    const { inAir } = this;
+    const untilMs = freeUntilMs + LATE_OFF_MS;
+    return inAir.handsOffMs.some((ms) => ms > untilMs) ? cutOff(inAir, untilMs) : inAir;
+  }
+}
+
+function verdictOf(share: number, tried: Tried): StartVerdict {
+  const { central } = tried;
   if (central.cause !== null || share < INSIDE_SHARE) return 'no';
-  return share >= GOOD_SHARE && !central.late && isEasy() ? 'good' : 'inside';
+  return share >= GOOD_SHARE && !central.late && tried.isEasy ? 'good' : 'inside';
 }
 
 /**
@@ -130,8 +193,8 @@ function verdictOf(share: number, central: Run, isEasy: () => boolean): StartVer
  */
 export type Manner = 'told' | 'by-hand' | 'trial';
 
+/** Of whom it is asked, and the hours that are free. */
 export interface Asked {
-  readonly startMs: number;
   readonly manner: Manner;
   readonly free: readonly Span[];
 }
@@ -140,20 +203,16 @@ export interface Asked {
  * A start that already fails on the central line is never proposed, so its futures are run only for a start
  * set by hand.
  */
-export function judgeStart(air: AtPart, runner: Runner, { startMs, manner, free }: Asked): StartOption {
-  const draft = runner.draft;
-  const members = air.rows - 1;
-  const central = runner.run(members, startMs);
+export function judgeStart(tried: Tried, draft: Draft, { manner, free }: Asked): StartOption {
+  const { central, startMs } = tried;
   const sprayMs = startMs + draft.prepMin * MINUTE;
   // Where the hours would not do in any case it is said so; the futures are judged by the weather alone.
   const within = free.find((s) => s.startMs <= startMs && central.handsOffMs <= s.endMs);
   const isByHand = manner === 'by-hand';
   const isSkipped = manner === 'trial' && !within && central.cause === null;
   const isRun = isByHand || (central.cause === null && !isSkipped);
-  const futures = isRun
-    ? runFutures(runner, members, startMs, within && !isByHand ? within.endMs : Infinity)
-    : uncounted(members, central.cause);
-  const isEasy = (): boolean => isComfortable(air, draft, sprayMs, central.dustFreeMs);
+  const futures = isRun ? tried.futures(within && !isByHand ? within.endMs : Infinity) : tried.uncounted;
+  const members = futures.readyMs.length;
   return {
     startMs,
     sprayMs,
@@ -171,6 +230,6 @@ export function judgeStart(air: AtPart, runner: Runner, { startMs, manner, free 
     free: within !== undefined,
     isSkipped,
     ...futures,
-    verdict: verdictOf(futures.good / members, central, isEasy),
+    verdict: verdictOf(futures.good / members, tried),
   };
 }
