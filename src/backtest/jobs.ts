@@ -5,7 +5,7 @@ import type { Place } from '@/model/place';
 import { systemFor } from '@/core/coating/system';
 import { draftsOf } from '@/core/schedule/work/drafts';
 import { materialsOf } from '@/core/material/materials';
-import { withShopping } from '@/core/schedule/work/shopping';
+import { shoppedFor } from '@/core/schedule/work/shopping';
 import { workOf } from '@/core/schedule/work/work';
 import { withZones } from '@/core/surface/zones';
 import { HOUR, isoOf } from '@/core/time/instant';
@@ -35,7 +35,10 @@ export type Kind = (typeof KINDS)[number];
 function prepared(job: Job, startMs: number): Job {
   const whole = withZones(job);
   const system = systemFor(whole);
-  const { sessions } = withShopping(draftsOf(workOf(whole, system)), whole, materialsOf(whole, system));
+  const { sessions } = shoppedFor(draftsOf(workOf(whole, system)), {
+    job: whole,
+    materials: materialsOf(whole, system),
+  });
   const endedAt = isoOf(startMs - HOUR, job.place.tz);
   const tasks = (sessions[0]?.visits ?? []).map((v) => ({ taskId: v.id, endedAt }));
   return { ...job, state: { coats: [], tasks, activations: [] } };

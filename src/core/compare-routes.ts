@@ -13,7 +13,7 @@ import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
 import { draftsOf } from './schedule/work/drafts';
 import { handsInAllMin } from './schedule/work/hands-in-all';
-import { withShopping } from './schedule/work/shopping';
+import { shoppedFor } from './schedule/work/shopping';
 import { workOf } from './schedule/work/work';
 
 export interface RouteSummary {
@@ -46,7 +46,7 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
     const system = { ...buildUp(bare, proposal.layers, products), products };
     const { layers } = system;
     const materials = materialsOf(bare, system);
-    const drafts = withShopping(draftsOf(workOf(bare, system)), bare, materials);
+    const drafts = shoppedFor(draftsOf(workOf(bare, system)), { job: bare, materials });
     const minutes = drafts.sessions.reduce((a, s) => a + handsInAllMin(s), 0);
     const summary: RouteSummary = {
       route: proposal.route,

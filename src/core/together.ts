@@ -24,6 +24,8 @@ export interface Turn {
   readonly givesUp: number;
   /** Those before it that want what it would have alone. */
   readonly because: readonly string[];
+  /** Its things are bought on a trip of one before it. */
+  readonly sharesTrip: boolean;
 }
 
 export interface Turns {
@@ -82,7 +84,8 @@ class Bench {
   planOf(id: string, others: readonly PlannedJob[]): Plan {
     const around = aroundOf(this.jobs.get(id)!, others);
     const alone = this.alone.get(id)!;
-    if (standsClear(alone, around)) return alone;
+    const couldShopAlong = around.trips.length > 0 && hasTrip(alone);
+    if (!couldShopAlong && standsClear(alone, around)) return alone;
     const name = JSON.stringify([id, around]);
     const plan = this.known.get(name) ?? this.made(id, around);
     this.known.set(name, plan);
@@ -108,6 +111,8 @@ class Bench {
 }
 
 const NOBODY: Order = { ids: [], planned: [], hours: 0 };
+
+const hasTrip = ({ visits }: Plan): boolean => visits.some((v) => v.kind === 'shop');
 
 /**
  * Depth first, the most promising turn first. Whoever comes later finds no more room than now, so that an order
@@ -167,7 +172,14 @@ function turnsOf(bench: Bench, { ids, hours }: Order, open: number): Turns {
     const plan = bench.planOf(id, planned);
     const inTheWay = planned.filter((o) => !standsClear(alone, aroundOf(job, [o])));
     planned.push({ id, job, plan });
-    return { id, plan, alone, givesUp: bench.givesUp(id, plan), because: inTheWay.map((o) => o.id) };
+    return {
+      id,
+      plan,
+      alone,
+      givesUp: bench.givesUp(id, plan),
+      because: inTheWay.map((o) => o.id),
+      sharesTrip: hasTrip(alone) && !hasTrip(plan),
+    };
   });
   return { turns, hours, atLeast: Math.min(hours, open), plans: bench.plans };
 }

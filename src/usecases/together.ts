@@ -18,6 +18,7 @@ export interface TogetherRow {
   readonly givesUp: number;
   readonly currency: string;
   readonly because: readonly string[];
+  readonly sharesTrip: boolean;
 }
 export interface Together extends Pick<Turns, 'hours' | 'atLeast' | 'plans'> {
   readonly rows: readonly TogetherRow[];
@@ -35,7 +36,7 @@ export interface TogetherAsked {
 
 const toldOf = ({ sessions, chance }: Plan): Told => ({ startsAt: sessions[0]?.startsAt ?? null, chance });
 
-const rowOf = ({ id, plan: now, alone, givesUp, because }: Turn, name: string): TogetherRow => ({
+const rowOf = ({ id, plan: now, alone, givesUp, because, sharesTrip }: Turn, name: string): TogetherRow => ({
   id,
   name,
   alone: toldOf(alone),
@@ -43,6 +44,7 @@ const rowOf = ({ id, plan: now, alone, givesUp, because }: Turn, name: string): 
   givesUp,
   currency: now.cost.currency,
   because,
+  sharesTrip,
 });
 
 export function togetherFor({ jobs, seeks }: TogetherAsked): Together {

@@ -15,8 +15,10 @@ export interface Around {
   readonly wet: readonly Span[];
   /** Another job is sanded in the same place: nothing may be wet there. */
   readonly dust: readonly Span[];
+  /** Trips to the shops that another makes anyway, in order: what this one needs is bought on the first. */
+  readonly trips: readonly Span[];
 }
-export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [] };
+export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [], trips: [] };
 
 /** Sanding dust hangs in the air so long, minutes. From memory; an open place clears sooner. */
 const DUST_SETTLES_MIN = 30;
@@ -55,6 +57,9 @@ function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[]
   });
 }
 
+const tripsOf = ({ visits }: Pick<Plan, 'visits'>): Span[] =>
+  visits.filter((v) => v.kind === 'shop').map((v) => spanOf(v.startsAt, v.endsAt));
+
 /** A job and the plan that holds for it. */
 export interface PlannedJob {
   readonly job: Job;
@@ -68,6 +73,7 @@ export function aroundOf(job: Job, others: readonly PlannedJob[]): Around {
     hands: joinedSpans(others.flatMap((o) => handsOf(o.plan))),
     wet: joinedSpans(beside.flatMap((o) => wetOf(o.plan))),
     dust: joinedSpans(beside.flatMap((o) => dustOf(o.plan))),
+    trips: joinedSpans(others.flatMap((o) => tripsOf(o.plan))),
   };
 }
 

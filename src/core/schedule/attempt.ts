@@ -148,10 +148,11 @@ const candidatesOf = (l: Live): StartOption[] =>
   l.pinMs === null ? chosenFreely(l) : l.options.filter((o) => o.startMs === l.pinMs && o.laid);
 
 /** When the film that is there is ready for the first session's hands: by row, the central line last. */
-function firstBegins({ request, memory, elsewhere }: Shared, { before, sessions }: Drafts): Float64Array {
+function firstBegins(shared: Shared, { before, sessions, boughtMs = -Infinity }: Drafts): Float64Array {
+  const { request, memory, elsewhere } = shared;
   const { air, job, nowMs } = request;
   const [first] = sessions;
-  const hereMs = Math.max(nowMs, first ? hereFrom(job, first) : -Infinity);
+  const hereMs = Math.max(nowMs, boughtMs, first ? hereFrom(job, first) : -Infinity);
   const begins = new Float64Array(air.rows).fill(hereMs);
   if (!before || !first || first.carry.size > 0) return begins;
   const { film, ready } = before;
@@ -217,7 +218,9 @@ export function freeChains({ input, live, chains }: Attempt): readonly Chain[] {
 export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
   const { worth } = shared;
   const { job, materials, nowMs } = shared.request;
-  const drafts = withShopping(draftsOf(shared.work, cuts), job, materials);
+  const { trips } = shared.around;
+  const shops = { job, materials, trips, hours: shared.hours, nowMs };
+  const drafts = withShopping(draftsOf(shared.work, cuts), shops);
   const { sessions } = drafts;
   const nowDoneMs = placeWork(sessions[0]?.visits ?? [], shared.hours, nowMs).doneMs;
   const live = sessions.map((draft, k) => liveOf(shared, draft, k === 0 ? nowDoneMs : nowMs, manner));

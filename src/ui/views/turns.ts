@@ -35,15 +35,18 @@ export function swapped(ids: readonly string[], id: string, by: -1 | 1): string[
 
 function startSaid({ startsAt, chance }: TogetherRow['now'], f: Format): string {
   if (startsAt === null) return 'no start in the days that are known';
-  return `${f.dayTime(startsAt)}, ${percentOf(chance ?? 0)} %`;
+  return `${f.dayTime(startsAt)}, ${percentOf(chance ?? 0)}\u00a0%`;
 }
 
 function givesSaid(row: TogetherRow, names: ReadonlyMap<string, string>, f: Format): string | null {
   const { alone, now, because, givesUp } = row;
-  if (because.length === 0 || (alone.startsAt === now.startsAt && givesUp < NOTHING)) return null;
+  const trip = row.sharesTrip ? 'What it needs is bought on the trip of one above.' : null;
+  if (because.length === 0 || (alone.startsAt === now.startsAt && givesUp < NOTHING)) return trip;
   const price = givesUp < NOTHING ? 'at no cost' : `which costs it ${f.money(givesUp, row.currency)}`;
   const others = inAList(because.map((id) => names.get(id) ?? id));
-  return `Alone ${startSaid(alone, f)}; gives way to ${others}, ${price}.`;
+  return [`Alone ${startSaid(alone, f)}; gives way to ${others}, ${price}.`, ...(trip ? [trip] : [])].join(
+    ' ',
+  );
 }
 
 export function turnLines({ rows }: Together, f: Format): TurnLine[] {

@@ -120,6 +120,8 @@ export interface Drafts {
   readonly sessions: readonly Draft[];
   /** The last finished film, and what it must have reached before the next session's work begins. */
   readonly before: { readonly film: Film; readonly ready: Stage } | null;
+  /** What is bought comes with another job's trip, which is over then, ms; left out where it does not. */
+  readonly boughtMs?: number;
 }
 
 /**

@@ -1,0 +1,180 @@
+/** Jobs planned together: against every order by the book, and on the demo's bench. */
+import { describe, expect, it } from 'vitest';
+import { demo, ms, NOW } from '@/demo/test-kit';
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import { simulatedForecast } from '@/standins/weather';
+import { uniform } from './numerics/random';
+import { plan } from './plan';
+import { handsOf, NOTHING_AROUND, type Around } from './schedule/around';
+import { bestTurns, turnsIn, type OnBench, type PlanAround } from './together';
+
+const HOUR = 3_600_000;
+const iso = (hour: number): string => new Date(hour * HOUR).toISOString();
+
+/** A job of the book: so many hours at a stretch, and what each hour to begin at costs. */
+interface Played {
+  readonly id: string;
+  readonly takes: number;
+  readonly costs: readonly number[];
+}
+const NEVER = 60;
+
+function played(n: number, draws: () => number): Played[] {
+  return Array.from({ length: n }, (_, i) => ({
+    id: `j${i}`,
+    takes: 1 + Math.floor(draws() * 4),
+    costs: Array.from({ length: 10 }, () => Math.floor(draws() * 50)),
+  }));
+}
+
+/** The cheapest hour whose stretch is clear of what is taken; null where none is. */
+function slotOf(p: Played, taken: readonly (readonly [number, number])[]): number | null {
+  const free = p.costs.map((_, h) => h).filter((h) => taken.every(([a, b]) => h + p.takes <= a || b <= h));
+  const [best] = free.sort((a, b) => p.costs[a]! - p.costs[b]! || a - b);
+  return best !== undefined && p.costs[best]! < NEVER ? best : null;
+}
+
+const planOf = (p: Played, around: Around): Plan => {
+  const slot = slotOf(
+    p,
+    around.hands.map((s) => [s.startMs / HOUR, s.endMs / HOUR]),
+  );
+  const session = { startsAt: iso(slot ?? 0), handsOffAt: iso((slot ?? 0) + p.takes), tasks: [] };
+  const decision = { cost: slot === null ? NEVER : p.costs[slot]!, never: NEVER };
+  const sessions =
+    slot === null ? [] : [{ ...session, sprayAt: session.startsAt, endsAt: session.handsOffAt }];
+  return {
+    kind: slot === null ? 'blocked' : 'planned',
+    sessions,
+    visits: [],
+    decision,
+    materials: [],
+  } as unknown as Plan;
+};
+
+/** An hour of the owner counts 10. */
+const job = {
+  risk: { hourValue: 10 },
+  budget: { currency: 'GBP' },
+  purpose: {},
+  parts: [],
+  place: {},
+} as unknown as Job;
+
+function ordersOf<T>(list: readonly T[]): T[][] {
+  if (list.length === 0) return [[]];
+  return list.flatMap((x, i) =>
+    ordersOf([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [x, ...rest]),
+  );
+}
+
+/** What an order gives up, by the book, hours. */
+function givenUp(order: readonly Played[]): number {
+  const taken: [number, number][] = [];
+  let money = 0;
+  for (const p of order) {
+    const alone = slotOf(p, []);
+    const slot = slotOf(p, taken);
+    const cost = (s: number | null): number => (s === null ? NEVER : p.costs[s]!);
+    money += cost(slot) - cost(alone);
+    if (slot !== null) taken.push([slot, slot + p.takes]);
+  }
+  return money / 10;
+}
+
+describe('the order of the turns', () => {
+  it.each([
+    [2, 120],
+    [3, 150],
+    [4, 80],
+  ])('of %d jobs is the best of all orders tried by the book, in %d seeded cases', (n, cases) => {
+    const draws = uniform(17 + n);
+    let moved = 0;
+    for (let k = 0; k < cases; k++) {
+      const all = played(n, draws);
+      const byId = new Map(all.map((p) => [p.id, p]));
+      const jobs: OnBench[] = all.map((p) => ({ id: p.id, job }));
+      const found = bestTurns(jobs, (id, around) => planOf(byId.get(id)!, around), 1000);
+      const best = Math.min(...ordersOf(all).map(givenUp));
+      expect(found.hours).toBeCloseTo(best, 9);
+      expect(found.atLeast).toBeCloseTo(best, 9);
+      expect(givenUp(found.turns.map((t) => byId.get(t.id)!))).toBeCloseTo(best, 9);
+      if (best > 0) moved++;
+    }
+    expect(moved).toBeGreaterThan(cases / 4);
+  });
+  it('that runs out of plans says how far it may be from the best, and never claims more than it knows', () => {
+    const draws = uniform(5);
+    let open = 0;
+    for (let k = 0; k < 60; k++) {
+      const all = played(5, draws);
+      const byId = new Map(all.map((p) => [p.id, p]));
+      const planAround: PlanAround = (id, around) => planOf(byId.get(id)!, around);
+      const found = bestTurns(
+        all.map((p) => ({ id: p.id, job })),
+        planAround,
+        12,
+      );
+      const best = Math.min(...ordersOf(all).map(givenUp));
+      expect(found.turns.length).toBe(5);
+      expect(found.hours).toBeGreaterThanOrEqual(best - 1e-9);
+      expect(found.atLeast).toBeLessThanOrEqual(best + 0.01);
+      if (found.atLeast < found.hours) open++;
+    }
+    expect(open).toBeGreaterThan(5);
+  });
+});
+
+const IDS = ['tractor-bonnet', 'cargo-bike', 'locker-lids'] as const;
+const bench: OnBench[] = IDS.map((id) => ({ id, job: demo(id) }));
+const planDemo: PlanAround = (id, around) => {
+  const own = demo(id);
+  return plan({ job: own, ...simulatedForecast(own.place, NOW), nowMs: NOW, around });
+};
+
+describe('three jobs of the demo', () => {
+  const turns = bestTurns(bench, planDemo);
+  const plans = turns.turns.map((t) => t.plan);
+  it('never want two hands at once, where each for itself wants them at eight', () => {
+    const alone = IDS.map((id) => planDemo(id, NOTHING_AROUND));
+    const spans = (of: readonly Plan[]) => of.flatMap((p, i) => handsOf(p).map((s) => ({ ...s, i })));
+    const clashes = (of: readonly Plan[]): number =>
+      spans(of).flatMap((a) =>
+        spans(of).filter((b) => a.i < b.i && a.startMs < b.endMs && b.startMs < a.endMs),
+      ).length;
+    expect(clashes(alone)).toBeGreaterThan(0);
+    expect(clashes(plans)).toBe(0);
+    expect(plans.every((p) => p.kind === 'planned')).toBe(true);
+  });
+  it('raise no dust beside wet paint of another', () => {
+    const wet = plans.flatMap((p, i) =>
+      p.sessions.map((s) => ({ i, from: ms(s.sprayAt), to: ms(s.dustFreeAt) })),
+    );
+    const dust = plans.flatMap((p, i) =>
+      [...p.sessions, ...p.visits]
+        .flatMap((w) => w.tasks)
+        .filter((t) => t.kind === 'sand')
+        .map((t) => ({ i, from: ms(t.startsAt), to: ms(t.endsAt) })),
+    );
+    expect(wet.length * dust.length).toBeGreaterThan(4);
+    for (const w of wet)
+      for (const d of dust) if (w.i !== d.i) expect(d.from < w.to && w.from < d.to).toBe(false);
+  });
+  it('go to the shops once, where each for itself would go twice', () => {
+    const trips = (of: readonly Plan[]): number =>
+      of.flatMap((p) => p.visits.filter((v) => v.kind === 'shop')).length;
+    expect(trips(IDS.map((id) => planDemo(id, NOTHING_AROUND)))).toBe(2);
+    expect(trips(plans)).toBe(1);
+    expect(turns.turns.filter((t) => t.sharesTrip).length).toBe(1);
+  });
+  it('say what each gives up and to whom; the first gives up nothing', () => {
+    expect(turns.turns[0]!.givesUp).toBe(0);
+    expect(turns.turns[0]!.because).toEqual([]);
+    expect(turns.turns[1]!.because).toContain(turns.turns[0]!.id);
+    expect(turns.atLeast).toBeLessThanOrEqual(turns.hours);
+    const asSet = turnsIn(bench, planDemo);
+    expect(asSet.turns.map((t) => t.id)).toEqual([...IDS]);
+    expect(asSet.hours).toBeGreaterThanOrEqual(turns.hours - 1e-9);
+  });
+});
