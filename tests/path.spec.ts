@@ -121,7 +121,7 @@ test('moving a start recomputes in place, is kept after a reload, and can be let
   await saved(page);
   await page.reload();
   await expect(start).toContainText('start 11:30');
-  await page.getByRole('region', { name: 'The week' }).focus();
+  await page.getByRole('region', { name: 'The weeks' }).focus();
   await page.keyboard.press('ArrowLeft');
   await expect(start).toContainText('start 11:00');
   await page.getByRole('button', { name: 'Let it be chosen' }).click();

@@ -47,9 +47,9 @@ export function plan(request: PlanRequest): Plan {
   return planWith(request, airsOf(request));
 }
 
-/** Hours of weather a page draws: a little past, seven days ahead. */
-const PAST_H = 6;
-const AHEAD_H = 174;
+/** Hours of weather a page draws: two days past, fourteen ahead, as far as it is told. */
+const PAST_H = 48;
+const AHEAD_H = 342;
 
 function drawn(airs: Airs | null, nowMs: number): AirView {
   if (!airs) return NO_AIR;

@@ -32,9 +32,6 @@ export function TurnsPanel({ jobs }: { jobs: readonly BenchJob[] }) {
       {hours.length > 0 && <Wanted hours={hours.slice(0, MOST_HOURS)} />}
       {ids.length > 0 && <Order key={ids.join(' ')} ids={ids} turns={turns} />}
       <Ways ids={ids} isOpen={hours.length > 0} turns={turns} />
-      <p className="status" data-kind={turns.error ? 'bad' : 'ok'} role="status">
-        {turns.error}
-      </p>
     </section>
   );
 }
@@ -155,6 +152,9 @@ function Ways({ ids, isOpen, turns }: WaysProps) {
           Each for itself
         </Button>
       )}
+      <span className="status" data-kind={turns.error ? 'bad' : 'ok'} role="status">
+        {turns.error}
+      </span>
     </p>
   );
 }

@@ -30,6 +30,8 @@ export interface Desk {
   readonly steps: Steps;
   /** Where the weather is from, and when it was told. */
   readonly weather: Pick<JobView, 'weather' | 'issuedMs' | 'forecast'>;
+  /** What was measured here, and what other jobs take of the weeks. */
+  readonly known: Pick<JobView, 'readings' | 'around'>;
   /** The weather was changed: the server's view is asked for. */
   refresh(): void;
   /** How often it was changed by hand on this page: what a save brings back is no change. */
@@ -148,6 +150,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     edits,
     message: message ?? (state.kind === 'saved' ? fault : null),
     weather: view,
+    known: view,
     refresh,
     longWork: isLong ? { cancel: cancelPlan } : null,
     edit,

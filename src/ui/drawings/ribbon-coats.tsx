@@ -1,5 +1,5 @@
 /** The lowest strip of the ribbon: coats and pots of every session, and other starts that were offered. */
-import { instantOf } from '@/core/time/instant';
+import { instantOf, type Span } from '@/core/time/instant';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf } from '@/words/format';
@@ -9,7 +9,7 @@ import { TINT } from '@/ui/tokens/tints';
 
 const { top: TOP, h: H } = STRIPS.coats;
 const BASE = FOOT - 8;
-/** A start nearer than this to the chosen one would be drawn over it, px. */
+/** A start nearer than this to one that is planned would be drawn over it, px. */
 const APART = 44;
 
 type X = (ms: number) => number;
@@ -21,8 +21,7 @@ interface AlternativesProps {
 }
 
 export function AlternativeMarks({ plan, sessionId, frame: { x, paper } }: AlternativesProps) {
-  const chosen = plan.sessions.find((s) => s.id === sessionId);
-  const chosenX = chosen ? x(instantOf(chosen.startsAt)) : -Infinity;
+  const planned = plan.sessions.map((s) => x(instantOf(s.startsAt)));
   const others = plan.alternatives.flatMap((a) =>
     a.starts
       .filter((s) => s.sessionId === sessionId)
@@ -32,7 +31,7 @@ export function AlternativeMarks({ plan, sessionId, frame: { x, paper } }: Alter
     <>
       <line x1={LEFT} x2={paper.width} y1={BASE} y2={BASE} stroke="var(--ink-3)" />
       {others
-        .filter((o) => Math.abs(chosenX - o.x) >= APART)
+        .filter((o) => planned.every((at) => Math.abs(at - o.x) >= APART))
         .map((o) => (
           <g key={o.at}>
             <rect
@@ -51,6 +50,22 @@ export function AlternativeMarks({ plan, sessionId, frame: { x, paper } }: Alter
         ))}
     </>
   );
+}
+
+/** Hours in which hands are on other jobs. */
+export function OtherJobs({ taken, x }: { taken: readonly Span[]; x: X }) {
+  return taken.map(({ startMs, endMs }) => (
+    <rect
+      key={startMs}
+      x={x(startMs)}
+      y={TOP + 18}
+      width={Math.max(2, x(endMs) - x(startMs))}
+      height={BASE - TOP - 18}
+      fill="url(#p-future)"
+      stroke="var(--mark)"
+      strokeWidth=".8"
+    />
+  ));
 }
 
 /** Hands-on hours outside the sessions, and what still rests between two of them. */

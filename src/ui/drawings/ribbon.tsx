@@ -2,16 +2,24 @@
  * The week as a ribbon: the second signature. Panel, dew gap, humidity, wind and rain, gathered into what
  * suits; then the coats.
  */
-import { instantOf } from '@/core/time/instant';
+import { HOUR, instantOf } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
+import type { Around } from '@/core/schedule/around';
+import type { JobReadings } from '@/model/reading';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
 import { daysIn, nightsOf, nodesIn, ribbonInWords, type DayMark } from '../views/ribbon';
 import { clamped, FOOT, LEFT, paperOf, ribbonFrame, stretchOf, STRIPS, timeScale } from './ribbon-frame';
 import type { RibbonFrame } from './ribbon-frame';
-import { AlternativeMarks, SessionMarks, VisitMarks } from './ribbon-coats';
+import { AlternativeMarks, OtherJobs, SessionMarks, VisitMarks } from './ribbon-coats';
+import { ReadingMarks } from './ribbon-readings';
 import { DewGapStrip, HumidityStrip, PanelStrip, RainStrip, SuitsStrip, WindStrip } from './ribbon-strips';
+
+export interface KnownToPlan {
+  readonly around: Around;
+  readonly readings: JobReadings;
+}
 
 export interface RibbonProps {
   readonly air: AirView;
@@ -25,11 +33,15 @@ export interface RibbonProps {
   readonly tz: string;
   readonly f: Format;
   readonly limits: Product;
+  /** What other jobs take, and what was measured. */
+  readonly known: KnownToPlan;
   /** CSS px there are. */
   readonly width: number;
 }
 
 const HEIGHT = FOOT + 4;
+/** A day's name, px. */
+const NAME_ROOM = 50;
 /** Between a day's name and its noon, px. */
 const NOON_ROOM = 82;
 
@@ -57,7 +69,7 @@ export function Join({ session, fromMs, hours, width }: JoinProps) {
 }
 
 export function Ribbon(props: RibbonProps) {
-  const { air, plan, sessionId, nowMs, fromMs, hours, tz, f, limits, width } = props;
+  const { air, plan, sessionId, nowMs, fromMs, hours, tz, f, limits, known, width } = props;
   const stretch = stretchOf(fromMs, hours);
   const paper = paperOf(width);
   const frame = ribbonFrame(air, limits, { ...stretch, nodes: nodesIn(air, stretch), paper });
@@ -77,6 +89,8 @@ export function Ribbon(props: RibbonProps) {
         <WindStrip frame={frame} />
         <RainStrip frame={frame} />
         <SuitsStrip frame={frame} suit={suit} />
+        <ReadingMarks frame={frame} readings={known.readings.here} />
+        <OtherJobs taken={known.around.hands} x={frame.x} />
         <AlternativeMarks plan={plan} sessionId={sessionId} frame={frame} />
         <VisitMarks plan={plan} x={frame.x} />
         {plan.sessions.map((s) => (
@@ -114,8 +128,16 @@ function Nights({ frame }: { frame: RibbonFrame }) {
 }
 
 function Days({ frame, days }: { frame: RibbonFrame; days: readonly DayMark[] }) {
-  return days.map((dayMark) => {
+  const dayPx = (24 * HOUR * frame.paper.inner) / (frame.toMs - frame.fromMs);
+  // Where names do not fit side by side, every second day has one.
+  const every = dayPx < NAME_ROOM ? 2 : 1;
+  const todayAt = Math.max(
+    0,
+    days.findIndex((d) => d.isToday),
+  );
+  return days.map((dayMark, i) => {
     const x = frame.x(dayMark.startMs);
+    const isNamed = (i - todayAt) % every === 0;
     return (
       <g key={dayMark.startMs}>
         <line x1={x} x2={x} y1="6" y2={FOOT} stroke="var(--rule)" />
@@ -126,7 +148,7 @@ function Days({ frame, days }: { frame: RibbonFrame; days: readonly DayMark[] })
           fontWeight={dayMark.isToday ? 650 : 400}
           fill="var(--ink)"
         >
-          {dayMark.name}
+          {isNamed ? dayMark.name : ''}
         </text>
         {frame.x(dayMark.noonMs) - Math.max(x, LEFT) > NOON_ROOM && (
           <text x={frame.x(dayMark.noonMs)} y="15" fontSize="12" textAnchor="middle" fill="var(--ink-3)">

@@ -5,6 +5,7 @@
 import { darkSpans } from '@/core/air/dark';
 import type { AirView } from '@/core/air/view';
 import { civilDate, dayStart, HOUR, instantOf, nextDay } from '@/core/time/instant';
+import type { JobView } from '@/usecases/view-job';
 import type { Plan } from '@/model/plan';
 import type { Suit } from '@/model/starts';
 import type { Product } from '@/model/product';
@@ -106,4 +107,12 @@ export function ribbonInWords(plan: Plan, suit: Suit | undefined, f: Format): st
     (s) => `Session from ${f.dayTime(s.startsAt)}, ${percentOf(s.chance)} per cent`,
   );
   return `Weather at the part and what suits the session. Good hours for the first coat: ${hours}. ${sessions.join('; ')}.`;
+}
+
+/** What is drawn beside the air and the coats, in words; empty where nothing is. */
+export function ribbonKey({ around, readings }: Pick<JobView, 'around' | 'readings'>): string {
+  return [
+    ...(around.hands.length > 0 ? ['Hatched among the coats: your hands are on other jobs.'] : []),
+    ...(readings.here.length > 0 ? ['Dots: what was measured, over what was forecast.'] : []),
+  ].join(' ');
 }

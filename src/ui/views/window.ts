@@ -13,7 +13,7 @@ import { inAList, sessionOf } from './session-name';
 
 /** Reasons shown, and days ahead that can be leafed to. */
 const REASONS_SHOWN = 5;
-const DAYS_AHEAD = 6;
+const DAYS_AHEAD = 13;
 
 export type StartOption = Plan['startOptions'][number]['options'][number];
 export const causeName = (cause: string): string => CAUSE_LIMITS[cause] ?? cause;

@@ -1,27 +1,26 @@
 'use client';
-/** The week: the ribbon of one session, its close-up beneath, and the same as a table. */
-import { useState, type KeyboardEvent } from 'react';
+/** The weeks: the ribbon of one session, its close-up beneath, and the same as a table. */
+import type { KeyboardEvent } from 'react';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
-import { HOUR } from '@/core/time/instant';
+import ButtonGroup from '@mui/material/ButtonGroup';
 import type { Suit } from '@/model/starts';
 import { useDesk } from '../desk/job-desk';
 import { CloseUp } from '../drawings/close-up';
 import { Join, Ribbon } from '../drawings/ribbon';
+import { paperOf } from '../drawings/ribbon-frame';
 import { useWidth } from '../drawings/use-width';
 import { useFormat } from '../theme/providers';
 import { sessionName, sessionOf } from '../views/session-name';
+import { ribbonKey } from '../views/ribbon';
 import { causeName, type WindowView } from '../views/window';
+import { useStretch, type RibbonStretch } from './use-stretch';
 import { Fold } from '@/ui/parts/fold';
 
-/** Hours on the ribbon, hours before now where it begins, and how far it can be leafed. */
-const SHOWN_H = 84;
-const PAST_H = 5;
-const MOST_H = 96;
 /** Until the page is measured, px. */
 const USUAL_W = 736;
 
@@ -32,48 +31,61 @@ export interface WeekProps {
 }
 
 export function Week({ view, onSession, onShift }: WeekProps) {
-  const { nowMs } = useDesk();
-  const [fromH, setFromH] = useState(0);
+  const { air, nowMs } = useDesk();
   const [box, width] = useWidth(USUAL_W);
+  const stretch = useStretch(air, nowMs, paperOf(width).inner);
   const { session, suit } = view;
-  const fromMs = nowMs + (fromH - PAST_H) * HOUR;
   const onKey = (event: KeyboardEvent): void => {
-    if (!session || event.target !== event.currentTarget) return;
+    if (event.target !== event.currentTarget || stretch.onKey(event) || !session) return;
     if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
     event.preventDefault();
     onShift(event.key === 'ArrowLeft' ? -1 : 1);
   };
   return (
-    <section className="panel desk-only" aria-label="The week" onKeyDown={onKey} tabIndex={0}>
+    <section className="panel desk-only" aria-label="The weeks" onKeyDown={onKey} tabIndex={0}>
       <div className="row mb-8">
         <SessionPicks view={view} onSession={onSession} />
         <span className="push" />
-        <Button
-          size="small"
-          variant="outlined"
-          disabled={fromH <= 0}
-          onClick={() => setFromH(Math.max(0, fromH - 24))}
-        >
-          Earlier days
-        </Button>
-        <Button
-          size="small"
-          variant="outlined"
-          disabled={fromH >= MOST_H}
-          onClick={() => setFromH(Math.min(MOST_H, fromH + 24))}
-        >
-          Later days
-        </Button>
+        <StretchButtons stretch={stretch} />
       </div>
       <div className="scroll-x" tabIndex={0} role="group" aria-label="Ribbon and close-up">
         <div className="wide" ref={box}>
-          <WeekRibbon view={view} fromMs={fromMs} width={width} />
-          <SessionCloseUp view={view} fromMs={fromMs} width={width} onShift={onShift} />
+          <div {...stretch.pan} className="panned">
+            <WeekRibbon view={view} stretch={stretch} width={width} />
+          </div>
+          <SessionCloseUp view={view} stretch={stretch} width={width} onShift={onShift} />
         </div>
       </div>
+      <RibbonKey />
       {suit && <HoursTable suit={suit} />}
     </section>
   );
+}
+
+function StretchButtons({ stretch: { can, leaf, zoom } }: { stretch: RibbonStretch }) {
+  return (
+    <ButtonGroup size="small" variant="outlined" aria-label="What the ribbon shows">
+      <Button disabled={!can.earlier} onClick={() => leaf(-1)}>
+        Earlier
+      </Button>
+      <Button disabled={!can.later} onClick={() => leaf(1)}>
+        Later
+      </Button>
+      <Button disabled={!can.closer} onClick={() => zoom(-1)}>
+        Closer
+      </Button>
+      <Button disabled={!can.wider} onClick={() => zoom(1)}>
+        Wider
+      </Button>
+    </ButtonGroup>
+  );
+}
+
+/** What is on the ribbon beside the air and the coats. */
+function RibbonKey() {
+  const { known } = useDesk();
+  const said = ribbonKey(known);
+  return said === '' ? null : <p className="small muted mt-6">{said}</p>;
 }
 
 function SessionPicks({ view, onSession }: Omit<WeekProps, 'onShift'>) {
@@ -99,14 +111,14 @@ function SessionPicks({ view, onSession }: Omit<WeekProps, 'onShift'>) {
 
 interface WideProps {
   readonly view: WindowView;
-  readonly fromMs: number;
+  readonly stretch: Pick<RibbonStretch, 'fromMs' | 'hours'>;
   /** CSS px there are; a drawing wider than its panel scrolls. */
   readonly width: number;
 }
 
-function WeekRibbon({ view, fromMs, width }: WideProps) {
+function WeekRibbon({ view, stretch, width }: WideProps) {
   const f = useFormat();
-  const { air, plan, products, job, nowMs } = useDesk();
+  const { air, plan, products, job, nowMs, known } = useDesk();
   if (view.id === null)
     return <p className="cap">The ribbon appears once the build-up holds and there is something to spray.</p>;
   return (
@@ -117,8 +129,9 @@ function WeekRibbon({ view, fromMs, width }: WideProps) {
       products={products}
       jobHex={job.purpose.colour.hex}
       nowMs={nowMs}
-      fromMs={fromMs}
-      hours={SHOWN_H}
+      fromMs={stretch.fromMs}
+      hours={stretch.hours}
+      known={known}
       tz={job.place.tz}
       f={f}
       limits={view.limits}
@@ -127,14 +140,14 @@ function WeekRibbon({ view, fromMs, width }: WideProps) {
   );
 }
 
-function SessionCloseUp({ view, fromMs, width, onShift }: WideProps & Pick<WeekProps, 'onShift'>) {
+function SessionCloseUp({ view, stretch, width, onShift }: WideProps & Pick<WeekProps, 'onShift'>) {
   const f = useFormat();
   const { plan, products, job } = useDesk();
   const { session } = view;
   if (!session) return null;
   return (
     <>
-      <Join session={session} fromMs={fromMs} hours={SHOWN_H} width={width} />
+      <Join session={session} fromMs={stretch.fromMs} hours={stretch.hours} width={width} />
       <CloseUp
         plan={plan}
         session={session}
