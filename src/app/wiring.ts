@@ -35,7 +35,7 @@ import type {
   WeatherStore,
 } from '@/usecases/ports';
 import { readingsFor } from '@/usecases/readings';
-import { MOST_IN_TURN } from '@/usecases/turns';
+import { MOST_IN_TURN, sharedCans } from '@/usecases/turns';
 import { weatherFrom } from '@/usecases/weather';
 import type { Shopping, ShoppingAsked } from '@/usecases/shopping/shopping';
 import { Beside, isTooLong } from '@/workers/beside';
@@ -128,9 +128,11 @@ const plannedBeside =
 
 /** What to buy, worked out beside the event loop. */
 export async function shoppedBeside(asked: ShoppingAsked, signal?: AbortSignal): Promise<Shopping> {
-  const { beside, clock } = workshop();
+  const { beside, clock, planning } = workshop();
+  const nowMs = clock.nowMs();
   try {
-    return await beside.run('shopping', { ...asked, nowMs: clock.nowMs() }, signal);
+    const shared = await sharedCans(planning, { nowMs, ...(signal && { signal }) });
+    return await beside.run('shopping', { ...asked, shared, nowMs }, signal);
   } catch (e) {
     if (!isTooLong(e)) throw e;
     return { kind: 'too-long' };

@@ -92,6 +92,22 @@ function timed(request: ScheduleRequest | null, times: typeof schedule): Schedul
   return request ? times(request) : NO_WEATHER;
 }
 
+/** What comes out of cans that other jobs activate is in hand, and not bought. */
+function withShares(job: PlanRequest['job'], { sessions }: Scheduled): PlanRequest['job'] {
+  const shares = sessions.flatMap((s) => s.shares);
+  if (shares.length === 0) return job;
+  const inHand = shares.map(({ productId, inHandMl }) => ({ productId, remainingMl: inHandMl }));
+  return { ...job, shelf: [...(job.shelf ?? []), ...inHand] };
+}
+
+/** Once nothing is left to spray, what the film still asks for. */
+function stillAhead(
+  { job, system, airs }: { job: PlanRequest['job']; system: System; airs: Airs | null },
+  { sessions }: Scheduled,
+): Plan['toCome'] {
+  return airs && sessions.length === 0 ? stillToCome(job, system, airs) : [];
+}
+
 function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule = schedule): Plan {
   const whole = withZones(asked.job);
   const { forecast, nowMs, issuedMs = nowMs, around } = asked;
@@ -110,7 +126,8 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
   const wayOut =
     forecast && isStuck(scheduled) ? waysOut({ ...asked, forecast, job }, proposed, asBuilt) : [];
   const system = withOneMore(proposed, scheduled);
-  const materials = system === proposed ? asBuilt : materialsOf(job, system);
+  const counted = withShares(job, scheduled);
+  const materials = system === proposed && counted === job ? asBuilt : materialsOf(counted, system);
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...refused, ...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
   const consumables = jobConsumables(job, system);
@@ -125,8 +142,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     seams: system.seams.map(seamRecord),
     materials,
     ...atMoments({ job, system }, scheduled),
-    toCome:
-      !airs || scheduled.sessions.length > 0 || blockers.length > 0 ? [] : stillToCome(job, system, airs),
+    toCome: blockers.length > 0 ? [] : stillAhead({ job, system, airs }, scheduled),
     chance: scheduled.chance,
     decision: scheduled.decision,
     suits: [...scheduled.suits],

@@ -6,7 +6,7 @@ import type { Plan } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
 import { uniform } from './numerics/random';
 import { plan } from './plan';
-import { handsOf, NOTHING_AROUND, type Around } from './schedule/around';
+import { aroundOf, handsOf, NOTHING_AROUND, type Around } from './schedule/around';
 import { bestTurns, turnsIn, type OnBench, type PlanAround } from './together';
 
 const HOUR = 3_600_000;
@@ -40,7 +40,14 @@ const planOf = (p: Played, around: Around): Plan => {
     p,
     around.hands.map((s) => [s.startMs / HOUR, s.endMs / HOUR]),
   );
-  const session = { startsAt: iso(slot ?? 0), handsOffAt: iso((slot ?? 0) + p.takes), tasks: [] };
+  const session = {
+    startsAt: iso(slot ?? 0),
+    handsOffAt: iso((slot ?? 0) + p.takes),
+    tasks: [],
+    left: [],
+    shares: [],
+    activations: [],
+  };
   const decision = { cost: slot === null ? NEVER : p.costs[slot]!, never: NEVER };
   const sessions =
     slot === null ? [] : [{ ...session, sprayAt: session.startsAt, endsAt: session.handsOffAt }];
@@ -176,5 +183,49 @@ describe('three jobs of the demo', () => {
     const asSet = turnsIn(bench, planDemo);
     expect(asSet.turns.map((t) => t.id)).toEqual([...IDS]);
     expect(asSet.hours).toBeGreaterThanOrEqual(turns.hours - 1e-9);
+  });
+});
+
+describe('a can that two jobs activate', () => {
+  const giver = planDemo('stand-mixer', NOTHING_AROUND);
+  const [left] = giver.sessions.flatMap((s) => s.left);
+  const alone = planDemo('tractor-bonnet', NOTHING_AROUND);
+  const around = aroundOf(demo('tractor-bonnet'), [{ job: demo('stand-mixer'), plan: giver }]);
+  const taker = planDemo('tractor-bonnet', around);
+  const cans = (p: Plan): number => p.sessions.flatMap((s) => s.activations).length;
+  it('serves both within the day: no more than is left in it, after the first is through, before it is a day old', () => {
+    const [share] = taker.sessions.flatMap((s) => s.shares);
+    const session = taker.sessions.find((s) => s.shares.length > 0)!;
+    expect(share!.ml).toBeGreaterThan(0);
+    expect(share!.ml).toBeLessThanOrEqual(left!.ml);
+    expect(ms(share!.at)).toBe(ms(left!.at));
+    expect(ms(session.startsAt)).toBeGreaterThanOrEqual(ms(giver.sessions.at(-1)!.handsOffAt));
+    const own = Math.min(...session.activations.map((a) => ms(a.at)));
+    const clear = taker.layers.find((l) => l.productId === share!.productId)!.id;
+    const from = session.tasks.filter((t) => t.kind === 'coat' && t.layerId === clear && ms(t.endsAt) <= own);
+    expect(from.length).toBeGreaterThan(0);
+    for (const t of from) expect(ms(t.endsAt) - ms(share!.at)).toBeLessThanOrEqual(24 * HOUR);
+    expect(cans(alone) - cans(taker)).toBe(share!.saved);
+  });
+  it('does for a second shell of the same kind, which then buys no clear', () => {
+    const second = planDemo(
+      'stand-mixer',
+      aroundOf(demo('stand-mixer'), [{ job: demo('stand-mixer'), plan: giver }]),
+    );
+    const bought = (p: Plan): number =>
+      p.materials
+        .filter((m) => m.productId === left!.productId)
+        .flatMap((m) => m.packs)
+        .reduce((a, x) => a + x.count, 0);
+    expect([bought(giver), bought(second)]).toEqual([1, 0]);
+    expect(cans(second)).toBe(0);
+    expect(giver.cost.paint - second.cost.paint).toBeCloseTo(21.5, 9);
+  });
+  it('that is not free in time is no help', () => {
+    const late = 40 * 24 * HOUR;
+    const cansLate = around.cans.map((c) => ({ ...c, atMs: c.atMs + late, fromMs: c.fromMs + late }));
+    const without = planDemo('tractor-bonnet', { ...around, cans: cansLate });
+    expect(without.sessions.flatMap((s) => s.shares)).toEqual([]);
+    expect(cans(without)).toBe(cans(alone));
   });
 });

@@ -7,6 +7,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { aroundOf, NOTHING_AROUND, standsClear, type Around, type PlannedJob } from './schedule/around';
 import { usualHour } from './schedule/search/worth';
+import { instantOf } from './time/instant';
 
 export interface OnBench {
   readonly id: string;
@@ -20,10 +21,13 @@ export interface Turn {
   readonly id: string;
   readonly plan: Plan;
   readonly alone: Plan;
-  /** What giving way is expected to cost it, money of its own budget. */
+  /** What giving way is expected to cost it, money of its own budget; and what cans that others opened save it. */
   readonly givesUp: number;
+  readonly saves: number;
   /** Those before it that want what it would have alone. */
   readonly because: readonly string[];
+  /** Those before it whose cans it takes from. */
+  readonly cansOf: readonly string[];
   /** Its things are bought on a trip of one before it. */
   readonly sharesTrip: boolean;
 }
@@ -31,7 +35,7 @@ export interface Turn {
 export interface Turns {
   /** In the order of their turns. */
   readonly turns: readonly Turn[];
-  /** What all give up, in hours of the owner: jobs may count in different currencies. */
+  /** What all give up less what they save, in hours of the owner: jobs may count in different currencies. */
   readonly hours: number;
   /** No order can come to less than this, hours: the same where every order was looked at or ruled out. */
   readonly atLeast: number;
@@ -44,7 +48,7 @@ const MOST_PLANS = 120;
 /** Orders that differ by less are level, hours. */
 const LEVEL_H = 0.01;
 
-/** An order so far: who has had his turn, and hours of the owner that have been given up. */
+/** An order so far: who has had his turn, and hours of the owner that have been given up, less those saved. */
 interface Order {
   readonly ids: readonly string[];
   readonly planned: readonly PlannedJob[];
@@ -62,6 +66,20 @@ function hourOf({ risk, budget }: Job, { materials }: Plan): number {
   const prices = materials.flatMap((m) => m.packs.map((p) => p.price));
   return Math.max(1e-9, risk.hourValue ?? usualHour(budget.currency, prices));
 }
+
+/** Products that are activated, can by can. */
+const activatedBy = ({ sessions }: Plan): string[] =>
+  sessions.flatMap((s) => s.activations.map((a) => a.productId));
+
+/** A can of a product, money; 0 of one that is not bought. */
+function canPrice({ materials }: Plan, productId: string): number {
+  const packs = materials.find((m) => m.productId === productId)?.packs ?? [];
+  return packs.length > 0 ? Math.min(...packs.map((p) => p.price)) : 0;
+}
+
+/** What cans of others save a job, at what it would pay alone, money. */
+const savedBy = (plan: Plan, alone: Plan): number =>
+  plan.sessions.flatMap((s) => s.shares).reduce((a, x) => a + x.saved * canPrice(alone, x.productId), 0);
 
 class Bench {
   readonly alone = new Map<string, Plan>();
@@ -85,38 +103,63 @@ class Bench {
     const around = aroundOf(this.jobs.get(id)!, others);
     const alone = this.alone.get(id)!;
     const couldShopAlong = around.trips.length > 0 && hasTrip(alone);
-    if (!couldShopAlong && standsClear(alone, around)) return alone;
+    const ids = new Set(activatedBy(alone));
+    const couldShare = around.cans.some((c) => ids.has(c.productId));
+    if (!couldShopAlong && !couldShare && standsClear(alone, around)) return alone;
     const name = JSON.stringify([id, around]);
     const plan = this.known.get(name) ?? this.made(id, around);
     this.known.set(name, plan);
     return plan;
   }
 
-  /** What giving way costs a job, money; making room never helps. */
+  /** What giving way costs a job, money, what it saves aside; making room never helps. */
   givesUp(id: string, plan: Plan): number {
     const alone = this.alone.get(id)!;
-    return Math.max(0, costOf(plan, alone) - costOf(alone, alone));
+    return Math.max(0, costOf(plan, alone) - costOf(alone, alone) + savedBy(plan, alone));
+  }
+
+  /** The most that others' cans could save a job, money: all that it activates and another does too. */
+  couldSave(id: string): number {
+    const others = [...this.alone].filter(([other]) => other !== id);
+    const shared = new Set(others.flatMap(([, p]) => activatedBy(p)));
+    const alone = this.alone.get(id)!;
+    return activatedBy(alone)
+      .filter((p) => shared.has(p))
+      .reduce((a, p) => a + canPrice(alone, p), 0);
+  }
+
+  /** The same, hours of the owner. */
+  mightSaveH(id: string): number {
+    return this.couldSave(id) / hourOf(this.jobs.get(id)!, this.alone.get(id)!);
   }
 
   /** An order with one more turn. */
   withTurn({ ids, planned, hours }: Order, id: string): Order {
     const job = this.jobs.get(id)!;
     const plan = this.planOf(id, planned);
+    const alone = this.alone.get(id)!;
     return {
       ids: [...ids, id],
       planned: [...planned, { job, plan }],
-      hours: hours + this.givesUp(id, plan) / hourOf(job, this.alone.get(id)!),
+      hours: hours + (this.givesUp(id, plan) - savedBy(plan, alone)) / hourOf(job, alone),
     };
   }
 }
 
 const NOBODY: Order = { ids: [], planned: [], hours: 0 };
 
+/** A can that one leaves is one that the other takes from. */
+const givesTo = ({ sessions }: PlannedJob['plan'], taker: Plan): boolean => {
+  const left = sessions.flatMap((s) => s.left.map((l) => `${l.productId} ${instantOf(l.at)}`));
+  return taker.sessions.some((s) => s.shares.some((x) => left.includes(`${x.productId} ${instantOf(x.at)}`)));
+};
+
 const hasTrip = ({ visits }: Plan): boolean => visits.some((v) => v.kind === 'shop');
 
 /**
  * Depth first, the most promising turn first. Whoever comes later finds no more room than now, so that an order
- * comes to what it gives up so far and what each of the others would if it were next: what is not below the best is left.
+ * comes to what it gives up so far and what each of the others would if it were next, less what cans could still
+ * save it: what is not below the best is left.
  */
 class Search {
   best: Order | null = null;
@@ -138,7 +181,10 @@ class Search {
       return;
     }
     const next = left.map((id) => ({ id, then: this.bench.withTurn(order, id) }));
-    const least = next.reduce((sum, { then }) => sum + then.hours - order.hours, order.hours);
+    const least = next.reduce(
+      (sum, { id, then }) => sum + then.hours - order.hours - this.bench.mightSaveH(id),
+      order.hours,
+    );
     // Level ones stay in the order of their urgency.
     for (const { id, then } of next.sort((a, b) => a.then.hours - b.then.hours)) {
       if (!this.isBelow(least)) return;
@@ -177,7 +223,9 @@ function turnsOf(bench: Bench, { ids, hours }: Order, open: number): Turns {
       plan,
       alone,
       givesUp: bench.givesUp(id, plan),
+      saves: savedBy(plan, alone),
       because: inTheWay.map((o) => o.id),
+      cansOf: planned.filter((o) => givesTo(o.plan, plan)).map((o) => o.id),
       sharesTrip: hasTrip(alone) && !hasTrip(plan),
     };
   });

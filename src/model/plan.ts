@@ -241,6 +241,20 @@ export const sessionSchema = z.strictObject({
   tasks: z.array(taskSchema),
   activations: z.array(activationSchema),
   mixes: z.array(mixSchema),
+  left: z
+    .array(z.strictObject({ productId: z.string(), at: iso, ml: z.number() }))
+    .describe('what stays in cans that were activated, by when that was'),
+  shares: z
+    .array(
+      z.strictObject({
+        productId: z.string(),
+        at: iso.describe('when that can was activated'),
+        ml: z.number().describe('taken out of it'),
+        inHandMl: z.number().describe('in it when this session begins'),
+        saved: z.number().int().describe('cans that are not opened for it'),
+      }),
+    )
+    .describe('taken from a can that another job activated'),
   rounds: z
     .array(
       z.strictObject({

@@ -19,6 +19,9 @@ export interface TogetherRow {
   readonly currency: string;
   readonly because: readonly string[];
   readonly sharesTrip: boolean;
+  /** What cans of others save it, money, and whose they are. */
+  readonly saves: number;
+  readonly cansOf: readonly string[];
 }
 export interface Together extends Pick<Turns, 'hours' | 'atLeast' | 'plans'> {
   readonly rows: readonly TogetherRow[];
@@ -36,16 +39,11 @@ export interface TogetherAsked {
 
 const toldOf = ({ sessions, chance }: Plan): Told => ({ startsAt: sessions[0]?.startsAt ?? null, chance });
 
-const rowOf = ({ id, plan: now, alone, givesUp, because, sharesTrip }: Turn, name: string): TogetherRow => ({
-  id,
-  name,
-  alone: toldOf(alone),
-  now: toldOf(now),
-  givesUp,
-  currency: now.cost.currency,
-  because,
-  sharesTrip,
-});
+function rowOf({ id, plan: now, alone, ...turn }: Turn, name: string): TogetherRow {
+  const { givesUp, saves, because, cansOf, sharesTrip } = turn;
+  const told = { alone: toldOf(alone), now: toldOf(now), currency: now.cost.currency };
+  return { id, name, ...told, givesUp, saves, because, cansOf, sharesTrip };
+}
 
 export function togetherFor({ jobs, seeks }: TogetherAsked): Together {
   const requests = new Map(jobs.map((j) => [j.id, j.request]));

@@ -2,6 +2,7 @@
 import { setTurn } from '@/core/edits/turn';
 import type { Answer } from '@/core/plan';
 import { aroundOf, type Around, type PlannedJob } from '@/core/schedule/around';
+import type { Session } from '@/model/plan';
 import type { JobReadings } from '@/model/reading';
 import type { Planning } from './plans';
 import type { Issued, JobStore, StoredJob } from './ports';
@@ -38,13 +39,33 @@ export async function plannedWith(
 export async function aroundFor(stored: StoredJob, planning: Planning, asked: Asked): Promise<Around> {
   const all = stored.job.turn === undefined ? [] : planning.inTurn();
   const at = all.findIndex((s) => s.id === stored.id);
-  const before = all.slice(0, Math.max(0, at));
-  const planned: PlannedJob[] = [];
-  for (const other of before) {
-    const { answer } = await plannedWith(other, planning, asked, aroundOf(other.job, planned));
-    planned.push({ job: other.job, plan: answer.plan });
+  return aroundOf(stored.job, await plansInTurn(all.slice(0, Math.max(0, at)), planning, asked));
+}
+
+type PlannedInTurn = PlannedJob & Pick<StoredJob, 'id'>;
+
+/** @param jobs the first of those in turn */
+async function plansInTurn(
+  jobs: readonly StoredJob[],
+  planning: Planning,
+  asked: Asked,
+): Promise<PlannedInTurn[]> {
+  const planned: PlannedInTurn[] = [];
+  for (const stored of jobs) {
+    const { id, job } = stored;
+    const { answer } = await plannedWith(stored, planning, asked, aroundOf(job, planned));
+    planned.push({ id, job, plan: answer.plan });
   }
-  return aroundOf(stored.job, planned);
+  return planned;
+}
+
+/** What is in cans that others activate when a job takes from them, by job. */
+export type SharedCans = Readonly<Record<string, readonly Given[]>>;
+type Given = Pick<Session['shares'][number], 'productId' | 'inHandMl'>;
+
+export async function sharedCans(planning: Planning, asked: Asked): Promise<SharedCans> {
+  const planned = await plansInTurn(planning.inTurn(), planning, asked);
+  return Object.fromEntries(planned.map(({ id, plan }) => [id, plan.sessions.flatMap((s) => s.shares)]));
 }
 
 /** A job that is being edited elsewhere is tried again so often. */

@@ -7,6 +7,7 @@ import type { Plan } from '@/model/plan';
 import { instantOf, MINUTE, type Span } from '../time/instant';
 import { joinedSpans, withoutSpans } from '../time/spans';
 import type { StartOption } from './judge/start-option';
+import type { LeftCan } from './work/draft';
 
 export interface Around {
   /** Hands are on another job, wherever that is. */
@@ -17,8 +18,10 @@ export interface Around {
   readonly dust: readonly Span[];
   /** Trips to the shops that another makes anyway, in order: what this one needs is bought on the first. */
   readonly trips: readonly Span[];
+  /** Cans that another activates and does not empty. */
+  readonly cans: readonly LeftCan[];
 }
-export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [], trips: [] };
+export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [], trips: [], cans: [] };
 
 /** Sanding dust hangs in the air so long, minutes. From memory; an open place clears sooner. */
 const DUST_SETTLES_MIN = 30;
@@ -60,6 +63,16 @@ function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[]
 const tripsOf = ({ visits }: Pick<Plan, 'visits'>): Span[] =>
   visits.filter((v) => v.kind === 'shop').map((v) => spanOf(v.startsAt, v.endsAt));
 
+const cansOf = ({ sessions }: Pick<Plan, 'sessions'>): LeftCan[] =>
+  sessions.flatMap((s) =>
+    s.left.map(({ productId, at, ml }) => ({
+      productId,
+      atMs: instantOf(at),
+      fromMs: instantOf(s.handsOffAt),
+      ml,
+    })),
+  );
+
 /** A job and the plan that holds for it. */
 export interface PlannedJob {
   readonly job: Job;
@@ -74,6 +87,7 @@ export function aroundOf(job: Job, others: readonly PlannedJob[]): Around {
     wet: joinedSpans(beside.flatMap((o) => wetOf(o.plan))),
     dust: joinedSpans(beside.flatMap((o) => dustOf(o.plan))),
     trips: joinedSpans(others.flatMap((o) => tripsOf(o.plan))),
+    cans: others.flatMap((o) => cansOf(o.plan)),
   };
 }
 

@@ -11,7 +11,7 @@ import { startsOffered, suitOf } from './suits';
 import { whyNone } from './why-none';
 import { MOST_SESSIONS } from './tried';
 import { draftsOf } from './work/drafts';
-import { workOf } from './work/work';
+import { withCans, workOf } from './work/work';
 import { toldDecision } from './write/decision';
 import { writeSession } from './write/session';
 import { writeVisits } from './write/visits';
@@ -83,7 +83,7 @@ function oneMoreOf(live: Attempt['live']): Scheduled['oneMore'] {
 
 export function schedule(request: ScheduleRequest): Scheduled {
   const { tz } = request.job.place;
-  const work = workOf(request.job, request.system);
+  const work = withCans(workOf(request.job, request.system), request.around?.cans ?? []);
   const sessions = draftsOf(work).sessions.length;
   if (sessions > MOST_SESSIONS) {
     const params = { sessions, most: MOST_SESSIONS };

@@ -98,6 +98,7 @@ function TurnRow({ line, nth, isLast, move }: TurnRowProps) {
         <b className="fw650">{line.name}</b>
         <span>, {line.when}</span>
         {line.gives !== null && <span className="small muted is-block">{line.gives}</span>}
+        {line.along !== null && <span className="small is-block">{line.along}</span>}
       </span>
       <IconButton
         size="small"

@@ -117,7 +117,7 @@ describe('the window', () => {
     expect(oddsText({ chance: 0.8, verdict: 'good' } as never)).toBe('80 %');
     expect(oddsText({ chance: 0.999, verdict: 'inside' } as never)).toBe('99 %, just inside');
   });
-  it('a day on a phone has its own starts, and leafs no further than a week', () => {
+  it('a day on a phone has its own starts, and leafs no further than two weeks', () => {
     const tz = 'UTC';
     const starts = [1, 25, 30].map((h) => ({ at: at(h) })) as never;
     const day = windowViews.dayView(starts, 24 * HOUR, { ms: 5 * HOUR, tz });
@@ -125,7 +125,7 @@ describe('the window', () => {
     expect([day.isFirst, day.isLast]).toEqual([false, false]);
     expect([day.before, day.after]).toEqual([0, 48 * HOUR]);
     expect(windowViews.dayView(starts, 0, { ms: 5 * HOUR, tz }).isFirst).toBe(true);
-    expect(windowViews.dayView(starts, 6 * 24 * HOUR, { ms: 5 * HOUR, tz }).isLast).toBe(true);
+    expect(windowViews.dayView(starts, 13 * 24 * HOUR, { ms: 5 * HOUR, tz }).isLast).toBe(true);
     expect(dayOf(undefined, { ms: 30 * HOUR, tz })).toBe(24 * HOUR);
     expect(dayOf(session(50, 52), { ms: 0, tz })).toBe(48 * HOUR);
   });

@@ -13,6 +13,8 @@ export interface TurnLine {
   readonly when: string;
   /** What it would be alone, and whom it gives way to; null where it is the same. */
   readonly gives: string | null;
+  /** What it takes along from others; null for nothing. */
+  readonly along: string | null;
 }
 
 /** Jobs of the bench that stand in turn, in their order. */
@@ -38,32 +40,53 @@ function startSaid({ startsAt, chance }: TogetherRow['now'], f: Format): string 
   return `${f.dayTime(startsAt)}, ${percentOf(chance ?? 0)}\u00a0%`;
 }
 
-function givesSaid(row: TogetherRow, names: ReadonlyMap<string, string>, f: Format): string | null {
-  const { alone, now, because, givesUp } = row;
-  const trip = row.sharesTrip ? 'What it needs is bought on the trip of one above.' : null;
-  if (because.length === 0 || (alone.startsAt === now.startsAt && givesUp < NOTHING)) return trip;
-  const price = givesUp < NOTHING ? 'at no cost' : `which costs it ${f.money(givesUp, row.currency)}`;
-  const others = inAList(because.map((id) => names.get(id) ?? id));
-  return [`Alone ${startSaid(alone, f)}; gives way to ${others}, ${price}.`, ...(trip ? [trip] : [])].join(
-    ' ',
-  );
+type Names = (ids: readonly string[]) => string;
+
+/** Whom it gives way to; null where it is as it would be alone. */
+function waySaid(
+  { alone, now, because, givesUp, currency }: TogetherRow,
+  names: Names,
+  f: Format,
+): string | null {
+  if (because.length === 0 || (alone.startsAt === now.startsAt && givesUp < NOTHING)) return null;
+  const price = givesUp < NOTHING ? 'at no cost' : `which costs it ${f.money(givesUp, currency)}`;
+  return `Alone ${startSaid(alone, f)}; gives way to ${names(because)}, ${price}.`;
+}
+
+/** What it takes along from others; null for nothing. */
+function alongSaid(
+  { saves, cansOf, currency, sharesTrip }: TogetherRow,
+  names: Names,
+  f: Format,
+): string | null {
+  const can =
+    cansOf.length > 0
+      ? [
+          `Sprays from the can activated for ${names(cansOf)}: ${f.money(saves, currency)} of cans fewer opened.`,
+        ]
+      : [];
+  const trip = sharesTrip ? ['What it needs is bought on the trip of one above.'] : [];
+  const said = [...can, ...trip];
+  return said.length > 0 ? said.join(' ') : null;
 }
 
 export function turnLines({ rows }: Together, f: Format): TurnLine[] {
-  const names = new Map(rows.map((r) => [r.id, r.name]));
+  const nameOf = new Map(rows.map((r) => [r.id, r.name]));
+  const names: Names = (ids) => inAList(ids.map((id) => nameOf.get(id) ?? id));
   return rows.map((r) => ({
     id: r.id,
     name: r.name,
     when: startSaid(r.now, f),
-    gives: givesSaid(r, names, f),
+    gives: waySaid(r, names, f),
+    along: alongSaid(r, names, f),
   }));
 }
 
 /** How good an order is. @param atLeast no order can come to less, hours; 0 where no other was looked at */
 export function orderSaid({ hours, atLeast }: Pick<Together, 'hours' | 'atLeast'>): string {
-  if (hours < NOTHING) return 'There is room for all: none of them gives anything up.';
+  if (hours < NOTHING) return 'There is room for all: together they give nothing up.';
   const worth = (h: number): string => durationOf(Math.max(1, 60 * h));
-  const all = `In all they give up what ${worth(hours)} of your time is worth.`;
+  const all = `In all, less what is saved, they give up what ${worth(hours)} of your time is worth.`;
   if (hours - atLeast < NOTHING) return `${all} No other order gives up less.`;
   return atLeast < NOTHING ? all : `${all} No order gives up less than ${worth(atLeast)}.`;
 }

@@ -136,7 +136,11 @@ export function startLine(session: Session, products: readonly Product[], f: For
     const times = session.activations.filter((a) => a.productId === id).map((a) => a.at);
     return `, ${beginsOf(times, isGun, f)}`;
   });
-  return `First coat ${f.time(session.sprayAt)}${begins.join('')}, last coat on by ${f.time(session.handsOffAt)}.`;
+  const shared = session.shares.map((s) => {
+    const name = products.find((p) => p.id === s.productId)?.name ?? s.productId;
+    return `, ${name} from the can activated ${f.dayTime(s.at)}`;
+  });
+  return `First coat ${f.time(session.sprayAt)}${[...shared, ...begins].join('')}, last coat on by ${f.time(session.handsOffAt)}.`;
 }
 
 /** “This start does not do: it ends 40 min after your free hours.” */

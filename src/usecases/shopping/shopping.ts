@@ -5,6 +5,7 @@
 import type { ShoppingList } from '@/model/shopping';
 import type { StockItem } from '@/model/stock';
 import type { StoredJob } from '../ports';
+import type { SharedCans } from '../turns';
 import { buy, type Bought, type Shop } from './buy';
 import { wantOf, type Want } from './wants';
 
@@ -38,11 +39,13 @@ function paintApart(wants: readonly Want[], stock: readonly StockItem[], shop: S
 export interface ShoppingAsked {
   readonly jobs: readonly StoredJob[];
   readonly items: readonly StockItem[];
+  /** What they take out of one another's cans; left out: nothing. */
+  readonly shared?: SharedCans;
 }
 
 /** The list for these jobs. Prices in more than one currency are refused. */
-export function shoppingFor({ jobs, items }: ShoppingAsked, shop: Shop): Shopping {
-  const wants = jobs.map(wantOf);
+export function shoppingFor({ jobs, items, shared = {} }: ShoppingAsked, shop: Shop): Shopping {
+  const wants = jobs.map((j) => wantOf(j, shared[j.id]));
   const currencies = [...new Set(wants.map((w) => w.job.budget.currency))];
   if (currencies.length > 1) return { kind: 'currencies', currencies };
   const { lines, paint, prep, worth, shelf } = buy(wants, items, shop);

@@ -58,20 +58,20 @@ const waitsFor = ({ material, want }: Pool['lines'][number]): boolean =>
 
 const sumOf = (list: readonly number[]): number => list.reduce((a, x) => a + x, 0);
 
-/** Needs that can share a pack are one. */
-function needsApart(product: Product, materials: readonly Material[]): number[] {
-  const groups = diesActivated(product) ? materials.map((m) => [m]) : [materials];
-  return groups.map((group) => pooledNeed(group).needMl).filter((ml) => ml > 0);
+/** Needs that can share a pack are one; what another job's can gives to one that has its own is not bought. */
+function needsApart(product: Product, lines: Pool['lines']): number[] {
+  if (!diesActivated(product))
+    return [pooledNeed(lines.map((l) => l.material)).needMl].filter((ml) => ml > 0);
+  const given = ({ want }: Pool['lines'][number]): number =>
+    sumOf(want.shared.filter((s) => s.productId === product.id).map((s) => s.inHandMl));
+  return lines.map((l) => pooledNeed([l.material]).needMl - given(l)).filter((ml) => ml > 0);
 }
 
 /** By id. Hardener and reducer have no colour: they are shared by all that take them. */
 export function thingsOf(wants: readonly Want[]): Thing[] {
   const things = new Map<string, Thing>();
   for (const { product, colour, lines } of poolsOf(wants)) {
-    const needs = needsApart(
-      product,
-      lines.map((l) => l.material),
-    );
+    const needs = needsApart(product, lines);
     if (needs.length === 0) continue;
     const waits = lines.every(waitsFor);
     const prices: Record<string, number> = {};

@@ -8,6 +8,7 @@ import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { JobStore, PageOf, StoredJob } from '../ports';
+import type { SharedCans } from '../turns';
 
 export interface Want {
   readonly stored: StoredJob;
@@ -15,10 +16,12 @@ export interface Want {
   readonly products: ReadonlyMap<string, Product>;
   readonly materials: readonly Material[];
   readonly consumables: readonly Consumable[];
+  /** Out of a can that another of these jobs activates. */
+  readonly shared: SharedCans[string];
 }
 
 /** What was set aside for one job is on the workshop's shelf like the rest; it is taken from there. */
-export function wantOf(stored: StoredJob): Want {
+export function wantOf(stored: StoredJob, shared: Want['shared'] = []): Want {
   const system = systemFor(stored.job);
   const { shelf: _set, ...job } = withZones(stored.job);
   return {
@@ -27,6 +30,7 @@ export function wantOf(stored: StoredJob): Want {
     products: system.products,
     materials: materialsOf(job, system),
     consumables: jobConsumables(job, system),
+    shared,
   };
 }
 

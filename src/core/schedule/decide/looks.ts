@@ -78,12 +78,12 @@ const bondsUntil = (ground: Ground | null, { prepMin }: Draft): number =>
 const waitedFor = ({ nowMs, worth }: Sessions, untilMs: number): number =>
   (Math.max(0, untilMs - nowMs) / DAY) * worth.delayPerDay;
 
-/** Late costs and those of a start that is only just inside; after the last the days that it took. */
+/** Late costs, those of a start that is only just inside, cans beyond the usual; after the last the days it took. */
 function owesOf(s: Sessions, k: number, o: StartOption): number {
   const late = s.late(k, o.handleMs) * s.latePerDay;
   const edge = o.verdict === 'good' ? 0 : s.worth.edge;
   const isLast = k === s.drafts.length - 1;
-  return late + edge + (isLast ? waitedFor(s, o.handleMs) : 0);
+  return late + edge + o.opens + (isLast ? waitedFor(s, o.handleMs) : 0);
 }
 
 function offerOf(s: Sessions, at: { k: number; o: StartOption; timed: Timed; pool: Pool }): Offer | null {

@@ -2,11 +2,11 @@
  * Cups and cans of one run. What is mixed or activated has its own moment and its own end; a new one is opened
  * before the face that the last cannot finish, never in the middle of it, and one that is dead is thrown away.
  */
-import { MINUTE } from '../../time/instant';
-import { RINSE_MIN, TACK_MIN, type Draft, type Unit } from '../work/draft';
+import { HOUR, MINUTE } from '../../time/instant';
+import { PRUDENT_H, RINSE_MIN, TACK_MIN, type Draft, type Unit } from '../work/draft';
 import type { Bound, BoundStep, Pot } from './bound';
 import type { FirstFault } from './first-fault';
-import type { RunPot, Trace } from './run';
+import type { RunLeft, RunPot, Trace } from './run';
 
 interface Seen {
   readonly row: number;
@@ -16,6 +16,8 @@ interface Seen {
 }
 
 const EPS_ML = 1e-6;
+/** Less in a can is no paint for anybody, ml. ASSUMED. */
+const LEAST_LEFT_ML = 20;
 
 /** What has to be opened before a face. */
 interface Need {
@@ -46,8 +48,8 @@ export class Pots {
     this.told = new Array<RunPot | null>(bound.potCount).fill(null);
   }
 
-  /** Those that were opened before the session. */
-  begin(row: number): void {
+  /** Those that were opened before the session; of another job once that is through with it. */
+  begin(row: number, startMs: number): void {
     this.row = row;
     this.isOpened.fill(0);
     this.told.fill(null);
@@ -55,10 +57,24 @@ export class Pots {
     this.untilMs.fill(-Infinity);
     for (const { pot, step } of this.bound.steps) {
       const open = pot && this.draft.open.get(step.product.id);
-      if (!open) continue;
+      if (!open || startMs < (open.fromMs ?? -Infinity)) continue;
+      const endsMs = pot.clock.potEndsAt(row, open.atMs);
       this.leftMl[pot.index] = open.ml;
-      this.untilMs[pot.index] = pot.clock.potEndsAt(row, open.atMs);
+      this.untilMs[pot.index] =
+        open.fromMs === undefined ? endsMs : Math.min(endsMs, open.atMs + PRUDENT_H * HOUR);
     }
+  }
+
+  /** What is left in the cans that were activated, once the last coat is on. */
+  left(): RunLeft[] {
+    return this.bound.steps.flatMap(({ pot, step }, k): RunLeft[] => {
+      const { product } = step;
+      const isLastOfIt = this.bound.steps.findLastIndex((s) => s.pot?.index === pot?.index) === k;
+      if (!pot || !isLastOfIt || product.carrier === 'gun') return [];
+      const atMs = this.told[pot.index]?.fromMs ?? this.draft.open.get(product.id)?.atMs;
+      const ml = this.leftMl[pot.index]!;
+      return atMs === undefined || ml < LEAST_LEFT_ML ? [] : [{ productId: product.id, atMs, ml }];
+    });
   }
 
   private lasts(pot: Pot, unit: Unit, atMs: number): boolean {

@@ -31,6 +31,14 @@ export interface RunHands {
   readonly endMs: number;
 }
 
+/** What stays in a can that was activated, once the session is over. */
+export interface RunLeft {
+  readonly productId: string;
+  /** Its hardener was let in. */
+  readonly atMs: number;
+  readonly ml: number;
+}
+
 /** One part in one coat. */
 export interface RunPart {
   readonly step: number;
@@ -44,6 +52,7 @@ export interface Trace {
   readonly parts: RunPart[];
   readonly pots: RunPot[];
   readonly hands: RunHands[];
+  readonly left: RunLeft[];
   readonly rinses: { readonly startMs: number; readonly endMs: number; readonly productId: string }[];
 }
 

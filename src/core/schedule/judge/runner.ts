@@ -159,13 +159,13 @@ export class Runner {
 
   private begin(row: number, startMs: number): Progress {
     this.films.begin(startMs);
-    this.pots.begin(row);
+    this.pots.begin(row, startMs);
     const isTold = row === this.centralRow;
     return {
       row,
       fault: new FirstFault(this.where.air, row),
       coats: [],
-      trace: isTold ? { parts: [], pots: [], hands: [], rinses: [] } : null,
+      trace: isTold ? { parts: [], pots: [], hands: [], left: [], rinses: [] } : null,
       late: false,
       lastCoatMs: startMs,
       freeMs: startMs + this.draft.prepMin * MINUTE,
@@ -185,6 +185,7 @@ export class Runner {
       // A future that is lost already needs no further hours; the central line is followed to its end.
       if (!trace && fault.cause !== null) return broken(p);
     }
+    trace?.left.push(...this.pots.left());
     const dried = this.films.dry(p, { lastCoatMs: p.lastCoatMs, handsOffMs: p.freeMs });
     return { cause: fault.cause, late: p.late, coats, handsOffMs: p.freeMs, ...dried, trace };
   }

@@ -67,11 +67,12 @@ export const safetyFactor = (rushSafe: number): number => 4 ** (2 * rushSafe - 1
 
 function scoreOf(input: SearchInput, picks: readonly StartOption[], loss: number): number {
   const edge = picks.filter((x) => x.verdict !== 'good').length * input.worth.edge;
+  const opens = picks.reduce((a, x) => a + x.opens, 0);
   const waitedDays = Math.max(0, picks.at(-1)!.handleMs - input.nowMs) / DAY;
   // A path that is not whole yet is judged by what it has; its last parts come later still.
   const isWhole = picks.length === input.candidates.length;
   const late = isWhole ? input.lateDays(picks.map((p) => p.handleMs)) * input.latePerDay : 0;
-  return safetyFactor(input.rushSafe) * loss + edge + waitedDays * input.worth.delayPerDay + late;
+  return safetyFactor(input.rushSafe) * loss + edge + opens + waitedDays * input.worth.delayPerDay + late;
 }
 
 /** Whether a start finds its ground, on the central line. @param ground null where it waits for nothing */

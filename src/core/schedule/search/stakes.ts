@@ -1,8 +1,7 @@
 /** What a session that fails costs: its paint, what was activated for it, and its hours once more. */
 import type { Material } from '@/model/plan';
-import type { Product } from '@/model/product';
-import { isPoured, packGivesMl } from '../work/coats';
-import type { CoatStep, Draft } from '../work/draft';
+import { isPoured, packsFor } from '../work/coats';
+import { isAtHand, type CoatStep, type Draft } from '../work/draft';
 
 export interface Stakes {
   readonly materials: number;
@@ -18,20 +17,16 @@ const moneyFor = ({ product }: CoatStep, ml: number): number => {
   return (ml * pack.price) / pack.sizeMl;
 };
 
-/** Cans that the expected use of a session empties. */
-const cansFor = (product: Product, ml: number, cupMl: number): number =>
-  Math.max(1, Math.ceil(ml / packGivesMl(product, cupMl) - 1e-9));
-
 /** What is activated is lost whole, used or not: the money in the cans beyond what is sprayed. */
 function lostInCans(draft: Draft): number {
   const activated = [...new Set(draft.steps.map((s) => s.product))].filter(
-    (p) => isPoured(p) && p.carrier === 'aerosol' && !draft.open.has(p.id),
+    (p) => isPoured(p) && p.carrier === 'aerosol' && !isAtHand(draft, p.id),
   );
   return activated.reduce((sum, product) => {
     const mine = draft.steps.filter((s) => s.product === product);
     const ml = mine.reduce((a, s) => a + s.ml, 0);
     return (
-      sum + Math.max(0, cansFor(product, ml, draft.cupMl) * product.packs[0]!.price - moneyFor(mine[0]!, ml))
+      sum + Math.max(0, packsFor(product, ml, draft.cupMl) * product.packs[0]!.price - moneyFor(mine[0]!, ml))
     );
   }, 0);
 }

@@ -44,6 +44,7 @@ function option(startMs: number): StartOption {
     causes: new Map(),
     free: true,
     isSkipped: false,
+    opens: upTo(3) * 4 - 4,
     verdict: draws() < 0.5 ? 'good' : 'inside',
   };
 }
@@ -124,7 +125,7 @@ export function stepCost(
   const lost = (1 - (own + 0.5) / (FUTURES + 1)) * input.stakes[k]!.money;
   const waited = (fates.reduce((a, f) => a + f.waited, 0) / FUTURES) * input.worth.delayPerDay;
   const safety = Math.exp(Math.log(4) * (2 * input.rushSafe - 1));
-  return safety * (lost + waited) + (start.verdict === 'good' ? 0 : 2);
+  return safety * (lost + waited) + (start.verdict === 'good' ? 0 : 2) + start.opens;
 }
 
 /** What the end of the last session costs, money. */

@@ -27,6 +27,10 @@ export const isPoured = (p: Product): boolean =>
 export const packGivesMl = (p: Product, cupMl: number): number =>
   p.carrier === 'gun' ? cupMl : p.packs[0]!.sizeMl * (1 - heelFrac(p));
 
+/** Packs that so much empties. @param ml over 0 */
+export const packsFor = (p: Product, ml: number, cupMl: number): number =>
+  Math.max(1, Math.ceil(ml / packGivesMl(p, cupMl) - 1e-9));
+
 /** Faces of a part that are sprayed one by one, its pieces counted. */
 function facesSprayed(part: Part): number {
   const ofOne = sumOverFaces(facesOf(part), () => 1);

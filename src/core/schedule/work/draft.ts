@@ -91,7 +91,18 @@ export interface Rest {
 export interface OpenPot {
   readonly atMs: number;
   readonly ml: number;
+  /** Another job has it until then, ms; left out where it is at hand. */
+  readonly fromMs?: number;
 }
+
+/** A can that another job activates and does not empty; free once hands are off that one. */
+export interface LeftCan extends OpenPot {
+  readonly productId: string;
+  readonly fromMs: number;
+}
+
+/** What is activated is planned with no longer, h, whatever its label allows. Common practice: the same day. */
+export const PRUDENT_H = 24;
 
 export interface Draft {
   readonly id: string;
@@ -111,6 +122,12 @@ export interface Draft {
   readonly rest: Rest | null;
   /** Cup of the gun, ml. */
   readonly cupMl: number;
+}
+
+/** A can or a mix of it is open already, and it is this job's own. */
+export function isAtHand({ open }: Pick<Draft, 'open'>, productId: string): boolean {
+  const pot = open.get(productId);
+  return pot !== undefined && pot.fromMs === undefined;
 }
 
 /** No more coats go on its parts: the tape comes off. */

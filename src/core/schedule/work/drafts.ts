@@ -4,7 +4,15 @@ import { productIn } from '../../seams/seam';
 import { cupOf } from '../../material/session-pours';
 import { NO_CUTS, segmentsOf, type Cuts, type Segment } from './cuts';
 import { leftToDo } from './done';
-import type { CoatStep, Draft, Drafts, Film, PrepStep, Rest } from './draft';
+import {
+  isAtHand,
+  type CoatStep,
+  type Draft,
+  type Drafts,
+  type Film,
+  type PrepStep,
+  type Rest,
+} from './draft';
 import { preparationOf } from './preparation';
 import type { Stretch, Work } from './work';
 
@@ -130,7 +138,20 @@ export function draftsOf(work: Work, cuts: Cuts = NO_CUTS): Drafts {
       });
     }),
   );
-  return { sessions: sessions.map((s, k) => ({ ...s, rest: rests[k + 1] ?? null })), before };
+  return { sessions: onceEach(sessions).map((s, k) => ({ ...s, rest: rests[k + 1] ?? null })), before };
+}
+
+/** What another job leaves in a can is there once: for the first session that sprays it. */
+function onceEach(sessions: readonly Draft[]): Draft[] {
+  const promised = new Set<string>();
+  return sessions.map((draft) => {
+    const sprayed = new Set(draft.steps.map((s) => s.product.id));
+    const mine = [...draft.open].filter(
+      ([id]) => isAtHand(draft, id) || (sprayed.has(id) && !promised.has(id)),
+    );
+    for (const [id] of mine) if (!isAtHand(draft, id)) promised.add(id);
+    return { ...draft, open: new Map(mine) };
+  });
 }
 
 function latest(films: readonly Film[]): Film | null {

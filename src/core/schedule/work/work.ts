@@ -2,10 +2,11 @@
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { splitAtSeams } from '../../coating/sessions';
+import { COLOURED } from '../../coating/tint';
 import { productIn, spotsUnder, type System } from '../../seams/seam';
 import { coatsOf, type CoatFrame } from './coats';
 import { doneOf, type Done } from './done';
-import type { CoatStep, Film, OpenPot } from './draft';
+import type { CoatStep, Film, LeftCan, OpenPot } from './draft';
 import { groupedCoats } from './groups';
 import { evenLots, layersOn, lotsOf, type Lot } from './lots';
 import { withTaping } from './taping';
@@ -86,6 +87,16 @@ export interface Work {
   readonly open: ReadonlyMap<string, OpenPot>;
 }
 
+/** The same work where another job's can may serve: of what has no colour, the one that lives longest. */
+export function withCans(work: Work, cans: readonly LeftCan[]): Work {
+  const open = new Map(work.open);
+  for (const { productId, ...can } of [...cans].sort((a, b) => a.atMs - b.atMs)) {
+    const product = work.system.products.get(productId);
+    if (product && !COLOURED.has(product.kind) && !work.open.has(productId)) open.set(productId, can);
+  }
+  return { ...work, open };
+}
+
 type Asked = Pick<Work, 'job' | 'system' | 'done'>;
 
 /** Of lot k: none for the last, a, b and so on for those before it. */
@@ -114,7 +125,8 @@ const isAtRest = ({ lots }: Work): boolean =>
 /** The same work, its parts in lots that go on one after the other; null where they may not be parted. */
 export function inLots(work: Work, count: number): Work | null {
   const lots = isAtRest(work) ? evenLots(work.job, work.system, count) : [];
-  return lots.length < 2 ? null : workIn(work, splitAtSeams(work.system), lots);
+  if (lots.length < 2) return null;
+  return { ...workIn(work, splitAtSeams(work.system), lots), open: work.open };
 }
 
 /** The coats of every stretch that are left, on the one that is there, for the ways to part them. */

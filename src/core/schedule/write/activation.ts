@@ -5,11 +5,8 @@ import type { Product } from '@/model/product';
 import { gradeFor, mixMarks, ratioText } from '../../material/mixing';
 import { HOUR, instantOf } from '../../time/instant';
 import type { RunPot } from '../judge/run';
-import { ACTIVATE_MIN, type CoatStep } from '../work/draft';
+import { ACTIVATE_MIN, PRUDENT_H, type CoatStep } from '../work/draft';
 import { airAt, notice, put, type Sheet } from './sheet';
-
-/** Prudent life of an activated can. Common practice: the same day. */
-const PRUDENT_MS = 24 * HOUR;
 
 /** Its place among those of its product in the session, from 1. */
 const nthOf = (sheet: Sheet, pot: RunPot): number =>
@@ -109,7 +106,7 @@ function mixOf(sheet: Sheet, { id, grade, product }: Mixed, pot: RunPot): Mix {
 /** Each activation is prudent until the session ends, a day has gone by or its pot is dead, whichever is first. */
 export function settleActivations(sheet: Sheet, endMs: number): void {
   for (const a of sheet.activations) {
-    const untilMs = Math.min(endMs, instantOf(a.at) + PRUDENT_MS, instantOf(a.usableUntil));
+    const untilMs = Math.min(endMs, instantOf(a.at) + PRUDENT_H * HOUR, instantOf(a.usableUntil));
     a.prudentUntil = sheet.iso(untilMs);
   }
 }

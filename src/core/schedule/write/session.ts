@@ -7,6 +7,7 @@ import { paintC } from '../../air/paint-temperature';
 import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
 import { isTaken, type Around } from '../around';
+import { packsFor } from '../work/coats';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
 import { settleActivations } from './activation';
@@ -87,6 +88,23 @@ function roundsOf({ run, draft, iso }: Sheet): Session['rounds'] {
   });
 }
 
+/** What comes out of another job's can. */
+function sharesOf({ draft, run, iso }: Sheet): Session['shares'] {
+  const pots = run.trace!.pots;
+  return [...new Set(draft.steps.map((s) => s.product))].flatMap((product) => {
+    const open = draft.open.get(product.id);
+    if (!open || open.fromMs === undefined) return [];
+    const own = pots.filter((p) => p.productId === product.id);
+    const all = draft.steps.reduce((a, s) => a + (s.product === product ? s.ml : 0), 0);
+    const ml = all - own.reduce((a, p) => a + p.ml, 0);
+    const saved = packsFor(product, all, draft.cupMl) - own.length;
+    const inHandMl = round1(open.ml);
+    return ml > 0 && saved > 0
+      ? [{ productId: product.id, at: iso(open.atMs), ml: round1(ml), inHandMl, saved }]
+      : [];
+  });
+}
+
 /** What comes after the forecast is said to come at its end. */
 const within = (air: AtPart, ms: number): number => (Number.isFinite(ms) ? ms : lastNodeMs(air));
 
@@ -146,6 +164,8 @@ export function writeSession(air: AtPart, live: Live, taken: Taken, tz: string):
     tasks,
     activations,
     mixes,
+    left: run.trace!.left.map(({ productId, atMs, ml }) => ({ productId, at: iso(atMs), ml: round1(ml) })),
+    shares: sharesOf(sheet),
     rounds: roundsOf(sheet),
     rhythm: rhythmOf(sheet),
     rest,
