@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { setImmediate } from 'node:timers/promises';
 import { HOUR } from '@/core/time/instant';
 import type { CopyWork } from '@/data/copies/copy-work';
+import { agreedShelf } from '@/data/agreed-shelf';
 import { Copies } from '@/data/copies/service';
 import { feedSetting } from '@/data/feed-setting';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
@@ -169,6 +170,7 @@ function makeWorkshop(): Workshop {
     weather: weatherFrom(weather, demo ? standin : null),
     plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
     inTurn: () => store.inTurn(MOST_IN_TURN),
+    agreed: agreedShelf(dataFolder()),
     readingsFor: (stored: StoredJob, nowMs: number) => readingsFor(readings, stored, nowMs),
   };
   const together = <T>(work: () => T): T => writing(db, work)();

@@ -42,7 +42,7 @@ function opened(file: string): Db {
 }
 
 /** Opened, or made anew when it is damaged; null when the disk takes none. */
-function openShelf(folder: string): Db | null {
+export function openMemory(folder: string): Db | null {
   const file = join(folder, 'plans.sqlite');
   try {
     return opened(file);
@@ -59,7 +59,7 @@ function openShelf(folder: string): Db | null {
 
 /** @param program mark of the build: another one makes other plans */
 export function planShelf(folder: string, program: string): PlanShelf {
-  const db = openShelf(folder);
+  const db = openMemory(folder);
   if (!db) return NO_SHELF;
   const hashes = new Hashes(program);
   const one = db.prepare<[string, string], { doc: string }>(

@@ -8,7 +8,7 @@ import { HALF_HOUR, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import { NO_READINGS, type JobReadings } from '@/model/reading';
 import { lastRecordedMs } from './clock';
-import type { Issued, StoredJob, Weather } from './ports';
+import type { AgreedShelf, Issued, StoredJob, Weather } from './ports';
 
 /** What a plan follows from. */
 export interface PlanKey {
@@ -160,6 +160,8 @@ export interface Planning {
   readonly plans: Plans;
   /** Jobs at work that are planned together, in the order of their turns. */
   inTurn(): readonly StoredJob[];
+  /** Plans that the owner went on with. */
+  readonly agreed: AgreedShelf;
   /** What was measured in the places of a job. */
   readingsFor(stored: StoredJob, nowMs: number): JobReadings;
 }

@@ -1,5 +1,6 @@
 /** What the use cases need from outside; data, standins and app fulfil it, tests pass a Map. */
 import type { Learned } from '@/core/air/record';
+import type { Agreed } from '@/model/agreed';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
@@ -71,6 +72,12 @@ export interface JobStore {
   /** Jobs taken off the bench, newest first. */
   removed(): { readonly id: string; readonly name: string; readonly removedMs: number }[];
   isEmpty(): boolean;
+}
+
+/** Plans that owners went on with. */
+export interface AgreedShelf {
+  get(jobId: string): Agreed | null;
+  keep(jobId: string, agreed: Agreed): void;
 }
 
 /** Where the weather of a plan is from. */

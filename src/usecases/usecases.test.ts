@@ -28,6 +28,7 @@ const planning: Planning = {
   weather,
   plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),
   inTurn: () => [],
+  agreed: { get: () => null, keep: () => undefined },
   readingsFor: () => NO_READINGS,
 };
 function mapStore(): JobStore {
@@ -114,6 +115,7 @@ describe('the bench and a job', () => {
     const counting: Planning = {
       weather,
       inTurn: () => [],
+      agreed: { get: () => null, keep: () => undefined },
       readingsFor: () => NO_READINGS,
       plans: new Plans(
         async (request) => {

@@ -1,6 +1,7 @@
 /** Opens one job with its plan, its products and the air at its parts. */
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
+import type { Agreed } from '@/model/agreed';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
@@ -24,6 +25,8 @@ export interface JobView {
   readonly issuedMs: number;
   readonly weather: WeatherSource;
   readonly readings: JobReadings;
+  /** The plan that the owner went on with last; null before. */
+  readonly agreed: Agreed | null;
   /** What the jobs before it in turn take. */
   readonly around: Around;
 }
@@ -48,6 +51,7 @@ export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked
     weather: issued.source,
     readings,
     around,
+    agreed: planning.agreed.get(stored.id),
   };
 }
 

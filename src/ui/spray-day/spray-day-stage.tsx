@@ -19,6 +19,7 @@ import { StageFrame } from '../shell/stage-frame';
 import { actView } from '../views/act';
 import { nextWork } from '../views/agenda';
 import { blockersSaid } from '../views/verdict';
+import { PlanChanged } from '../shell/plan-changed';
 import { Spine } from '../shell/spine';
 import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
@@ -95,6 +96,7 @@ function Now({ day }: { day: DayView }) {
   const done = doneList(job, plan, products);
   return (
     <div className="stack">
+      <PlanChanged />
       {act && startsNext && <ActCard view={act} />}
       {next && (
         <NowCard

@@ -11,6 +11,7 @@ import { Anchor, StopSign } from '../parts/icons';
 import { ActCard } from '../parts/act-card';
 import { CalendarButton } from '../parts/calendar-button';
 import { later } from '../parts/later';
+import { PlanChanged } from '../shell/plan-changed';
 import { Spine } from '../shell/spine';
 import { StageFrame } from '../shell/stage-frame';
 import { useFormat } from '../theme/providers';
@@ -112,6 +113,7 @@ function Start({ view, onSession }: StartProps) {
   const isPinned = job.starts?.some((s) => s.sessionId === session?.id);
   return (
     <div className="stack">
+      <PlanChanged />
       {act && <ActCard view={act} />}
       <PhoneDay view={view} onPick={pin} onSession={onSession} />
       {plan.kind === 'blocked' && <Blocked />}
