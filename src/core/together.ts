@@ -4,8 +4,9 @@
  * that were tried, with how far it can be from the best there is.
  */
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
+import type { Material, Plan, Session } from '@/model/plan';
 import { aroundOf, NOTHING_AROUND, standsClear, type Around, type PlannedJob } from './schedule/around';
+import { SEALED_SHARE } from './schedule/judge/start-option';
 import { usualHour } from './schedule/search/worth';
 import { instantOf } from './time/instant';
 
@@ -37,8 +38,11 @@ export interface Turns {
   readonly turns: readonly Turn[];
   /** What all give up less what they save, in hours of the owner: jobs may count in different currencies. */
   readonly hours: number;
-  /** No order can come to less than this, hours: the same where every order was looked at or ruled out. */
-  readonly atLeast: number;
+  /**
+   * No order can come to less than this, hours: the same where every order was looked at or ruled out; null where no
+   * other was looked at.
+   */
+  readonly atLeast: number | null;
   /** Plans that were made. */
   readonly plans: number;
 }
@@ -71,15 +75,31 @@ function hourOf({ risk, budget }: Job, { materials }: Plan): number {
 const activatedBy = ({ sessions }: Plan): string[] =>
   sessions.flatMap((s) => s.activations.map((a) => a.productId));
 
+const materialOf = ({ materials }: Plan, productId: string): Material | undefined =>
+  materials.find((m) => m.productId === productId);
+const packsIn = (m: Material | undefined): number => (m?.packs ?? []).reduce((a, p) => a + p.count, 0);
+
 /** A can of a product, money; 0 of one that is not bought. */
-function canPrice({ materials }: Plan, productId: string): number {
-  const packs = materials.find((m) => m.productId === productId)?.packs ?? [];
+function canPrice(plan: Plan, productId: string): number {
+  const packs = materialOf(plan, productId)?.packs ?? [];
   return packs.length > 0 ? Math.min(...packs.map((p) => p.price)) : 0;
 }
 
-/** What cans of others save a job, at what it would pay alone, money. */
-const savedBy = (plan: Plan, alone: Plan): number =>
-  plan.sessions.flatMap((s) => s.shares).reduce((a, x) => a + x.saved * canPrice(alone, x.productId), 0);
+const sharesOf = ({ sessions }: Plan): Session['shares'] => sessions.flatMap((s) => s.shares);
+
+/** What cans of others save a job, at what it would pay alone, money: fewer bought, and those that stay sealed. */
+function savedBy(plan: Plan, alone: Plan): number {
+  return sharesOf(plan).reduce((sum, { productId, saved }) => {
+    const price = canPrice(alone, productId);
+    const notBought = packsIn(materialOf(alone, productId)) - packsIn(materialOf(plan, productId));
+    const sealed = Math.max(0, saved - notBought);
+    return sum + (Math.max(0, notBought) + SEALED_SHARE * sealed) * price;
+  }, 0);
+}
+
+/** What its own choice of a start counted for them, money. */
+const counted = (plan: Plan, alone: Plan): number =>
+  sharesOf(plan).reduce((a, x) => a + SEALED_SHARE * x.saved * canPrice(alone, x.productId), 0);
 
 class Bench {
   readonly alone = new Map<string, Plan>();
@@ -115,7 +135,7 @@ class Bench {
   /** What giving way costs a job, money, what it saves aside; making room never helps. */
   givesUp(id: string, plan: Plan): number {
     const alone = this.alone.get(id)!;
-    return Math.max(0, costOf(plan, alone) - costOf(alone, alone) + savedBy(plan, alone));
+    return Math.max(0, costOf(plan, alone) - costOf(alone, alone) + counted(plan, alone));
   }
 
   /** The most that others' cans could save a job, money: all that it activates and another does too. */
@@ -210,7 +230,7 @@ function byUrgency(bench: Bench): string[] {
   return [...bench.jobs.keys()].sort((a, b) => key(a).localeCompare(key(b)));
 }
 
-function turnsOf(bench: Bench, { ids, hours }: Order, open: number): Turns {
+function turnsOf(bench: Bench, { ids, hours }: Order, atLeast: number | null): Turns {
   const planned: (PlannedJob & { readonly id: string })[] = [];
   const turns = ids.map((id): Turn => {
     const job = bench.jobs.get(id)!;
@@ -229,7 +249,7 @@ function turnsOf(bench: Bench, { ids, hours }: Order, open: number): Turns {
       sharesTrip: hasTrip(alone) && !hasTrip(plan),
     };
   });
-  return { turns, hours, atLeast: Math.min(hours, open), plans: bench.plans };
+  return { turns, hours, atLeast, plans: bench.plans };
 }
 
 const benchOf = (jobs: readonly OnBench[], planAround: PlanAround): Bench =>
@@ -244,12 +264,13 @@ export function bestTurns(
   const bench = benchOf(jobs, planAround);
   const search = new Search(bench, most);
   search.follow(NOBODY, byUrgency(bench));
-  return turnsOf(bench, search.best ?? NOBODY, search.open);
+  const best = search.best ?? NOBODY;
+  return turnsOf(bench, best, Math.min(best.hours, search.open));
 }
 
 /** What an order that the owner sets comes to; nothing is said of others. */
 export function turnsIn(jobs: readonly OnBench[], planAround: PlanAround): Turns {
   const bench = benchOf(jobs, planAround);
   const order = jobs.reduce((o, { id }) => bench.withTurn(o, id), NOBODY);
-  return turnsOf(bench, order, 0);
+  return turnsOf(bench, order, null);
 }

@@ -62,7 +62,7 @@ function alongSaid(
   const can =
     cansOf.length > 0
       ? [
-          `Sprays from the can activated for ${names(cansOf)}: ${f.money(saves, currency)} of cans fewer opened.`,
+          `Sprays from the can activated for ${names(cansOf)}, so that fewer are opened: saves ${f.money(saves, currency)}.`,
         ]
       : [];
   const trip = sharesTrip ? ['What it needs is bought on the trip of one above.'] : [];
@@ -82,11 +82,13 @@ export function turnLines({ rows }: Together, f: Format): TurnLine[] {
   }));
 }
 
-/** How good an order is. @param atLeast no order can come to less, hours; 0 where no other was looked at */
+/** How good an order is. @param atLeast no order can come to less, hours; null where no other was looked at */
 export function orderSaid({ hours, atLeast }: Pick<Together, 'hours' | 'atLeast'>): string {
   if (hours < NOTHING) return 'There is room for all: together they give nothing up.';
   const worth = (h: number): string => durationOf(Math.max(1, 60 * h));
   const all = `In all, less what is saved, they give up what ${worth(hours)} of your time is worth.`;
+  if (atLeast === null) return all;
   if (hours - atLeast < NOTHING) return `${all} No other order gives up less.`;
-  return atLeast < NOTHING ? all : `${all} No order gives up less than ${worth(atLeast)}.`;
+  const least = atLeast < NOTHING ? '' : ` None gives up less than ${worth(atLeast)}.`;
+  return `${all} Not every order could be tried.${least}`;
 }

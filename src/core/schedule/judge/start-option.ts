@@ -185,6 +185,9 @@ export class Tried {
   }
 }
 
+/** A can that stays sealed because another's serves is worth so much of its price. From memory: it keeps, if it is used. */
+export const SEALED_SHARE = 0.5;
+
 const price = ({ packs }: Product): number => packs[0]!.price;
 
 /** Cans of a product that a session activates beside its own that is open. */
@@ -202,7 +205,8 @@ function opensMoney(draft: Draft, { trace }: Run): number {
   );
   return cans.reduce((sum, p) => {
     const opened = pots.filter((x) => x.productId === p.id).length;
-    return sum + (opened - usualCans(draft, p)) * price(p);
+    const more = opened - usualCans(draft, p);
+    return sum + (more < 0 ? SEALED_SHARE * more : more) * price(p);
   }, 0);
 }
 
