@@ -60,6 +60,15 @@ describe('parts in lots', () => {
     const ids = allTasks(p).map((t) => t.id);
     expect(new Set(ids).size).toBe(ids.length);
   });
+  it('what is due first goes on first, whatever the order of the parts; what comes later goes on later', () => {
+    const due = lids.map((p, i) => (i >= 2 ? { ...p, deadline: '2026-05-18' } : p));
+    const first = planned(jobOf({ freeHours: evenings('18:00', '19:10'), parts: due }));
+    expect(partsOf(first)[0]).toEqual(['lid2', 'lid3']);
+    const late = lids.map((p, i) => (i < 2 ? { ...p, readyFrom: '2026-05-19' } : p));
+    const second = planned(jobOf({ freeHours: evenings('18:00', '19:10'), parts: late }));
+    expect(partsOf(second)[0]).toEqual(['lid2', 'lid3']);
+    expect(second.sessions.map((s) => s.startsAt.slice(0, 10))).toEqual(['2026-05-18', '2026-05-19']);
+  });
   it('a coat of the first lot that is ticked is on its own parts alone; the others still get theirs', () => {
     const j = jobOf({ freeHours: evenings('18:00', '19:10') });
     const first = planned(j).sessions[0]!;

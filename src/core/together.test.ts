@@ -55,6 +55,8 @@ const planOf = (p: Played, around: Around): Plan => {
     kind: slot === null ? 'blocked' : 'planned',
     sessions,
     visits: [],
+    toCome: [],
+    now: iso(0),
     decision,
     materials: [],
   } as unknown as Plan;

@@ -48,6 +48,9 @@ export interface Paged {
   readonly total: number;
 }
 
+/** The board of hours shows two weeks from the morning of today. */
+const NIGHTS_H = 16 * 24;
+
 /** Jobs on the bench at a time: each wants a plan. */
 export const ON_THE_BENCH = 8;
 const FINISHED_AT_A_TIME = 12;
@@ -116,7 +119,7 @@ async function benchJob(stored: StoredJob, planning: Planning, nowMs: number): P
     airNow: jobView.air.now,
     // What the bench does not draw is not sent to the page.
     plan: { ...jobView.plan, startOptions: [], alternatives: [], assumptions: [] },
-    nights: nightsAt(jobView.job.place.lat, jobView.job.place.lon, nowMs - 24 * HOUR, 9 * 24),
+    nights: nightsAt(jobView.job.place.lat, jobView.job.place.lon, nowMs - 24 * HOUR, NIGHTS_H),
   };
 }
 

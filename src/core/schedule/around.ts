@@ -47,9 +47,11 @@ export function handsOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>)
   ];
 }
 
-/** From its first coat until its last is dust-free. */
-const wetOf = ({ sessions }: Pick<Plan, 'sessions'>): Span[] =>
-  sessions.map((s) => spanOf(s.sprayAt, s.endsAt));
+/** From its first coat until its last is dust-free; of what was sprayed to its end, from now on. */
+function wetOf({ sessions, toCome, now }: PlannedJob['plan']): Span[] {
+  const still = toCome.filter((c) => c.what === 'dust-free').map((c) => spanOf(now, c.at));
+  return [...sessions.map((s) => spanOf(s.sprayAt, s.endsAt)), ...still];
+}
 
 /** Sanding, and until its dust has settled. */
 function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[] {
@@ -76,7 +78,7 @@ const cansOf = ({ sessions }: Pick<Plan, 'sessions'>): LeftCan[] =>
 /** A job and the plan that holds for it. */
 export interface PlannedJob {
   readonly job: Job;
-  readonly plan: Pick<Plan, 'sessions' | 'visits'>;
+  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'toCome' | 'now'>;
 }
 
 /** What others leave to a job. */

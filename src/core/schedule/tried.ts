@@ -52,11 +52,11 @@ function fitsFree({ work, free }: Shared): boolean {
   return sessions.length <= MOST_SESSIONS && sessions.every((d) => handsMs(d) <= longestMs);
 }
 
-/** The work in lots, the fewest first: those whose sessions fit the free hours, or where none does all. */
-function inFewLots(shared: Shared): Shared[] {
+/** The work in lots, the fewest first, each in the orders that may matter: those whose sessions fit the free hours. */
+function inFewLots(shared: Shared): Shared[][] {
   const works = Array.from({ length: MOST_LOTS - 1 }, (_, i) => inLots(shared.work, i + 2));
-  const parted = works.flatMap((work) => (work ? [{ ...shared, work }] : []));
-  const fitting = parted.filter(fitsFree);
+  const parted = works.filter((w) => w.length > 0).map((w) => w.map((work) => ({ ...shared, work })));
+  const fitting = parted.filter(([first]) => fitsFree(first!));
   return fitting.length > 0 ? fitting : parted;
 }
 
@@ -64,12 +64,12 @@ function inFewLots(shared: Shared): Shared[] {
 function inLotsTried(shared: Shared, best: Attempt): Attempt {
   const isFound = best.chains.length > 0;
   const parted = inFewLots(shared).slice(0, isFound ? 1 : MOST_LOTS);
-  for (const one of parted) {
-    const next = attempt(one, NO_CUTS, 'trial');
+  for (const orders of parted) {
+    const next = orders.map((one) => attempt(one, NO_CUTS, 'trial')).reduce(better);
     if (next.chains.length > 0) return better(best, next);
   }
   if (isFound) return best;
-  const rested = parted.slice(0, RESTED_LOTS).flatMap((one) => waysToRest(one, false, 1));
+  const rested = parted.slice(0, RESTED_LOTS).flatMap(([first]) => waysToRest(first!, false, 1));
   return rested.reduce(keptOf, best);
 }
 

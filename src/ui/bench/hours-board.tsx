@@ -1,11 +1,16 @@
 'use client';
-/** Suitable hours per job over seven days, for the product that goes on next. */
+/** Suitable hours per job over one week or two, for the product that goes on next. */
+import { useState } from 'react';
+import Button from '@mui/material/Button';
+import ButtonGroup from '@mui/material/ButtonGroup';
 import { HOUR } from '@/core/time/instant';
 import type { BenchJob } from '@/usecases/bench';
 import { useWidth } from '../drawings/use-width';
 import { useFormat } from '../theme/providers';
 import { boardRow, boardScale, type BoardBlock, type BoardRow, type BoardScale } from '../views/bench';
 
+/** Days that the board can show. */
+const WEEKS = [7, 14] as const;
 /** Until it is measured, px. */
 const USUAL_W = 960;
 const LEFT = 178;
@@ -27,15 +32,16 @@ interface HoursBoardProps {
 
 export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
   const f = useFormat();
-  const scale = boardScale(nowMs, tz);
+  const [days, setDays] = useState<number>(WEEKS[0]);
+  const scale = boardScale(nowMs, tz, days);
   const [box, width] = useWidth(USUAL_W);
   const x = xOf(scale, width);
   const height = HEAD + jobs.length * ROW_H;
   const rows = jobs.map((j) => boardRow(j, f));
   return (
     <section aria-label="Suitable hours">
-      <BoardKey />
-      <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours of the week">
+      <BoardKey days={days} onDays={setDays} />
+      <div className="scroll-x" tabIndex={0} role="group" aria-label="Hours of the weeks">
         <div ref={box} className="minw-640">
           <svg
             viewBox={`0 0 ${width} ${height}`}
@@ -57,7 +63,7 @@ export function HoursBoard({ jobs, nowMs, tz }: HoursBoardProps) {
   );
 }
 
-function BoardKey() {
+function BoardKey({ days, onDays }: { days: number; onDays: (days: number) => void }) {
   const keys = [
     { name: 'good', fills: ['var(--moss)'] },
     { name: 'just inside', fills: ['var(--amber)', 'url(#p-warn)'] },
@@ -66,6 +72,18 @@ function BoardKey() {
   return (
     <div className="hd mb-6">
       Suitable hours <small>per job, for what goes on next</small>
+      <ButtonGroup size="small" aria-label="Days on the board" className="ml-12">
+        {WEEKS.map((count) => (
+          <Button
+            key={count}
+            aria-pressed={days === count}
+            variant={days === count ? 'contained' : 'outlined'}
+            onClick={() => onDays(count)}
+          >
+            {count} days
+          </Button>
+        ))}
+      </ButtonGroup>
       <span className="r row gap-14">
         {keys.map((k) => (
           <span key={k.name} className="row gap-6">
@@ -112,7 +130,7 @@ function Days({ scale, x, height, tz }: FrameProps & { tz: string }) {
     <g key={day}>
       <line x1={x(day)} x2={x(day)} y1="4" y2={height} stroke="var(--line)" />
       <text x={x(day) + 6} y="16" fontSize="13" fontWeight={i === 0 ? 650 : 400} fill="var(--ink)">
-        {i === 0 ? 'Today, ' : ''}
+        {i === 0 && scale.days.length <= WEEKS[0] ? 'Today, ' : ''}
         {name.format(day + HALF_DAY)}
       </text>
     </g>

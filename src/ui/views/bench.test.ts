@@ -121,7 +121,7 @@ describe('the bench', () => {
   });
   it('the board has seven civil days, also when the clocks go back', () => {
     const midnight = Date.parse('2026-10-23T00:00:00+01:00');
-    const { fromMs, days } = boardScale(midnight + 13 * HOUR, 'Europe/London');
+    const { fromMs, days } = boardScale(midnight + 13 * HOUR, 'Europe/London', 7);
     expect(fromMs).toBe(midnight);
     expect(days.map((d) => (d - midnight) / HOUR)).toEqual([0, 24, 48, 73, 97, 121, 145]);
   });

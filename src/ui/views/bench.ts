@@ -181,19 +181,19 @@ export function minutesTo(startsAt: string, nowMs: number): number | null {
   return left > 0 && left < 20 * HOUR ? left / MINUTE : null;
 }
 
-/** The board of hours: seven civil days from today. */
+/** The board of hours: civil days from today. */
 export interface BoardScale {
   readonly fromMs: number;
   readonly toMs: number;
   readonly days: readonly number[];
 }
-const BOARD_DAYS = 7;
 
-export function boardScale(nowMs: number, tz: string): BoardScale {
+/** @param count of days */
+export function boardScale(nowMs: number, tz: string, count: number): BoardScale {
   const fromMs = dayStart(nowMs, tz);
   // A day that has a clock change is still one day.
-  const days = Array.from({ length: BOARD_DAYS }, (_, i) => dayStart(fromMs + (24 * i + 2) * HOUR, tz));
-  return { fromMs, toMs: fromMs + BOARD_DAYS * 24 * HOUR, days };
+  const days = Array.from({ length: count }, (_, i) => dayStart(fromMs + (24 * i + 2) * HOUR, tz));
+  return { fromMs, toMs: fromMs + count * 24 * HOUR, days };
 }
 
 /** Letters that fit beside the board. */

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { bodyOf, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
+import { setTurn } from '@/core/edits/turn';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { parseJob } from '@/formats/job-file';
 import type { Job } from '@/model/job';
@@ -31,7 +32,8 @@ export const POST = handled(async (request: Request) => {
     const parsed = parseJob(body.value);
     if (!parsed.ok)
       return refused(422, 'This is no job that Pellucid can read. Nothing was brought in.', parsed.faults);
-    store.insert(id, parsed.value, clock.nowMs());
+    // A turn belongs to the bench it stood on.
+    store.insert(id, setTurn(parsed.value, null), clock.nowMs());
   }
   return Response.json({ id }, { status: 201 });
 });

@@ -103,7 +103,12 @@ const uncounted = (members: number, cause: Cause | null): Futures => ({
 });
 
 /** What became of a start in every future, by the air alone; and when hands are off in each, shape [members]. */
-function airedOf(runs: readonly Run[]): Futures & { readonly handsOffMs: Float64Array } {
+interface Aired {
+  readonly futures: Futures;
+  readonly handsOffMs: Float64Array;
+}
+
+function airedOf(runs: readonly Run[]): Aired {
   const causes = new Map<Cause, number>();
   const { ok, readyMs, latestMs, handlesMs } = lostAll(runs.length);
   let good = 0;
@@ -119,24 +124,24 @@ function airedOf(runs: readonly Run[]): Futures & { readonly handsOffMs: Float64
     good++;
   });
   const handsOffMs = Float64Array.from(runs, (run) => run.handsOffMs);
-  return { ok, good, counted: true, readyMs, latestMs, handlesMs, causes, handsOffMs };
+  return { futures: { ok, good, counted: true, readyMs, latestMs, handlesMs, causes }, handsOffMs };
 }
 
 /** The same where some go on past the free hours, which hold in every future. @param untilMs nobody works longer */
-function cutOff(aired: ReturnType<typeof airedOf>, untilMs: number): Futures {
-  const members = aired.handsOffMs.length;
+function cutOff({ futures, handsOffMs }: Aired, untilMs: number): Futures {
+  const members = handsOffMs.length;
   const { ok, readyMs, latestMs, handlesMs } = lostAll(members);
   let good = 0;
   for (let m = 0; m < members; m++) {
-    if (!hasMember(aired.ok, m) || aired.handsOffMs[m]! > untilMs) continue;
-    readyMs[m] = aired.readyMs[m]!;
-    latestMs[m] = aired.latestMs[m]!;
-    handlesMs[m] = aired.handlesMs[m]!;
+    if (!hasMember(futures.ok, m) || handsOffMs[m]! > untilMs) continue;
+    readyMs[m] = futures.readyMs[m]!;
+    latestMs[m] = futures.latestMs[m]!;
+    handlesMs[m] = futures.handlesMs[m]!;
     addMember(ok, m);
     good++;
   }
-  const causes = new Map(aired.causes);
-  if (good < aired.good) causes.set('free-hours', aired.good - good);
+  const causes = new Map(futures.causes);
+  if (good < futures.good) causes.set('free-hours', futures.good - good);
   return { ok, good, counted: true, readyMs, latestMs, handlesMs, causes };
 }
 
@@ -147,7 +152,7 @@ function cutOff(aired: ReturnType<typeof airedOf>, untilMs: number): Futures {
 export class Tried {
   readonly central: Run;
   private readonly members: number;
-  private aired: ReturnType<typeof airedOf> | null = null;
+  private aired: Aired | null = null;
   private easy: boolean | null = null;
 
   constructor(
@@ -172,7 +177,7 @@ export class Tried {
     return uncounted(this.members, this.central.cause);
   }
 
-  private get inAir(): ReturnType<typeof airedOf> {
+  private get inAir(): Aired {
     this.aired ??= airedOf(Array.from({ length: this.members }, (_, m) => this.runner.run(m, this.startMs)));
     return this.aired;
   }
@@ -181,7 +186,7 @@ export class Tried {
   futures(freeUntilMs: number): Futures {
     const { inAir } = this;
     const untilMs = freeUntilMs + LATE_OFF_MS;
-    return inAir.handsOffMs.some((ms) => ms > untilMs) ? cutOff(inAir, untilMs) : inAir;
+    return inAir.handsOffMs.some((ms) => ms > untilMs) ? cutOff(inAir, untilMs) : inAir.futures;
   }
 }
 

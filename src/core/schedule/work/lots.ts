@@ -36,6 +36,22 @@ export function lotsOf(stretches: readonly (readonly PlanLayer[])[], done: Done)
   return [new Set(all.filter((id) => !behind.includes(id))), new Set(behind)];
 }
 
+/** What is due first, then what is here first; else as the job names them. */
+function byUrgency(a: readonly Part[], b: readonly Part[]): number {
+  const key = (parts: readonly Part[]): string => {
+    const due = parts.map((p) => p.deadline ?? '9999').sort()[0]!;
+    return `${due} ${parts
+      .map((p) => p.readyFrom ?? '')
+      .sort()
+      .at(-1)!}`;
+  };
+  return key(a).localeCompare(key(b));
+}
+
+/** Some part has a day of its own, so that it matters which goes on first. */
+export const hasDays = ({ parts }: Job): boolean =>
+  parts.some((p) => p.deadline !== undefined || p.readyFrom !== undefined);
+
 /**
  * The parts in so many lots of about the same area, each through all its coats before the next; fewer than two
  * where there is nothing to part, or where an effect colour wants them together. A part stays with its zones.
@@ -47,7 +63,7 @@ export function evenLots(job: Job, { layers, products }: System, count: number):
   for (const part of job.parts.filter((p) => painted.has(p.id)))
     wholes.set(wholePartId(part.id), [...(wholes.get(wholePartId(part.id)) ?? []), part]);
   if (wholes.size < count) return [];
-  const lots = evenly([...wholes.values()], totalAreaM2, count);
+  const lots = evenly([...wholes.values()].sort(byUrgency), totalAreaM2, count);
   return lots.map((lot) => new Set(lot.flat().map((p) => p.id)));
 }
 

@@ -8,7 +8,7 @@ import { coatsOf, type CoatFrame } from './coats';
 import { doneOf, type Done } from './done';
 import type { CoatStep, Film, LeftCan, OpenPot } from './draft';
 import { groupedCoats } from './groups';
-import { evenLots, layersOn, lotsOf, type Lot } from './lots';
+import { evenLots, hasDays, layersOn, lotsOf, type Lot } from './lots';
 import { withTaping } from './taping';
 
 /** One stretch of the build-up: what is on, what is left. */
@@ -122,11 +122,26 @@ export function workOf(job: Job, system: System): Work {
 const isAtRest = ({ lots }: Work): boolean =>
   lots.length === 1 && lots[0]!.every((s) => s.films.size === 0 || s.left.length === 0);
 
-/** The same work, its parts in lots that go on one after the other; null where they may not be parted. */
-export function inLots(work: Work, count: number): Work | null {
+/** Lots that are tried in every order; more go on in the order of their days. */
+const MOST_ORDERED = 3;
+
+function ordersOf<T>(list: readonly T[]): T[][] {
+  if (list.length <= 1) return [[...list]];
+  return list.flatMap((x, i) =>
+    ordersOf([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [x, ...rest]),
+  );
+}
+
+/**
+ * The same work, its parts in lots that go on one after the other: in every order where some part has a day of its own
+ * and they are few, the likeliest first; empty where they may not be parted.
+ */
+export function inLots(work: Work, count: number): Work[] {
   const lots = isAtRest(work) ? evenLots(work.job, work.system, count) : [];
-  if (lots.length < 2) return null;
-  return { ...workIn(work, splitAtSeams(work.system), lots), open: work.open };
+  if (lots.length < 2) return [];
+  const orders = hasDays(work.job) && lots.length <= MOST_ORDERED ? ordersOf(lots) : [lots];
+  const stretches = splitAtSeams(work.system);
+  return orders.map((order) => ({ ...workIn(work, stretches, order), open: work.open }));
 }
 
 /** The coats of every stretch that are left, on the one that is there, for the ways to part them. */
