@@ -145,12 +145,14 @@ interface RowProps {
 }
 
 function JobHours({ row, y, x, width: boardW }: RowProps) {
+  // Past what is known there is neither yes nor no.
+  const knownW = row.untilMs === null ? 0 : Math.max(0, Math.min(x(row.untilMs), boardW) - LEFT);
   return (
     <g>
       <text x="0" y={y + 26} fontSize="13.500" fontWeight="600" fill="var(--ink)">
         {row.name}
       </text>
-      <rect x={LEFT} y={y + 30} width={boardW - LEFT} height="7" fill="var(--well)" />
+      <rect x={LEFT} y={y + 30} width={knownW} height="7" fill="var(--well)" />
       {row.spans.map((s) => {
         const left = x(s.fromMs);
         const width = Math.max(0, Math.min(x(s.toMs), boardW) - left);

@@ -218,6 +218,8 @@ export interface BoardRow {
   readonly name: string;
   readonly spans: readonly (MsSpan & { readonly isGood: boolean })[];
   readonly blocks: readonly BoardBlock[];
+  /** Until when anything is known, ms; null where nothing is. */
+  readonly untilMs: number | null;
   readonly said: string;
 }
 
@@ -252,7 +254,9 @@ export function boardRow(j: BenchJob, f: Format): BoardRow {
   const what = next
     ? `session ${f.dayTime(next.startsAt)}, ${percentOf(next.chance)} per cent`
     : 'nothing planned';
-  const spans = (j.plan.suits[0]?.spans ?? []).filter((s) => s.verdict !== 'no');
+  const known = j.plan.suits[0]?.spans ?? [];
+  const spans = known.filter((s) => s.verdict !== 'no');
+  const last = known.at(-1)?.endsAt;
   return {
     id: j.id,
     name: shortName(j.job.name, BOARD_NAME),
@@ -262,6 +266,7 @@ export function boardRow(j: BenchJob, f: Format): BoardRow {
       isGood: s.verdict === 'good',
     })),
     blocks: j.plan.sessions.map((s) => boardBlock(j, s)),
+    untilMs: last === undefined ? null : instantOf(last),
     said: `${j.job.name}: ${what}`,
   };
 }

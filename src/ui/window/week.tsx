@@ -66,10 +66,10 @@ function StretchButtons({ stretch: { can, leaf, zoom } }: { stretch: RibbonStret
   return (
     <ButtonGroup size="small" variant="outlined" aria-label="What the ribbon shows">
       <Button disabled={!can.earlier} onClick={() => leaf(-1)}>
-        Earlier
+        Earlier days
       </Button>
       <Button disabled={!can.later} onClick={() => leaf(1)}>
-        Later
+        Later days
       </Button>
       <Button disabled={!can.closer} onClick={() => zoom(-1)}>
         Closer
