@@ -26,6 +26,7 @@ const all: [string, Job][] = [...DEMO_JOBS.map((d): [string, Job] => [d.id, d.jo
 const TRIED = new Set([
   'lamp-would-open',
   'heat-would-open',
+  'product-would-open',
   'weekend-would-open',
   'days-would-open',
   'place-would-open',

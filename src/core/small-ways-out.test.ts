@@ -1,10 +1,12 @@
 /** Small changes that open a week, each tried out: a lamp, heat for the cure. What is said is then done, and works. */
 import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@/core/coating/catalogue';
 import { plan } from '@/core/plan';
 import { HARBOUR_LANE } from '@/demo/jobs';
 import { NOW, steady } from '@/demo/test-kit';
 import { hours, job as small } from '@/demo/work-kit';
 import type { Job } from '@/model/job';
+import type { Product } from '@/model/product';
 
 const NIGHT: [string, string][] = [['22:00', '24:00']];
 const late = hours({ sat: [['08:00', '12:00'], ...NIGHT], sun: NIGHT });
@@ -54,5 +56,33 @@ describe('heat for the cure', () => {
     expect(p.kind).toBe('blocked');
     const warm = plan({ job: { ...job, dryIn: { kind: 'heated' } }, forecast: noon, nowMs: NOW });
     expect([warm.sessions[0]!.startsAt, warm.chance]).toEqual([way!.params.at, way!.params.chance]);
+  });
+});
+
+describe('a product that stands more', () => {
+  const sheet = CATALOGUE.find((p) => p.id === 'halden-1k-gloss')!;
+  const hardy: Product = { ...sheet, id: 'own-hardy', name: 'Hardy clear', tempMinC: 1, dewGapMinK: 1 };
+  const job: Job = small([{ role: 'clear', productId: sheet.id, coats: 2 }], {
+    freeHours: hours({ sat: [['09:00', '17:00']], sun: [['09:00', '17:00']] }),
+    place: { ...HARBOUR_LANE, shelter: 'carport', lamp: true, windFrac: 0.3 },
+    products: [hardy],
+  });
+  const cold = steady(6);
+  it('is offered where the limit of one is in the way, and is what then happens', () => {
+    const p = plan({ job, forecast: cold, nowMs: NOW });
+    const way = p.blockers.find((b) => b.code === 'product-would-open');
+    expect(way!.params).toMatchObject({ product: 'Hardy clear', instead: sheet.name });
+    const taken = {
+      ...job,
+      system: { layers: [{ role: 'clear' as const, productId: 'own-hardy', coats: 2 }] },
+    };
+    const then = plan({ job: taken, forecast: cold, nowMs: NOW });
+    expect(then.kind).toBe('planned');
+    expect([then.sessions[0]!.startsAt, then.chance]).toEqual([way!.params.at, way!.params.chance]);
+  });
+  it('with a hazard that the first has not is never offered', () => {
+    const poison = { ...hardy, isocyanate: true };
+    const p = plan({ job: { ...job, products: [poison] }, forecast: cold, nowMs: NOW });
+    expect(p.blockers.map((b) => b.code)).not.toContain('product-would-open');
   });
 });

@@ -1,18 +1,22 @@
 /**
- * When no start suits: a small thing in the same place, more hours, or another place in which the same job would
- * find one, each tried out in full; or that none would.
+ * When no start suits: a small thing in the same place, a product that stands more, more hours, or another place in
+ * which the same job would find one, each tried out in full; or that none would.
  */
 import type { Job } from '@/model/job';
 import { WEEKDAYS } from '@/model/lists';
 import type { Notice } from '@/model/marks';
 import type { Material } from '@/model/plan';
+import type { Product } from '@/model/product';
 import { usualHeater } from './air/presets';
 import { BY_SHELTER, SHELTER_CARDS } from './air/shelter';
 import { airsForJob, type AirRequest } from './job-air';
+import { systemFor } from './coating/system';
 import { editPlace, inShelter, patched } from './edits/place';
 import { NOTHING_AROUND, type Around } from './schedule/around';
 import { schedule, type Scheduled } from './schedule/schedule';
+import { materialsOf } from './material/materials';
 import type { System } from './seams/seam';
+import { widerSwaps } from './wider-products';
 
 /** Less than an even chance is no way out. */
 const LEAST_CHANCE = 0.5;
@@ -22,7 +26,7 @@ const STUCK = new Set(['no-window', 'no-free-stretch', 'no-window-ready', 'no-ch
 export const isStuck = (s: Scheduled): boolean => s.blockers.some((b) => STUCK.has(b.code));
 
 /** What is asked, and what other jobs take of the week. */
-type StuckRequest = AirRequest & { readonly around?: Around };
+type StuckRequest = AirRequest & { readonly around?: Around; readonly catalogue?: readonly Product[] };
 
 interface Asked {
   readonly request: StuckRequest;
@@ -38,6 +42,22 @@ function triedWith({ request, system, materials }: Asked, job: Job): { at: strin
   const first = s.sessions[0];
   if (s.blockers.length > 0 || !first || s.chance === null || s.chance < LEAST_CHANCE) return null;
   return { at: first.startsAt, chance: s.chance };
+}
+
+/** With another product in it: built up and counted anew; null where that does not hold. */
+function rebuilt(asked: Asked, job: Job): Asked | null {
+  const system = systemFor(job, asked.request.catalogue);
+  return system.blockers.length > 0 ? null : { ...asked, system, materials: materialsOf(job, system) };
+}
+
+/** The first product that opens it in place of another. */
+function otherProduct(asked: Asked): Notice[] {
+  for (const { job, product, instead } of widerSwaps(asked.request.job, asked.system)) {
+    const other = rebuilt(asked, job);
+    const found = other && triedWith(other, job);
+    if (found) return [{ code: 'product-would-open', params: { product, instead, ...found } }];
+  }
+  return [];
 }
 
 /** The same job otherwise, and what is said where that opens it. */
@@ -108,6 +128,7 @@ export function waysOut(request: StuckRequest, system: System, materials: readon
   const elsewhere = { ...rest, ...(around && { around: { ...NOTHING_AROUND, hands: around.hands } }) };
   const out = [
     ...firstThatOpens(here, smallChanges(job)),
+    ...otherProduct(here),
     ...firstThatOpens(here, moreHours(job)),
     ...firstThatOpens({ ...here, request: elsewhere }, otherPlaces(job)),
   ];

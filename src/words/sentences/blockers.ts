@@ -62,6 +62,8 @@ export const BLOCKERS: Sentences = {
     `It would go with a lamp to see a wet edge by: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Say so of the place, on Surface.`,
   'heat-would-open': (p, f) =>
     `It would go shut in and heated once it is on: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Set where it dries, on Surface.`,
+  'product-would-open': (p, f) =>
+    `It would go with ${p.s('product')} in place of ${p.s('instead')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Choose it on Build-up; its sheet wins.`,
   'weekend-would-open': (p, f) =>
     `It would go with Saturday and Sunday free as well, ${p.s('from')} to ${p.s('to')}: from ${f.dayTime(p.s('at'))}, ${percentOf(p.n('chance'))} %. Set them on Surface.`,
   'days-would-open': (p, f) =>
