@@ -224,6 +224,16 @@ describe('a can that two jobs activate', () => {
     expect(cans(second)).toBe(0);
     expect(giver.cost.paint - second.cost.paint).toBeCloseTo(21.5, 9);
   });
+  it('the order that is found is the best of all six, cans and trips counted', () => {
+    const ids = ['stand-mixer', 'tractor-bonnet', 'cargo-bike'];
+    const jobs = ids.map((id) => ({ id, job: demo(id) }));
+    const found = bestTurns(jobs, planDemo);
+    const all = ordersOf(jobs).map((order) => turnsIn(order, planDemo).hours);
+    expect(all.length).toBe(6);
+    expect(Math.max(...all) - Math.min(...all)).toBeGreaterThan(0.1);
+    expect(found.hours).toBeLessThanOrEqual(Math.min(...all) + 0.01);
+    expect(found.atLeast!).toBeLessThanOrEqual(Math.min(...all) + 0.01);
+  });
   it('that is not free in time is no help', () => {
     const late = 40 * 24 * HOUR;
     const cansLate = around.cans.map((c) => ({ ...c, atMs: c.atMs + late, fromMs: c.fromMs + late }));

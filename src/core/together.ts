@@ -197,7 +197,7 @@ class Search {
 
   follow(order: Order, left: readonly string[]): void {
     if (left.length === 0) {
-      this.best = order;
+      if (!this.best || order.hours < this.best.hours) this.best = order;
       return;
     }
     const next = left.map((id) => ({ id, then: this.bench.withTurn(order, id) }));

@@ -1,0 +1,89 @@
+/**
+ * How a stated chance moves from issue to issue, against how the decision expects it to: Saturdays at ten, seen from
+ * further and further off on hidden worlds. Between two looks the mean stays; how far it spreads follows from ρ².
+ */
+import { freeSpans } from '@/core/time/free-hours';
+import { DAY, HOUR } from '@/core/time/instant';
+import { HERMITE_15 } from '@/core/numerics/normal';
+import { pooledChance } from '@/core/schedule/decide/odds';
+import { knownBy, seenLater } from '@/core/schedule/decide/information';
+import type { Job } from '@/model/job';
+import { attemptOn } from './policies';
+import { saturdaysAtTen } from './saturdays';
+import { DAYS, type Sky } from './world';
+
+/** Hours before the start at which it is looked at. */
+export const LOOKS_H = [146, 98, 74, 50, 26, 8, 2] as const;
+
+/** A start seen twice. */
+export interface Seen {
+  readonly fromH: number;
+  readonly toH: number;
+  readonly before: number;
+  readonly after: number;
+}
+
+function chanceAt(sky: Sky, job: Job, atMs: number, nowMs: number): number | null {
+  const { startMs } = sky.world;
+  const free = freeSpans(job.freeHours, job.place.tz, startMs, startMs + DAYS * DAY);
+  const { live } = attemptOn({ job, sky, nowMs, free, nextLookMs: nowMs }, sky.futures(nowMs));
+  const option = live[0]!.options.find((o) => o.startMs === atMs && o.counted);
+  return option ? pooledChance(option.good, option.of, live[0]!.pool) : null;
+}
+
+/** Every look and the next one, of each Saturday that is offered. */
+export function movementsOf(sky: Sky, job: Job): Seen[] {
+  const { startMs } = sky.world;
+  return saturdaysAtTen(job.place.tz, startMs, startMs + DAYS * DAY).flatMap((atMs) => {
+    const chances = LOOKS_H.map((h) => {
+      const nowMs = atMs - h * HOUR;
+      return nowMs < startMs ? null : chanceAt(sky, job, atMs, nowMs);
+    });
+    return LOOKS_H.slice(1).flatMap((toH, i): Seen[] => {
+      const [before, after] = [chances[i]!, chances[i + 1]!];
+      return before === null || after === null ? [] : [{ fromH: LOOKS_H[i]!, toH, before, after }];
+    });
+  });
+}
+
+/** Enough to tell a variance from. */
+const NODES = HERMITE_15;
+
+/** Variance of the chance at the next look, as the decision has it. */
+export function expectedVariance({ fromH, toH, before }: Pick<Seen, 'fromH' | 'toH' | 'before'>): number {
+  const seen = seenLater(before, knownBy(fromH * HOUR, toH * HOUR));
+  return NODES.x.reduce((a, x, i) => a + NODES.w[i]! * (seen(x) - before) ** 2, 0);
+}
+
+export interface Movement {
+  readonly fromH: number;
+  readonly toH: number;
+  readonly cases: number;
+  /** Mean of after less before, and its standard error. */
+  readonly drift: number;
+  readonly driftSe: number;
+  /** Root mean square of the movement, as it came and as it is expected. */
+  readonly came: number;
+  readonly expected: number;
+}
+
+const mean = (xs: readonly number[]): number => xs.reduce((a, x) => a + x, 0) / Math.max(1, xs.length);
+
+export function summed(seen: readonly Seen[]): Movement[] {
+  return LOOKS_H.slice(1).map((toH, i) => {
+    const fromH = LOOKS_H[i]!;
+    const mine = seen.filter((s) => s.fromH === fromH);
+    const moves = mine.map((s) => s.after - s.before);
+    const drift = mean(moves);
+    const spread = mean(moves.map((m) => (m - drift) ** 2));
+    return {
+      fromH,
+      toH,
+      cases: mine.length,
+      drift,
+      driftSe: Math.sqrt(spread / Math.max(1, mine.length)),
+      came: Math.sqrt(mean(moves.map((m) => m * m))),
+      expected: Math.sqrt(mean(mine.map(expectedVariance))),
+    };
+  });
+}
