@@ -37,6 +37,8 @@ export interface ScheduleRequest {
   readonly around?: Around;
   /** Only to see whether it goes at all: the whole, and cut at every seam, within the week. */
   readonly isQuick?: boolean;
+  /** Every quarter of an hour to the end, so that it can be seen what the coarser grid leaves. */
+  readonly isFine?: boolean;
 }
 
 /** What every attempt of one request shares. */
@@ -96,12 +98,15 @@ const GRID: readonly { readonly untilMs: number; readonly stepMs: number }[] = [
   { untilMs: Infinity, stepMs: HOUR },
 ];
 
+const QUARTERS: typeof GRID = [{ untilMs: Infinity, stepMs: HALF_HOUR / 2 }];
+
 /** Now, the free instants of the grid and every full hour besides, when the work before is done, a start set by hand. */
-function startsOf({ request: { nowMs }, free, untilMs }: Shared, also: readonly number[]): number[] {
+function startsOf({ request, free, untilMs }: Shared, also: readonly number[]): number[] {
+  const { nowMs, isFine = false } = request;
   const first = Math.ceil(nowMs / FIVE_MIN) * FIVE_MIN;
   const starts = new Set([first, ...also.filter((t) => Number.isFinite(t) && t >= first && t < untilMs)]);
   let t = nowMs;
-  for (const { untilMs: endMs, stepMs } of GRID)
+  for (const { untilMs: endMs, stepMs } of isFine ? QUARTERS : GRID)
     for (t = Math.ceil(t / stepMs) * stepMs; t < Math.min(nowMs + endMs, untilMs); t += stepMs)
       if (t % HOUR === 0 || isFree(free, t, t)) starts.add(t);
   return [...starts].sort((a, b) => a - b);

@@ -20,7 +20,8 @@ export function TurnsPanel({ jobs }: { jobs: readonly BenchJob[] }) {
   const ids = idsInTurn(jobs);
   const turns = useTurns(ids);
   const hours = clashHours(clashesOf(jobs));
-  if (hours.length === 0 && ids.length === 0) return null;
+  // One that is left over gives way to nobody.
+  if (hours.length === 0 && ids.length < 2) return null;
   return (
     <section className="panel" aria-label="One pair of hands">
       <div className="hd">
@@ -64,6 +65,8 @@ function Order({ ids, turns }: OrderProps) {
   const told = isFound ? turns.found : fetched;
   if (!told) return <LinearProgress className="mt-8" aria-label="Working out what each gives up" />;
   const lines = turnLines(told, f);
+  // More may stand in turn than this page of the bench shows.
+  const all = told.rows.map((r) => r.id);
   return (
     <>
       <ol className="turns">
@@ -73,7 +76,7 @@ function Order({ ids, turns }: OrderProps) {
             line={line}
             nth={i + 1}
             isLast={i === lines.length - 1}
-            move={(by) => void turns.set(swapped(ids, line.id, by))}
+            move={(by) => void turns.set(swapped(all, line.id, by))}
           />
         ))}
       </ol>
