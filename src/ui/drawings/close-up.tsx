@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import type { Plan, Session } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
-import { closeUpInWords, closeUpView, dragWords, shareOfHalfHours } from '../views/close-up';
+import { closeUpInWords, closeUpView, dragWords, oddsAt, shareOfHalfHours } from '../views/close-up';
 
 import { AfterLast, Coats, Flashes, Preparation } from './close-up-tasks';
 import { PotLife } from './close-up-pot';
@@ -73,7 +73,10 @@ export function CloseUp(props: CloseUpProps) {
           strokeWidth="4"
           paintOrder="stroke"
         >
-          {dragWords(by, instantOf(session.startsAt), view.clock)}
+          {dragWords(by, instantOf(session.startsAt), {
+            clock: view.clock,
+            odds: (ms) => oddsAt(plan, session.id, ms),
+          })}
         </text>
       )}
     </svg>

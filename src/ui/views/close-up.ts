@@ -1,7 +1,7 @@
 /** What the close-up of a session shows: its stretch of hours, its tasks by kind, words for them. */
 import { instantOf, MINUTE, minutesBetween } from '@/core/time/instant';
 import type { Plan, Session, Task } from '@/model/plan';
-import { durationOf, type Format } from '@/words/format';
+import { durationOf, percentOf, type Format } from '@/words/format';
 import type { Stretch } from './ribbon';
 import { tightestPot, type TightestPot } from './tightest-pot';
 
@@ -72,10 +72,29 @@ export function potWords(
   };
 }
 
-/** A session dragged by half hours. */
-export function dragWords(byHalfHours: number, startMs: number, clock: (ms: number) => string): string {
+/** The odds of the session from another start on; the nearest that is offered within the half hour. */
+export function oddsAt(
+  { startOptions }: Pick<Plan, 'startOptions'>,
+  sessionId: string,
+  atMs: number,
+): string {
+  const offered = startOptions.find((o) => o.sessionId === sessionId)?.options ?? [];
+  const off = (o: { readonly at: string }): number => Math.abs(instantOf(o.at) - atMs);
+  const [nearest] = [...offered].sort((a, b) => off(a) - off(b));
+  return nearest && off(nearest) <= HALF_HOUR
+    ? `${percentOf(nearest.chance)}\u00a0%`
+    : 'none is offered then';
+}
+
+/** A session dragged by half hours. @param odds of it there */
+export function dragWords(
+  byHalfHours: number,
+  startMs: number,
+  told: { readonly clock: (ms: number) => string; readonly odds: (ms: number) => string },
+): string {
   const way = byHalfHours > 0 ? 'later' : 'earlier';
-  return `${way} by ${durationOf(Math.abs(byHalfHours) * 30)}: start ${clock(startMs + byHalfHours * HALF_HOUR)}`;
+  const atMs = startMs + byHalfHours * HALF_HOUR;
+  return `${way} by ${durationOf(Math.abs(byHalfHours) * 30)}: start ${told.clock(atMs)}, ${told.odds(atMs)}`;
 }
 
 /** Half hours that a drag over some share of the drawing comes to. */

@@ -7,7 +7,7 @@ import type { Plan, Session } from '@/model/plan';
 import type { Suit } from '@/model/starts';
 import { formatFor } from '@/words/format';
 import { airTiles, splitUnit } from './air';
-import { draggedHalfHours, dragWords, potWords, shareOfHalfHours } from './close-up';
+import { draggedHalfHours, dragWords, oddsAt, potWords, shareOfHalfHours } from './close-up';
 import { daysIn, mergedSpans, nightsOf, nodesIn, wordsFor } from './ribbon';
 import { inAList, sessionName } from './session-name';
 import { currentStage, stageStates } from './stages';
@@ -100,7 +100,17 @@ describe('the close-up', () => {
     expect(draggedHalfHours(0.16, tenHours)).toBe(3);
     expect(draggedHalfHours(-0.16, tenHours)).toBe(-3);
     expect(shareOfHalfHours(-3, tenHours)).toBeCloseTo(-0.15, 12);
-    expect(dragWords(-3, 4 * HOUR, (ms) => `${ms / HOUR}`)).toBe('earlier by 1 h 30: start 2.5');
+    const at = (h: number): string => new Date(h * HOUR).toISOString();
+    const options = [1, 2.25, 6].map((h) => ({
+      at: at(h),
+      chance: h / 10,
+      free: true,
+      verdict: 'good' as const,
+    }));
+    const odds = (ms: number) => oddsAt({ startOptions: [{ sessionId: 's', options }] }, 's', ms);
+    const told = { clock: (ms: number) => `${ms / HOUR}`, odds };
+    expect(dragWords(-3, 4 * HOUR, told)).toBe('earlier by 1 h 30: start 2.5, 23\u00a0%');
+    expect(dragWords(2, 3 * HOUR, told)).toBe('later by 1 h: start 4, none is offered then');
   });
   it('of two pots the one whose life is used up furthest is drawn', () => {
     const at = (h: number): string => new Date(h * HOUR).toISOString();
