@@ -47,6 +47,8 @@ const planOf = (p: Played, around: Around): Plan => {
     left: [],
     shares: [],
     activations: [],
+    partIds: [],
+    handleAt: iso((slot ?? 0) + p.takes),
   };
   const decision = { cost: slot === null ? NEVER : p.costs[slot]!, never: NEVER };
   const sessions =
@@ -56,6 +58,7 @@ const planOf = (p: Played, around: Around): Plan => {
     sessions,
     visits: [],
     toCome: [],
+    parts: [],
     now: iso(0),
     decision,
     materials: [],
@@ -186,6 +189,36 @@ describe('three jobs of the demo', () => {
     expect(asSet.turns.map((t) => t.id)).toEqual([...IDS]);
     expect(asSet.atLeast).toBeNull();
     expect(asSet.hours).toBeGreaterThanOrEqual(turns.hours - 1e-9);
+  });
+});
+
+describe('one rack', () => {
+  const two = [
+    { id: 'cargo-bike', job: demo('cargo-bike') },
+    { id: 'locker-lids', job: demo('locker-lids') },
+  ];
+  const withRack = (job: Job, rackM2: number): Job => ({ ...job, place: { ...job.place, rackM2 } });
+  /** Painted area of both at a time, where both stand to dry. */
+  function together(rackM2: number): number {
+    const jobs = new Map(two.map(({ id, job: own }) => [id, withRack(own, rackM2)]));
+    const first = planOnRack(jobs.get('cargo-bike')!, NOTHING_AROUND);
+    const around = aroundOf(jobs.get('locker-lids')!, [{ job: jobs.get('cargo-bike')!, plan: first }]);
+    const second = planOnRack(jobs.get('locker-lids')!, around);
+    expect(second.kind).toBe('planned');
+    const drying = (p: Plan) => p.sessions.map((s) => [ms(s.sprayAt), ms(s.handleAt)] as const);
+    return drying(first).filter(([a, b]) => drying(second).some(([c, d]) => a < d && c < b)).length;
+  }
+  const planOnRack = (own: Job, around: Around): Plan =>
+    plan({ job: own, ...simulatedForecast(own.place, NOW), nowMs: NOW, around });
+  it('that holds both lets them dry side by side; one that holds 1 m² keeps 0.58 and 0.71 m² apart', () => {
+    expect(together(3)).toBeGreaterThan(0);
+    expect(together(1)).toBe(0);
+  });
+  it('too small for a job alone holds it up no more than it did', () => {
+    const tiny = planOnRack(withRack(demo('cargo-bike'), 0.1), NOTHING_AROUND);
+    expect(tiny.sessions.map((s) => s.startsAt)).toEqual(
+      planDemo('cargo-bike', NOTHING_AROUND).sessions.map((s) => s.startsAt),
+    );
   });
 });
 

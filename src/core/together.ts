@@ -120,12 +120,13 @@ class Bench {
 
   /** In its turn; what stands clear of the others alone is left as it is. */
   planOf(id: string, others: readonly PlannedJob[]): Plan {
-    const around = aroundOf(this.jobs.get(id)!, others);
+    const job = this.jobs.get(id)!;
+    const around = aroundOf(job, others);
     const alone = this.alone.get(id)!;
     const couldShopAlong = around.trips.length > 0 && hasTrip(alone);
     const ids = new Set(activatedBy(alone));
     const couldShare = around.cans.some((c) => ids.has(c.productId));
-    if (!couldShopAlong && !couldShare && standsClear(alone, around)) return alone;
+    if (!couldShopAlong && !couldShare && standsClear({ job, plan: alone }, around)) return alone;
     const name = JSON.stringify([id, around]);
     const plan = this.known.get(name) ?? this.made(id, around);
     this.known.set(name, plan);
@@ -236,7 +237,7 @@ function turnsOf(bench: Bench, { ids, hours }: Order, atLeast: number | null): T
     const job = bench.jobs.get(id)!;
     const alone = bench.alone.get(id)!;
     const plan = bench.planOf(id, planned);
-    const inTheWay = planned.filter((o) => !standsClear(alone, aroundOf(job, [o])));
+    const inTheWay = planned.filter((o) => !standsClear({ job, plan: alone }, aroundOf(job, [o])));
     planned.push({ id, job, plan });
     return {
       id,

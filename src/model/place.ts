@@ -43,6 +43,12 @@ export const placeSchema = z.strictObject({
     .describe('how high houses and trees stand to the N, NE, E … NW, degrees above level'),
   heater: heaterSchema.optional(),
   extractM3h: z.number().min(0).max(50_000).optional().describe('air a fan takes out, m³/h'),
+  rackM2: z
+    .number()
+    .min(0.05)
+    .max(500)
+    .optional()
+    .describe('painted area that can stand to dry at a time, m²; left out: as much as there is'),
   dusty: z.boolean().optional().describe('a bare or dusty floor'),
   paintHere: z.boolean().optional().describe('cans and tins are kept in it; left out: indoors'),
   insects: z.boolean().optional().describe('insects at dusk'),

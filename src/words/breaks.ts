@@ -5,7 +5,7 @@ import { CAUSE_LIMITS } from './names';
 const BREAKS: Readonly<Record<string, string>> = {
   'not-ready': 'the layer below is not dry by then',
   'outside-hours': 'it begins outside your free hours',
-  'other-job': 'your hands, or the still air of the place, are taken by another job then',
+  'other-job': 'your hands, the still air of the place or its rack are taken by another job then',
 };
 
 /** @param min by how much it ends too late; 0 for every other reason */

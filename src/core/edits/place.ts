@@ -19,7 +19,7 @@ export const inShelter =
   (shelter: Place['shelter']): PlaceEdit =>
   (place) => {
     const { door: _d, widthM: _w, depthM: _l, heightM: _h, windFrac: _f, measured: _m, ...rest } = place;
-    const { heater: _heater, extractM3h: _fan, ...kept } = rest;
+    const { heater: _heater, extractM3h: _fan, rackM2: _rack, ...kept } = rest;
     return { ...kept, shelter };
   };
 

@@ -18,10 +18,22 @@ export interface Around {
   readonly dust: readonly Span[];
   /** Trips to the shops that another makes anyway, in order: what this one needs is bought on the first. */
   readonly trips: readonly Span[];
+  /** What stands in the same place to dry, sprayed until handle-dry or carried out. */
+  readonly standing: readonly Standing[];
   /** Cans that another activates and does not empty. */
   readonly cans: readonly LeftCan[];
 }
-export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [], trips: [], cans: [] };
+export const NOTHING_AROUND: Around = { hands: [], wet: [], dust: [], trips: [], standing: [], cans: [] };
+
+/** Painted area on the rack for a while. */
+export interface Standing extends Span {
+  readonly areaM2: number;
+}
+/** What a session puts on the rack, and what that holds; null where nobody measured it. */
+export interface OnRack {
+  readonly areaM2: number;
+  readonly rackM2: number | null;
+}
 
 /** Sanding dust hangs in the air so long, minutes. From memory; an open place clears sooner. */
 const DUST_SETTLES_MIN = 30;
@@ -62,6 +74,30 @@ function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[]
   });
 }
 
+/** Each session's parts, from the first coat until they may be handled or were carried to another place. */
+function standingOf({ sessions, parts }: PlannedJob['plan']): Standing[] {
+  const areaOf = new Map(parts.map((p) => [p.id, p.areaM2]));
+  return sessions.map((s) => ({
+    ...spanOf(s.sprayAt, s.moved?.move === 'at-once' ? s.moved.at : s.handleAt),
+    areaM2: s.partIds.reduce((a, id) => a + (areaOf.get(id) ?? 0), 0),
+  }));
+}
+
+/** The most that stands there at a time within a span, m²: it changes only where something comes. */
+function mostStanding(standing: readonly Standing[], { startMs, endMs }: Span): number {
+  const near = standing.filter((s) => s.startMs < endMs && startMs < s.endMs);
+  const at = (ms: number): number =>
+    near.reduce((a, s) => a + (s.startMs <= ms && ms < s.endMs ? s.areaM2 : 0), 0);
+  return Math.max(0, ...near.map((s) => at(Math.max(s.startMs, startMs))));
+}
+
+/** Others leave it no room to dry. What is larger than the whole rack is nobody else's doing. */
+function isCrowded({ areaM2, rackM2 }: OnRack, span: Span, { standing }: Around): boolean {
+  if (rackM2 === null) return false;
+  const others = mostStanding(standing, span);
+  return others > 0 && others + areaM2 > rackM2;
+}
+
 const tripsOf = ({ visits }: Pick<Plan, 'visits'>): Span[] =>
   visits.filter((v) => v.kind === 'shop').map((v) => spanOf(v.startsAt, v.endsAt));
 
@@ -78,7 +114,7 @@ const cansOf = ({ sessions }: Pick<Plan, 'sessions'>): LeftCan[] =>
 /** A job and the plan that holds for it. */
 export interface PlannedJob {
   readonly job: Job;
-  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'toCome' | 'now'>;
+  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'toCome' | 'now' | 'parts'>;
 }
 
 /** What others leave to a job. */
@@ -88,6 +124,7 @@ export function aroundOf(job: Job, others: readonly PlannedJob[]): Around {
     hands: joinedSpans(others.flatMap((o) => handsOf(o.plan))),
     wet: joinedSpans(beside.flatMap((o) => wetOf(o.plan))),
     dust: joinedSpans(beside.flatMap((o) => dustOf(o.plan))),
+    standing: beside.flatMap((o) => standingOf(o.plan)),
     trips: joinedSpans(others.flatMap((o) => tripsOf(o.plan))),
     cans: others.flatMap((o) => cansOf(o.plan)),
   };
@@ -97,8 +134,10 @@ const meet = (a: readonly Span[], b: readonly Span[]): boolean =>
   a.some((x) => b.some((y) => x.startMs < y.endMs && y.startMs < x.endMs));
 
 /** A plan wants nothing of what others have taken. */
-export function standsClear(plan: PlannedJob['plan'], around: Around): boolean {
+export function standsClear({ job, plan }: PlannedJob, around: Around): boolean {
+  const rackM2 = job.place.rackM2 ?? null;
   return (
+    !standingOf(plan).some((s) => isCrowded({ areaM2: s.areaM2, rackM2 }, s, around)) &&
     !meet(handsOf(plan), around.hands) &&
     !meet(wetOf(plan), around.dust) &&
     !meet(dustOf(plan), around.wet) &&
@@ -109,12 +148,20 @@ export function standsClear(plan: PlannedJob['plan'], around: Around): boolean {
 /** Hours in which nothing of another job is wet. @param free hours of the owner */
 export const stillHours = (free: readonly Span[], { wet }: Around): Span[] => withoutSpans(free, wet);
 
-/** Hands or the air of the place are taken by another job while it lasts. */
-export const isTaken = ({ startMs, handsOffMs, firstCoatMs, endMs }: StartOption, around: Around): boolean =>
+/** Hands, the air of the place or its rack are taken by another job while it lasts. */
+export const isTaken = (
+  { startMs, handsOffMs, firstCoatMs, endMs, handleMs }: StartOption,
+  around: Around,
+  rack: OnRack,
+): boolean =>
   meet([{ startMs, endMs: handsOffMs }], around.hands) ||
   meet([{ startMs, endMs }], around.wet) ||
-  meet([{ startMs: firstCoatMs, endMs }], around.dust);
+  meet([{ startMs: firstCoatMs, endMs }], around.dust) ||
+  isCrowded(rack, { startMs: firstCoatMs, endMs: handleMs }, around);
 
-/** A start whose paint would be wet while another job raises dust or is sprayed is none: those hours are taken. */
-export const beside = (option: StartOption, around: Around): StartOption =>
-  option.free && isTaken(option, around) ? { ...option, free: false } : option;
+/**
+ * A start whose paint would be wet while another job raises dust or is sprayed, or that finds the rack full, is none:
+ * those hours are taken.
+ */
+export const beside = (option: StartOption, around: Around, rack: OnRack): StartOption =>
+  option.free && isTaken(option, around, rack) ? { ...option, free: false } : option;

@@ -142,8 +142,9 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const judged = starts.map((s) =>
     judgeStart(tried(s), draft, { manner: s === pinMs ? 'by-hand' : manner, free }),
   );
-  const options = judged.map((o) => beside(o, shared.around));
   const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
+  const rack = { areaM2, rackM2: place.rackM2 ?? null };
+  const options = judged.map((o) => beside(o, shared.around, rack));
   const pool = poolOf(options.filter((o) => o.free));
   return { draft, runner, options, pinMs, pool, stakes: stakesOf(draft, materials, worth.hour), areaM2 };
 }

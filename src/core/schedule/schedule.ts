@@ -63,6 +63,7 @@ function written(of: Attempt, best: Chain): Pick<Scheduled, 'sessions' | 'visits
         isReady,
         free: of.shared.free,
         around: of.shared.around,
+        rack: { areaM2: l.areaM2, rackM2: job.place.rackM2 ?? null },
       },
       tz,
     );

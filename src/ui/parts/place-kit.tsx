@@ -7,6 +7,7 @@ import { COMPASS, HEATERS } from '@/model/lists';
 import type { Heater } from '@/model/place';
 import { HEATER_NAMES } from '@/words/place-names';
 import { ListChoice } from './list-choice';
+import { MeasureBox } from './measure-box';
 import { NumberBox } from './number-box';
 import { Usual, type PlaceFieldsProps } from './place-fields';
 import { Tick } from './tick';
@@ -102,6 +103,22 @@ function PlaceTicks({ place, onEdit }: Pick<PlaceFieldsProps, 'place' | 'onEdit'
   );
 }
 
+/** How much can stand there to dry. */
+function PlaceRack({ place, onEdit, faultAt }: PlaceFieldsProps) {
+  return (
+    <MeasureBox
+      kind="area"
+      label="Rack holds"
+      value={place.rackM2 ?? null}
+      min={0.05}
+      max={500}
+      width={132}
+      onChange={(rackM2) => onEdit(patched({ rackM2 }))}
+      fault={faultAt('rackM2')}
+    />
+  );
+}
+
 export function PlaceKit({ place, onEdit, faultAt }: PlaceFieldsProps) {
   const set = (patch: PlacePatch): void => onEdit(patched(patch));
   const { roofed } = SHELTER_CARDS[place.shelter];
@@ -121,6 +138,7 @@ export function PlaceKit({ place, onEdit, faultAt }: PlaceFieldsProps) {
           fault={faultAt('extractM3h')}
         />
       )}
+      <PlaceRack place={place} onEdit={onEdit} faultAt={faultAt} />
       <NumberBox
         label="Socket fused at"
         unit="A"

@@ -6,7 +6,7 @@ import { pooledChance, type Pool } from '../decide/odds';
 import { paintC } from '../../air/paint-temperature';
 import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
-import { isTaken, type Around } from '../around';
+import { isTaken, type Around, type OnRack } from '../around';
 import { packsFor } from '../work/coats';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
@@ -37,13 +37,14 @@ export interface Taken {
   readonly free: readonly Span[];
   /** What other jobs take. */
   readonly around: Around;
+  readonly rack: OnRack;
 }
 
 /** What a start breaks: the ground below, a limit of the air, the painter's own hours. */
 /** What keeps it out of the owner's hours; nothing where it is in them. */
-function outsideOf({ pick, free, around }: Taken): Session['breaks'] {
+function outsideOf({ pick, free, around, rack }: Taken): Session['breaks'] {
   if (pick.free) return [];
-  if (isTaken(pick, around)) return [{ why: 'other-job' }];
+  if (isTaken(pick, around, rack)) return [{ why: 'other-job' }];
   const span = free.find((s) => s.startMs <= pick.startMs && pick.startMs < s.endMs);
   if (!span) return [{ why: 'outside-hours' }];
   return [{ why: 'too-late', min: Math.max(1, Math.ceil((pick.handsOffMs - span.endMs) / MINUTE)) }];
