@@ -15,7 +15,7 @@ const NAMES = 205;
 const ROW_H = 26;
 
 /** One bar a policy, with a line of two standard errors either way. */
-export function costPlot(rows: readonly (readonly [string, Row])[]): string {
+export function costPlot(rows: readonly (readonly [string, Row, ...unknown[]])[]): string {
   const most = Math.max(...rows.map(([, r]) => r.cost + 2 * r.costSe), 1);
   const scale = (WIDTH - NAMES - 70) / most;
   const bars = rows.map(([name, r], i) => {

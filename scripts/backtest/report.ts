@@ -3,6 +3,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Kind, Shelter } from '@/backtest/jobs';
 import type { Piece } from '@/backtest/piece';
+import type { Played } from '@/backtest/play';
 import { POLICIES } from '@/backtest/policies';
 import { bandsOf, pairedDifference, rowOf, type Band, type Row } from '@/backtest/summary';
 import { CLIMATES } from '@/standins/climates';
@@ -27,24 +28,36 @@ const KIND_NAMES: Readonly<Record<Kind, string>> = {
   'two-sessions': 'Two sessions: filler, then base and clear',
 };
 
-type Named = readonly [string, Row];
+/** Cost beyond the clairvoyant's on the same worlds, money. */
+type Regret = ReturnType<typeof pairedDifference>;
+type Named = readonly [string, Row, Regret];
+
+/** @param pieces each with a game of this policy, in the order of the games */
+const regretOf = (played: readonly Played[], pieces: readonly Piece[]): Regret =>
+  pairedDifference(played, playedBy(pieces, 'clairvoyant'));
+
+const playedIn = (pieces: readonly Piece[], policy: string): Piece[] =>
+  pieces.filter((p) => p.played[policy] !== undefined);
 
 const pct = (x: number): string => `${Math.round(100 * x)} %`;
 
 function table(rows: readonly Named[]): string {
   const lines = rows.map(
-    ([name, r]) =>
-      `| ${name} | ${r.worlds} | ${r.cost.toFixed(1)} ± ${r.costSe.toFixed(1)} | ${pct(r.spoiled)} | ${pct(r.undone)} | ${r.days.toFixed(1)} | ${r.starts.toFixed(2)} |`,
+    ([name, r, regret]) =>
+      `| ${name} | ${r.worlds} | ${r.cost.toFixed(1)} ± ${r.costSe.toFixed(1)} | ${regret.mean.toFixed(1)} ± ${regret.se.toFixed(1)} | ${pct(r.spoiled)} | ${pct(r.undone)} | ${r.days.toFixed(1)} | ${r.starts.toFixed(2)} |`,
   );
   const head =
-    '| policy | worlds | cost, mean ± standard error | starts spoiled | unfinished | days | starts |\n|---|---|---|---|---|---|---|';
+    '| policy | worlds | cost, mean ± standard error | regret | starts spoiled | unfinished | days | starts |\n|---|---|---|---|---|---|---|---|';
   return `${head}\n${lines.join('\n')}`;
 }
 
 function rowsOf(pieces: readonly Piece[]): Named[] {
-  const rows = Object.keys(POLICIES).map((p): Named => [NAMES[p] ?? p, rowOf(playedBy(pieces, p))]);
-  const { played } = regressionOf(pieces);
-  return played.length > 0 ? [...rows, [NAMES.regression!, rowOf(played)]] : rows;
+  const rows = Object.keys(POLICIES).map((p): Named => {
+    const played = playedBy(pieces, p);
+    return [NAMES[p] ?? p, rowOf(played), regretOf(played, playedIn(pieces, p))];
+  });
+  const { played, on } = regressionOf(pieces);
+  return played.length > 0 ? [...rows, [NAMES.regression!, rowOf(played), regretOf(played, on)]] : rows;
 }
 
 function bandTable(bands: readonly Band[]): string {
@@ -94,7 +107,8 @@ function partOf(pieces: readonly Piece[], kind: Kind, shelter: Shelter): string 
   const mine = of(pieces, kind, shelter);
   const climates = CLIMATES.map((climate): Named => {
     const there = mine.filter((p) => p.climate === climate);
-    return [`${climate}: Pellucid`, rowOf(playedBy(there, 'pellucid'))];
+    const played = playedBy(there, 'pellucid');
+    return [`${climate}: Pellucid`, rowOf(played), regretOf(played, playedIn(there, 'pellucid'))];
   });
   const plot = kind === 'one-lot' ? `\n![Costs](backtest/cost-${shelter}.svg)\n` : '';
   const detail = kind === 'one-lot' ? `\n${table(climates)}\n` : '';
@@ -126,7 +140,7 @@ export function writeReport(folder: string): void {
   );
   writeFileSync(
     join(docs, 'backtest.md'),
-    `${HEAD}\n${aimsOf(pieces)}\n${parts.join('\n')}\n## Do the odds come true?\n\nStarts that Pellucid made, with its limit and without:\n\n${bandTable(taken)}\n\n![Taken starts](backtest/taken.svg)\n\nEvery Saturday at ten that was offered, 2, 26 and 74 hours before:\n\n${bandTable(probes)}\n\n![Probes](backtest/probes.svg)\n`,
+    `${HEAD}\n${aimsOf(pieces)}\n${parts.join('\n')}\n## Do the odds come true?\n\nStarts that Pellucid made, with its limit and without:\n\n${bandTable(taken)}\n\n![Taken starts](backtest/taken.svg)\n\nEvery Saturday at ten that was offered, 2, 26 and 74 hours before:\n\n${bandTable(probes)}\n\n![Probes](backtest/probes.svg)\n\nHow they move from look to look, against what the decision expects: [movement](backtest/movement.md).\n`,
   );
 }
 

@@ -22,7 +22,7 @@ export const GET = handled(async (request: Request) => {
 
 /** Seeks the order of the jobs at work that gives up least, and keeps it. */
 export const POST = handled(async (request: Request) => {
-  const { store, clock } = workshop();
+  const { store, clock, together } = workshop();
   const { rows, total } = store.atWork({ skip: 0, most: MOST_IN_TURN });
   if (total > MOST_IN_TURN)
     return refused(
@@ -32,7 +32,7 @@ export const POST = handled(async (request: Request) => {
   const jobs = [...rows].sort((a, b) => a.createdMs - b.createdMs);
   const found = await worked(jobs, true, request.signal);
   const ids = found.rows.map((r) => r.id);
-  keepTurns(store, ids, clock.nowMs());
+  together(() => keepTurns(store, ids, clock.nowMs()));
   return Response.json(found);
 });
 
@@ -40,10 +40,13 @@ export const POST = handled(async (request: Request) => {
 export const PUT = handled(async (request: Request) => {
   const sent = await bodyAs(request, order, { say: 'Send the ids of the jobs in the order of their turns.' });
   if (!sent.ok) return sent.answer;
-  const { store, clock } = workshop();
+  const { store, clock, together } = workshop();
   const ids = [...new Set(sent.value.ids)];
-  const kept = keepTurns(store, ids, clock.nowMs());
-  if (kept < ids.length)
-    return refused(409, 'One of these jobs is not on the bench any more. Load the page anew.');
+  if (ids.some((id) => store.load(id) === null))
+    return refused(
+      409,
+      'One of these jobs is not on the bench any more. Load the page anew; nothing was changed.',
+    );
+  together(() => keepTurns(store, ids, clock.nowMs()));
   return Response.json({ ids });
 });
