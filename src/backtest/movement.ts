@@ -7,6 +7,7 @@ import { DAY, HOUR } from '@/core/time/instant';
 import { HERMITE_15 } from '@/core/numerics/normal';
 import { pooledChance } from '@/core/schedule/decide/odds';
 import { knownBy, seenLater } from '@/core/schedule/decide/information';
+import { Tried } from '@/core/schedule/judge/start-option';
 import type { Job } from '@/model/job';
 import { attemptOn } from './policies';
 import { saturdaysAtTen } from './saturdays';
@@ -23,25 +24,35 @@ export interface Seen {
   readonly after: number;
 }
 
-function chanceAt(sky: Sky, job: Job, atMs: number, nowMs: number): number | null {
-  const { startMs } = sky.world;
-  const free = freeSpans(job.freeHours, job.place.tz, startMs, startMs + DAYS * DAY);
-  const { live } = attemptOn({ job, sky, nowMs, free, nextLookMs: nowMs }, sky.futures(nowMs));
-  const option = live[0]!.options.find((o) => o.startMs === atMs && o.counted);
-  return option ? pooledChance(option.good, option.of, live[0]!.pool) : null;
+interface Look {
+  readonly chance: number;
+  /** Its central line holds, so that it would be offered. */
+  readonly isOffered: boolean;
 }
 
-/** Every look and the next one, of each Saturday that is offered. */
+/** All futures of the start, whether or not it would be offered then: what turned bad must not drop out. */
+function lookAt(sky: Sky, job: Job, atMs: number, nowMs: number): Look {
+  const { startMs } = sky.world;
+  const free = freeSpans(job.freeHours, job.place.tz, startMs, startMs + DAYS * DAY);
+  const { live, shared } = attemptOn({ job, sky, nowMs, free, nextLookMs: nowMs }, sky.futures(nowMs));
+  const { air } = shared.request;
+  const tried = new Tried(air, live[0]!.runner, atMs);
+  const { good } = tried.futures(Infinity);
+  return { chance: pooledChance(good, air.rows - 1, live[0]!.pool), isOffered: tried.central.cause === null };
+}
+
+/** Every look at which a Saturday is offered, and the next one. */
 export function movementsOf(sky: Sky, job: Job): Seen[] {
   const { startMs } = sky.world;
   return saturdaysAtTen(job.place.tz, startMs, startMs + DAYS * DAY).flatMap((atMs) => {
-    const chances = LOOKS_H.map((h) => {
+    const looks = LOOKS_H.map((h) => {
       const nowMs = atMs - h * HOUR;
-      return nowMs < startMs ? null : chanceAt(sky, job, atMs, nowMs);
+      return nowMs < startMs ? null : lookAt(sky, job, atMs, nowMs);
     });
     return LOOKS_H.slice(1).flatMap((toH, i): Seen[] => {
-      const [before, after] = [chances[i]!, chances[i + 1]!];
-      return before === null || after === null ? [] : [{ fromH: LOOKS_H[i]!, toH, before, after }];
+      const [before, after] = [looks[i]!, looks[i + 1]!];
+      if (!before?.isOffered || !after) return [];
+      return [{ fromH: LOOKS_H[i]!, toH, before: before.chance, after: after.chance }];
     });
   });
 }

@@ -43,7 +43,7 @@ export function useSessionDrag(
       if (by !== 0) onShift(by);
     },
     onPointerCancel: () => setDrag(null),
-    style: { cursor: drag ? 'grabbing' : 'grab', touchAction: 'pan-y' },
+    style: { cursor: drag ? 'grabbing' : 'grab', touchAction: 'pan-y', userSelect: 'none' },
   };
   return { by: drag?.by ?? 0, grab };
 }
