@@ -11,6 +11,7 @@ import { Tried } from '@/core/schedule/judge/start-option';
 import type { Job } from '@/model/job';
 import { attemptOn } from './policies';
 import { saturdaysAtTen } from './saturdays';
+import { mean, seOf } from './summary';
 import { DAYS, type Sky } from './world';
 
 /** Hours before the start at which it is looked at. */
@@ -78,21 +79,17 @@ export interface Movement {
   readonly expected: number;
 }
 
-const mean = (xs: readonly number[]): number => xs.reduce((a, x) => a + x, 0) / Math.max(1, xs.length);
-
 export function summed(seen: readonly Seen[]): Movement[] {
   return LOOKS_H.slice(1).map((toH, i) => {
     const fromH = LOOKS_H[i]!;
     const mine = seen.filter((s) => s.fromH === fromH);
     const moves = mine.map((s) => s.after - s.before);
-    const drift = mean(moves);
-    const spread = mean(moves.map((m) => (m - drift) ** 2));
     return {
       fromH,
       toH,
       cases: mine.length,
-      drift,
-      driftSe: Math.sqrt(spread / Math.max(1, mine.length)),
+      drift: mean(moves),
+      driftSe: seOf(moves),
       came: Math.sqrt(mean(moves.map((m) => m * m))),
       expected: Math.sqrt(mean(mine.map(expectedVariance))),
     };

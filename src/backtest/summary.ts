@@ -13,10 +13,10 @@ export interface Row {
   readonly starts: number;
 }
 
-const mean = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0) / Math.max(1, xs.length);
+export const mean = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0) / Math.max(1, xs.length);
 
 /** Standard error of a mean. */
-function seOf(xs: readonly number[]): number {
+export function seOf(xs: readonly number[]): number {
   const m = mean(xs);
   return Math.sqrt(mean(xs.map((x) => (x - m) ** 2)) / Math.max(1, xs.length));
 }

@@ -3,6 +3,7 @@ import { GROUNDS, type Agreed, type GroundKind } from '@/model/agreed';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { JobReadings } from '@/model/reading';
+import { packsIn } from './material/packs';
 import { seedOf } from './numerics/random';
 import type { Around } from './schedule/around';
 import { HOUR, instantOf, MINUTE } from './time/instant';
@@ -42,8 +43,7 @@ const GROUND_OF: Readonly<Record<GroundKind, (g: Grounded) => unknown>> = {
 const coatsOn = ({ state }: Job): number =>
   (state?.coats ?? []).reduce((a, c) => a + (c.partIds?.length ?? 1), 0);
 
-const packsOf = ({ materials }: Plan): number =>
-  materials.reduce((a, m) => a + m.packs.reduce((b, p) => b + p.count, 0), 0);
+const packsOf = ({ materials }: Plan): number => materials.reduce((a, m) => a + packsIn(m.packs), 0);
 
 const extraOf = ({ layers }: Plan): string[] =>
   layers.filter((l) => l.oneMore !== undefined).map((l) => l.id);
@@ -97,10 +97,10 @@ const apartMs = (a: string, b: string): number => Math.abs(instantOf(a) - instan
 const isUnderWay = (was: Agreed, { job }: Grounded): boolean => coatsOn(job) > was.coats;
 
 function startChanges(was: Agreed, now: Grounded): Change[] {
-  const { plan, job } = now;
+  const { plan } = now;
   if (plan.sessions.length === 0) {
     const first = was.sessions[0];
-    const isDone = coatsOn(job) > was.coats || plan.kind === 'planned';
+    const isDone = isUnderWay(was, now) || plan.kind === 'planned';
     return first && !isDone ? [{ kind: 'no-start', from: first.startsAt }] : [];
   }
   return plan.sessions.flatMap((s, k): Change[] => {

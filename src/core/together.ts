@@ -5,6 +5,7 @@
  */
 import type { Job } from '@/model/job';
 import type { Material, Plan, Session } from '@/model/plan';
+import { packsIn } from './material/packs';
 import { aroundOf, NOTHING_AROUND, standsClear, type Around, type PlannedJob } from './schedule/around';
 import { SEALED_SHARE } from './schedule/judge/start-option';
 import { usualHour } from './schedule/search/worth';
@@ -75,13 +76,12 @@ function hourOf({ risk, budget }: Job, { materials }: Plan): number {
 const activatedBy = ({ sessions }: Plan): string[] =>
   sessions.flatMap((s) => s.activations.map((a) => a.productId));
 
-const materialOf = ({ materials }: Plan, productId: string): Material | undefined =>
-  materials.find((m) => m.productId === productId);
-const packsIn = (m: Material | undefined): number => (m?.packs ?? []).reduce((a, p) => a + p.count, 0);
+const packsOf = ({ materials }: Plan, productId: string): Material['packs'] =>
+  materials.find((m) => m.productId === productId)?.packs ?? [];
 
 /** A can of a product, money; 0 of one that is not bought. */
 function canPrice(plan: Plan, productId: string): number {
-  const packs = materialOf(plan, productId)?.packs ?? [];
+  const packs = packsOf(plan, productId);
   return packs.length > 0 ? Math.min(...packs.map((p) => p.price)) : 0;
 }
 
@@ -91,7 +91,7 @@ const sharesOf = ({ sessions }: Plan): Session['shares'] => sessions.flatMap((s)
 function savedBy(plan: Plan, alone: Plan): number {
   return sharesOf(plan).reduce((sum, { productId, saved }) => {
     const price = canPrice(alone, productId);
-    const notBought = packsIn(materialOf(alone, productId)) - packsIn(materialOf(plan, productId));
+    const notBought = packsIn(packsOf(alone, productId)) - packsIn(packsOf(plan, productId));
     const sealed = Math.max(0, saved - notBought);
     return sum + (Math.max(0, notBought) + SEALED_SHARE * sealed) * price;
   }, 0);

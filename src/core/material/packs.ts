@@ -10,6 +10,9 @@ export interface Bought {
 
 export const packsCost = (packs: readonly Bought[]): number =>
   packs.reduce((a, p) => a + p.count * p.price, 0);
+/** How many packs. */
+export const packsIn = (packs: readonly Pick<Bought, 'count'>[]): number =>
+  packs.reduce((a, p) => a + p.count, 0);
 export const packsMl = (packs: readonly Bought[]): number => packs.reduce((a, p) => a + p.count * p.size, 0);
 
 /** A need is nothing when less than this is left of it, ml; costs are level within it. */

@@ -5,7 +5,7 @@
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { instantOf, MINUTE, type Span } from '../time/instant';
-import { joinedSpans, withoutSpans } from '../time/spans';
+import { joinedSpans, overlaps } from '../time/spans';
 import type { StartOption } from './judge/start-option';
 import type { LeftCan } from './work/draft';
 
@@ -51,13 +51,17 @@ const spanOf = (startsAt: string, endsAt: string): Span => ({
   endMs: instantOf(endsAt),
 });
 
-/** Hours in which a plan wants hands: its sessions until hands are off, and every visit. */
-export function handsOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[] {
+/** When hands are on a job, ISO from and to: sessions from their start until hands are off, and every visit. */
+export function handsOnAt({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): [string, string][] {
   return [
-    ...sessions.map((s) => spanOf(s.startsAt, s.handsOffAt)),
-    ...visits.map((v) => spanOf(v.startsAt, v.endsAt)),
+    ...sessions.map((s): [string, string] => [s.startsAt, s.handsOffAt]),
+    ...visits.map((v): [string, string] => [v.startsAt, v.endsAt]),
   ];
 }
+
+/** The same as spans. */
+export const handsOf = (plan: Pick<Plan, 'sessions' | 'visits'>): Span[] =>
+  handsOnAt(plan).map(([from, to]) => spanOf(from, to));
 
 /** From its first coat until its last is dust-free; of what was sprayed to its end, from now on. */
 function wetOf({ sessions, toCome, now }: PlannedJob['plan']): Span[] {
@@ -84,11 +88,11 @@ function standingOf({ sessions, parts }: PlannedJob['plan']): Standing[] {
 }
 
 /** The most that stands there at a time within a span, m²: it changes only where something comes. */
-function mostStanding(standing: readonly Standing[], { startMs, endMs }: Span): number {
-  const near = standing.filter((s) => s.startMs < endMs && startMs < s.endMs);
+function mostStanding(standing: readonly Standing[], span: Span): number {
+  const near = standing.filter((s) => overlaps(s, span));
   const at = (ms: number): number =>
     near.reduce((a, s) => a + (s.startMs <= ms && ms < s.endMs ? s.areaM2 : 0), 0);
-  return Math.max(0, ...near.map((s) => at(Math.max(s.startMs, startMs))));
+  return Math.max(0, ...near.map((s) => at(Math.max(s.startMs, span.startMs))));
 }
 
 /** Others leave it no room to dry. What is larger than the whole rack is nobody else's doing. */
@@ -119,19 +123,19 @@ export interface PlannedJob {
 
 /** What others leave to a job. */
 export function aroundOf(job: Job, others: readonly PlannedJob[]): Around {
-  const beside = others.filter((o) => isOnePlace(job, o.job));
+  const here = others.filter((o) => isOnePlace(job, o.job));
   return {
     hands: joinedSpans(others.flatMap((o) => handsOf(o.plan))),
-    wet: joinedSpans(beside.flatMap((o) => wetOf(o.plan))),
-    dust: joinedSpans(beside.flatMap((o) => dustOf(o.plan))),
-    standing: beside.flatMap((o) => standingOf(o.plan)),
+    wet: joinedSpans(here.flatMap((o) => wetOf(o.plan))),
+    dust: joinedSpans(here.flatMap((o) => dustOf(o.plan))),
+    standing: here.flatMap((o) => standingOf(o.plan)),
     trips: joinedSpans(others.flatMap((o) => tripsOf(o.plan))),
     cans: others.flatMap((o) => cansOf(o.plan)),
   };
 }
 
 const meet = (a: readonly Span[], b: readonly Span[]): boolean =>
-  a.some((x) => b.some((y) => x.startMs < y.endMs && y.startMs < x.endMs));
+  a.some((x) => b.some((y) => overlaps(x, y)));
 
 /** A plan wants nothing of what others have taken. */
 export function standsClear({ job, plan }: PlannedJob, around: Around): boolean {
@@ -144,9 +148,6 @@ export function standsClear({ job, plan }: PlannedJob, around: Around): boolean 
     !meet(wetOf(plan), around.wet)
   );
 }
-
-/** Hours in which nothing of another job is wet. @param free hours of the owner */
-export const stillHours = (free: readonly Span[], { wet }: Around): Span[] => withoutSpans(free, wet);
 
 /** Hands, the air of the place or its rack are taken by another job while it lasts. */
 export const isTaken = (

@@ -7,7 +7,8 @@ import { remember } from '../records/remember';
 import type { System } from '../seams/seam';
 import { totalAreaM2 } from '../surface/area';
 import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
-import { beside, stillHours, type Around } from './around';
+import { withoutSpans } from '../time/spans';
+import { beside, type Around } from './around';
 import { dryingSince, reachedOver, type Elsewhere } from './judge/elsewhere';
 import { memoryOf, type Memory } from './judge/memory';
 import { Runner } from './judge/runner';
@@ -122,7 +123,7 @@ function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): L
   const { job, air, materials } = request;
   const { place } = job;
   const isLoud = draft.steps.some((s) => s.product.carrier === 'gun');
-  const still = stillHours(shared.free, shared.around);
+  const still = withoutSpans(shared.free, shared.around.wet);
   const free = isLoud ? loudHours(place, still) : still;
   const { elsewhere } = shared;
   const runner = new Runner({ air, place, elsewhere }, memory.clocks, (p) => memory.limitsOf(p), draft);

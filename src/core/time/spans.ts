@@ -25,3 +25,6 @@ export function withoutSpans(spans: readonly Span[], taken: readonly Span[]): Sp
     [...spans],
   );
 }
+
+/** They have some time in common. */
+export const overlaps = (a: Span, b: Span): boolean => a.startMs < b.endMs && b.startMs < a.endMs;

@@ -58,12 +58,21 @@ interface OrderProps {
   readonly turns: TurnsAtWork;
 }
 
+/** What was just found is shown as it is; else it is worked out once more. */
 function Order({ ids, turns }: OrderProps) {
-  const f = useFormat();
-  const fetched = useFetched<Together>(`/api/bench/turns?order=${ids.join(',')}`);
-  const isFound = turns.found?.rows.map((r) => r.id).join() === ids.join();
-  const told = isFound ? turns.found : fetched;
+  const { found } = turns;
+  const isFound = found !== null && found.rows.map((r) => r.id).join() === ids.join();
+  return isFound ? <OrderTold told={found} turns={turns} /> : <OrderAsked ids={ids} turns={turns} />;
+}
+
+function OrderAsked({ ids, turns }: OrderProps) {
+  const told = useFetched<Together>(`/api/bench/turns?order=${ids.join(',')}`);
   if (!told) return <LinearProgress className="mt-8" aria-label="Working out what each gives up" />;
+  return <OrderTold told={told} turns={turns} />;
+}
+
+function OrderTold({ told, turns }: { told: Together; turns: TurnsAtWork }) {
+  const f = useFormat();
   const lines = turnLines(told, f);
   // More may stand in turn than this page of the bench shows.
   const all = told.rows.map((r) => r.id);

@@ -40,16 +40,15 @@ export function useTurns(now: readonly string[]): TurnsAtWork {
     stop.current = new AbortController();
     setBusy('seeks');
     setError(null);
-    const response = await fetch(URL, { method: 'POST', signal: stop.current.signal }).catch(() => null);
-    const body = (await response?.json().catch(() => null)) as
-      (Together & { error?: string }) | null | undefined;
+    const { signal } = stop.current;
+    const { ok, answer, error: why } = await send<Together>(URL, 'POST', undefined, signal);
     setBusy(null);
-    if (stop.current.signal.aborted) return;
-    if (!response?.ok || !body) {
-      setError(body?.error ?? 'The server does not answer. Nothing was changed; try again in a moment.');
+    if (signal.aborted) return;
+    if (!ok) {
+      setError(why);
       return;
     }
-    setFound(body);
+    setFound(answer as Together);
     gone({ text: 'The jobs are planned together.', back: () => void set(now) });
     router.refresh();
   };

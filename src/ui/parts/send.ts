@@ -29,10 +29,16 @@ async function ask<T>(url: string, init: RequestInit): Promise<Sent<T>> {
   };
 }
 
-/** @param body an object, sent as JSON; left out for none */
-export const send = <T = object>(url: string, method: string, body?: unknown): Promise<Sent<T>> =>
+/** @param body an object, sent as JSON; left out for none @param signal that nobody waits for it any more */
+export const send = <T = object>(
+  url: string,
+  method: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<Sent<T>> =>
   ask(url, {
     method,
+    ...(signal && { signal }),
     ...(body === undefined
       ? {}
       : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),

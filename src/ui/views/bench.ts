@@ -2,6 +2,7 @@
  * What the bench shows: what comes next over all jobs, sums, two jobs that want the same hours, and each job
  * in a line.
  */
+import { handsOnAt } from '@/core/schedule/around';
 import { dayStart, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -58,23 +59,15 @@ export interface Clash {
   readonly at: string;
 }
 
-/** When hands are on a job: sessions from their start until hands are off, and every visit. */
-function handsOf({ sessions, visits }: BenchJob['plan']): { from: string; to: string }[] {
-  return [
-    ...sessions.map((s) => ({ from: s.startsAt, to: s.handsOffAt })),
-    ...visits.map((v) => ({ from: v.startsAt, to: v.endsAt })),
-  ];
-}
-
 /** Every two jobs whose hands-on hours fall on one another, each pair once, the first of them first. */
 export function clashesOf(jobs: readonly BenchJob[]): Clash[] {
   const spans = jobs.flatMap((j) =>
-    handsOf(j.plan).map((hours) => ({
+    handsOnAt(j.plan).map(([from, to]) => ({
       id: j.id,
       name: j.job.name,
-      from: instantOf(hours.from),
-      to: instantOf(hours.to),
-      at: hours.from,
+      from: instantOf(from),
+      to: instantOf(to),
+      at: from,
     })),
   );
   spans.sort((a, b) => a.from - b.from);

@@ -1,4 +1,5 @@
 /** Cans of a product as they are drawn: which one sprays what, and how full each ends. */
+import { packsIn } from '@/core/material/packs';
 import { assignCans, type Stroke } from '@/core/material/assign';
 import { sameTint } from '@/core/coating/tint';
 import { coatUses } from '@/core/material/coat-uses';
@@ -129,7 +130,7 @@ export function openAerosols(plan: Plan, productOf: (id: string) => Product): Ma
 }
 
 export function cansTitle(materials: readonly Material[]): string {
-  const count = materials.flatMap((m) => m.packs).reduce((a, p) => a + p.count, 0);
+  const count = packsIn(materials.flatMap((m) => m.packs));
   if (count === 0) return 'No cans to buy';
   return `${count} ${count === 1 ? 'can' : 'cans'} to buy, and what each one sprays`;
 }

@@ -35,6 +35,10 @@ export function beginsH(shown: Shown, known: KnownSpan): number {
   return Math.min(lastH, Math.max(known.fromH, shown.fromH ?? -LEAD_H));
 }
 
+/** The instant it begins at, ms. */
+export const beginsMs = (shown: Shown, known: KnownSpan, nowMs: number): number =>
+  nowMs + beginsH(shown, known) * HOUR;
+
 /** @param hours later, or earlier where negative */
 export const movedBy = (shown: Shown, hours: number, known: KnownSpan): Shown => ({
   ...shown,

@@ -1,4 +1,5 @@
 /** What the job tag says: how the plan stands, how many cans, how sure, and the cautions of the moment. */
+import { packsIn } from '@/core/material/packs';
 import { cautionsAt, MOMENTS } from '@/core/cautions/shown';
 import type { Job } from '@/model/job';
 import type { Caution, Plan, Session } from '@/model/plan';
@@ -47,8 +48,7 @@ export interface PacksToBuy {
 /** Packs to buy over all materials, hardener and reducer with them: one figure, wherever it stands. */
 export function packsToBuy(plan: Pick<Plan, 'materials'>): PacksToBuy {
   const packs = plan.materials.flatMap((m) => m.ingredients.flatMap((g) => g.packs));
-  const of = (unit: 'can' | 'tin'): number =>
-    packs.filter((p) => p.unit === unit).reduce((a, p) => a + p.count, 0);
+  const of = (unit: 'can' | 'tin'): number => packsIn(packs.filter((p) => p.unit === unit));
   return { cans: of('can'), tins: of('tin') };
 }
 

@@ -1,10 +1,9 @@
 'use client';
 /** The stretch of a ribbon: buttons, keys (+, −, Page Up, Page Down, Home) and dragging the paper. */
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { HOUR } from '@/core/time/instant';
 import type { AirView } from '@/core/air/view';
 import {
-  beginsH,
+  beginsMs,
   canDo,
   knownSpan,
   leafed,
@@ -72,6 +71,5 @@ export function useStretch(air: AirView, nowMs: number, innerPx: number): Ribbon
       grab.current = null;
     },
   };
-  const fromMs = nowMs + beginsH(shown, known) * HOUR;
-  return { fromMs, hours, can: canDo(shown, known), leaf, zoom, onKey, pan };
+  return { fromMs: beginsMs(shown, known, nowMs), hours, can: canDo(shown, known), leaf, zoom, onKey, pan };
 }

@@ -6,7 +6,7 @@ import type { AtPart } from '../../air/at-part';
 import { isTwoPart, TWO_PART_COMFORT_C } from '../../chemistry/cards';
 import { MINUTE, type Span } from '../../time/instant';
 import type { Product } from '@/model/product';
-import { isPoured, packsFor } from '../work/coats';
+import { activatedCans, packsFor, sprayedMl } from '../work/coats';
 import { isAtHand, type Draft } from '../work/draft';
 import type { Cause } from './limits';
 import { addMember, hasMember, noMembers, type MemberMask } from './members';
@@ -50,8 +50,6 @@ export interface StartOption {
   readonly handlesMs: Float64Array;
   readonly causes: ReadonlyMap<Cause, number>;
   readonly free: boolean;
-  /** Outside the free hours in a trial: its futures were not run, though the central line held. */
-  readonly isSkipped: boolean;
   /** Cans that it activates on the central line, beyond those it would with none open, money. */
   readonly opens: number;
   readonly verdict: StartVerdict;
@@ -197,18 +195,15 @@ const price = ({ packs }: Product): number => packs[0]!.price;
 
 /** Cans of a product that a session activates beside its own that is open. */
 function usualCans(draft: Draft, product: Product): number {
-  const all = draft.steps.reduce((a, s) => a + (s.product === product ? s.ml : 0), 0);
-  const ml = all - (isAtHand(draft, product.id) ? draft.open.get(product.id)!.ml : 0);
+  const ml =
+    sprayedMl(draft.steps, product) - (isAtHand(draft, product.id) ? draft.open.get(product.id)!.ml : 0);
   return ml > 0 ? packsFor(product, ml, draft.cupMl) : 0;
 }
 
 /** What is activated and dies with the day: more where one dies on the way, less where another job's serves. */
 function opensMoney(draft: Draft, { trace }: Run): number {
   const pots = trace?.pots ?? [];
-  const cans = [...new Set(draft.steps.map((s) => s.product))].filter(
-    (p) => p.carrier === 'aerosol' && isPoured(p),
-  );
-  return cans.reduce((sum, p) => {
+  return activatedCans(draft.steps).reduce((sum, p) => {
     const opened = pots.filter((x) => x.productId === p.id).length;
     const more = opened - usualCans(draft, p);
     return sum + (more < 0 ? SEALED_SHARE * more : more) * price(p);
@@ -262,7 +257,6 @@ export function judgeStart(tried: Tried, draft: Draft, { manner, free }: Asked):
     of: members,
     laid: central.coats.length === draft.steps.length,
     free: within !== undefined,
-    isSkipped,
     opens: opensMoney(draft, central),
     ...futures,
     verdict: verdictOf(futures.good / members, tried),

@@ -43,7 +43,6 @@ function option(startMs: number): StartOption {
     handlesMs: readyMs,
     causes: new Map(),
     free: true,
-    isSkipped: false,
     opens: upTo(3) * 4 - 4,
     verdict: draws() < 0.5 ? 'good' : 'inside',
   };

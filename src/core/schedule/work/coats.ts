@@ -31,6 +31,19 @@ export const packGivesMl = (p: Product, cupMl: number): number =>
 export const packsFor = (p: Product, ml: number, cupMl: number): number =>
   Math.max(1, Math.ceil(ml / packGivesMl(p, cupMl) - 1e-9));
 
+type Sprays = Pick<CoatStep, 'product' | 'ml'>;
+
+/** Products of a session, each once. */
+export const productsOf = (steps: readonly Sprays[]): Product[] => [...new Set(steps.map((s) => s.product))];
+
+/** Those that come out of a can that is activated, and dies. */
+export const activatedCans = (steps: readonly Sprays[]): Product[] =>
+  productsOf(steps).filter((p) => p.carrier === 'aerosol' && isPoured(p));
+
+/** Of one product in a session. */
+export const sprayedMl = (steps: readonly Sprays[], product: Product): number =>
+  steps.reduce((a, s) => a + (s.product === product ? s.ml : 0), 0);
+
 /** Faces of a part that are sprayed one by one, its pieces counted. */
 function facesSprayed(part: Part): number {
   const ofOne = sumOverFaces(facesOf(part), () => 1);

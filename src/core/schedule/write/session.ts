@@ -7,7 +7,7 @@ import { paintC } from '../../air/paint-temperature';
 import { MINUTE, minutesBetween, type Span } from '../../time/instant';
 import { lastNodeMs } from '../../air/grid';
 import { isTaken, type Around, type OnRack } from '../around';
-import { packsFor } from '../work/coats';
+import { packsFor, productsOf, sprayedMl } from '../work/coats';
 import type { StartOption } from '../judge/start-option';
 import type { Live } from '../live';
 import { settleActivations } from './activation';
@@ -92,11 +92,11 @@ function roundsOf({ run, draft, iso }: Sheet): Session['rounds'] {
 /** What comes out of another job's can. */
 function sharesOf({ draft, run, iso }: Sheet): Session['shares'] {
   const pots = run.trace!.pots;
-  return [...new Set(draft.steps.map((s) => s.product))].flatMap((product) => {
+  return productsOf(draft.steps).flatMap((product) => {
     const open = draft.open.get(product.id);
     if (!open || open.fromMs === undefined) return [];
     const own = pots.filter((p) => p.productId === product.id);
-    const all = draft.steps.reduce((a, s) => a + (s.product === product ? s.ml : 0), 0);
+    const all = sprayedMl(draft.steps, product);
     const ml = all - own.reduce((a, p) => a + p.ml, 0);
     const saved = packsFor(product, all, draft.cupMl) - own.length;
     const inHandMl = round1(open.ml);

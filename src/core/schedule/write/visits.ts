@@ -4,6 +4,7 @@
  */
 import type { Task, Visit } from '@/model/plan';
 import { isoOf, MINUTE, msOf, type Span } from '../../time/instant';
+import { overlaps } from '../../time/spans';
 import type { Attempt, Shared } from '../attempt';
 import { MOVE_MIN } from '../judge/elsewhere';
 import type { Live } from '../live';
@@ -96,7 +97,7 @@ function firstHands(step: PrepStep, hours: HandHours, busy: readonly Span[], wit
   for (let t = within.startMs; t <= within.endMs;) {
     const [piece] = placeWork([step], hours, t).pieces;
     if (!piece || piece.startMs > within.endMs) return null;
-    const clash = busy.find((b) => b.startMs < piece.endMs && piece.startMs < b.endMs);
+    const clash = busy.find((b) => overlaps(b, piece));
     if (!clash) return piece.startMs;
     t = clash.endMs;
   }
