@@ -267,6 +267,15 @@ describe('a can that two jobs activate', () => {
     expect(found.hours).toBeLessThanOrEqual(Math.min(...all) + 0.01);
     expect(found.atLeast!).toBeLessThanOrEqual(Math.min(...all) + 0.01);
   });
+  it('is the giver’s alone, whatever the taker leaves in it', () => {
+    const jobs = ['tractor-bonnet', 'stand-mixer'].map((id) => ({ id, job: demo(id) }));
+    const [first, second] = turnsIn(jobs, planDemo).turns;
+    // It takes all its clear from that can, so that what it leaves is in the same.
+    expect(second!.plan.sessions.flatMap((s) => s.activations)).toEqual([]);
+    expect(first!.cansOf).toEqual([]);
+    expect(second!.plan.sessions.flatMap((s) => s.shares).length).toBeGreaterThan(0);
+    expect(second!.cansOf).toEqual(['tractor-bonnet']);
+  });
   it('that is not free in time is no help', () => {
     const late = 40 * 24 * HOUR;
     const cansLate = around.cans.map((c) => ({ ...c, atMs: c.atMs + late, fromMs: c.fromMs + late }));

@@ -238,6 +238,8 @@ function turnsOf(bench: Bench, { ids, hours }: Order, atLeast: number | null): T
     const alone = bench.alone.get(id)!;
     const plan = bench.planOf(id, planned);
     const inTheWay = planned.filter((o) => !standsClear({ job, plan: alone }, aroundOf(job, [o])));
+    // Before it stands among them itself: what it leaves is in the same can.
+    const givers = planned.filter((o) => givesTo(o.plan, plan));
     planned.push({ id, job, plan });
     return {
       id,
@@ -246,7 +248,7 @@ function turnsOf(bench: Bench, { ids, hours }: Order, atLeast: number | null): T
       givesUp: bench.givesUp(id, plan),
       saves: savedBy(plan, alone),
       because: inTheWay.map((o) => o.id),
-      cansOf: planned.filter((o) => givesTo(o.plan, plan)).map((o) => o.id),
+      cansOf: givers.map((o) => o.id),
       sharesTrip: hasTrip(alone) && !hasTrip(plan),
     };
   });

@@ -126,6 +126,11 @@ describe('the window', () => {
     expect([day.before, day.after]).toEqual([0, 48 * HOUR]);
     expect(windowViews.dayView(starts, 0, { ms: 5 * HOUR, tz }).isFirst).toBe(true);
     expect(windowViews.dayView(starts, 13 * 24 * HOUR, { ms: 5 * HOUR, tz }).isLast).toBe(true);
+    // Nor past what is known.
+    const known = 60 * HOUR;
+    const lastOf = (day: number) =>
+      windowViews.dayView(starts, day * 24 * HOUR, { ms: 5 * HOUR, tz }, known).isLast;
+    expect([lastOf(1), lastOf(2)]).toEqual([false, true]);
     expect(dayOf(undefined, { ms: 30 * HOUR, tz })).toBe(24 * HOUR);
     expect(dayOf(session(50, 52), { ms: 0, tz })).toBe(48 * HOUR);
   });

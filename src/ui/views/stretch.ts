@@ -1,4 +1,5 @@
 /** How much of the weeks a ribbon shows, and where it begins: zoomed and leafed within what is known. */
+import type { AirView } from '@/core/air/view';
 import { HOUR } from '@/core/time/instant';
 
 /** Hours on the ribbon, closest first. */
@@ -74,15 +75,14 @@ export function canDo(shown: Shown, known: KnownSpan): Can {
   };
 }
 
+type Nodes = Pick<AirView, 'startMs' | 'stepMs' | 'sunDeg'>;
+
+/** When the last node of the air is, ms. */
+export const knownUntilMs = ({ startMs, stepMs, sunDeg }: Nodes): number =>
+  startMs + Math.max(0, sunDeg.length - 1) * stepMs;
+
 /** Of air that begins at an instant, so many nodes of so long, hours from now. */
-export const knownSpan = (
-  {
-    startMs,
-    stepMs,
-    sunDeg,
-  }: { readonly startMs: number; readonly stepMs: number; readonly sunDeg: readonly number[] },
-  nowMs: number,
-): KnownSpan => ({
-  fromH: (startMs - nowMs) / HOUR,
-  untilH: (startMs + Math.max(0, sunDeg.length - 1) * stepMs - nowMs) / HOUR,
+export const knownSpan = (air: Nodes, nowMs: number): KnownSpan => ({
+  fromH: (air.startMs - nowMs) / HOUR,
+  untilH: (knownUntilMs(air) - nowMs) / HOUR,
 });

@@ -51,14 +51,17 @@ describe('turns', () => {
       'no start in the days that are known',
     );
   });
-  it('how good the order is: the best, how far from it, not every one tried, nothing known, nothing given up', () => {
-    expect(orderSaid({ hours: 0.97, atLeast: 0.97 })).toMatch(/58 min.*No other order gives up less\.$/);
-    expect(orderSaid({ hours: 2, atLeast: 1.5 })).toMatch(
-      /Not every order could be tried\. None gives up less than 1 h 30\.$/,
+  it('how good the order is: the best, how far from it, not every one tried, nothing known, nothing given up, more saved', () => {
+    const rows = [row({}), row({ id: 'b', givesUp: 9 })];
+    const said = (hours: number, atLeast: number | null) => orderSaid({ hours, atLeast, rows });
+    expect(said(0.97, 0.97)).toMatch(/58 min.*No other order gives up less\.$/);
+    expect(said(2, 1.5)).toMatch(/Not every order could be tried\. None gives up less than 1 h 30\.$/);
+    expect(said(2, -3)).toMatch(/Not every order could be tried\.$/);
+    expect(said(2, null)).toMatch(/2 h of your time is worth\.$/);
+    expect(said(-0.8, -0.8)).toBe('Together they save more than they give up. No other order gives up less.');
+    expect(orderSaid({ hours: 0, atLeast: 0, rows: [row({}), row({ id: 'b' })] })).toBe(
+      'There is room for all: together they give nothing up.',
     );
-    expect(orderSaid({ hours: 2, atLeast: -3 })).toMatch(/Not every order could be tried\.$/);
-    expect(orderSaid({ hours: 2, atLeast: null })).toMatch(/2 h of your time is worth\.$/);
-    expect(orderSaid({ hours: 0, atLeast: 0 })).toBe('There is room for all: together they give nothing up.');
   });
   it('one place up or down; at the ends nothing moves', () => {
     expect(swapped(['a', 'b', 'c'], 'c', -1)).toEqual(['a', 'c', 'b']);

@@ -82,13 +82,23 @@ export function turnLines({ rows }: Together, f: Format): TurnLine[] {
   }));
 }
 
-/** How good an order is. @param atLeast no order can come to less, hours; null where no other was looked at */
-export function orderSaid({ hours, atLeast }: Pick<Together, 'hours' | 'atLeast'>): string {
-  if (hours < NOTHING) return 'There is room for all: together they give nothing up.';
-  const worth = (h: number): string => durationOf(Math.max(1, 60 * h));
-  const all = `In all, less what is saved, they give up what ${worth(hours)} of your time is worth.`;
-  if (atLeast === null) return all;
-  if (hours - atLeast < NOTHING) return `${all} No other order gives up less.`;
+/** How good an order is, by what it comes to and what no order can come to less than; nothing where no other was looked at. */
+function bestSaid({ hours, atLeast }: Pick<Together, 'hours' | 'atLeast'>): string {
+  if (atLeast === null) return '';
+  if (hours - atLeast < NOTHING) return ' No other order gives up less.';
   const least = atLeast < NOTHING ? '' : ` None gives up less than ${worth(atLeast)}.`;
-  return `${all} Not every order could be tried.${least}`;
+  return ` Not every order could be tried.${least}`;
+}
+
+const worth = (hours: number): string => durationOf(Math.max(1, 60 * hours));
+
+/** What an order comes to. */
+export function orderSaid(told: Pick<Together, 'hours' | 'atLeast' | 'rows'>): string {
+  const { hours, rows } = told;
+  if (rows.every((r) => r.givesUp < NOTHING)) return 'There is room for all: together they give nothing up.';
+  const all =
+    hours < NOTHING
+      ? 'Together they save more than they give up.'
+      : `In all, less what is saved, they give up what ${worth(hours)} of your time is worth.`;
+  return `${all}${bestSaid(told)}`;
 }

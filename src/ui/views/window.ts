@@ -104,19 +104,25 @@ export interface DayView {
   readonly after: number;
 }
 
-/** @param dayMs midnight of the day */
-export function dayView(options: readonly StartOption[], dayMs: number, now: Now): DayView {
+/** @param dayMs midnight of the day @param untilMs when what is known ends: no day is leafed to that begins later */
+export function dayView(
+  options: readonly StartOption[],
+  dayMs: number,
+  now: Now,
+  untilMs: number = Infinity,
+): DayView {
   const { tz } = now;
   const first = dayStart(now.ms, tz);
   const noonMs = dayMs + 12 * HOUR;
+  const after = dayStart(noonMs + 24 * HOUR, tz);
   return {
     startMs: dayMs,
     noonMs,
     starts: options.filter((o) => dayStart(instantOf(o.at), tz) === dayMs),
     isFirst: dayMs <= first,
-    isLast: dayMs >= first + DAYS_AHEAD * 24 * HOUR,
+    isLast: dayMs >= first + DAYS_AHEAD * 24 * HOUR || after >= untilMs,
     before: dayStart(noonMs - 24 * HOUR, tz),
-    after: dayStart(noonMs + 24 * HOUR, tz),
+    after,
   };
 }
 

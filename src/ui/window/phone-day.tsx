@@ -7,6 +7,7 @@ import { DayRibbon } from '../drawings/day-ribbon';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import { sessionName, sessionOf } from '../views/session-name';
+import { knownUntilMs } from '../views/stretch';
 import { dayOf, dayView, oddsText, type DayView, type WindowView } from '../views/window';
 
 export interface PhoneDayProps {
@@ -24,7 +25,7 @@ export function PhoneDay({ view, onPick, onSession }: PhoneDayProps) {
   // The day follows the session until another is leafed to.
   const [leafed, setLeafed] = useState<{ over: number; day: number } | null>(null);
   const shown = leafed?.over === sessionDay ? leafed.day : sessionDay;
-  const day = dayView(view.options, shown, { ms: nowMs, tz });
+  const day = dayView(view.options, shown, { ms: nowMs, tz }, knownUntilMs(air));
   const leaf = (to: number): void => setLeafed({ over: sessionDay, day: to });
   return (
     <section className="panel phone-only" aria-label="The day">
