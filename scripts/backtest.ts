@@ -24,13 +24,18 @@ const { values } = parseArgs({
   },
 });
 
-/** Every world to be played, the same numbers of each climate side by side so that a broken run is balanced. */
-function pieces(): PieceId[] {
+/**
+ * Worlds to be played, each with all that is played in it so that its sky is made once; the same numbers of each
+ * climate side by side, so that a broken run is balanced.
+ */
+function worlds(): PieceId[][] {
   const most = Number(values.worlds);
   const few = Number(values.few);
   return Array.from({ length: most }, (_, seed) => seed).flatMap((seed) =>
-    KINDS.filter((kind) => kind === 'one-lot' || seed < few).flatMap((kind) =>
-      SHELTERS.flatMap((shelter) => CLIMATES.map((climate) => ({ kind, shelter, climate, seed }))),
+    CLIMATES.map((climate) =>
+      KINDS.filter((kind) => kind === 'one-lot' || seed < few).flatMap((kind) =>
+        SHELTERS.map((shelter) => ({ kind, shelter, climate, seed })),
+      ),
     ),
   );
 }
@@ -51,7 +56,10 @@ function kept(): Set<string> {
 
 function playPart(part: number, parts: number): void {
   const done = kept();
-  const mine = pieces().filter((id, n) => n % parts === part && !done.has(nameOf(id)));
+  const mine = worlds()
+    .filter((_, n) => n % parts === part)
+    .flat()
+    .filter((id) => !done.has(nameOf(id)));
   mine.forEach((id, n) => {
     appendFileSync(fileOf(part), `${JSON.stringify(playPiece(id))}\n`);
     if (n % 20 === 0) console.log(`part ${part}: ${n} of ${mine.length}, ${nameOf(id)}`);

@@ -5,7 +5,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { jobOf, SHELTERS, type Shelter } from '@/backtest/jobs';
+import { jobsOf, SHELTERS, type Shelter } from '@/backtest/jobs';
 import { movementsOf, summed, type Movement, type Seen } from '@/backtest/movement';
 import { Sky, worldOf } from '@/backtest/world';
 import { CLIMATES } from '@/standins/climates';
@@ -18,21 +18,24 @@ const most = Number(values.worlds);
 /** No world of the backtest, nor of its fits. */
 const FIRST_SEED = 7000;
 
-function seenIn(shelter: Shelter): Seen[] {
-  return CLIMATES.flatMap((climate) =>
-    Array.from({ length: most }, (_, n) => {
-      const world = worldOf(climate, FIRST_SEED + n);
-      return movementsOf(new Sky(world), jobOf('one-lot', shelter, world));
-    }).flat(),
-  );
+/** By shelter; every world's sky is made once. */
+function seenIn(): Map<Shelter, Seen[]> {
+  const seen = new Map<Shelter, Seen[]>(SHELTERS.map((s) => [s, []]));
+  for (const climate of CLIMATES)
+    for (let n = 0; n < most; n++) {
+      const sky = new Sky(worldOf(climate, FIRST_SEED + n));
+      for (const [shelter, list] of seen)
+        list.push(...movementsOf(sky, jobsOf('one-lot', shelter, sky.world)[0]!));
+    }
+  return seen;
 }
 
 const points = (x: number): string => (100 * x).toFixed(1);
 const line = (m: Movement): string =>
   `| ${m.fromH} h → ${m.toH} h | ${m.cases} | ${points(m.drift)} ± ${points(m.driftSe)} | ${points(m.came)} | ${points(m.expected)} |`;
 
-const tables = SHELTERS.map((shelter) => {
-  const rows = summed(seenIn(shelter)).map(line).join('\n');
+const tables = [...seenIn()].map(([shelter, seen]) => {
+  const rows = summed(seen).map(line).join('\n');
   return `## ${shelter}\n\n| look, before the start | cases | mean movement | spread that came | spread expected |\n|---|---|---|---|---|\n${rows}\n`;
 });
 const text = `# How stated chances move

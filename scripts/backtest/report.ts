@@ -1,7 +1,7 @@
 /** docs/backtest.md with its plots, from the worlds that were played. */
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Kind, Shelter } from '@/backtest/jobs';
+import { KINDS, kindCard, type Kind, type Shelter } from '@/backtest/jobs';
 import type { Piece } from '@/backtest/piece';
 import type { Played } from '@/backtest/play';
 import { POLICIES } from '@/backtest/policies';
@@ -22,11 +22,6 @@ const NAMES: Readonly<Record<string, string>> = {
   clairvoyant: 'clairvoyant',
   regression: 'regression (half of the worlds)',
 };
-const KIND_NAMES: Readonly<Record<Kind, string>> = {
-  'one-lot': 'One lot, evenings and weekends',
-  weekends: 'One lot, weekends only',
-  'two-sessions': 'Two sessions: filler, then base and clear',
-};
 
 /** Cost beyond the clairvoyant's on the same worlds, money. */
 type Regret = ReturnType<typeof pairedDifference>;
@@ -44,10 +39,10 @@ const pct = (x: number): string => `${Math.round(100 * x)} %`;
 function table(rows: readonly Named[]): string {
   const lines = rows.map(
     ([name, r, regret]) =>
-      `| ${name} | ${r.worlds} | ${r.cost.toFixed(1)} ± ${r.costSe.toFixed(1)} | ${regret.mean.toFixed(1)} ± ${regret.se.toFixed(1)} | ${pct(r.spoiled)} | ${pct(r.undone)} | ${r.days.toFixed(1)} | ${r.starts.toFixed(2)} |`,
+      `| ${name} | ${r.worlds} | ${r.cost.toFixed(1)} ± ${r.costSe.toFixed(1)} | ${regret.mean.toFixed(1)} ± ${regret.se.toFixed(1)} | ${pct(r.spoiled)} | ${pct(r.undone)} | ${r.days.toFixed(1)} | ${r.starts.toFixed(2)} | ${r.wasted.toFixed(2)} |`,
   );
   const head =
-    '| policy | worlds | cost, mean ± standard error | regret | starts spoiled | unfinished | days | starts |\n|---|---|---|---|---|---|---|---|';
+    '| policy | worlds | cost, mean ± standard error | regret | starts spoiled | unfinished | days | starts | cans wasted |\n|---|---|---|---|---|---|---|---|---|';
   return `${head}\n${lines.join('\n')}`;
 }
 
@@ -119,7 +114,7 @@ export function writeReport(folder: string): void {
   const pieces = readPieces(folder);
   const docs = join(process.cwd(), 'docs');
   mkdirSync(join(docs, 'backtest'), { recursive: true });
-  const kinds = (Object.keys(KIND_NAMES) as Kind[]).filter((k) => pieces.some((p) => p.kind === k));
+  const kinds = KINDS.filter((k) => pieces.some((p) => p.kind === k));
   const one = pieces.filter((p) => p.kind === 'one-lot');
   const taken = bandsOf(
     [...playedBy(one, 'pellucid'), ...playedBy(one, 'no-limit')].flatMap((p) => p.stated),
@@ -134,7 +129,7 @@ export function writeReport(folder: string): void {
   writeFileSync(join(docs, 'backtest', 'probes.svg'), reliabilityPlot(probes));
   const parts = kinds.map(
     (kind) =>
-      `## ${KIND_NAMES[kind]}\n\n${shelters(pieces, kind)
+      `## ${kindCard(kind).name}\n\n${shelters(pieces, kind)
         .map((s) => partOf(pieces, kind, s))
         .join('\n')}`,
   );

@@ -2,14 +2,19 @@
 import { describe, expect, it } from 'vitest';
 import { HOUR } from '@/core/time/instant';
 import { CLIMATES } from '@/standins/climates';
-import { jobOf } from './jobs';
+import { jobsOf, kindCard, type Kind } from './jobs';
 import { play, type Played } from './play';
-import { POLICIES } from './policies';
 import { follow, learn } from './regression';
 import { saturdaysAtTen } from './saturdays';
 import { bandsOf, pairedDifference, rowOf } from './summary';
 import type { Trace } from './trace';
 import { Sky, worldOf } from './world';
+
+/** A world with good weather, in a garage. */
+function inGarage(kind: Kind, policy: string): Played {
+  const sky = new Sky(worldOf('inland', 3));
+  return play({ sky, policy, isParted: kindCard(kind).isParted }, jobsOf(kind, 'garage', sky.world));
+}
 
 describe('policies on hidden worlds under a lean-to', () => {
   const played = new Map<string, Played[]>(
@@ -18,7 +23,7 @@ describe('policies on hidden worlds under a lean-to', () => {
   for (const climate of CLIMATES.slice(0, 3)) {
     const sky = new Sky(worldOf(climate, 3));
     for (const [name, list] of played)
-      list.push(play(sky, jobOf('one-lot', 'lean-to', sky.world), POLICIES[name]!));
+      list.push(play({ sky, policy: name, isParted: false }, jobsOf('one-lot', 'lean-to', sky.world)));
   }
   const costs = (name: string): number[] => played.get(name)!.map((p) => p.cost);
   it('who knows what comes spoils nothing, and nobody does better in any world', () => {
@@ -31,9 +36,18 @@ describe('policies on hidden worlds under a lean-to', () => {
     expect(stated.every((s) => s.chance >= 0.8)).toBe(true);
   });
   it('a job of two sessions is played to its end, session by session', () => {
-    const sky = new Sky(worldOf('inland', 3));
-    const two = play(sky, jobOf('two-sessions', 'garage', sky.world), POLICIES.clairvoyant!);
-    expect(two).toMatchObject({ isDone: true, starts: 2, spoiled: 0 });
+    expect(inGarage('two-sessions', 'clairvoyant')).toMatchObject({ isDone: true, starts: 2, spoiled: 0 });
+  });
+  it('with an hour an evening colour goes on one day and clear another; eight panels go in lots', () => {
+    expect(inGarage('base-tonight', 'clairvoyant')).toMatchObject({ isDone: true, starts: 2, spoiled: 0 });
+    const lots = inGarage('two-lots', 'clairvoyant');
+    expect(lots.isDone).toBe(true);
+    expect(lots.starts).toBeGreaterThan(1);
+  });
+  it('two jobs of one painter are both done, and none is begun while the other is wet', () => {
+    const two = inGarage('two-jobs', 'no-limit');
+    expect(two.isDone).toBe(true);
+    expect(two.starts - two.spoiled).toBe(2);
   });
 }, 120_000);
 
@@ -44,11 +58,12 @@ describe('sums', () => {
     spoiled,
     isDone: spoiled < 2,
     days: 3,
+    wasted: 2 * spoiled,
     stated: [{ chance: 0.84, came: spoiled === 0 }],
   });
   it('by hand: means, standard errors, shares of starts', () => {
     const row = rowOf([of(10, 0), of(30, 1), of(20, 2)]);
-    expect(row).toMatchObject({ worlds: 3, cost: 20, spoiled: 0.5, starts: 2, days: 3 });
+    expect(row).toMatchObject({ worlds: 3, cost: 20, spoiled: 0.5, starts: 2, days: 3, wasted: 2 });
     expect(row.undone).toBeCloseTo(1 / 3, 12);
     // The spread of 10, 30, 20 is √(200/3); over √3.
     expect(row.costSe).toBeCloseTo(Math.sqrt(200 / 3) / Math.sqrt(3), 9);
@@ -74,6 +89,7 @@ const world = (chances: readonly number[], came: (p: number) => boolean): Trace[
     handleDay: day + 0.5,
     ahead: [0, 0, 0, Math.max(0, ...chances.slice(day + 1))],
     stake: 50,
+    cans: 3,
   }));
 
 describe('the learned policy', () => {

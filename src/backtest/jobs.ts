@@ -20,16 +20,67 @@ const PLACES: Readonly<Record<Shelter, Partial<Place>>> = {
   garage: { shelter: 'garage', door: 'open' },
 };
 
-const WEEKENDS: FreeHours = {
-  weekly: { ...DEMO_HOURS.weekly, mon: [], tue: [], wed: [], thu: [], fri: [] },
-  exceptions: [],
-};
+const { weekly } = DEMO_HOURS;
+
+type Hours = FreeHours['weekly'];
+const eachDay = (spans: Hours['mon']): Hours => ({
+  mon: spans,
+  tue: spans,
+  wed: spans,
+  thu: spans,
+  fri: spans,
+  sat: spans,
+  sun: spans,
+});
 
 /** What a day of waiting costs in every world, money. */
 export const DELAY_PER_DAY = 4;
 
-export const KINDS = ['one-lot', 'weekends', 'two-sessions'] as const;
-export type Kind = (typeof KINDS)[number];
+/** A way to play: the hours that are free, how much there is to paint, and whether the work may be parted. */
+interface KindCard {
+  readonly name: string;
+  readonly hours: Hours;
+  /** Panels of each job. */
+  readonly panels: readonly number[];
+  readonly isFilled: boolean;
+  readonly isParted: boolean;
+}
+
+const PLAIN: KindCard = {
+  name: 'One lot, evenings and weekends',
+  hours: weekly,
+  panels: [1],
+  isFilled: false,
+  isParted: false,
+};
+
+const CARDS = {
+  'one-lot': PLAIN,
+  weekends: {
+    ...PLAIN,
+    name: 'One lot, weekends only',
+    hours: { ...weekly, mon: [], tue: [], wed: [], thu: [], fri: [] },
+  },
+  'two-sessions': { ...PLAIN, name: 'Two sessions: filler, then base and clear', isFilled: true },
+  'base-tonight': {
+    ...PLAIN,
+    name: 'Base tonight, clear tomorrow: an hour every evening',
+    hours: eachDay([['18:00', '19:00']]),
+    isParted: true,
+  },
+  'two-lots': {
+    ...PLAIN,
+    name: 'Two lots: eight panels, two and a half hours every evening',
+    hours: eachDay([['18:00', '20:30']]),
+    panels: [8],
+    isParted: true,
+  },
+  'two-jobs': { ...PLAIN, name: 'Two jobs, one painter, one place', panels: [3, 1] },
+} satisfies Record<string, KindCard>;
+
+export type Kind = keyof typeof CARDS;
+export const KINDS = Object.keys(CARDS) as Kind[];
+export const kindCard = (kind: Kind): KindCard => CARDS[kind];
 
 /** What comes before the first session, as ticked: the worlds begin with the part ready to spray. */
 function prepared(job: Job, startMs: number): Job {
@@ -44,16 +95,21 @@ function prepared(job: Job, startMs: number): Job {
   return { ...job, state: { coats: [], tasks, activations: [] } };
 }
 
-/** One panel, sound paint, colour and a two-part clear; with filler below it where there are two sessions. */
-export function jobOf(kind: Kind, shelter: Shelter, world: World): Job {
-  return prepared(bare(kind, shelter, world), world.startMs);
+/** Panels of sound paint, colour and a two-part clear; with filler below where it is filled. */
+export function jobsOf(kind: Kind, shelter: Shelter, world: World): Job[] {
+  const card = kindCard(kind);
+  return card.panels.map((panels, i) =>
+    prepared(
+      { ...bare(card, shelter, world), name: `Panels ${i + 1}`, parts: partsOf(panels) },
+      world.startMs,
+    ),
+  );
 }
 
-function bare(kind: Kind, shelter: Shelter, { lat, lon }: World): Job {
-  const { horizonDeg: _none, ...place } = HARBOUR_LANE;
-  const panel: Job['parts'][number] = {
-    id: 'panel',
-    name: 'Panel',
+const partsOf = (panels: number): Job['parts'] =>
+  Array.from({ length: panels }, (_, i) => ({
+    id: `panel-${i + 1}`,
+    name: `Panel ${i + 1}`,
     lengthMm: 900,
     widthMm: 500,
     sides: 1,
@@ -61,13 +117,18 @@ function bare(kind: Kind, shelter: Shelter, { lat, lon }: World): Job {
     hiddenEdgePct: 0,
     substrate: 'steel',
     condition: 'sound-paint',
-  };
-  const filled =
-    kind === 'two-sessions' ? [{ role: 'filler' as const, productId: 'tamsel-filler', coats: 2 }] : [];
+  }));
+
+function bare(
+  { hours, isFilled }: KindCard,
+  shelter: Shelter,
+  { lat, lon }: World,
+): Omit<Job, 'name' | 'parts'> {
+  const { horizonDeg: _none, ...place } = HARBOUR_LANE;
+  const filled = isFilled ? [{ role: 'filler' as const, productId: 'tamsel-filler', coats: 2 }] : [];
   return {
-    name: 'Panel',
     place: { ...place, ...PLACES[shelter], lat, lon },
-    freeHours: kind === 'weekends' ? WEEKENDS : DEMO_HOURS,
+    freeHours: { weekly: hours, exceptions: [] },
     risk: { rushSafe: 0.5, hourValue: 10, delayPerDay: DELAY_PER_DAY },
     purpose: {
       grade: 'tidy',
@@ -76,7 +137,6 @@ function bare(kind: Kind, shelter: Shelter, { lat, lon }: World): Job {
       exposure: [],
     },
     equipment: { sprayer: 'aerosol', suppliedAir: true },
-    parts: [panel],
     budget: { currency: 'GBP', amount: 200 },
     system: {
       layers: [

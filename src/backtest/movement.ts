@@ -9,7 +9,7 @@ import { pooledChance } from '@/core/schedule/decide/odds';
 import { knownBy, seenLater } from '@/core/schedule/decide/information';
 import { Tried } from '@/core/schedule/judge/start-option';
 import type { Job } from '@/model/job';
-import { attemptOn } from './policies';
+import { ALONE, attemptOn } from './seen';
 import { saturdaysAtTen } from './saturdays';
 import { mean, seOf } from './summary';
 import { DAYS, type Sky } from './world';
@@ -35,7 +35,10 @@ interface Look {
 function lookAt(sky: Sky, job: Job, atMs: number, nowMs: number): Look {
   const { startMs } = sky.world;
   const free = freeSpans(job.freeHours, job.place.tz, startMs, startMs + DAYS * DAY);
-  const { live, shared } = attemptOn({ job, sky, nowMs, free, nextLookMs: nowMs }, sky.futures(nowMs));
+  const { live, shared } = attemptOn(
+    { job, sky, nowMs, free, nextLookMs: nowMs, ...ALONE },
+    sky.futures(nowMs),
+  );
   const { air } = shared.request;
   const tried = new Tried(air, live[0]!.runner, atMs);
   const { good } = tried.futures(Infinity);

@@ -1,6 +1,6 @@
-/** One world played under every policy, as one line of what is kept. */
+/** One world in one place under every policy: what is kept of it, a line each. */
 import type { Climate } from '@/standins/climates';
-import { jobOf, type Kind, type Shelter } from './jobs';
+import { jobsOf, kindCard, type Kind, type Shelter } from './jobs';
 import { play, type Played, type Stated } from './play';
 import { POLICIES } from './policies';
 import { probesOf } from './probe';
@@ -21,17 +21,25 @@ export interface Piece extends PieceId {
   readonly traces: readonly Trace[];
 }
 
+let last: Sky | null = null;
+/** The sky of the last world, or of another: places and kinds of one world follow one another. */
+function skyOf({ climate, seed }: PieceId): Sky {
+  if (last?.world.climate !== climate || last.world.seed !== seed) last = new Sky(worldOf(climate, seed));
+  return last;
+}
+
 export function playPiece(id: PieceId): Piece {
-  const sky = new Sky(worldOf(id.climate, id.seed));
-  const job = jobOf(id.kind, id.shelter, sky.world);
+  const sky = skyOf(id);
+  const jobs = jobsOf(id.kind, id.shelter, sky.world);
+  const { isParted } = kindCard(id.kind);
   const played = Object.fromEntries(
-    Object.entries(POLICIES).map(([name, policy]) => [name, play(sky, job, policy)]),
+    Object.keys(POLICIES).map((policy) => [policy, play({ sky, policy, isParted }, jobs)]),
   );
   const isOne = id.kind === 'one-lot' || id.kind === 'weekends';
   return {
     ...id,
     played,
-    probes: id.kind === 'one-lot' ? probesOf(sky, job) : [],
-    traces: isOne ? tracesOf(sky, job) : [],
+    probes: id.kind === 'one-lot' ? probesOf(sky, jobs[0]!) : [],
+    traces: isOne ? tracesOf(sky, jobs[0]!) : [],
   };
 }

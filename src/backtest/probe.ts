@@ -3,8 +3,9 @@ import { freeSpans } from '@/core/time/free-hours';
 import { DAY, HOUR } from '@/core/time/instant';
 import { pooledChance } from '@/core/schedule/decide/odds';
 import type { Job } from '@/model/job';
-import { truly, type Stated } from './play';
-import { attemptOn } from './policies';
+import type { Stated } from './play';
+import { ALONE, attemptOn } from './seen';
+import { truly } from './truly';
 import { saturdaysAtTen } from './saturdays';
 import { DAYS, type Sky } from './world';
 
@@ -18,7 +19,7 @@ export function probesOf(sky: Sky, job: Job): Stated[] {
     LEADS_H.flatMap((lead): Stated[] => {
       const nowMs = atMs - lead * HOUR;
       if (nowMs < startMs) return [];
-      const { live } = attemptOn({ job, sky, nowMs, free, nextLookMs: nowMs }, sky.futures(nowMs));
+      const { live } = attemptOn({ job, sky, nowMs, free, nextLookMs: nowMs, ...ALONE }, sky.futures(nowMs));
       const first = live[0]!;
       const option = first.options.find((o) => o.startMs === atMs && o.counted);
       if (!option) return [];

@@ -84,6 +84,7 @@ export function learn(worlds: readonly (readonly Trace[])[]): Learned {
 export function follow({ fits }: Learned, world: readonly Trace[]): Played {
   let lost = 0;
   let spoiled = 0;
+  let wasted = 0;
   for (let n = 0; n < world.length;) {
     const t = world[n]!;
     const wait = fits[n]?.(t) ?? neverOf(t);
@@ -93,9 +94,10 @@ export function follow({ fits }: Learned, world: readonly Trace[]): Played {
     }
     if (t.came) {
       const cost = lost + DELAY_PER_DAY * t.handleDay;
-      return { cost, starts: spoiled + 1, spoiled, isDone: true, days: t.handleDay, stated: [] };
+      return { cost, starts: spoiled + 1, spoiled, wasted, isDone: true, days: t.handleDay, stated: [] };
     }
     lost += t.stake;
+    wasted += t.cans;
     spoiled++;
     n = againAt(world, t.day);
   }
@@ -104,6 +106,7 @@ export function follow({ fits }: Learned, world: readonly Trace[]): Played {
     cost: lost + stake + DAYS * DELAY_PER_DAY,
     starts: spoiled,
     spoiled,
+    wasted,
     isDone: false,
     days: DAYS,
     stated: [],

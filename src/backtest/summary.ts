@@ -11,6 +11,8 @@ export interface Row {
   readonly undone: number;
   readonly days: number;
   readonly starts: number;
+  /** Cans for nothing. */
+  readonly wasted: number;
 }
 
 export const mean = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0) / Math.max(1, xs.length);
@@ -33,6 +35,7 @@ export function rowOf(played: readonly Played[]): Row {
     undone: mean(played.map((p) => (p.isDone ? 0 : 1))),
     days: mean(played.map((p) => p.days)),
     starts: starts / Math.max(1, played.length),
+    wasted: mean(played.map((p) => p.wasted)),
   };
 }
 

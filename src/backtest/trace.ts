@@ -4,8 +4,8 @@ import { pooledChance } from '@/core/schedule/decide/odds';
 import { freeSpans } from '@/core/time/free-hours';
 import { DAY } from '@/core/time/instant';
 import type { Job } from '@/model/job';
-import { truly } from './play';
-import { attemptOn } from './policies';
+import { ALONE, attemptOn } from './seen';
+import { sessionCans, truly } from './truly';
 import { DAYS, type Sky } from './world';
 
 export interface Trace {
@@ -19,6 +19,8 @@ export interface Trace {
   /** Best chance in the next one, two, four and all days after this look. */
   readonly ahead: readonly number[];
   readonly stake: number;
+  /** Cans that are lost if that start fails. */
+  readonly cans: number;
 }
 
 const AHEAD_DAYS = [1, 2, 4, 14] as const;
@@ -30,7 +32,7 @@ export function tracesOf(sky: Sky, job: Job): Trace[] {
   const looks = looksOf(free, startMs, untilMs).slice(1);
   return looks.map((nowMs, n): Trace => {
     const nextLookMs = looks[n + 1] ?? untilMs;
-    const { live, input } = attemptOn({ job, sky, nowMs, free, nextLookMs }, sky.futures(nowMs));
+    const { live, input } = attemptOn({ job, sky, nowMs, free, nextLookMs, ...ALONE }, sky.futures(nowMs));
     const first = live[0]!;
     const seen = input.candidates[0]!.map((o) => ({
       startMs: o.startMs,
@@ -54,6 +56,7 @@ export function tracesOf(sky: Sky, job: Job): Trace[] {
         ),
       ),
       stake: first.stakes.money,
+      cans: sessionCans(first.draft),
     };
   });
 }

@@ -31,11 +31,12 @@ function sharesOf(rms: RmsAt): readonly number[] {
 
 const drawn = new Map<string, Float64Array>();
 const MOST_DRAWN = 20_000;
-function sharesAt(key: string): Float64Array {
+/** @param count shares that matter: the last ones of none are not drawn */
+function sharesAt(key: string, count: number): Float64Array {
   const known = drawn.get(key);
   if (known) return known;
   const draw = normals(seedOf(key));
-  const made = Float64Array.from(KNOWN_FROM_H, () => draw());
+  const made = Float64Array.from({ length: count }, () => draw());
   if (drawn.size >= MOST_DRAWN) drawn.clear();
   drawn.set(key, made);
   return made;
@@ -50,11 +51,15 @@ export interface HiddenNoise {
 
 /** @param periodH hours from knot to knot @param rms how the error grows with lead */
 export function hiddenNoise(key: string, periodH: number, rms: RmsAt): HiddenNoise {
-  const shares = sharesOf(rms);
+  const all = sharesOf(rms);
+  const shares = all.slice(0, all.findLastIndex((s) => s > 0) + 1);
   const knots = new WeakMap<Known, Map<number, number>>();
-  const knot = (k: number, known: Known = ALL_KNOWN): number => {
+  const knotsOf = (known: Known): Map<number, number> => {
     const of = knots.get(known) ?? new Map<number, number>();
     knots.set(known, of);
+    return of;
+  };
+  const knot = (of: Map<number, number>, k: number, known: Known): number => {
     const had = of.get(k);
     if (had !== undefined) return had;
     const made = knotOf(k, known);
@@ -62,22 +67,23 @@ export function hiddenNoise(key: string, periodH: number, rms: RmsAt): HiddenNoi
     return made;
   };
   const knotOf = (k: number, known: Known): number => {
-    const truth = sharesAt(`${key} ${k}`);
+    const truth = sharesAt(`${key} ${k}`, shares.length);
     const leadH = k * periodH - known.issuedH;
     const isOwn = leadH > 0 && known.future !== null;
-    const own = isOwn ? sharesAt(`${key} ${k} ${known.issuedH} ${known.future}`) : null;
+    const own = isOwn ? sharesAt(`${key} ${k} ${known.issuedH} ${known.future}`, shares.length) : null;
     return shares.reduce((sum, share, j) => {
       const isKnown = leadH <= KNOWN_FROM_H[j]!;
       return sum + share * (isKnown ? truth[j]! : (own?.[j] ?? 0));
     }, 0);
   };
   return {
-    at: (hour, known) => {
+    at: (hour, known = ALL_KNOWN) => {
+      const of = knotsOf(known);
       const x = hour / periodH;
       const i = Math.floor(x);
       const f = x - i;
       const s = f * f * (3 - 2 * f);
-      return (knot(i, known) * (1 - s) + knot(i + 1, known) * s) / Math.hypot(1 - s, s);
+      return (knot(of, i, known) * (1 - s) + knot(of, i + 1, known) * s) / Math.hypot(1 - s, s);
     },
     openAt: (leadH) =>
       shares.reduce((sum, share, j) => sum + (leadH > KNOWN_FROM_H[j]! ? share * share : 0), 0),

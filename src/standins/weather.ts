@@ -120,7 +120,10 @@ export function issuedAt(nowMs: number): number {
   return Math.floor(nowMs / (ISSUE_EVERY_H * HOUR)) * ISSUE_EVERY_H * HOUR;
 }
 
-const round = (x: number, d: number): number => Number(x.toFixed(d));
+const round = (x: number, d: 0 | 1 | 2): number => {
+  const by = 10 ** d;
+  return Math.round(x * by) / by;
+};
 
 function push(out: ForecastMember, w: ReturnType<typeof weatherAt>, rainMm: number): void {
   out.airTempC.push(round(w.airTempC, 1));

@@ -59,6 +59,9 @@ function chainOf({ input, chains }: Attempt, decision: Decision | null): Chain |
 export const wholeOf = (request: ScheduleRequest, work: Work): Attempt =>
   attempt(sharedOf(request, work), NO_CUTS, 'trial');
 
+/** The work as it goes best: whole, cut where it may rest, or in lots. */
+export const partedOf = (request: ScheduleRequest, work: Work): Attempt => tried(sharedOf(request, work));
+
 export function decided(request: ScheduleRequest, work: Work): Decided {
   const of = tried(sharedOf(request, work));
   const decision = request.isQuick === true ? null : decisionOf(of);
