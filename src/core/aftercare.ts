@@ -5,7 +5,7 @@ import { lastNodeMs } from './air/grid';
 import { Clocks } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import type { Airs } from './job-air';
-import { elsewhereOf } from './schedule/attempt';
+import { elsewhereOf } from './schedule/shared';
 import { dryingSince, reachedOver } from './schedule/judge/elsewhere';
 import { productIn, type System } from './seams/seam';
 import { freeSpans } from './time/free-hours';

@@ -1,73 +1,18 @@
 /** One way to cut the work: its sessions with every start judged, and the chains of starts that come of it. */
-import type { Job } from '@/model/job';
-import type { Material } from '@/model/plan';
-import type { AtPart } from '../air/at-part';
-import { lastNodeMs } from '../air/grid';
 import { remember } from '../records/remember';
-import type { System } from '../seams/seam';
-import { totalAreaM2 } from '../surface/area';
-import { DAY, HALF_HOUR, HOUR, MINUTE, msOf, type Span } from '../time/instant';
-import { withoutSpans } from '../time/spans';
-import { beside, type Around } from './around';
-import { dryingSince, reachedOver, type Elsewhere } from './judge/elsewhere';
-import { memoryOf, type Memory } from './judge/memory';
-import { Runner } from './judge/runner';
-import { isFree, judgeStart, Tried, type Manner, type StartOption } from './judge/start-option';
-import { poolOf } from './decide/odds';
+import { dryingSince, reachedOver } from './judge/elsewhere';
+import type { Manner, StartOption } from './judge/start-option';
+import { liveOf } from './judged';
 import { holdsUp, type Live } from './live';
 import { searchChains, type Chain, type Ground, type SearchInput } from './search/chains';
 import { hereFrom, lateBy, lateDaysOf, latePerDay, type LateBy } from './search/deadlines';
-import { oneMoreMoney, stakesOf } from './search/stakes';
-import type { Worth } from './search/worth';
+import { oneMoreMoney } from './search/stakes';
+import type { Shared } from './shared';
 import type { Cuts } from './work/cuts';
-import type { Draft, Drafts } from './work/draft';
+import type { Drafts } from './work/draft';
 import { draftsOf } from './work/drafts';
-import type { Work } from './work/work';
-import { doneTable, loudHours, placeWork, type HandHours } from './work/hands';
+import { doneTable, placeWork } from './work/hands';
 import { withShopping } from './work/shopping';
-
-export interface ScheduleRequest {
-  readonly job: Job;
-  readonly system: System;
-  readonly materials: readonly Material[];
-  readonly air: AtPart;
-  /** Where the films dry when that is elsewhere; left out or null: where they are sprayed. */
-  readonly cureAir?: AtPart | null;
-  readonly nowMs: number;
-  /** What the jobs before this one in turn take; left out: nothing. */
-  readonly around?: Around;
-  /** Only to see whether it goes at all: the whole, and cut at every seam, within the week. */
-  readonly isQuick?: boolean;
-  /** Every quarter of an hour to the end, so that it can be seen what the coarser grid leaves. */
-  readonly isFine?: boolean;
-}
-
-/** What every attempt of one request shares. */
-export interface Shared {
-  readonly request: ScheduleRequest;
-  readonly work: Work;
-  readonly memory: Memory;
-  /** Hours of the owner that no other job takes. */
-  readonly free: readonly Span[];
-  readonly around: Around;
-  readonly hours: HandHours;
-  readonly elsewhere: Elsewhere | null;
-  readonly worth: Worth;
-  /** Starts are sought until then, ms. */
-  readonly untilMs: number;
-}
-
-/** Where the films dry, when that is elsewhere. @param hands hours that can move them */
-export function elsewhereOf(
-  { job, cureAir }: Pick<ScheduleRequest, 'job' | 'cureAir'>,
-  hands: readonly Span[],
-): Elsewhere | null {
-  if (!cureAir || !job.dryIn) return null;
-  const { clocks, limitsOf } = memoryOf(cureAir, job.schools?.drying ?? 'energy');
-  const move = job.dryIn.kind === 'heated' ? 'heated' : job.dryIn.carry;
-  const place = job.dryIn.kind === 'elsewhere' ? job.dryIn.place : job.place;
-  return { move, place, air: cureAir, clocks, limitsOf, free: hands };
-}
 
 export interface Attempt {
   readonly shared: Shared;
@@ -85,70 +30,8 @@ export interface Attempt {
   readonly beginsMs: (k: number, last: StartOption | null) => number;
 }
 
-const FIVE_MIN = 5 * MINUTE;
 /** Chains kept to choose alternatives from. */
 const CHAINS_KEPT = 4000;
-
-/**
- * How finely starts are tried by how far ahead they lie: a forecast tells a quarter of an hour of today, not of next
- * week. From memory.
- */
-const GRID: readonly { readonly untilMs: number; readonly stepMs: number }[] = [
-  { untilMs: 6 * HOUR, stepMs: HALF_HOUR / 2 },
-  { untilMs: 3 * DAY, stepMs: HALF_HOUR },
-  { untilMs: Infinity, stepMs: HOUR },
-];
-
-const QUARTERS: typeof GRID = [{ untilMs: Infinity, stepMs: HALF_HOUR / 2 }];
-
-/** Now, the free instants of the grid and every full hour besides, when the work before is done, a start set by hand. */
-function startsOf({ request, free, untilMs }: Shared, also: readonly number[]): number[] {
-  const { nowMs, isFine = false } = request;
-  const first = Math.ceil(nowMs / FIVE_MIN) * FIVE_MIN;
-  const starts = new Set([first, ...also.filter((t) => Number.isFinite(t) && t >= first && t < untilMs)]);
-  let t = nowMs;
-  for (const { untilMs: endMs, stepMs } of isFine ? QUARTERS : GRID)
-    for (t = Math.ceil(t / stepMs) * stepMs; t < Math.min(nowMs + endMs, untilMs); t += stepMs)
-      if (t % HOUR === 0 || isFree(free, t, t)) starts.add(t);
-  return [...starts].sort((a, b) => a - b);
-}
-
-/** What hands do in a session at least, ms: no wait and no cup counted. */
-export const handsMs = ({ prepMin, steps }: Draft): number =>
-  (prepMin + steps.reduce((a, s) => a + s.minutes, 0)) * MINUTE;
-
-/** Every start of one session judged, from memory where the same was asked before. */
-function liveOf(shared: Shared, draft: Draft, doneMs: number, manner: Manner): Live {
-  const { request, memory, worth } = shared;
-  const { job, air, materials } = request;
-  const { place } = job;
-  const isLoud = draft.steps.some((s) => s.product.carrier === 'gun');
-  const still = withoutSpans(shared.free, shared.around.wet);
-  const free = isLoud ? loudHours(place, still) : still;
-  const { elsewhere } = shared;
-  const runner = new Runner({ air, place, elsewhere }, memory.clocks, (p) => memory.limitsOf(p), draft);
-  const pin = job.starts?.find((s) => s.sessionId === draft.id);
-  const pinMs = pin ? msOf(pin.at, place.tz) : null;
-  const asked = JSON.stringify([
-    place.lamp === true,
-    elsewhere && [elsewhere.move, job.dryIn, elsewhere.free],
-    { ...draft, visits: [], carry: [...draft.carry], open: [...draft.open] },
-  ]);
-  const tried = memory.triedOf(asked, (startMs) => new Tried(air, runner, startMs));
-  const also = [Math.ceil(doneMs / FIVE_MIN) * FIVE_MIN, ...(pinMs === null ? [] : [pinMs])];
-  // No session is over before its hands are through: what cannot end in free hours is not tried.
-  const leastMs = handsMs(draft);
-  const isAsked = (t: number): boolean => manner !== 'trial' || t === pinMs || isFree(free, t, t + leastMs);
-  const starts = startsOf({ ...shared, free }, also).filter(isAsked);
-  const judged = starts.map((s) =>
-    judgeStart(tried(s), draft, { manner: s === pinMs ? 'by-hand' : manner, free }),
-  );
-  const areaM2 = totalAreaM2(job.parts.filter((p) => draft.partIds.includes(p.id)));
-  const rack = { areaM2, rackM2: place.rackM2 ?? null };
-  const options = judged.map((o) => beside(o, shared.around, rack));
-  const pool = poolOf(options.filter((o) => o.free));
-  return { draft, runner, options, pinMs, pool, stakes: stakesOf(draft, materials, worth.hour), areaM2 };
-}
 
 const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free && holdsUp(o));
 const candidatesOf = (l: Live): StartOption[] =>
@@ -250,6 +133,3 @@ export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
   const pins = pinned.filter(Boolean).length;
   return { shared, cuts, live, input, late, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
 }
-
-export const horizonMs = ({ nowMs, air }: ScheduleRequest, days: number): number =>
-  Math.min(nowMs + days * DAY, lastNodeMs(air));

@@ -3,7 +3,8 @@ import type { Notice } from '@/model/marks';
 import type { Alternative, Plan, Session, Visit } from '@/model/plan';
 import type { Suit } from '@/model/starts';
 import { chainPool, pooledChance } from './decide/odds';
-import { freeChains, type Attempt, type ScheduleRequest } from './attempt';
+import { freeChains, type Attempt } from './attempt';
+import type { ScheduleRequest } from './shared';
 import { decided } from './decided';
 import { alternativesOf } from './search/alternatives';
 import type { Chain } from './search/chains';
@@ -16,7 +17,7 @@ import { toldDecision } from './write/decision';
 import { writeSession } from './write/session';
 import { writeVisits } from './write/visits';
 
-export type { ScheduleRequest } from './attempt';
+export type { ScheduleRequest } from './shared';
 
 export interface Scheduled {
   readonly sessions: readonly Session[];

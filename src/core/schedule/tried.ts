@@ -1,6 +1,8 @@
 /** The whole, and where that does not do well and soon, the ways to part it: coats that rest, parts in lots. */
 import { DAY } from '../time/instant';
-import { attempt, handsMs, type Attempt, type Shared } from './attempt';
+import { attempt, type Attempt } from './attempt';
+import { handsMs } from './judged';
+import type { Shared } from './shared';
 import { GOOD_SHARE } from './judge/start-option';
 import { NO_CUTS, waysToCut } from './work/cuts';
 import { draftsOf } from './work/drafts';

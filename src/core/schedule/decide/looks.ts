@@ -137,7 +137,9 @@ function stageOf(s: Sessions, k: number, timed: Timed): Stage {
 function fatesOf(s: Sessions, timed: Timed): Fate[] {
   // The session with most starts tells most about the week.
   const most = s.candidates.reduce((a, c) => (c.length > a.length ? c : a), []);
-  return most.map((o) => ({ ...placed(o.startMs, timed), ok: o.ok, of: o.of }));
+  // On full hours, so that a finer grid tells the same.
+  const hourly = most.filter((o) => o.startMs % HOUR === 0);
+  return hourly.map((o) => ({ ...placed(o.startMs, timed), ok: o.ok, of: o.of }));
 }
 
 export interface Laid {

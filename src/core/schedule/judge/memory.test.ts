@@ -22,7 +22,7 @@ describe('starts that were tried', () => {
     triedOf('a')(3);
     expect(made).toEqual(['a 2', 'b 2', 'a 3']);
   });
-  it('other free hours run no future anew, and give what a fresh air gives', () => {
+  it('other free hours run few futures anew, and give what a fresh air gives', () => {
     const job = demo('cargo-bike');
     const weather = simulatedForecast(job.place, NOW);
     const wide = { ...job, freeHours: always };
@@ -37,7 +37,8 @@ describe('starts that were tried', () => {
     const after = plan({ job, ...weather, nowMs: NOW });
     Runner.prototype.run = run;
     expect(first).toBeGreaterThan(1000);
-    expect(runs - first).toBeLessThan(first / 10);
+    // Only quarters beside the best starts, which are others where other hours are free.
+    expect(runs - first).toBeLessThan(first / 4);
     expect(after).toEqual(plan({ job, ...simulatedForecast(job.place, NOW), nowMs: NOW }));
   });
 });

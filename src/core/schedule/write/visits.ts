@@ -5,7 +5,8 @@
 import type { Task, Visit } from '@/model/plan';
 import { isoOf, MINUTE, msOf, type Span } from '../../time/instant';
 import { overlaps } from '../../time/spans';
-import type { Attempt, Shared } from '../attempt';
+import type { Attempt } from '../attempt';
+import type { Shared } from '../shared';
 import { MOVE_MIN } from '../judge/elsewhere';
 import type { Live } from '../live';
 import { moveStep } from './moving';
