@@ -1,3 +1,4 @@
+import { lowerBound } from './sorted';
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { reach, running, sumAt } from './curve';
@@ -93,5 +94,14 @@ describe('odds', () => {
         (w) => popcount(w) === [...(w >>> 0).toString(2)].filter((b) => b === '1').length,
       ),
     );
+  });
+});
+
+describe('lowerBound', () => {
+  it('finds the first that is not below: among none, before all, between, the first of equals, after all', () => {
+    const of = (sorted: number[], least: number): number => lowerBound(sorted, (x) => x, least);
+    expect([of([], 1), of([2, 4], 1), of([2, 4], 3), of([1, 2, 2, 2, 5], 2), of([2, 4], 5)]).toEqual([
+      0, 0, 1, 1, 2,
+    ]);
   });
 });

@@ -3,6 +3,7 @@
  * starts: beginning costs what failing costs, with its chance, and what follows either way; waiting is worth what
  * is made of the next news; never beginning has its price. Optimal in this model: the tests enumerate it.
  */
+import { lowerBound } from '../../numerics/sorted';
 import { HERMITE_15, HERMITE_7, tiedWeights } from '../../numerics/normal';
 import { newsOf, type Fineness } from './news';
 import type { Offer, Problem } from './problem';
@@ -27,16 +28,8 @@ interface Worth {
 }
 
 /** First offer at or after an instant; their number where there is none. */
-export function firstFrom(offers: readonly Offer[], fromMs: number): number {
-  let lo = 0;
-  let hi = offers.length;
-  while (lo < hi) {
-    const mid = (lo + hi) >> 1;
-    if (offers[mid]!.atMs < fromMs) lo = mid + 1;
-    else hi = mid;
-  }
-  return lo;
-}
+export const firstFrom = (offers: readonly Offer[], fromMs: number): number =>
+  lowerBound(offers, (o) => o.atMs, fromMs);
 
 /** Last offer that a bond still allows: whole blocks, so that ages fall into classes; none under `first`. */
 function lastWithin(offers: readonly Offer[], first: number, untilMs: number): number {

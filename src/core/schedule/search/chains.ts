@@ -4,6 +4,7 @@
  * The optimum of a fixed plan: the best way to each start is carried on (HiGHS finds no better in `solver/fixed-plan`).
  */
 import { pooledChance, type Pool } from '../decide/odds';
+import { lowerBound } from '../../numerics/sorted';
 import { remember } from '../../records/remember';
 import { DAY } from '../../time/instant';
 import {
@@ -116,13 +117,16 @@ function outcomeOf(input: SearchInput, k: number, start: StartOption, ground: Gr
   return { well, waitedDays: waitedDays / start.of };
 }
 
+/** @param candidates by time */
 function laterStart(
   candidates: readonly StartOption[],
   start: StartOption,
   readyMs: number,
 ): StartOption | undefined {
-  if (readyMs > start.startMs + WAITS_MS) return undefined;
-  return candidates.find((c) => c.startMs >= readyMs && c.startMs <= start.startMs + WAITS_MS);
+  const untilMs = start.startMs + WAITS_MS;
+  if (readyMs > untilMs) return undefined;
+  const first = candidates[lowerBound(candidates, (c) => c.startMs, readyMs)];
+  return first && first.startMs <= untilMs ? first : undefined;
 }
 
 /** One session after another: what hangs on the two of them alone. */
@@ -175,10 +179,10 @@ const MOST_A_START = 5;
 
 /**
  * What follows a start hangs on that start alone, so the best path to each is carried on and the optimum is never
- * lost; some more of each for other ways to show. @param paths the best first
+ * lost; some more of each for other ways to show. @param paths the best first @param most ways of a start
  */
-function narrowed(paths: readonly Path[], starts: number): Path[] {
-  const each = Math.max(1, Math.min(MOST_A_START, Math.floor(CARRIED / Math.max(1, starts))));
+function narrowed(paths: readonly Path[], starts: number, most: number): Path[] {
+  const each = Math.max(1, Math.min(most, MOST_A_START, Math.floor(CARRIED / Math.max(1, starts))));
   const taken = new Map<StartOption, number>();
   return paths.filter(({ picks }) => {
     const last = picks.at(-1)!;
@@ -196,7 +200,7 @@ export function searchChains(input: SearchInput, keep: number): Chain[] {
     const next = allExtended(input, open, k);
     // A chain that does not end within the forecast scores Infinity; two of them are level.
     next.sort((a, b) => a.score - b.score || 0);
-    open = k < rounds - 1 ? narrowed(next, input.candidates[k]!.length) : next;
+    open = k < rounds - 1 ? narrowed(next, input.candidates[k]!.length, keep) : next;
   }
   return open.slice(0, keep).map(({ mask: _mask, ...chain }) => chain);
 }
