@@ -1,15 +1,17 @@
 /** What is still to come once the last coat is on: by the film's own clock over the expected air. */
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
+import type { Product } from '@/model/product';
 import { lastNodeMs } from './air/grid';
 import { Clocks } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import type { Airs } from './job-air';
+import { remember } from './records/remember';
 import { elsewhereOf } from './schedule/shared';
 import { dryingSince, reachedOver } from './schedule/judge/elsewhere';
 import { productIn, type System } from './seams/seam';
 import { freeSpans } from './time/free-hours';
-import { isoOf, MINUTE, msOf } from './time/instant';
+import { instantOf, isoOf, MINUTE, msOf } from './time/instant';
 
 /** In the order they come. Wax waits for what the film gives off for weeks: for its cure. */
 const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonly stage: Stage }[] = [
@@ -20,8 +22,14 @@ const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonl
   { what: 'cured', stage: 'cure' },
 ];
 
+/** A coat that is on. */
+interface Film {
+  readonly layerId: string;
+  readonly endedMs: number;
+}
+
 /** The coat that went on last. */
-function lastCoat(job: Job): { readonly layerId: string; readonly endedMs: number } | null {
+function lastCoat(job: Job): Film | null {
   const coats = (job.state?.coats ?? []).map((c) => ({
     layerId: c.layerId,
     endedMs: msOf(c.endedAt, job.place.tz),
@@ -29,23 +37,65 @@ function lastCoat(job: Job): { readonly layerId: string; readonly endedMs: numbe
   return coats.sort((a, b) => b.endedMs - a.endedMs)[0] ?? null;
 }
 
-/** Empty while there is something to spray. A coat from before the forecast is reckoned by its sheet. */
-export function stillToCome(job: Job, system: System, { air, cureAir }: Airs): Plan['toCome'] {
+interface Reached {
+  readonly at: string;
+  readonly bySheet: boolean;
+}
+
+/** When a film reaches a stage, on the central line. A coat from before the forecast is reckoned by its sheet. */
+function stagesOf(
+  job: Job,
+  product: Product,
+  endedMs: number,
+  { air, cureAir }: Airs,
+): (s: Stage) => Reached {
+  const here = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
+  const free = freeSpans(job.freeHours, job.place.tz, endedMs, lastNodeMs(air));
+  const elsewhere = elsewhereOf({ job, cureAir }, free);
+  const there = elsewhere?.clocks.of(product) ?? here;
+  const drying = dryingSince(elsewhere, here, { row: air.rows - 1, endedMs });
+  const isSeen = endedMs >= air.startMs;
+  return (stage) => {
+    const reachedMs = isSeen ? reachedOver(here.stage(stage), there.stage(stage), drying) : Infinity;
+    // Outside the forecast the sheet's own figure stands, at its own temperature.
+    const bySheet = !Number.isFinite(reachedMs);
+    const at = bySheet ? endedMs + stageOf(product, stage).minutes * MINUTE : reachedMs;
+    return { at: isoOf(at, job.place.tz), bySheet };
+  };
+}
+
+/** Empty while there is something to spray. */
+export function stillToCome(job: Job, system: System, airs: Airs): Plan['toCome'] {
   const last = lastCoat(job);
   const layer = system.layers.find((l) => l.id === last?.layerId);
   if (!last || !layer) return [];
   const product = productIn(system.products, layer.productId);
-  const here = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
-  const free = freeSpans(job.freeHours, job.place.tz, last.endedMs, lastNodeMs(air));
-  const elsewhere = elsewhereOf({ job, cureAir }, free);
-  const there = elsewhere?.clocks.of(product) ?? here;
-  const drying = dryingSince(elsewhere, here, { row: air.rows - 1, endedMs: last.endedMs });
-  const isSeen = last.endedMs >= air.startMs;
-  return TO_COME.map(({ what, stage }) => {
-    const reachedMs = isSeen ? reachedOver(here.stage(stage), there.stage(stage), drying) : Infinity;
-    // Outside the forecast the sheet's own figure stands, at its own temperature.
-    const bySheet = !Number.isFinite(reachedMs);
-    const at = bySheet ? last.endedMs + stageOf(product, stage).minutes * MINUTE : reachedMs;
-    return { what, productId: product.id, at: isoOf(at, job.place.tz), bySheet };
+  const reached = stagesOf(job, product, last.endedMs, airs);
+  return TO_COME.map(({ what, stage }) => ({ what, productId: product.id, ...reached(stage) }));
+}
+
+/** The newest film of each part. */
+function newestFilms(job: Job, system: System): Map<string, Film> {
+  const newest = new Map<string, Film>();
+  for (const { layerId, endedAt, partIds } of job.state?.coats ?? []) {
+    const endedMs = msOf(endedAt, job.place.tz);
+    const on = partIds ?? system.layers.find((l) => l.id === layerId)?.partIds ?? [];
+    for (const partId of on)
+      if (endedMs >= (newest.get(partId)?.endedMs ?? -Infinity)) newest.set(partId, { layerId, endedMs });
+  }
+  return newest;
+}
+
+/** What was sprayed and may not be handled yet, part by part, whether or not more is to come. */
+export function dryingNow(job: Job, system: System, airs: Airs, nowMs: number): Plan['drying'] {
+  const reached = new Map<string, (s: Stage) => Reached>();
+  return [...newestFilms(job, system)].flatMap(([partId, { layerId, endedMs }]) => {
+    const layer = system.layers.find((l) => l.id === layerId);
+    if (!layer) return [];
+    const of = remember(reached, `${layerId} ${endedMs}`, Infinity, () =>
+      stagesOf(job, productIn(system.products, layer.productId), endedMs, airs),
+    );
+    const [dustFreeAt, handleAt] = [of('dustFree').at, of('handle').at];
+    return instantOf(handleAt) > nowMs ? [{ partId, dustFreeAt, handleAt }] : [];
   });
 }

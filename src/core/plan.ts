@@ -7,7 +7,7 @@ import type { Product } from '@/model/product';
 import { airView, NO_AIR, type AirView } from './air/view';
 import type { Forecast } from '@/model/forecast';
 import { assumptionsOf } from './assumptions';
-import { stillToCome } from './aftercare';
+import { dryingNow, stillToCome } from './aftercare';
 import { atMoments } from './cautions/at-moments';
 import { cautionsOf } from './cautions/cards';
 import { cautionContext } from './cautions/context';
@@ -143,6 +143,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     materials,
     ...atMoments({ job, system }, scheduled),
     toCome: blockers.length > 0 ? [] : stillAhead({ job, system, airs }, scheduled),
+    drying: airs ? dryingNow(job, system, airs, nowMs) : [],
     chance: scheduled.chance,
     decision: scheduled.decision,
     suits: [...scheduled.suits],

@@ -1,6 +1,6 @@
 /** Jobs planned together: against every order by the book, and on the demo's bench. */
 import { describe, expect, it } from 'vitest';
-import { demo, ms, NOW } from '@/demo/test-kit';
+import { always, demo, ms, NOW } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { simulatedForecast } from '@/standins/weather';
@@ -57,7 +57,7 @@ const planOf = (p: Played, around: Around): Plan => {
     kind: slot === null ? 'blocked' : 'planned',
     sessions,
     visits: [],
-    toCome: [],
+    drying: [],
     parts: [],
     now: iso(0),
     decision,
@@ -192,6 +192,57 @@ describe('three jobs of the demo', () => {
   });
 });
 
+const planOn = (own: Job, around: Around): Plan =>
+  plan({ job: own, ...simulatedForecast(own.place, NOW), nowMs: NOW, around });
+
+describe('what is sprayed already', () => {
+  const tenTo = '2026-05-16T07:40';
+  const bike: Job = { ...demo('cargo-bike'), freeHours: always };
+  const fresh = planOn(bike, NOTHING_AROUND);
+  /** Ten minutes ago its first coat went on; the next is for later, and it is the last in turn. */
+  const wet: Job = {
+    ...bike,
+    state: {
+      coats: [{ layerId: fresh.layers[0]!.id, coat: 1, endedAt: tenTo }],
+      tasks: fresh.visits.flatMap((v) => v.tasks).map((t) => ({ taskId: t.id, endedAt: tenTo })),
+      activations: [],
+    },
+  };
+  const sanded: Job = { ...demo('tractor-bonnet'), freeHours: always };
+  const dustOf = (p: Plan): number[] =>
+    [...p.sessions, ...p.visits]
+      .flatMap((w) => w.tasks)
+      .filter((t) => t.kind === 'sand')
+      .map((t) => ms(t.startsAt));
+  const until = Math.max(...planOn(wet, NOTHING_AROUND).drying.map((d) => ms(d.dustFreeAt)));
+  it('dries though more of it is to come', () => {
+    expect(planOn(wet, NOTHING_AROUND).sessions.length).toBeGreaterThan(0);
+    expect(until).toBeGreaterThan(NOW);
+    expect(fresh.drying).toEqual([]);
+  });
+  it('is in the way of another’s dust, though that comes first in turn; alone it would be sanded beside it', () => {
+    const jobs = [
+      { id: 'sanded', job: sanded },
+      { id: 'wet', job: wet },
+    ];
+    const byId = new Map(jobs.map((j) => [j.id, j.job]));
+    const { turns } = turnsIn(jobs, (id, around) => planOn(byId.get(id)!, around));
+    const { alone, plan: kept } = turns[0]!;
+    expect(Math.min(...dustOf(alone))).toBeLessThan(until);
+    expect(Math.min(...dustOf(kept))).toBeGreaterThanOrEqual(until);
+  });
+  it('stands on the rack until it may be handled, once, whether its job comes before or after', () => {
+    const own = { job: wet, plan: planOn(wet, NOTHING_AROUND) };
+    const now = (a: Around): number =>
+      a.standing.filter((x) => x.startMs <= NOW && NOW < x.endMs).reduce((sum, x) => sum + x.areaM2, 0);
+    const area = own.plan.parts.reduce((a, p) => a + p.areaM2, 0);
+    expect(now(aroundOf(sanded, [own]))).toBeCloseTo(area, 9);
+    expect(now(aroundOf(sanded, [], [own]))).toBeCloseTo(area, 9);
+    expect(now(aroundOf(sanded, [own], [own]))).toBeCloseTo(area, 9);
+    expect(aroundOf(sanded, [], [own]).hands).toEqual([]);
+  });
+});
+
 describe('one rack', () => {
   const two = [
     { id: 'cargo-bike', job: demo('cargo-bike') },
@@ -201,21 +252,19 @@ describe('one rack', () => {
   /** Painted area of both at a time, where both stand to dry. */
   function together(rackM2: number): number {
     const jobs = new Map(two.map(({ id, job: own }) => [id, withRack(own, rackM2)]));
-    const first = planOnRack(jobs.get('cargo-bike')!, NOTHING_AROUND);
+    const first = planOn(jobs.get('cargo-bike')!, NOTHING_AROUND);
     const around = aroundOf(jobs.get('locker-lids')!, [{ job: jobs.get('cargo-bike')!, plan: first }]);
-    const second = planOnRack(jobs.get('locker-lids')!, around);
+    const second = planOn(jobs.get('locker-lids')!, around);
     expect(second.kind).toBe('planned');
     const drying = (p: Plan) => p.sessions.map((s) => [ms(s.sprayAt), ms(s.handleAt)] as const);
     return drying(first).filter(([a, b]) => drying(second).some(([c, d]) => a < d && c < b)).length;
   }
-  const planOnRack = (own: Job, around: Around): Plan =>
-    plan({ job: own, ...simulatedForecast(own.place, NOW), nowMs: NOW, around });
   it('that holds both lets them dry side by side; one that holds 1 m² keeps 0.58 and 0.71 m² apart', () => {
     expect(together(3)).toBeGreaterThan(0);
     expect(together(1)).toBe(0);
   });
   it('too small for a job alone holds it up no more than it did', () => {
-    const tiny = planOnRack(withRack(demo('cargo-bike'), 0.1), NOTHING_AROUND);
+    const tiny = planOn(withRack(demo('cargo-bike'), 0.1), NOTHING_AROUND);
     expect(tiny.sessions.map((s) => s.startsAt)).toEqual(
       planDemo('cargo-bike', NOTHING_AROUND).sessions.map((s) => s.startsAt),
     );

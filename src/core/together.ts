@@ -6,7 +6,14 @@
 import type { Job } from '@/model/job';
 import type { Material, Plan, Session } from '@/model/plan';
 import { packsIn } from './material/packs';
-import { aroundOf, NOTHING_AROUND, standsClear, type Around, type PlannedJob } from './schedule/around';
+import {
+  aroundOf,
+  NOTHING_AROUND,
+  standsClear,
+  type Around,
+  type Drying,
+  type PlannedJob,
+} from './schedule/around';
 import { SEALED_SHARE } from './schedule/judge/start-option';
 import { usualHour } from './schedule/search/worth';
 import { instantOf } from './time/instant';
@@ -118,10 +125,17 @@ class Bench {
     return this.planAround(id, around);
   }
 
+  /** All other jobs as they would be alone: what they have sprayed already dries, whoever's turn it is. */
+  private besides(id: string): Drying[] {
+    return [...this.alone].flatMap(([other, plan]) =>
+      other === id ? [] : [{ job: this.jobs.get(other)!, plan: { ...plan, sessions: [] } }],
+    );
+  }
+
   /** In its turn; what stands clear of the others alone is left as it is. */
   planOf(id: string, others: readonly PlannedJob[]): Plan {
     const job = this.jobs.get(id)!;
-    const around = aroundOf(job, others);
+    const around = aroundOf(job, others, this.besides(id));
     const alone = this.alone.get(id)!;
     const couldShopAlong = around.trips.length > 0 && hasTrip(alone);
     const ids = new Set(activatedBy(alone));

@@ -339,6 +339,9 @@ export const planSchema = z.strictObject({
       }),
     )
     .describe('once every coat is on, what the film still asks for; empty before'),
+  drying: z
+    .array(z.strictObject({ partId: z.string(), dustFreeAt: iso, handleAt: iso }))
+    .describe('parts whose newest film may not be handled yet, whether or not more is to come'),
   chance: z.number().nullable().describe('that the whole chain ends well, jointly over the ensemble'),
   decision: decisionSchema.nullable().describe('what to do now; null where nothing may be started'),
   suits: z.array(suitSchema),

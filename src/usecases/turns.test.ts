@@ -46,6 +46,8 @@ beforeEach(() => {
 });
 const add = (id: string, job: Job): void => store.insert(id, job, nth);
 const asked = { nowMs: NOW };
+const planned = async (job: Job) =>
+  planAndAir({ job, ...simulatedForecast(job.place, NOW), nowMs: NOW }).plan;
 const viewOf = async (id: string) => (await viewJob(store, planning, id, asked))!;
 
 describe('jobs in turn', () => {
@@ -69,6 +71,22 @@ describe('jobs in turn', () => {
   });
   it('a job begun anew from another has no turn', () => {
     expect(begunAnew({ ...demo('cargo-bike'), turn: 2 }, new Set()).turn).toBeUndefined();
+  });
+  it('what the last has just sprayed is in the way of the first: its film dries, whoever comes first', async () => {
+    const [layer] = (await planned(demo('cargo-bike'))).layers;
+    const sprayed = {
+      coats: [{ layerId: layer!.id, coat: 1, endedAt: '2026-05-16T07:40' }],
+      activations: [],
+    };
+    add('first', demo('cargo-bike'));
+    add('last', { ...demo('cargo-bike'), state: sprayed });
+    keepTurns(store, ['first', 'last'], NOW);
+    const [first, last] = [await viewOf('first'), await viewOf('last')];
+    expect(first.around.hands).toEqual([]);
+    expect(first.around.wet.length).toBe(1);
+    expect(first.around.wet[0]!.startMs).toBe(NOW);
+    // Its own film is no other's.
+    expect(last.around.wet.every((w) => w.startMs > NOW)).toBe(true);
   });
   it('the second is planned around the first, the first as if it were alone', async () => {
     add('first', demo('cargo-bike'));

@@ -1,7 +1,8 @@
 /** Jobs that are planned together: each around those before it in turn, and the order of the turns as it is kept. */
 import { setTurn } from '@/core/edits/turn';
 import type { Answer } from '@/core/plan';
-import { aroundOf, type Around, type PlannedJob } from '@/core/schedule/around';
+import { aroundOf, NOTHING_AROUND, type Around, type Drying, type PlannedJob } from '@/core/schedule/around';
+import { DAY, msOf } from '@/core/time/instant';
 import type { Session } from '@/model/plan';
 import type { JobReadings } from '@/model/reading';
 import type { Planning } from './plans';
@@ -39,21 +40,52 @@ export async function plannedWith(
 export async function aroundFor(stored: StoredJob, planning: Planning, asked: Asked): Promise<Around> {
   const all = stored.job.turn === undefined ? [] : planning.inTurn();
   const at = all.findIndex((s) => s.id === stored.id);
-  return aroundOf(stored.job, await plansInTurn(all.slice(0, Math.max(0, at)), planning, asked));
+  const drying = await dryingAmong(all, planning, asked);
+  const planned = await plansInTurn(all.slice(0, Math.max(0, at)), { planning, asked, drying });
+  return aroundOf(stored.job, planned, notOf(drying, stored.id));
 }
 
 type PlannedInTurn = PlannedJob & Pick<StoredJob, 'id'>;
+type DryingJob = Drying & Pick<StoredJob, 'id'>;
+
+/** What is sprayed may not be handled for days at most. */
+const DRIES_MS = 7 * DAY;
+
+/** Of those in turn the ones of which something is drying, as each would be alone; no hours of theirs. */
+async function dryingAmong(
+  jobs: readonly StoredJob[],
+  planning: Planning,
+  asked: Asked,
+): Promise<DryingJob[]> {
+  const sinceMs = asked.nowMs - DRIES_MS;
+  const isWet = ({ job }: StoredJob): boolean =>
+    (job.state?.coats ?? []).some((c) => msOf(c.endedAt, job.place.tz) > sinceMs);
+  return Promise.all(
+    jobs.filter(isWet).map(async (stored) => {
+      const { answer } = await plannedWith(stored, planning, asked, NOTHING_AROUND);
+      return { id: stored.id, job: stored.job, plan: { ...answer.plan, sessions: [] } };
+    }),
+  );
+}
+
+const notOf = (drying: readonly DryingJob[], id: string): DryingJob[] => drying.filter((d) => d.id !== id);
+
+interface InTurn {
+  readonly planning: Planning;
+  readonly asked: Asked;
+  readonly drying: readonly DryingJob[];
+}
 
 /** @param jobs the first of those in turn */
 async function plansInTurn(
   jobs: readonly StoredJob[],
-  planning: Planning,
-  asked: Asked,
+  { planning, asked, drying }: InTurn,
 ): Promise<PlannedInTurn[]> {
   const planned: PlannedInTurn[] = [];
   for (const stored of jobs) {
     const { id, job } = stored;
-    const { answer } = await plannedWith(stored, planning, asked, aroundOf(job, planned));
+    const around = aroundOf(job, planned, notOf(drying, id));
+    const { answer } = await plannedWith(stored, planning, asked, around);
     planned.push({ id, job, plan: answer.plan });
   }
   return planned;
@@ -64,7 +96,9 @@ export type SharedCans = Readonly<Record<string, readonly Given[]>>;
 type Given = Pick<Session['shares'][number], 'productId' | 'inHandMl'>;
 
 export async function sharedCans(planning: Planning, asked: Asked): Promise<SharedCans> {
-  const planned = await plansInTurn(planning.inTurn(), planning, asked);
+  const all = planning.inTurn();
+  const drying = await dryingAmong(all, planning, asked);
+  const planned = await plansInTurn(all, { planning, asked, drying });
   return Object.fromEntries(planned.map(({ id, plan }) => [id, plan.sessions.flatMap((s) => s.shares)]));
 }
 

@@ -63,11 +63,9 @@ export function handsOnAt({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'
 export const handsOf = (plan: Pick<Plan, 'sessions' | 'visits'>): Span[] =>
   handsOnAt(plan).map(([from, to]) => spanOf(from, to));
 
-/** From its first coat until its last is dust-free; of what was sprayed to its end, from now on. */
-function wetOf({ sessions, toCome, now }: PlannedJob['plan']): Span[] {
-  const still = toCome.filter((c) => c.what === 'dust-free').map((c) => spanOf(now, c.at));
-  return [...sessions.map((s) => spanOf(s.sprayAt, s.endsAt)), ...still];
-}
+/** From its first coat until its last is dust-free. */
+const wetOf = ({ sessions }: Pick<Plan, 'sessions'>): Span[] =>
+  sessions.map((s) => spanOf(s.sprayAt, s.endsAt));
 
 /** Sanding, and until its dust has settled. */
 function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[] {
@@ -78,13 +76,37 @@ function dustOf({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): Span[]
   });
 }
 
+const areasOf = ({ parts }: Pick<Plan, 'parts'>): ReadonlyMap<string, number> =>
+  new Map(parts.map((p) => [p.id, p.areaM2]));
+
 /** Each session's parts, from the first coat until they may be handled or were carried to another place. */
-function standingOf({ sessions, parts }: PlannedJob['plan']): Standing[] {
-  const areaOf = new Map(parts.map((p) => [p.id, p.areaM2]));
+function standingOf({ sessions, ...plan }: Pick<Plan, 'sessions' | 'parts'>): Standing[] {
+  const areaOf = areasOf(plan);
   return sessions.map((s) => ({
     ...spanOf(s.sprayAt, s.moved?.move === 'at-once' ? s.moved.at : s.handleAt),
     areaM2: s.partIds.reduce((a, id) => a + (areaOf.get(id) ?? 0), 0),
   }));
+}
+
+/** What was sprayed already and dries where it was sprayed: it cannot give way, whoever's turn it is. */
+function dryingHere({ job, plan }: Drying): Drying['plan']['drying'] {
+  const isCarriedWet = job.dryIn?.kind === 'elsewhere' && job.dryIn.carry === 'at-once';
+  return isCarriedWet ? [] : plan.drying;
+}
+
+const wetNow = (d: Drying): Span[] =>
+  dryingHere(d)
+    .map(({ dustFreeAt }) => spanOf(d.plan.now, dustFreeAt))
+    .filter((s) => s.endMs > s.startMs);
+
+/** Until it may be handled, or a session of its own takes it over. */
+function standingNow(d: Drying): Standing[] {
+  const areaOf = areasOf(d.plan);
+  return dryingHere(d).map(({ partId, handleAt }) => {
+    const next = d.plan.sessions.find((s) => s.partIds.includes(partId))?.sprayAt;
+    const until = next && instantOf(next) < instantOf(handleAt) ? next : handleAt;
+    return { ...spanOf(d.plan.now, until), areaM2: areaOf.get(partId) ?? 0 };
+  });
 }
 
 /** The most that stands there at a time within a span, m²: it changes only where something comes. */
@@ -118,17 +140,25 @@ const cansOf = ({ sessions }: Pick<Plan, 'sessions'>): LeftCan[] =>
 /** A job and the plan that holds for it. */
 export interface PlannedJob {
   readonly job: Job;
-  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'toCome' | 'now' | 'parts'>;
+  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'drying' | 'now' | 'parts'>;
+}
+/** A job of which only what is on already counts. */
+export interface Drying {
+  readonly job: Job;
+  readonly plan: Pick<Plan, 'sessions' | 'drying' | 'now' | 'parts'>;
 }
 
-/** What others leave to a job. */
-export function aroundOf(job: Job, others: readonly PlannedJob[]): Around {
-  const here = others.filter((o) => isOnePlace(job, o.job));
+/** What others leave to a job. @param later those after it in turn: only what they have sprayed already is in the way */
+export function aroundOf(job: Job, others: readonly PlannedJob[], later: readonly Drying[] = []): Around {
+  const isHere = (o: Drying): boolean => isOnePlace(job, o.job);
+  const here = others.filter(isHere);
+  const behind = later.filter((d) => isHere(d) && !others.some((o) => o.job === d.job));
+  const drying = [...here, ...behind];
   return {
     hands: joinedSpans(others.flatMap((o) => handsOf(o.plan))),
-    wet: joinedSpans(here.flatMap((o) => wetOf(o.plan))),
+    wet: joinedSpans([...here.flatMap((o) => wetOf(o.plan)), ...drying.flatMap(wetNow)]),
     dust: joinedSpans(here.flatMap((o) => dustOf(o.plan))),
-    standing: here.flatMap((o) => standingOf(o.plan)),
+    standing: [...here.flatMap((o) => standingOf(o.plan)), ...drying.flatMap(standingNow)],
     trips: joinedSpans(others.flatMap((o) => tripsOf(o.plan))),
     cans: others.flatMap((o) => cansOf(o.plan)),
   };
