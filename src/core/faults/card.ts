@@ -1,0 +1,151 @@
+/**
+ * What a fault card is: where and when it shows, what tells it from its look-alikes, what it comes from, whether to
+ * go on, and which mends are for it. The words are in `words/sentences/faults`. From memory and common practice,
+ * editable by the sheet of the product, unless a card says otherwise.
+ */
+import type { FaultCode, FaultMoment, Look, Sign } from '@/model/fault';
+import type { Product } from '@/model/product';
+import { CRAZING, FERROUS, isPlastic, type Substrate } from '@/model/substrates';
+import { isTwoPart } from '../chemistry/cards';
+import { isEffect } from '../coating/tint';
+
+/** The film a fault is seen on, and what lies under it all. */
+export interface FilmSeen {
+  readonly product: Product;
+  readonly substrate: Substrate;
+}
+export type OnFilm = (film: FilmSeen) => boolean;
+
+export const any: OnFilm = () => true;
+export const never: OnFilm = () => false;
+export const either =
+  (...list: readonly OnFilm[]): OnFilm =>
+  (film) =>
+    list.some((is) => is(film));
+export const both =
+  (...list: readonly OnFilm[]): OnFilm =>
+  (film) =>
+    list.every((is) => is(film));
+export const kind =
+  (...kinds: readonly Product['kind'][]): OnFilm =>
+  ({ product }) =>
+    kinds.includes(product.kind);
+export const chem =
+  (...list: readonly Product['chemistry'][]): OnFilm =>
+  ({ product }) =>
+    list.includes(product.chemistry);
+
+export const onClear = kind('clear');
+export const onBase = kind('basecoat', 'mid-coat');
+/** Colour that is its own gloss. */
+export const onColour = kind('enamel', 'single-stage', 'heat-paint');
+export const onTop = either(onClear, onColour);
+export const onPrimer = kind(
+  'filler-primer',
+  'surfacer',
+  'spray-filler',
+  'sealer',
+  'epoxy-primer',
+  'etch-primer',
+  'wood-sealer',
+);
+export const onPaint = either(onClear, onBase, onColour);
+export const onEffect: OnFilm = ({ product }) => isEffect(product);
+export const onCandy: OnFilm = ({ product }) => product.effect === 'candy';
+export const onMatte: OnFilm = ({ product }) => product.gloss === 'matte';
+export const onTwoPart: OnFilm = ({ product }) => isTwoPart(product);
+export const onEnamel = chem('1k-alkyd');
+export const onLacquer = chem('1k-acrylic', '1k-nitro');
+export const fromCans: OnFilm = ({ product }) => product.carrier === 'aerosol';
+export const fromGun: OnFilm = ({ product }) => product.carrier === 'gun';
+export const onPlastic: OnFilm = (film) => isPlastic(film);
+export const onCrazing: OnFilm = ({ substrate }) => (CRAZING as readonly Substrate[]).includes(substrate);
+export const onSteel: OnFilm = ({ substrate }) => (FERROUS as readonly Substrate[]).includes(substrate);
+
+/** What to do this minute. */
+export const ACTS = ['go', 'wait', 'stop'] as const;
+export type Act = (typeof ACTS)[number];
+
+/** What the record can tell of it: the likeliest first. */
+export const CAUSES = [
+  'hot',
+  'cold',
+  'damp',
+  'soon',
+  'late',
+  'thick',
+  'thin',
+  'far',
+  'near',
+  'can-cold',
+  'can-low',
+  'other-maker',
+  'coarse-grit',
+  'dirt',
+  'wind',
+  'old-stock',
+  'ratio',
+  'no-test',
+  'technique',
+  'tool',
+  'chance',
+] as const;
+export type Cause = (typeof CAUSES)[number];
+
+/** Kinds of mend; what each asks for is in `mends.ts`. */
+export const MENDS = [
+  'leave',
+  'wipe-off',
+  'colour-again',
+  'drop-coat',
+  'one-more',
+  'flow-coat',
+  'flat-polish',
+  'run-ladder',
+  'nib',
+  'block-again',
+  'spot',
+  'to-sound',
+  'take-off',
+  'cure-on',
+  'fill-again',
+  'clean-again',
+  'new-part',
+] as const;
+export type MendKind = (typeof MENDS)[number];
+
+/** Which mends serve on which film, the gentlest first; the first case that fits counts. */
+export interface Later {
+  readonly on: OnFilm;
+  readonly mends: readonly MendKind[];
+}
+
+export interface FaultCard {
+  readonly code: FaultCode;
+  readonly looks: readonly Look[];
+  readonly moments: readonly FaultMoment[];
+  readonly on: OnFilm;
+  /** How often it comes, against the others: 3 often, 1 seldom. From memory. */
+  readonly often: 1 | 2 | 3;
+  /** What is so and what is not; a sign that is left out may be either. */
+  readonly signs: Readonly<Partial<Record<Sign, boolean>>>;
+  readonly causes: readonly Cause[];
+  /** The first that fits counts. */
+  readonly now: readonly { readonly on: OnFilm; readonly act: Act }[];
+  readonly later: readonly Later[];
+  /** What else looks like it. */
+  readonly lookalike: FaultCode | null;
+}
+
+export const always = (act: Act): FaultCard['now'] => [{ on: any, act }];
+export const onThen = (on: OnFilm, act: Act, then: Act): FaultCard['now'] => [
+  { on, act },
+  { on: any, act: then },
+];
+export const at = (on: OnFilm, ...mends: readonly MendKind[]): Later => ({ on, mends });
+
+/** Whether to go on, on this film. */
+export const actOn = ({ now }: FaultCard, film: FilmSeen): Act => now.find((n) => n.on(film))?.act ?? 'stop';
+/** What may mend it on this film, the gentlest first; leaving it where nothing else serves. */
+export const mendsOn = ({ later }: FaultCard, film: FilmSeen): readonly MendKind[] =>
+  later.find((l) => l.on(film))?.mends ?? ['leave'];

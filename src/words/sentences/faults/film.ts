@@ -1,0 +1,202 @@
+/** Faults of the film: holes, lumps, rough and dull, wrong colour. From memory and common practice; the sheet wins. */
+import type { FaultCode } from '@/model/fault';
+import type { FaultWords } from './told';
+
+export const FILM_FAULTS = {
+  'fish-eyes': {
+    name: 'Craters, fish-eyes',
+    look: 'Round pits of 1 to 5 mm, open to what lies below, each with a raised rim. A nail dips in.',
+    now: [
+      'Stop spraying. The next coat draws back in the same places.',
+      'Mark where they are, and keep silicone sprays and polish out of the room.',
+      'What can come off wet comes off before it flashes; else let it dry.',
+    ],
+    not: 'One more coat over them never closes them.',
+    next: 'Wipe twice with two cloths, fresh gloves, and spray an edge first as a test.',
+  },
+  'solvent-pop': {
+    name: 'Solvent pop, pinholes',
+    look: 'Fields of pin-sized dots, open or domed, where the film is thick or sunny. Prickly when dry.',
+    now: ['No more coats.', 'Into the shade, air moving, no heat.'],
+    not: 'Compound only turns the holes white. Heat makes more of them.',
+    next: 'Thinner coats, and the whole wait between them.',
+  },
+  'filler-pinholes': {
+    name: 'Pores in filler',
+    look: 'Small open pores after blocking, only where there is filler.',
+    now: ['Go on with everything else.', 'Wipe fine filler thinly over the pores before any paint.'],
+    not: 'One-part putty under two-part paint stays soft.',
+    next: 'Knead it flat instead of stirring air in, and spread thin layers.',
+  },
+  blisters: {
+    name: 'Blisters',
+    look: 'Closed domes of half a millimetre to five; they spring back under a nail. Cut open, they reach the ground.',
+    now: ['Stop. Nothing more goes on.', 'Cut one open: salt, water or a print lies below.'],
+    not: 'Pricking and painting over brings them back.',
+    next: 'Metal dry and untouched by bare hands; acid rinsed off and dried.',
+  },
+  rain: {
+    name: 'Rain on wet film',
+    look: 'Pits and splashes with little crowns, often white.',
+    now: ['Stop. Cover it without touching the film.', 'Let it dry. No wiping, no dabbing.'],
+    next: 'A roof over it until it may be handled.',
+  },
+  runs: {
+    name: 'Run, sag, drip',
+    look: 'A lip or a drop at the low end, thin above it, with a long shadow. A ridge when dry.',
+    now: [
+      'Hands off: a wipe spoils the face.',
+      'Lay the part flat, or turn the tube, while it still moves.',
+      'The next coat leaves this spot out.',
+    ],
+    nowOn: {
+      base: [
+        'Hands off, and wait until it is dry.',
+        'It is levelled before the next coat, not painted over.',
+      ],
+      primer: ['Leave it. It is blocked off with the rest.'],
+    },
+    not: 'Cutting a soft run tears it out of the film.',
+    next: 'A light first coat, further off, quicker past edges; along a tube, never across it.',
+  },
+  'can-spits': {
+    name: 'Can spits',
+    look: 'Balls and blobs of 1 to 3 mm with a halo; a drop after the trigger is let go.',
+    now: ['Stop with this can.', 'Clear the nozzle upside down or change it; then the next can.'],
+    not: 'Never pierce or open a can.',
+    next: 'A spare can at hand; the last fifth of a can only for edges.',
+  },
+  'can-cold': {
+    name: 'Can too cold',
+    look: 'Weak, coarse spray; the can sweats. Large drops lie apart.',
+    now: [
+      'Wait. Stand the can in water of 30 to 40 °C for 10 to 15 minutes, dry it, shake it.',
+      'Take turns with a second can.',
+    ],
+    not: 'Never on a stove, over a flame or in a hot car: it bursts. Under 50 °C always.',
+    next: 'Cans kept at 20 to 25 °C until the first coat.',
+  },
+  'gun-pulses': {
+    name: 'Gun pulses or spits',
+    look: 'The fan flutters and throws splashes; broken dashes on the film.',
+    now: [
+      'Stop at the end of the pass.',
+      'Fill the cup, free its vent, tighten the tip, drain the water trap.',
+      'Test card before you go on.',
+    ],
+    next: 'Strain every cup; look at the trap before the first coat.',
+  },
+  'flake-clumps': {
+    name: 'Flake on edge or in heaps',
+    look: 'Points and heaps that glitter; rough to a dry hand.',
+    now: ['Wait out the time to the next coat.', 'Stir or shake again, and spray a card.'],
+    not: 'Sanding silver or light flake shows for ever.',
+    next: 'Agitate between passes, a larger tip, always the same direction.',
+  },
+  'orange-peel': {
+    name: 'Orange peel',
+    look: 'Shiny dimples of 1 to 3 mm; a reflection breaks up. Hardly felt.',
+    now: ['Go on.', 'The next coat nearer, slower and a little wetter.'],
+    next: 'Warm cans; by gun a slower reducer and enough pressure.',
+  },
+  'dry-spray': {
+    name: 'Dry spray',
+    look: 'Sandy grey bands or pass ends; feels like fine paper.',
+    now: ['Go on.', 'While it is wet one wetter pass over it; once it has flashed leave it.'],
+    next: 'Nearer, out of the wind, not in the sun.',
+  },
+  blush: {
+    name: 'Blush, milky veil',
+    look: 'A white veil without an edge, smooth, within half an hour in damp air.',
+    now: [
+      'Stop. Wait with the air moving and drier.',
+      'It may clear by itself in an hour or two.',
+      'A few degrees warmer only once the vapour is gone.',
+    ],
+    not: 'A coat over it locks the damp in.',
+    next: 'At least 5 K over the dew point, warm cans, a slower reducer.',
+  },
+  'water-marks': {
+    name: 'Water marks, dew',
+    look: 'Flat rings or a dull bloom found in the morning.',
+    now: ['Wait. Bring it under a roof and let air at it.', 'No wiping while it is soft.'],
+    next: 'Under a roof by evening; out only once it may be handled.',
+  },
+  'die-back': {
+    name: 'Die-back, gloss lost',
+    look: 'Shone on the day, hazy later; scratches show through. Smooth.',
+    now: ['Wait. It is still losing solvent.', 'Keep it at 20 to 25 °C with air moving.'],
+    not: 'Polished too soon it dulls again.',
+    next: 'Thinner coats, longer waits, warm enough overnight.',
+  },
+  'matte-shiny': {
+    name: 'Shiny spots on matte',
+    look: 'Glossy rubs or patches that stay after washing.',
+    now: ['Stop rubbing.'],
+    not: 'Polish and wax make it worse.',
+    next: 'Mild soap, soft cloth, no pressure.',
+  },
+  holograms: {
+    name: 'Holograms, swirls',
+    look: 'Fans and arcs in the light of one lamp; gone in the shade. Smooth.',
+    now: ['A finer pad and a finer polish.', 'If they come back the film is soft: wait.'],
+    next: 'Clean pads, less pressure, polish only what is hard.',
+  },
+  'tiger-stripes': {
+    name: 'Stripes in metallic',
+    look: 'Bands as wide as the fan that change with the angle.',
+    now: ['Wait the time to the next coat.', 'One or two light drop coats across, further off.'],
+    nowOn: { top: ['Finish the clear: the stripes lie below it.'] },
+    next: 'More overlap: three quarters by gun, half by can, same distance all along.',
+  },
+  'fan-heavy': {
+    name: 'Fan heavy on one side',
+    look: 'The test card is a lopsided ellipse; stripes follow.',
+    now: [
+      'Stop. Turn the air cap half round: moves with it, clean the cap; stays, clean the tip.',
+      'Empty the cup before the nozzle comes off. Brush, never wire. Card again.',
+    ],
+    next: 'A card as wide as the part before every session.',
+  },
+  mottle: {
+    name: 'Clouds in metallic',
+    look: 'Patches of 20 to 100 mm that change with the angle, without direction.',
+    now: ['Wait the time to the next coat.', 'A light drop coat, further off, over the whole face.'],
+    nowOn: { top: ['Finish the clear: the clouds lie below it.'] },
+    next: 'Light coats, the whole wait, and nothing wet as the last colour coat.',
+  },
+  shade: {
+    name: 'Parts differ in shade',
+    look: 'Darker or lighter than the part beside it, dry, by day, at two angles.',
+    now: ['Wait, and hold a card beside it.', 'Metallic: a drier coat is lighter, a wetter one darker.'],
+    next: 'One batch, tins poured together, parts standing as they will be mounted.',
+  },
+  'candy-stripes': {
+    name: 'Laps in candy',
+    look: 'Dark laps, the same from every angle.',
+    now: ['Stop before it gets deeper.', 'Light, even coats over the whole face only.'],
+    not: 'Touching in one place leaves a darker one.',
+    next: 'A card in steps of one to five coats; never stop inside a face.',
+  },
+  'filler-bleed': {
+    name: 'Stain from below',
+    look: 'A yellow, brown or pink stain in the shape of a dent or of old red.',
+    now: ['Wait. It goes on coming for days.'],
+    not: 'More colour is stained too.',
+    next: 'Weigh the hardener; rub old red with thinner on a white cloth first.',
+  },
+  'burn-through': {
+    name: 'Rubbed through',
+    look: 'Rings of other layers, mostly along an edge.',
+    now: ['Stop. Tape the edges off.'],
+    not: 'Clear alone never covers it on a metallic.',
+    next: 'Edges by hand, last and with few strokes.',
+  },
+  'poor-hiding': {
+    name: 'Ground shows through',
+    look: 'The ground shines through, first at edges. After a first coat that is right.',
+    now: ['Go on: another light coat, within its time.'],
+    not: 'One heavy coat runs before it hides.',
+    next: 'A primer near the colour; a hiding card under the first coats.',
+  },
+} as const satisfies Partial<Record<FaultCode, FaultWords>>;
