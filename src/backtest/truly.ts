@@ -6,7 +6,8 @@ import { LATE_OFF_MS } from '@/core/schedule/judge/start-option';
 import { activatedCans, packsFor, productsOf, sprayedMl } from '@/core/schedule/work/coats';
 import { isAtHand, type Draft } from '@/core/schedule/work/draft';
 import { HOUR, isoOf, type Span } from '@/core/time/instant';
-import type { Job, JobState } from '@/model/job';
+import type { Job } from '@/model/job';
+import type { JobState } from '@/model/state';
 import type { Product } from '@/model/product';
 import { airOf, type Sky } from './world';
 

@@ -2,7 +2,8 @@
 import { describe, expect, it } from 'vitest';
 import { ms, NOW } from '@/demo/test-kit';
 import { coatsOf, job, minutes, panel, planned } from '@/demo/work-kit';
-import type { Job, JobState, SystemLayer } from '@/model/job';
+import type { Job, SystemLayer } from '@/model/job';
+import type { JobState } from '@/model/state';
 import { partTaskId, withoutTick, withTick } from './schedule/work/tick';
 import { MINUTE } from './time/instant';
 

@@ -69,6 +69,9 @@ export const DANGERS = ['unwell', 'splash', 'can-danger', 'rags-warm'] as const;
 
 export const FAULTS = [...SEEN_FAULTS, ...EVENTS, ...DANGERS] as const;
 export type FaultCode = (typeof FAULTS)[number];
+/** As it is noted in a job: a fault, or none of these. */
+export const NOTED_FAULTS = [...FAULTS, 'other'] as const;
+export type NotedCode = (typeof NOTED_FAULTS)[number];
 
 /** Groups as they are drawn: what one sees first. */
 export const LOOKS = [

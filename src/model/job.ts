@@ -20,12 +20,12 @@ import {
 } from './lists';
 import { ownLadderSchema, overrideSchema } from './decisions';
 import { clockSchema, isoSchema, spanSchema } from './iso';
-import { ID } from './limits';
+import { idSchema as id } from './id';
 import { placeSchema } from './place';
 import { productSchema, ROLES } from './product';
 import { riskSchema } from './risk';
+import { stateSchema } from './state';
 
-const id = z.string().regex(ID, 'letters, digits, - and _ only, at most 60, starting with a letter or digit');
 const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
 
 const mm = z.number().gt(0).max(10_000);
@@ -189,46 +189,6 @@ export const freeHoursSchema = z.strictObject({
     ),
 });
 export type FreeHours = z.infer<typeof freeHoursSchema>;
-
-export const stateSchema = z.strictObject({
-  coats: z
-    .array(
-      z.strictObject({
-        layerId: id,
-        coat: z.number().int().min(1).max(9),
-        endedAt: isoSchema,
-        partIds: z.array(id).min(1).max(40).optional().describe('left out means every part of the layer'),
-      }),
-    )
-    .max(200),
-  tasks: z
-    .array(
-      z.strictObject({
-        taskId: z.string().max(120),
-        endedAt: isoSchema,
-        minutes: z
-          .number()
-          .min(1)
-          .max(6000)
-          .optional()
-          .describe('done of it so far; left out means all of it'),
-      }),
-    )
-    .max(200)
-    .optional(),
-  activations: z
-    .array(
-      z.strictObject({
-        productId: z.string().min(1).max(60),
-        at: isoSchema,
-        cans: z.number().int().min(1).max(20),
-        ml: z.number().gt(0).max(20_000).optional().describe('mixed, of a product that is mixed'),
-        taskId: z.string().max(120).optional().describe('the task it was ticked as'),
-      }),
-    )
-    .max(40),
-});
-export type JobState = z.infer<typeof stateSchema>;
 
 const grams = z.number().min(0).max(50_000);
 export const usedSchema = z.discriminatedUnion('by', [

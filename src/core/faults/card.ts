@@ -17,7 +17,6 @@ export interface FilmSeen {
 export type OnFilm = (film: FilmSeen) => boolean;
 
 export const any: OnFilm = () => true;
-export const never: OnFilm = () => false;
 export const either =
   (...list: readonly OnFilm[]): OnFilm =>
   (film) =>
@@ -51,7 +50,6 @@ export const onPrimer = kind(
 );
 export const onPaint = either(onClear, onBase, onColour);
 export const onEffect: OnFilm = ({ product }) => isEffect(product);
-export const onCandy: OnFilm = ({ product }) => product.effect === 'candy';
 export const onMatte: OnFilm = ({ product }) => product.gloss === 'matte';
 export const onTwoPart: OnFilm = ({ product }) => isTwoPart(product);
 export const onEnamel = chem('1k-alkyd');
@@ -103,6 +101,7 @@ export const MENDS = [
   'flat-polish',
   'run-ladder',
   'nib',
+  'block-off',
   'block-again',
   'spot',
   'to-sound',

@@ -14,7 +14,8 @@ import { remember } from '@/core/records/remember';
 import type { Product } from '@/model/product';
 import { mendsOn, type FilmSeen, type MendKind } from './card';
 import { FAULT_CARDS } from './cards';
-import { mendsFor, mendSteps, REACHED, type Mending, type MendStep, type Reached } from './mend';
+import { mendsFor, mendSteps } from './mend';
+import { REACHED, type Mending, type MendStep, type Reached } from './steps';
 
 const product = (id: string): Product => CATALOGUE.find((p) => p.id === id)!;
 const byKind = (...kinds: Product['kind'][]): Product[] => CATALOGUE.filter((p) => kinds.includes(p.kind));

@@ -27,6 +27,7 @@ import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
+import { NotedFaults, TroubleButton } from './trouble-button';
 import { VisitSheet } from './visit-sheet';
 import { later } from '../parts/later';
 
@@ -113,6 +114,8 @@ function Now({ day }: { day: DayView }) {
         />
       )}
       {act && !startsNext && <ActCard view={act} />}
+      <TroubleButton />
+      <NotedFaults />
       {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
       <NoSheet />
     </div>

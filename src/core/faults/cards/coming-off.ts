@@ -163,7 +163,7 @@ export const BELOW: readonly FaultCard[] = [
     causes: ['technique', 'thick', 'late'],
     now: onThen(onPrimer, 'go', 'wait'),
     later: [
-      at(onPrimer, 'block-again'),
+      at(onPrimer, 'block-off', 'block-again'),
       at(onBase, 'colour-again'),
       at(onMatte, 'leave'),
       at(any, 'flat-polish', 'flow-coat'),
@@ -179,7 +179,11 @@ export const BELOW: readonly FaultCard[] = [
     signs: { 'straight-step': true, 'other-colour': true },
     causes: ['technique', 'thick'],
     now: always('wait'),
-    later: [at(either(onBase, onColour), 'colour-again'), at(onTop, 'nib'), at(any, 'block-again')],
+    later: [
+      at(either(onBase, onColour), 'colour-again'),
+      at(onTop, 'nib'),
+      at(any, 'block-off', 'block-again'),
+    ],
     lookalike: 'tape-ghost',
   },
 ];

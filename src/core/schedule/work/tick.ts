@@ -1,5 +1,6 @@
 /** The checklist: a task ticked off with its actual time goes into the job's state, and can be taken back. */
-import type { Job, JobState } from '@/model/job';
+import type { Job } from '@/model/job';
+import type { JobState } from '@/model/state';
 import type { Task } from '@/model/plan';
 import { HOUR, isoOf, msOf } from '../../time/instant';
 

@@ -1,5 +1,5 @@
 /** Every fault in words, and the questions that tell them apart. */
-import type { FaultCode, FaultMoment, Look, Sign } from '@/model/fault';
+import type { DANGERS, FaultCode, FaultMoment, Look, Sign } from '@/model/fault';
 import { EVENT_FAULTS } from './events';
 import { FILM_FAULTS } from './film';
 import { GROUND_FAULTS } from './ground';
@@ -73,4 +73,12 @@ export const FAULT_MOMENT_NAMES: Readonly<Record<FaultMoment, string>> = {
   'next-morning': 'Next morning',
   finishing: 'Sanding, polishing',
   'weeks-on': 'Weeks later',
+};
+
+/** What is pressed first of all: a word or two. */
+export const DANGER_SHORT: Readonly<Record<(typeof DANGERS)[number], string>> = {
+  unwell: 'Unwell',
+  splash: 'Eye, skin',
+  'can-danger': 'Can hisses',
+  'rags-warm': 'Warm rags',
 };

@@ -1,0 +1,90 @@
+/** Colour once more, or one coat more of anything. */
+import type { Product } from '@/model/product';
+import { isTwoPart } from '../chemistry/cards';
+import { COLOURED, isEffect } from '../coating/tint';
+import type { FilmSeen } from './card';
+import {
+  type Made,
+  type MendStep,
+  type Mending,
+  clean,
+  coat,
+  drop,
+  keyingP,
+  sand,
+  untilDulled,
+  untilSandable,
+  wait,
+} from './steps';
+
+const colourP = (colour: Product): number => (isEffect(colour) || colour.carrier === 'aerosol' ? 800 : 600);
+
+/** Fresh one-part colour is blown and tacked, never wiped with solvent; what is hard may be degreased. */
+const afterPaper = ({ product }: FilmSeen): MendStep[] =>
+  isTwoPart(product) ? [clean('degrease'), clean('tack')] : [clean('blow'), clean('tack')];
+
+/** Colour once more, an effect with its light last coat; a clear that was on it goes on again. */
+function colourCoats(colour: Product, clear: Product | null): MendStep[] {
+  const laid =
+    isEffect(colour) && colour.effect !== 'candy'
+      ? [coat(colour), wait('next'), drop(colour)]
+      : [coat(colour)];
+  return clear ? [...laid, wait('next'), coat(clear, 2)] : laid;
+}
+
+export function colourAgain(m: Mending): Made {
+  const { film, clear } = m;
+  const own = COLOURED.has(film.product.kind) ? film.product : m.colour;
+  if (!own) return null;
+  if (film.product.kind === 'clear') {
+    const p = keyingP(film.product, own, colourP(own));
+    return [
+      ...untilSandable(film),
+      sand(p),
+      clean('degrease'),
+      clean('tack'),
+      ...colourCoats(own, film.product),
+    ];
+  }
+  const p = keyingP(own, own, colourP(own));
+  return [...untilDulled(film), sand(p), ...afterPaper(film), ...colourCoats(own, clear)];
+}
+
+export function dropCoat({ film, reached }: Mending): Made {
+  const { product } = film;
+  if (!isEffect(product) || product.kind === 'clear' || reached === 'hard') return null;
+  return [wait('next'), drop(product)];
+}
+
+const PRIMERS: ReadonlySet<Product['kind']> = new Set([
+  'filler-primer',
+  'surfacer',
+  'spray-filler',
+  'sealer',
+  'epoxy-primer',
+  'etch-primer',
+  'wood-sealer',
+]);
+
+export function blockAgain(m: Mending): Made {
+  const { film, colour } = m;
+  if (!PRIMERS.has(film.product.kind)) return null;
+  const p = colour ? keyingP(film.product, colour, 400) : 400;
+  const again = keyingP(film.product, film.product, 320);
+  return [
+    ...untilSandable(film),
+    sand(again),
+    clean('degrease'),
+    coat(film.product),
+    wait('sand'),
+    sand(p),
+    clean('degrease'),
+  ];
+}
+
+/** A leveller is blocked before the next layer in any case. */
+export function blockOff({ film, colour }: Mending): Made {
+  if (!PRIMERS.has(film.product.kind)) return null;
+  const p = colour ? keyingP(film.product, colour, 400) : 400;
+  return [...untilSandable(film), sand(p), clean('degrease')];
+}

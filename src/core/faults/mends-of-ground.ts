@@ -1,0 +1,89 @@
+/** Mends that go down to the ground: a spot, all that is loose, soft film taken off; and what comes off wet. */
+import type { Product } from '@/model/product';
+import { COLOURED } from '../coating/tint';
+import {
+  type Made,
+  type MendStep,
+  type Mending,
+  allows,
+  clean,
+  coat,
+  keyingP,
+  sand,
+  untilSandable,
+  wait,
+} from './steps';
+
+export function wipeOff({ film, reached, standsReducer }: Mending): Made {
+  if (reached !== 'wet' || !standsReducer) return null;
+  return [{ do: 'wipe' }, wait('flash', 2), clean('degrease'), clean('degrease'), coat(film.product)];
+}
+
+/** The paint over a mended place: the colour under a clear, the ground under a candy with it, or the film itself. */
+function paintsOf({ film, colour }: Mending): Product[] {
+  if (film.product.kind === 'mid-coat') return colour ? [colour, film.product] : [film.product];
+  if (COLOURED.has(film.product.kind)) return [film.product];
+  return colour ? [colour] : [];
+}
+
+/** What levels and isolates before the colour; without one that goes there the paint goes on what is sanded. */
+function groundCoats(m: Mending, below: Product | null): MendStep[] {
+  const { primer, film } = m;
+  const above = paintsOf(m)[0] ?? film.product;
+  const isFit = primer && (!below || allows(below, primer)) && allows(primer, above);
+  if (isFit)
+    return [coat(primer, 2, true), wait('sand'), sand(keyingP(primer, above, 400), LOCAL), clean('degrease')];
+  return below ? [sand(keyingP(below, above, 400), LOCAL), clean('degrease')] : [];
+}
+const LOCAL = { isLocal: true } as const;
+
+/** Colour over the place, clear over the whole face. */
+function topCoats(m: Mending): MendStep[] {
+  const over = m.clear ?? (m.film.product.kind === 'clear' ? m.film.product : null);
+  const paints = paintsOf(m).map((p) => coat(p, 2, over !== null));
+  const all = over ? [...paints, coat(over, 2)] : paints;
+  return all.flatMap((c, i) => (i === 0 ? [c] : [wait('next'), c]));
+}
+
+export function spot(m: Mending): Made {
+  const feather = [sand(180, LOCAL), sand(320, LOCAL), sand(400, LOCAL)];
+  const dull = m.film.product.kind === 'clear' ? [sand(1000, { with: 'pad' }), clean('degrease')] : [];
+  const ground = groundCoats(m, m.film.product);
+  return [...untilSandable(m.film, 2), ...feather, clean('degrease'), ...ground, ...dull, ...topCoats(m)];
+}
+
+/** All that is loose or reacted off, isolated after a patch, and the whole build again. */
+export function toSound(m: Mending): Made {
+  return [
+    ...untilSandable(m.film, 2),
+    { do: 'test', what: 'lead' },
+    { do: 'strip', how: 'sand' },
+    sand(320),
+    clean('degrease'),
+    { do: 'test', what: 'patch' },
+    ...groundCoats(m, null),
+    ...wholeTop(m),
+  ];
+}
+function wholeTop(m: Mending): MendStep[] {
+  return topCoats(m).map((s) => (s.do === 'coat' ? { ...s, isLocal: false } : s));
+}
+
+/** Soft film is scraped and washed off; nothing is sanded until what is left passes the nail. */
+export function takeOff(m: Mending): Made {
+  return [
+    { do: 'strip', how: 'blade-and-wash' },
+    { do: 'nail' },
+    clean('degrease'),
+    ...(COLOURED.has(m.film.product.kind) || m.film.product.kind === 'clear'
+      ? wholeTop(m)
+      : [coat(m.film.product, 2)]),
+  ];
+}
+
+/** Solvent only where no fresh paint is: the ground, or a primer that is hard. */
+export function cleanAgain({ film, reached }: Mending): Made {
+  const isPaint = COLOURED.has(film.product.kind) || film.product.kind === 'clear';
+  if (isPaint || reached !== 'hard') return null;
+  return [clean('wash'), clean('degrease'), clean('degrease')];
+}

@@ -1,0 +1,57 @@
+/** How far a job is: coats, tasks, what was opened, what went wrong; each with its moment. */
+import * as z from 'zod';
+import { NOTED_FAULTS } from './fault';
+import { idSchema as id } from './id';
+import { isoSchema } from './iso';
+
+export const stateSchema = z.strictObject({
+  coats: z
+    .array(
+      z.strictObject({
+        layerId: id,
+        coat: z.number().int().min(1).max(9),
+        endedAt: isoSchema,
+        partIds: z.array(id).min(1).max(40).optional().describe('left out means every part of the layer'),
+      }),
+    )
+    .max(200),
+  tasks: z
+    .array(
+      z.strictObject({
+        taskId: z.string().max(120),
+        endedAt: isoSchema,
+        minutes: z
+          .number()
+          .min(1)
+          .max(6000)
+          .optional()
+          .describe('done of it so far; left out means all of it'),
+      }),
+    )
+    .max(200)
+    .optional(),
+  activations: z
+    .array(
+      z.strictObject({
+        productId: z.string().min(1).max(60),
+        at: isoSchema,
+        cans: z.number().int().min(1).max(20),
+        ml: z.number().gt(0).max(20_000).optional().describe('mixed, of a product that is mixed'),
+        taskId: z.string().max(120).optional().describe('the task it was ticked as'),
+      }),
+    )
+    .max(40),
+  faults: z
+    .array(
+      z.strictObject({
+        code: z.enum(NOTED_FAULTS),
+        at: isoSchema,
+        layerId: id.optional().describe('the layer that was on top'),
+        note: z.string().min(1).max(300).optional(),
+      }),
+    )
+    .max(60)
+    .optional()
+    .describe('what went wrong, as it was noted on the day'),
+});
+export type JobState = z.infer<typeof stateSchema>;

@@ -1,0 +1,141 @@
+/** Something is wrong: the way from what one sees to what to do, and what is said there. */
+import { actOn, type Act } from '@/core/faults/card';
+import { faultCard } from '@/core/faults/cards';
+import { filmsOf, mendingNow, type OnJob } from '@/core/faults/at-hand';
+import { askAbout, atMoment, looksFor, type Node } from '@/core/faults/finder';
+import { mendsFor } from '@/core/faults/mend';
+import {
+  DANGERS,
+  FAULT_MOMENTS,
+  type FaultCode,
+  type FaultMoment,
+  type Look,
+  type Sign,
+} from '@/model/fault';
+import { productIn } from '@/core/seams/seam';
+import type { NotedFault } from '@/core/edits/faults';
+import type { Job } from '@/model/job';
+import type { Format } from '@/words/format';
+import {
+  DANGER_SHORT,
+  FAULT_MOMENT_NAMES,
+  FAULT_WORDS,
+  LOOK_NAMES,
+  SIGN_QUESTIONS,
+} from '@/words/sentences/faults/faults';
+import { LOOK_FACES } from './fault-faces';
+import { mendView, type MendView } from './mend-lines';
+
+/** A choice that is drawn. */
+export interface Tile<Id extends string> {
+  readonly id: Id;
+  readonly face: FaultCode;
+  readonly name: string;
+}
+
+/** Where one is on the way; what was answered before stays for the way back. */
+export type Place =
+  | { readonly at: 'start' }
+  | { readonly at: 'moment'; readonly moment: FaultMoment }
+  | { readonly at: 'node'; readonly node: Node }
+  | { readonly at: 'fault'; readonly code: FaultCode }
+  | { readonly at: 'none' };
+
+/** A node with one card left is that card. */
+export const placeOf = (node: Node): Place =>
+  node.kind === 'pick' && node.codes.length === 1
+    ? { at: 'fault', code: node.codes[0]! }
+    : { at: 'node', node };
+
+export const faultTile = (code: FaultCode): Tile<FaultCode> => ({
+  id: code,
+  face: code,
+  name: FAULT_WORDS[code].name,
+});
+const lookTile = (look: Look): Tile<Look> => ({ id: look, face: LOOK_FACES[look], name: LOOK_NAMES[look] });
+
+export const dangerTiles = (): Tile<FaultCode>[] =>
+  DANGERS.map((code) => ({ ...faultTile(code), name: DANGER_SHORT[code] }));
+export const lookTiles = (on: OnJob): Tile<Look>[] => looksFor(filmsOf(on)).map(lookTile);
+export const momentNames = (): { id: FaultMoment; name: string }[] =>
+  FAULT_MOMENTS.map((id) => ({ id, name: FAULT_MOMENT_NAMES[id] }));
+/** Groups in which something shows at a moment. */
+export const looksAt = (moment: FaultMoment, on: OnJob): Tile<Look>[] =>
+  [...atMoment(moment, filmsOf(on)).keys()].map(lookTile);
+
+export const byLook = (look: Look, on: OnJob): Place => placeOf(askAbout(look, filmsOf(on)));
+export function byMoment(moment: FaultMoment, look: Look, on: OnJob): Place {
+  const codes = atMoment(moment, filmsOf(on)).get(look) ?? [];
+  return placeOf({ kind: 'pick', codes });
+}
+export const questionOf = (sign: Sign): string => SIGN_QUESTIONS[sign];
+
+const ACT_NAMES: Readonly<Record<Act, string>> = { go: 'Go on', wait: 'Wait', stop: 'Stop' };
+
+export interface TroubleView {
+  readonly code: FaultCode;
+  readonly name: string;
+  readonly act: Act;
+  readonly actName: string;
+  readonly look: string;
+  /** Product it is seen on; null where nothing is sprayed in this job. */
+  readonly film: string | null;
+  readonly now: readonly string[];
+  readonly not: string | null;
+  readonly mends: readonly MendView[];
+  readonly lookalike: { readonly code: FaultCode; readonly name: string } | null;
+  readonly next: string;
+}
+
+type Where = 'primer' | 'base' | 'top';
+function whereOf(kind: string): Where {
+  if (kind === 'clear' || kind === 'enamel' || kind === 'single-stage' || kind === 'heat-paint') return 'top';
+  return kind === 'basecoat' || kind === 'mid-coat' ? 'base' : 'primer';
+}
+
+const isDanger = (code: FaultCode): boolean => (DANGERS as readonly FaultCode[]).includes(code);
+
+/** @param nowMs of the press */
+export function troubleView(
+  code: FaultCode,
+  on: OnJob,
+  { nowMs, f }: { nowMs: number; f: Format },
+): TroubleView {
+  const card = faultCard(code);
+  const { name, look, now, nowOn, not, next } = FAULT_WORDS[code];
+  const m = mendingNow(on, nowMs);
+  const act = m ? actOn(card, m.film) : 'stop';
+  const { currency } = on.job.budget;
+  const mends = m && !isDanger(code) ? mendsFor(card, m).map((x) => mendView(x, m, { currency, f })) : [];
+  const { lookalike } = card;
+  return {
+    code,
+    name,
+    act,
+    actName: ACT_NAMES[act],
+    look,
+    film: m ? productIn(on.products, m.film.product.id).name : null,
+    now: (m && nowOn?.[whereOf(m.film.product.kind)]) ?? now,
+    not: not ?? null,
+    mends,
+    lookalike: lookalike && { code: lookalike, name: FAULT_WORDS[lookalike].name },
+    next,
+  };
+}
+
+export interface NotedRow {
+  readonly key: string;
+  readonly when: string;
+  readonly what: string;
+  readonly noted: NotedFault;
+}
+
+/** What went wrong, newest first. */
+export const notedRows = ({ state }: Pick<Job, 'state'>, f: Format): NotedRow[] =>
+  (state?.faults ?? [])
+    .map((noted, i) => {
+      const name = noted.code === 'other' ? 'None of these' : FAULT_WORDS[noted.code].name;
+      const what = noted.note ? `${name}: ${noted.note}` : name;
+      return { key: `${noted.at} ${i}`, when: f.dayTime(noted.at), what, noted };
+    })
+    .reverse();
