@@ -28,13 +28,19 @@ const SHOTS = [
   ['phone-bench', '/', 390],
   ['phone-surface', '/jobs/tractor-bonnet/surface', 390],
   ['phone-build-up', '/jobs/cargo-bike/build-up', 390],
-  ['phone-materials', '/jobs/cargo-bike/materials', 390],
   ['phone-window', '/jobs/tractor-bonnet/window', 390],
   ['phone-spray-day', '/jobs/tractor-bonnet/spray-day', 390],
+  [
+    'phone-trouble',
+    '/jobs/tractor-bonnet/spray-day',
+    390,
+    'light',
+    ['Something is wrong', 'Drips, lumps', 'Run, sag, drip'],
+  ],
 ];
 mkdirSync(out, { recursive: true });
 const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
-for (const [name, path, width, colorScheme = 'light'] of SHOTS) {
+for (const [name, path, width, colorScheme = 'light', presses = []] of SHOTS) {
   if (only.length > 0 && !only.includes(name)) continue;
   const page = await browser.newPage({
     viewport: { width, height: width === 390 ? 844 : 800 },
@@ -47,6 +53,8 @@ for (const [name, path, width, colorScheme = 'light'] of SHOTS) {
   page.on('pageerror', (e) => process.stderr.write(`${name}: ${e.message}\n`));
   await page.goto(BASE + path, { waitUntil: 'networkidle' });
   await page.evaluate(() => document.fonts.ready);
+  for (const press of presses) await page.getByRole('button', { name: press }).click();
+  if (presses.length > 0) await page.waitForTimeout(400);
   await page.screenshot({ path: join(out, `${name}.png`), fullPage: process.env.FULL === '1' });
   const wide = await page.evaluate(
     () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -27,7 +27,7 @@ import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
-import { NotedFaults, TroubleButton } from './trouble-button';
+import { LikelyOnPaper, NotedFaults, TroubleButton } from './trouble-button';
 import { VisitSheet } from './visit-sheet';
 import { later } from '../parts/later';
 
@@ -73,6 +73,7 @@ export function SprayDayStage() {
         Printed {f.dayTime(isoOf(desk.nowMs, job.place.tz))}. Times move with the weather; check the panel
         before each coat.
       </p>
+      <LikelyOnPaper />
     </StageFrame>
   );
 }

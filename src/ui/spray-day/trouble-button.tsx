@@ -1,14 +1,13 @@
 'use client';
-/** The press that opens the finder, and what was noted of the day so far. */
+/** The press that opens the finder; what was noted of the day so far, and what paper says of faults, once fetched. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
-import { withoutFault } from '@/core/edits/faults';
 import { useDesk } from '../desk/job-desk';
 import { later } from '../parts/later';
-import { useFormat } from '../theme/providers';
-import { notedRows } from '../views/trouble';
 
-const Trouble = later('Something is wrong', () => import('./trouble').then((m) => m.Trouble));
+const Noted = later('What went wrong', () => import('./noted-faults').then((m) => m.NotedFaults));
+const Likely = later('If it goes wrong', () => import('./likely-on-paper').then((m) => m.LikelyOnPaper));
+const Trouble = later(null, () => import('./trouble').then((m) => m.Trouble));
 
 export function TroubleButton() {
   const [isOpen, setOpen] = useState(false);
@@ -39,28 +38,14 @@ function RunSign() {
 }
 
 export function NotedFaults() {
-  const f = useFormat();
-  const { job, edit } = useDesk();
-  const rows = notedRows(job, f);
-  if (rows.length === 0) return null;
+  const { job } = useDesk();
+  return (job.state?.faults ?? []).length > 0 ? <Noted /> : null;
+}
+
+export function LikelyOnPaper() {
   return (
-    <section className="panel" aria-label="What went wrong">
-      <div className="hd">What went wrong</div>
-      <ul className="mt-6">
-        {rows.map((r) => (
-          <li key={r.key} className="row small pt-4 pb-4 wrap-nowrap">
-            <b className="minw-108 fw600">{r.when}</b>
-            <span className="flex-1">{r.what}</span>
-            <Button
-              size="small"
-              onClick={() => edit((j) => withoutFault(j, r.noted))}
-              aria-label={`Take back ${r.what}`}
-            >
-              Take back
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </section>
+    <div className="printonly">
+      <Likely />
+    </div>
   );
 }

@@ -1,20 +1,20 @@
 'use client';
 /** None of the drawings: photograph it, stop where it is safe, write down what was seen. */
 import { useState } from 'react';
-import Button from '@mui/material/Button';
 import { LinkButton } from '../parts/link-button';
 import { TextBox } from '../parts/text-box';
+import { NoteButton } from './note-button';
 
 interface NoneOfTheseProps {
   readonly jobId: string;
   readonly onNote: (note: string) => void;
+  readonly onClose: () => void;
 }
 
 const MOST_LETTERS = 300;
 
-export function NoneOfThese({ jobId, onNote }: NoneOfTheseProps) {
+export function NoneOfThese({ jobId, onNote, onClose }: NoneOfTheseProps) {
   const [text, setText] = useState('');
-  const [isNoted, setNoted] = useState(false);
   return (
     <section className="is-grid gap-12" aria-label="None of these">
       <ol className="donow">
@@ -27,17 +27,7 @@ export function NoneOfThese({ jobId, onNote }: NoneOfTheseProps) {
         Photographs are on Log
       </LinkButton>
       <TextBox label="What you see" value={text} most={MOST_LETTERS} onChange={setText} />
-      <Button
-        variant="contained"
-        className="big"
-        disabled={isNoted || text.trim() === ''}
-        onClick={() => {
-          onNote(text);
-          setNoted(true);
-        }}
-      >
-        {isNoted ? 'Noted in the job' : 'Note it in the job'}
-      </Button>
+      <NoteButton isReady={text.trim() !== ''} onNote={() => onNote(text)} onClose={onClose} />
     </section>
   );
 }

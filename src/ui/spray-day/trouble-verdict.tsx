@@ -5,15 +5,16 @@ import type { FaultCode } from '@/model/fault';
 import { FaultFace } from '../drawings/fault-face';
 import type { MendView } from '../views/mend-lines';
 import type { TroubleView } from '../views/trouble';
+import { NoteButton } from './note-button';
 
 interface TroubleVerdictProps {
   readonly view: TroubleView;
-  readonly isNoted: boolean;
   readonly onNote: () => void;
+  readonly onClose: () => void;
   readonly onLook: (code: FaultCode) => void;
 }
 
-export function TroubleVerdict({ view, isNoted, onNote, onLook }: TroubleVerdictProps) {
+export function TroubleVerdict({ view, onNote, onClose, onLook }: TroubleVerdictProps) {
   const { act, actName, name, look, now, not, mends, lookalike, next, film } = view;
   return (
     <div className="is-grid gap-12">
@@ -45,9 +46,7 @@ export function TroubleVerdict({ view, isNoted, onNote, onLook }: TroubleVerdict
       <p>
         <b>Next time.</b> {next}
       </p>
-      <Button variant="contained" className="big" disabled={isNoted} onClick={onNote}>
-        {isNoted ? 'Noted in the job' : 'Note it in the job'}
-      </Button>
+      <NoteButton onNote={onNote} onClose={onClose} />
     </div>
   );
 }

@@ -7,7 +7,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { noteFault } from '@/core/edits/faults';
-import { mendingNow } from '@/core/faults/at-hand';
+import { mendingNow, type OnJob } from '@/core/faults/at-hand';
+import type { Node } from '@/core/faults/finder';
 import type { FaultCode, NotedCode } from '@/model/fault';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
@@ -24,7 +25,6 @@ import {
   troubleView,
   type Place,
 } from '../views/trouble';
-import type { OnJob } from '@/core/faults/at-hand';
 import { NoneOfThese } from './trouble-none';
 import { StepHead, Tiles } from './trouble-tiles';
 import { TroubleVerdict } from './trouble-verdict';
@@ -67,7 +67,7 @@ export function Trouble({ onClose }: { onClose: () => void }) {
               onPick={(code) => go({ at: 'fault', code })}
             />
           )}
-          <At place={place} nth={way.length} go={go} />
+          <At place={place} nth={way.length} go={go} onClose={onClose} />
         </div>
       </DialogContent>
     </Dialog>
@@ -79,6 +79,7 @@ interface AtProps {
   /** Which tap comes next, counted from 1. */
   readonly nth: number;
   readonly go: (next: Place) => void;
+  readonly onClose: () => void;
 }
 
 function useOnJob(): OnJob {
@@ -86,7 +87,7 @@ function useOnJob(): OnJob {
   return { job, layers: plan.layers, products: new Map(products.map((p) => [p.id, p])) };
 }
 
-function At({ place, nth, go }: AtProps) {
+function At({ place, nth, go, onClose }: AtProps) {
   const on = useOnJob();
   switch (place.at) {
     case 'start':
@@ -100,15 +101,15 @@ function At({ place, nth, go }: AtProps) {
             tiles={looksAt(place.moment, on)}
             onPick={(look) => go(byMoment(place.moment, look, on))}
           />
-          <None go={go} />
+          <NoneButton go={go} />
         </>
       );
     case 'node':
-      return <AtNode place={place} nth={nth} go={go} />;
+      return <AtNode node={place.node} nth={nth} go={go} />;
     case 'fault':
-      return <Verdict code={place.code} on={on} go={go} />;
+      return <Verdict code={place.code} on={on} go={go} onClose={onClose} />;
     case 'none':
-      return <None go={go} isOpen />;
+      return <None on={on} onClose={onClose} />;
   }
 }
 
@@ -125,13 +126,12 @@ function Start({ on, go }: { on: OnJob; go: AtProps['go'] }) {
           </Button>
         ))}
       </div>
-      <None go={go} />
+      <NoneButton go={go} />
     </>
   );
 }
 
-function AtNode({ place, nth, go }: AtProps & { place: Extract<Place, { at: 'node' }> }) {
-  const { node } = place;
+function AtNode({ node, nth, go }: Pick<AtProps, 'nth' | 'go'> & { node: Node }) {
   if (node.kind === 'pick')
     return (
       <>
@@ -141,7 +141,7 @@ function AtNode({ place, nth, go }: AtProps & { place: Extract<Place, { at: 'nod
           tiles={node.codes.map(faultTile)}
           onPick={(code) => go({ at: 'fault', code })}
         />
-        <None go={go} />
+        <NoneButton go={go} />
       </>
     );
   return (
@@ -155,7 +155,7 @@ function AtNode({ place, nth, go }: AtProps & { place: Extract<Place, { at: 'nod
           No
         </Button>
       </div>
-      <None go={go} />
+      <NoneButton go={go} />
     </>
   );
 }
@@ -169,31 +169,35 @@ function useNoting(on: OnJob): (code: NotedCode, note?: string) => void {
   };
 }
 
-function Verdict({ code, on, go }: { code: FaultCode; on: OnJob; go: AtProps['go'] }) {
+interface VerdictProps extends Pick<AtProps, 'go' | 'onClose'> {
+  readonly code: FaultCode;
+  readonly on: OnJob;
+}
+
+function Verdict({ code, on, go, onClose }: VerdictProps) {
   const f = useFormat();
   const { nowMs } = useDesk();
   const note = useNoting(on);
-  const [isNoted, setNoted] = useState(false);
   return (
     <TroubleVerdict
       view={troubleView(code, on, { nowMs, f })}
-      isNoted={isNoted}
-      onNote={() => {
-        note(code);
-        setNoted(true);
-      }}
+      onNote={() => note(code)}
+      onClose={onClose}
       onLook={(other) => go({ at: 'fault', code: other })}
     />
   );
 }
 
-function None({ go, isOpen = false }: { go: AtProps['go']; isOpen?: boolean }) {
-  const { id } = useDesk();
-  const note = useNoting(useOnJob());
-  if (isOpen) return <NoneOfThese jobId={id} onNote={(text) => note('other', text)} />;
+function NoneButton({ go }: Pick<AtProps, 'go'>) {
   return (
     <Button variant="text" className="noneof" onClick={() => go({ at: 'none' })}>
       None of these
     </Button>
   );
+}
+
+function None({ on, onClose }: { on: OnJob; onClose: () => void }) {
+  const { id } = useDesk();
+  const note = useNoting(on);
+  return <NoneOfThese jobId={id} onNote={(text) => note('other', text)} onClose={onClose} />;
 }

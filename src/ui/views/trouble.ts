@@ -3,6 +3,7 @@ import { actOn, type Act } from '@/core/faults/card';
 import { faultCard } from '@/core/faults/cards';
 import { filmsOf, mendingNow, type OnJob } from '@/core/faults/at-hand';
 import { askAbout, atMoment, looksFor, type Node } from '@/core/faults/finder';
+import { causesIn, likelyFaults } from '@/core/faults/likely';
 import { mendsFor } from '@/core/faults/mend';
 import {
   DANGERS,
@@ -13,8 +14,7 @@ import {
   type Sign,
 } from '@/model/fault';
 import { productIn } from '@/core/seams/seam';
-import type { NotedFault } from '@/core/edits/faults';
-import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import {
   DANGER_SHORT,
@@ -123,19 +123,34 @@ export function troubleView(
   };
 }
 
-export interface NotedRow {
-  readonly key: string;
-  readonly when: string;
-  readonly what: string;
-  readonly noted: NotedFault;
+/** Faults named at the foot of the printed day. */
+const MOST_LIKELY = 5;
+
+export interface LikelyRow {
+  readonly code: FaultCode;
+  readonly name: string;
+  readonly actName: string;
+  /** What to do first. */
+  readonly first: string;
 }
 
-/** What went wrong, newest first. */
-export const notedRows = ({ state }: Pick<Job, 'state'>, f: Format): NotedRow[] =>
-  (state?.faults ?? [])
-    .map((noted, i) => {
-      const name = noted.code === 'other' ? 'None of these' : FAULT_WORDS[noted.code].name;
-      const what = noted.note ? `${name}: ${noted.note}` : name;
-      return { key: `${noted.at} ${i}`, when: f.dayTime(noted.at), what, noted };
-    })
-    .reverse();
+/** The first thing to do that the act itself does not say. */
+function firstBeside(lines: readonly string[], actName: string): string {
+  const said = lines.map((l) => (l.startsWith(`${actName}.`) ? l.slice(actName.length + 1).trim() : l));
+  return said.find((l) => l !== '') ?? lines[0]!;
+}
+
+/** What is likeliest to go wrong in the next session; none where nothing is left to spray. */
+export function likelyRows(on: OnJob, { sessions }: Pick<Plan, 'sessions'>): LikelyRow[] {
+  const [session] = sessions;
+  if (!session) return [];
+  const layers = on.layers.filter((l) => session.layerIds.includes(l.id));
+  const films = filmsOf({ ...on, layers });
+  return likelyFaults(films, causesIn(session, on.job.parts), MOST_LIKELY).map((code) => {
+    const top = films.filter((x) => faultCard(code).on(x)).at(-1)!;
+    const { name, now, nowOn } = FAULT_WORDS[code];
+    const lines = nowOn?.[whereOf(top.product.kind)] ?? now;
+    const actName = ACT_NAMES[actOn(faultCard(code), top)];
+    return { code, name, actName, first: firstBeside(lines, actName) };
+  });
+}

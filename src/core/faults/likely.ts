@@ -1,0 +1,87 @@
+/**
+ * What is likeliest to go wrong in a session: what shows on its films while they are sprayed and dry, how often it
+ * comes, and what of its causes the hour brings. From memory.
+ */
+import type { Part } from '@/model/job';
+import type { Session } from '@/model/plan';
+import { actOn, type Cause, type FaultCard, type FilmSeen } from './card';
+import { FAULT_CARDS } from './cards';
+import type { FaultCode, FaultMoment } from '@/model/fault';
+
+/** So near to its limit a value counts as a cause, share of the limit; kelvin of a gap, of a panel. */
+const NEAR_SHARE = 0.8;
+const NEAR_GAP_K = 2;
+const NEAR_PANEL_K = 3;
+/** A can below this sprays coarse, °C. Common practice. */
+const CAN_COLD_C = 18;
+
+type Checks = Session['tasks'][number]['checks'];
+
+const numberOf = (value: string | number | undefined, none: number): number =>
+  value === undefined ? none : Number(value);
+
+function causesOfCheck({ code, params }: Checks[number]): Cause[] {
+  const value = numberOf(params.value, NaN);
+  const max = numberOf(params.max, Infinity);
+  const min = numberOf(params.min, -Infinity);
+  switch (code) {
+    case 'check-wind':
+      return value >= NEAR_SHARE * max ? ['wind', 'far'] : [];
+    case 'check-humidity':
+      return value >= NEAR_SHARE * max ? ['damp'] : [];
+    case 'check-dew-gap':
+      return value <= min + NEAR_GAP_K ? ['damp'] : [];
+    case 'check-panel':
+      return [
+        ...(value <= min + NEAR_PANEL_K ? (['cold'] as const) : []),
+        ...(value >= max - NEAR_PANEL_K ? (['hot'] as const) : []),
+      ];
+    default:
+      return [];
+  }
+}
+
+type Asked = Pick<Session, 'tasks' | 'paintC' | 'coldCure' | 'partIds'>;
+
+/** What the hour and the parts bring. */
+export function causesIn(
+  { tasks, paintC, coldCure, partIds }: Asked,
+  parts: readonly Part[],
+): ReadonlySet<Cause> {
+  const found = new Set<Cause>(
+    tasks.filter((t) => t.kind === 'coat').flatMap((t) => t.checks.flatMap(causesOfCheck)),
+  );
+  if (paintC !== null && paintC < CAN_COLD_C) found.add('can-cold');
+  if (coldCure !== null) found.add('cold');
+  const isHung = parts.some((p) => partIds.includes(p.id) && p.posture !== 'flat');
+  if (isHung) found.add('thick');
+  return found;
+}
+
+const ON_THE_DAY: readonly FaultMoment[] = ['spraying', 'waiting', 'unmasking', 'next-morning'];
+/** A cause that is there makes it so many times likelier. ASSUMED. */
+const TIMES_LIKELIER = 2;
+
+function weightOf({ often, causes }: FaultCard, found: ReadonlySet<Cause>): number {
+  const hit = causes.findIndex((c) => found.has(c));
+  return hit < 0 ? often : often * (1 + TIMES_LIKELIER / (hit + 1));
+}
+
+/** The likeliest first, at most so many; what hurts people is said elsewhere. */
+export function likelyFaults(
+  films: readonly FilmSeen[],
+  found: ReadonlySet<Cause>,
+  most: number,
+): FaultCode[] {
+  return FAULT_CARDS.filter(
+    (c) => c.causes.length > 0 && films.some(c.on) && c.moments.some((m) => ON_THE_DAY.includes(m)),
+  )
+    .map((c) => ({
+      code: c.code,
+      weight: weightOf(c, found),
+      stops: films.some((f) => actOn(c, f) === 'stop'),
+    }))
+    .sort((a, b) => b.weight - a.weight || Number(b.stops) - Number(a.stops))
+    .slice(0, most)
+    .map((c) => c.code);
+}

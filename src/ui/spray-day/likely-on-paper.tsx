@@ -1,0 +1,30 @@
+'use client';
+/** At the foot of the printed day: the five likeliest faults of this session, and what to do first. */
+import { useDesk } from '../desk/job-desk';
+import { FaultFace } from '../drawings/fault-face';
+import { likelyRows } from '../views/trouble';
+
+export function LikelyOnPaper() {
+  const { job, plan, products } = useDesk();
+  const on = { job, layers: plan.layers, products: new Map(products.map((p) => [p.id, p])) };
+  const rows = likelyRows(on, plan);
+  if (rows.length === 0) return null;
+  return (
+    <section aria-label="If it goes wrong">
+      <h2 className="likelyhead">If it goes wrong</h2>
+      <ul className="likely">
+        {rows.map((r) => (
+          <li key={r.code}>
+            <FaultFace code={r.code} />
+            <p>
+              <b>
+                {r.name}: {r.actName.toLowerCase()}.
+              </b>{' '}
+              {r.first}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,89 @@
+/** Something is wrong: found by look and by moment, at both sizes, noted, taken back, and nothing lost by a reload. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server';
+
+const DAY = '/jobs/tractor-bonnet/spray-day';
+const wrong = (page: Page) => page.getByRole('button', { name: 'Something is wrong' });
+const dialog = (page: Page) => page.getByRole('dialog', { name: 'Something is wrong' });
+
+async function axeSaysNothing(page: Page): Promise<void> {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+    const axe = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(
+      axe.violations.map(
+        (v) => `${colorScheme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
+      ),
+    ).toEqual([]);
+  }
+}
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+])
+  test(`by look and by moment at ${size.width} px, by day and by night`, async ({ watched: page, app }) => {
+    await page.setViewportSize(size);
+    await page.goto(app.url + DAY);
+    await wrong(page).click();
+    const box = dialog(page);
+    await axeSaysNothing(page);
+    await box.getByRole('button', { name: 'Holes, bubbles' }).click();
+    await expect(box).toContainText('?');
+    await axeSaysNothing(page);
+    await box.getByRole('button', { name: 'Back' }).click();
+    await box.getByRole('button', { name: 'While spraying' }).click();
+    await box.getByRole('button', { name: 'Drips, lumps' }).click();
+    await box.getByRole('button', { name: 'Run, sag, drip' }).click();
+    const now = box.getByRole('region', { name: 'What to do now' });
+    await expect(now).toContainText('Tamsel filler primer');
+    await expect(box.getByRole('region', { name: 'Block it off with the rest' })).toContainText('adds');
+    await axeSaysNothing(page);
+    const wide = () => document.documentElement.scrollWidth - document.documentElement.clientWidth;
+    expect(await page.evaluate(wide)).toBe(0);
+  });
+
+test('what is noted stays over a reload with its moment, is taken back, and that is undone', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(app.url + DAY);
+  await wrong(page).click();
+  await dialog(page).getByRole('button', { name: 'Things in it' }).click();
+  await dialog(page).getByRole('button', { name: 'No', exact: true }).click();
+  await dialog(page).getByRole('button', { name: 'Dust in the film' }).click();
+  await dialog(page).getByRole('button', { name: 'Note it in the job' }).click();
+  await dialog(page).getByRole('button', { name: 'Noted in the job: close' }).click();
+  const list = page.getByRole('region', { name: 'What went wrong' });
+  await expect(list).toContainText('Dust in the film');
+  await page.waitForTimeout(1200);
+  await page.reload();
+  await expect(list).toContainText('Dust in the film');
+  await list.getByRole('button', { name: /Take back Dust/ }).click();
+  await expect(list).toHaveCount(0);
+});
+
+test('danger is one tap from every step, by keyboard too; none of these asks for a photograph and takes a note', async ({
+  watched: page,
+  app,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(app.url + DAY);
+  await wrong(page).focus();
+  await page.keyboard.press('Enter');
+  const box = dialog(page);
+  await box.getByRole('button', { name: 'Wrong colour, bands' }).click();
+  await box.getByRole('button', { name: 'Unwell' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(box.getByRole('region', { name: 'What to do now' })).toContainText('emergency call');
+  await box.getByRole('button', { name: 'Back' }).click();
+  await box.getByRole('button', { name: 'None of these' }).click();
+  await expect(box).toContainText('Photograph it');
+  await box.getByLabel('What you see').fill('grey rings under the left guard');
+  await box.getByRole('button', { name: 'Note it in the job' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('region', { name: 'What went wrong' })).toContainText('grey rings');
+});
