@@ -9,7 +9,7 @@ import { productIn } from '../seams/seam';
 import { partAreaM2 } from '../surface/area';
 import { MINUTE, msOf } from '../time/instant';
 import type { FilmSeen } from './card';
-import type { Mending, Reached } from './steps';
+import { LOW_SHARE, type Mending, type Reached } from './steps';
 
 export interface OnJob {
   readonly job: Job;
@@ -34,9 +34,6 @@ function reachedBy(product: Product, sinceMin: number): Reached {
   if (!done('touchDry')) return 'flashed';
   return done('sand') ? 'hard' : 'dry';
 }
-
-/** Film that is surely there of what was sprayed, the low end. From memory: thin places have four fifths of it. */
-const LOW_SHARE = 0.8;
 
 /** The layer whose coat went on last, or that comes first; null where there is none. */
 function layerNow({ job, layers }: OnJob): { layer: PlanLayer; endedMs: number | null } | null {

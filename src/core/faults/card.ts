@@ -108,6 +108,7 @@ export const MENDS = [
   'take-off',
   'cure-on',
   'fill-again',
+  'fill-over',
   'clean-again',
   'new-part',
 ] as const;

@@ -5,11 +5,11 @@
 import type { Product } from '@/model/product';
 import { COLOURED } from '../coating/tint';
 import { liftsItself } from '../drying/rate';
-import { type FaultCard, type MendKind, mendsOn } from './card';
+import { mendsOn, type FaultCard, type MendKind } from './card';
 import { blockAgain, blockOff, colourAgain, dropCoat } from './mends-of-colour';
-import { cleanAgain, spot, takeOff, toSound, wipeOff } from './mends-of-ground';
+import { cleanAgain, fillAgain, fillOver, spot, takeOff, toSound, wipeOff } from './mends-of-ground';
 import { flatAndPolish, flowCoat, nib, runLadder } from './mends-of-top';
-import { type Made, type Maker, type MendStep, type Mending, allows, clean, coat, wait } from './steps';
+import { allows, coat, wait, type Made, type Maker, type MendStep, type Mending } from './steps';
 
 /** While the last coat still takes another; later it is dulled first. */
 function oneMore(m: Mending): Made {
@@ -36,7 +36,8 @@ const MAKE: Readonly<Record<MendKind, Maker>> = {
   'to-sound': toSound,
   'take-off': takeOff,
   'cure-on': () => [wait('sand', 3), { do: 'nail' }],
-  'fill-again': () => [{ do: 'strip', how: 'blade-and-wash' }, clean('degrease'), { do: 'fill' }],
+  'fill-again': fillAgain,
+  'fill-over': fillOver,
   'clean-again': cleanAgain,
   'new-part': () => [],
 };

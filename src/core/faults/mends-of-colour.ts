@@ -2,11 +2,8 @@
 import type { Product } from '@/model/product';
 import { isTwoPart } from '../chemistry/cards';
 import { COLOURED, isEffect } from '../coating/tint';
-import type { FilmSeen } from './card';
+import { onPrimer, type FilmSeen } from './card';
 import {
-  type Made,
-  type MendStep,
-  type Mending,
   clean,
   coat,
   drop,
@@ -15,6 +12,9 @@ import {
   untilDulled,
   untilSandable,
   wait,
+  type Made,
+  type MendStep,
+  type Mending,
 } from './steps';
 
 const colourP = (colour: Product): number => (isEffect(colour) || colour.carrier === 'aerosol' ? 800 : 600);
@@ -56,19 +56,9 @@ export function dropCoat({ film, reached }: Mending): Made {
   return [wait('next'), drop(product)];
 }
 
-const PRIMERS: ReadonlySet<Product['kind']> = new Set([
-  'filler-primer',
-  'surfacer',
-  'spray-filler',
-  'sealer',
-  'epoxy-primer',
-  'etch-primer',
-  'wood-sealer',
-]);
-
 export function blockAgain(m: Mending): Made {
   const { film, colour } = m;
-  if (!PRIMERS.has(film.product.kind)) return null;
+  if (!onPrimer(film)) return null;
   const p = colour ? keyingP(film.product, colour, 400) : 400;
   const again = keyingP(film.product, film.product, 320);
   return [
@@ -84,7 +74,7 @@ export function blockAgain(m: Mending): Made {
 
 /** A leveller is blocked before the next layer in any case. */
 export function blockOff({ film, colour }: Mending): Made {
-  if (!PRIMERS.has(film.product.kind)) return null;
+  if (!onPrimer(film)) return null;
   const p = colour ? keyingP(film.product, colour, 400) : 400;
   return [...untilSandable(film), sand(p), clean('degrease')];
 }

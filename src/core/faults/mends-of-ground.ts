@@ -1,10 +1,8 @@
 /** Mends that go down to the ground: a spot, all that is loose, soft film taken off; and what comes off wet. */
 import type { Product } from '@/model/product';
 import { COLOURED } from '../coating/tint';
+import { onPaint } from './card';
 import {
-  type Made,
-  type MendStep,
-  type Mending,
   allows,
   clean,
   coat,
@@ -12,6 +10,9 @@ import {
   sand,
   untilSandable,
   wait,
+  type Made,
+  type MendStep,
+  type Mending,
 } from './steps';
 
 export function wipeOff({ film, reached, standsReducer }: Mending): Made {
@@ -31,9 +32,10 @@ function groundCoats(m: Mending, below: Product | null): MendStep[] {
   const { primer, film } = m;
   const above = paintsOf(m)[0] ?? film.product;
   const isFit = primer && (!below || allows(below, primer)) && allows(primer, above);
-  if (isFit)
-    return [coat(primer, 2, true), wait('sand'), sand(keyingP(primer, above, 400), LOCAL), clean('degrease')];
-  return below ? [sand(keyingP(below, above, 400), LOCAL), clean('degrease')] : [];
+  if (!isFit) return below ? [sand(keyingP(below, above, 400), LOCAL), clean('degrease')] : [];
+  const keyed = below ? [sand(keyingP(below, primer, 400), LOCAL), clean('degrease')] : [];
+  const levelled = [coat(primer, 2, true), wait('sand'), sand(keyingP(primer, above, 400), LOCAL)];
+  return [...keyed, ...levelled, clean('degrease')];
 }
 const LOCAL = { isLocal: true } as const;
 
@@ -75,15 +77,30 @@ export function takeOff(m: Mending): Made {
     { do: 'strip', how: 'blade-and-wash' },
     { do: 'nail' },
     clean('degrease'),
-    ...(COLOURED.has(m.film.product.kind) || m.film.product.kind === 'clear'
-      ? wholeTop(m)
-      : [coat(m.film.product, 2)]),
+    ...(onPaint(m.film) ? wholeTop(m) : [coat(m.film.product, 2)]),
   ];
 }
 
 /** Solvent only where no fresh paint is: the ground, or a primer that is hard. */
 export function cleanAgain({ film, reached }: Mending): Made {
-  const isPaint = COLOURED.has(film.product.kind) || film.product.kind === 'clear';
-  if (isPaint || reached !== 'hard') return null;
+  if (onPaint(film) || reached !== 'hard') return null;
   return [clean('wash'), clean('degrease'), clean('degrease')];
 }
+
+const FILL: MendStep = { do: 'fill' };
+/** @param below what lies around it; null where that was scraped off */
+const sealed = (m: Mending, below: Product | null): MendStep[] => [
+  sand(180, LOCAL),
+  sand(320, LOCAL),
+  clean('degrease'),
+  ...groundCoats(m, below),
+];
+
+/** Filler scraped out and put in anew; over pores only wiped on. Both are levelled and sealed again. */
+export const fillAgain = (m: Mending): Made => [
+  { do: 'strip', how: 'blade-and-wash' },
+  clean('degrease'),
+  FILL,
+  ...sealed(m, null),
+];
+export const fillOver = (m: Mending): Made => [...untilSandable(m.film), FILL, ...sealed(m, m.film.product)];

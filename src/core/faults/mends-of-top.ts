@@ -1,11 +1,9 @@
 /** Mends of what shines: flatting, a flow coat, runs, nibs. */
 import { filmLimits } from '../coating/film-budget';
-import type { FilmSeen } from './card';
+import { onMatte, type FilmSeen } from './card';
 import { colourAgain } from './mends-of-colour';
 import {
-  type Made,
-  type MendStep,
-  type Mending,
+  LOW_SHARE,
   POLISH_UM,
   clean,
   coat,
@@ -13,17 +11,19 @@ import {
   sand,
   untilSandable,
   wait,
+  type Made,
+  type MendStep,
+  type Mending,
 } from './steps';
 
-const isMatte = ({ product }: FilmSeen): boolean => product.gloss === 'matte';
 const isGlossTop = ({ film }: Mending): boolean => {
   const { kind, effect = 'none' } = film.product;
   const isTop = kind === 'clear' || kind === 'enamel' || kind === 'single-stage';
-  return isTop && !isMatte(film) && (kind === 'clear' || effect === 'none' || effect === 'solid');
+  return isTop && !onMatte(film) && (kind === 'clear' || effect === 'none' || effect === 'solid');
 };
 
 /** What flatting leaves is enough to protect; the low film and the high loss decide. */
-export const leaves = ({ film, lowUm }: Mending, takesUm: number): boolean =>
+const leaves = ({ film, lowUm }: Mending, takesUm: number): boolean =>
   lowUm - takesUm - POLISH_UM >= (filmLimits(film.product).leastUm ?? 0);
 
 const tookUm = (steps: readonly MendStep[]): number =>
@@ -56,7 +56,7 @@ export function flowCoat(m: Mending): Made {
   const { product } = m.film;
   if (product.kind !== 'clear') return colourAgain(m);
   const paper = sand(keyingP(product, product, product.carrier === 'aerosol' ? 1000 : 800), { with: 'pad' });
-  const room = filmLimits(product).mostUm - m.lowUm;
+  const room = filmLimits(product).mostUm - m.lowUm / LOW_SHARE;
   const coats = Math.min(2, Math.floor(room / product.filmUmPerCoat));
   if (coats < 1) return null;
   return [...untilHardToCoat(m.film), paper, clean('degrease'), coat(product, coats)];

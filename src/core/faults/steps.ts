@@ -93,6 +93,9 @@ export const sand = (gritP: number, { with: tool = 'block', isLocal = false }: P
   isLocal,
 });
 
+/** Film that is surely there of what was sprayed, the low end. From memory: thin places have four fifths of it. */
+export const LOW_SHARE = 0.8;
+
 /** What a polish takes, µm, the high end. From memory. */
 export const POLISH_UM = 3;
 

@@ -57,7 +57,7 @@ export const HOLES: readonly FaultCard[] = [
     signs: { 'over-filler': true, 'wide-holes': false },
     causes: ['technique', 'thick'],
     now: always('go'),
-    later: [at(onPrimer, 'fill-again'), at(any, 'spot')],
+    later: [at(onPrimer, 'fill-over'), at(any, 'spot')],
     lookalike: 'solvent-pop',
   },
   {

@@ -20,6 +20,7 @@ export const MEND_NAMES: Readonly<Record<MendKind, string>> = {
   'take-off': 'Take the soft film off and coat again',
   'cure-on': 'Let it cure on',
   'fill-again': 'Scrape it out and fill again',
+  'fill-over': 'Fill the pores over',
   'clean-again': 'Clean it again',
   'new-part': 'Another part',
 };
@@ -41,7 +42,7 @@ export const UNTIL: Readonly<Record<Stage, string>> = {
 type Plain = Exclude<MendStep['do'], 'wait' | 'sand' | 'coat' | 'clean' | 'test' | 'strip'>;
 export const DONE_SO: Readonly<Record<Plain, string>> = {
   wipe: 'Wipe it off outwards with its own reducer, a fresh cloth each time.',
-  fill: 'Fill it anew, hardener weighed.',
+  fill: 'Filler on, hardener weighed; let it set.',
   nail: 'Try a nail in a hidden place; nothing is sanded before it holds.',
   polish: 'Compound, then polish; stop when it is even.',
 };
