@@ -30,8 +30,9 @@ export interface Attempt {
   readonly beginsMs: (k: number, last: StartOption | null) => number;
 }
 
-/** Chains kept to choose alternatives from. */
+/** Chains kept to choose alternatives from; of a way that is only compared the best is enough. */
 const CHAINS_KEPT = 4000;
+const chainsFor = (manner: Manner): number => (manner === 'trial' ? 1 : CHAINS_KEPT);
 
 const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free && holdsUp(o));
 const candidatesOf = (l: Live): StartOption[] =>
@@ -129,7 +130,7 @@ export function attempt(shared: Shared, cuts: Cuts, manner: Manner): Attempt {
     lateDays: lateDaysOf(late),
     latePerDay: latePerDay(job, worth.delayPerDay),
   };
-  const chains = searchChains(input, CHAINS_KEPT);
+  const chains = searchChains(input, chainsFor(manner));
   const pins = pinned.filter(Boolean).length;
   return { shared, cuts, live, input, late, chains, pins, restCost: oneMoreMoney(sessions), beginsMs };
 }
