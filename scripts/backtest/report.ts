@@ -152,5 +152,7 @@ the first free half hour that is mild, dry and still. *One dressed line*: the ch
 one line dressed as fifty. *Search on fifty*: the same on the fifty issued. *80 % rule*: the first start at 80 % or more.
 *Pellucid*: the card, with one reading of air, humidity and wind at each look, its limit at 80 %, looked at before every
 stretch of free hours and again when the hour has come. *Regression*: learned backward from half of the worlds (least
-squares on the best chances of one, two, four and all days ahead and the days left), judged on the other half.
+squares on the best chances of one, two, four and all days ahead and the days left), judged on the other half. Work that may be
+parted, lots and a second job are played by the same policies; Pellucid asks the two jobs in the order that is
+expected to cost least, each around what the other keeps. There the clairvoyant plans each job by itself: a mark, no bound.
 `;
