@@ -46,6 +46,7 @@ const FLOORS = {
     'surface',
     'time',
   ],
+  faults: ['chemistry', 'coating', 'drying', 'material', 'records', 'seams', 'surface', 'time'],
   edits: ['air', 'coating', 'schedule', 'seams', 'surface', 'time'],
 };
 

@@ -10,6 +10,7 @@ import { week } from '@/core/schedule/search/week-kit';
 import { Values } from '@/core/schedule/decide/value';
 import type { Offer, Problem, Stage } from '@/core/schedule/decide/problem';
 import { plan } from '@/core/plan';
+import type { Job } from '@/model/job';
 import { msOf } from '@/core/time/instant';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import { simulatedForecast, simulatedWorld } from '@/standins/weather';
@@ -71,6 +72,12 @@ const bySessions: Curve = {
   points: [1, 2, 3, 4, 6].map((n) => [n, cpuMs(() => void new Values(problemOf(14, n)))]),
 };
 
+/** Another latitude each time: another sun, so that nothing is known already. */
+const elsewhere = (job: Job, n: number): Job => ({
+  ...job,
+  place: { ...job.place, lat: job.place.lat + n * 1e-7 },
+});
+
 function planned(members: number): number {
   const { job } = DEMO_JOBS.find((j) => j.id === 'tractor-bonnet')!;
   const nowMs = msOf(DEMO_NOW, job.place.tz);
@@ -79,8 +86,7 @@ function planned(members: number): number {
   const start = new Date(issuedMs - 24 * 3_600_000).toISOString();
   const some = Array.from({ length: members }, (_, i) => all[i % all.length]!);
   return cpuMs((n) => {
-    const place = { ...job.place, lat: job.place.lat + n * 1e-7 };
-    plan({ job: { ...job, place }, forecast: { start, stepMin: 60, members: [...some] }, issuedMs, nowMs });
+    plan({ job: elsewhere(job, n), forecast: { start, stepMin: 60, members: [...some] }, issuedMs, nowMs });
   });
 }
 const byMembers: Curve = {
@@ -97,8 +103,7 @@ function withParts(count: number): readonly [number, number] {
     id: `p${i}`,
   }));
   const planOf = (n: number): ReturnType<typeof plan> => {
-    const place = { ...job.place, lat: job.place.lat + n * 1e-7 };
-    return plan({ job: { ...job, place, parts }, ...simulatedForecast(job.place, nowMs), nowMs });
+    return plan({ job: { ...elsewhere(job, n), parts }, ...simulatedForecast(job.place, nowMs), nowMs });
   };
   const { sessions, visits } = planOf(0);
   const tasks = [...sessions, ...visits].reduce((a, w) => a + w.tasks.length, 0);
@@ -171,7 +176,7 @@ for (const { id, job } of DEMO_JOBS) {
   const nowMs = msOf(DEMO_NOW, job.place.tz);
   const forecast = simulatedForecast(job.place, nowMs);
   const anew = (n: number): void => {
-    plan({ job: { ...job, place: { ...job.place, lat: job.place.lat + n * 1e-7 } }, ...forecast, nowMs });
+    plan({ job: elsewhere(job, n), ...forecast, nowMs });
   };
   for (let n = 0; n < WARM; n++) anew(n);
   console.log(

@@ -3,7 +3,8 @@
  * here, not read from the table.
  */
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -19,6 +20,8 @@ const PAIRS: readonly [from: string, to: string, allowed: boolean][] = [
   ['core/schedule', 'core/material', true],
   ['core/schedule', 'core/edits', false],
   ['core/time', 'core/air', false],
+  ['core/faults', 'core/coating', true],
+  ['core/faults', 'core/schedule', false],
   ['core/prep', 'words', false],
   ['core/prep', 'ui/views', false],
   ['core/prep', 'demo', false],
@@ -86,6 +89,17 @@ describe('the walls of the house', () => {
       PAIRS.findIndex((p) => p[0] === pair[0] && p[1] === pair[1]),
     );
     expect(found.has(`src/${from} > src/${to}`)).toBe(!pair[2]);
+  });
+  it('every room of the core has a line of its own', () => {
+    const { forbidden } = createRequire(import.meta.url)('../.dependency-cruiser.cjs') as {
+      forbidden: { name: string }[];
+    };
+    const names = new Set(forbidden.map((r) => r.name));
+    const rooms = readdirSync(join(ROOT, 'src', 'core'), { withFileTypes: true }).filter((d) =>
+      d.isDirectory(),
+    );
+    expect(rooms.length).toBeGreaterThan(10);
+    for (const { name } of rooms) expect(names, name).toContain(`core/${name}-sees-only-its-line`);
   });
   it('finds two files that import each other', () => {
     expect(found.has('src/core/circle/a.ts > src/core/circle/b.ts')).toBe(true);

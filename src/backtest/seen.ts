@@ -44,7 +44,7 @@ export function attemptOn(asked: Asked, ensemble: Ensemble, readings: readonly R
 }
 
 /** Two questions of one name have one answer. */
-function nameOf({ job, nowMs, around }: Asked, readings: readonly Reading[]): string {
+function nameOf({ job, nowMs, around, isParted }: Asked, readings: readonly Reading[]): string {
   const { place, parts, freeHours, state, system } = job;
   const coats = state?.coats.map((c) => [c.layerId, c.coat, c.endedAt, c.partIds]);
   return JSON.stringify([
@@ -56,6 +56,7 @@ function nameOf({ job, nowMs, around }: Asked, readings: readonly Reading[]): st
     coats,
     readings.length,
     around,
+    isParted,
   ]);
 }
 

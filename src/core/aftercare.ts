@@ -6,12 +6,13 @@ import { lastNodeMs } from './air/grid';
 import { Clocks } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import type { Airs } from './job-air';
+import { coatsOn, lastOf, type CoatOn } from './time/coats-on';
 import { remember } from './records/remember';
 import { elsewhereOf } from './schedule/shared';
 import { dryingSince, reachedOver } from './schedule/judge/elsewhere';
 import { productIn, type System } from './seams/seam';
 import { freeSpans } from './time/free-hours';
-import { instantOf, isoOf, MINUTE, msOf } from './time/instant';
+import { instantOf, isoOf, MINUTE } from './time/instant';
 
 /** In the order they come. Wax waits for what the film gives off for weeks: for its cure. */
 const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonly stage: Stage }[] = [
@@ -21,21 +22,6 @@ const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonl
   { what: 'polish', stage: 'polish' },
   { what: 'cured', stage: 'cure' },
 ];
-
-/** A coat that is on. */
-interface Film {
-  readonly layerId: string;
-  readonly endedMs: number;
-}
-
-/** The coat that went on last. */
-function lastCoat(job: Job): Film | null {
-  const coats = (job.state?.coats ?? []).map((c) => ({
-    layerId: c.layerId,
-    endedMs: msOf(c.endedAt, job.place.tz),
-  }));
-  return coats.sort((a, b) => b.endedMs - a.endedMs)[0] ?? null;
-}
 
 interface Reached {
   readonly at: string;
@@ -66,7 +52,7 @@ function stagesOf(
 
 /** Empty while there is something to spray. */
 export function stillToCome(job: Job, system: System, airs: Airs): Plan['toCome'] {
-  const last = lastCoat(job);
+  const last = lastOf(coatsOn(job));
   const layer = system.layers.find((l) => l.id === last?.layerId);
   if (!last || !layer) return [];
   const product = productIn(system.products, layer.productId);
@@ -75,14 +61,11 @@ export function stillToCome(job: Job, system: System, airs: Airs): Plan['toCome'
 }
 
 /** The newest film of each part. */
-function newestFilms(job: Job, system: System): Map<string, Film> {
-  const newest = new Map<string, Film>();
-  for (const { layerId, endedAt, partIds } of job.state?.coats ?? []) {
-    const endedMs = msOf(endedAt, job.place.tz);
-    const on = partIds ?? system.layers.find((l) => l.id === layerId)?.partIds ?? [];
-    for (const partId of on)
-      if (endedMs >= (newest.get(partId)?.endedMs ?? -Infinity)) newest.set(partId, { layerId, endedMs });
-  }
+function newestFilms(job: Job, system: System): Map<string, CoatOn> {
+  const newest = new Map<string, CoatOn>();
+  for (const coat of coatsOn(job))
+    for (const partId of coat.partIds ?? system.layers.find((l) => l.id === coat.layerId)?.partIds ?? [])
+      if (coat.endedMs >= (newest.get(partId)?.endedMs ?? -Infinity)) newest.set(partId, coat);
   return newest;
 }
 

@@ -128,7 +128,7 @@ class Bench {
   /** All other jobs as they would be alone: what they have sprayed already dries, whoever's turn it is. */
   private besides(id: string): Drying[] {
     return [...this.alone].flatMap(([other, plan]) =>
-      other === id ? [] : [{ job: this.jobs.get(other)!, plan: { ...plan, sessions: [] } }],
+      other === id ? [] : [{ job: this.jobs.get(other)!, plan }],
     );
   }
 

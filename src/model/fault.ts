@@ -69,6 +69,7 @@ export const DANGERS = ['unwell', 'splash', 'can-danger', 'rags-warm'] as const;
 
 export const FAULTS = [...SEEN_FAULTS, ...EVENTS, ...DANGERS] as const;
 export type FaultCode = (typeof FAULTS)[number];
+export const isDanger = (code: FaultCode): boolean => (DANGERS as readonly FaultCode[]).includes(code);
 /** As it is noted in a job: a fault, or none of these. */
 export const NOTED_FAULTS = [...FAULTS, 'other'] as const;
 export type NotedCode = (typeof NOTED_FAULTS)[number];

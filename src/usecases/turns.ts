@@ -51,7 +51,7 @@ type DryingJob = Drying & Pick<StoredJob, 'id'>;
 /** What is sprayed may not be handled for days at most. */
 const DRIES_MS = 7 * DAY;
 
-/** Of those in turn the ones of which something is drying, as each would be alone; no hours of theirs. */
+/** Of those in turn the ones of which something is drying, as each would be alone. */
 async function dryingAmong(
   jobs: readonly StoredJob[],
   planning: Planning,
@@ -63,7 +63,7 @@ async function dryingAmong(
   return Promise.all(
     jobs.filter(isWet).map(async (stored) => {
       const { answer } = await plannedWith(stored, planning, asked, NOTHING_AROUND);
-      return { id: stored.id, job: stored.job, plan: { ...answer.plan, sessions: [] } };
+      return { id: stored.id, job: stored.job, plan: answer.plan };
     }),
   );
 }

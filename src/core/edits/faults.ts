@@ -28,11 +28,11 @@ export function noteFault(job: Job, { code, atMs, layerId, note = '' }: Noting):
   return { ...job, state: { ...state, faults: [...(state.faults ?? []), noted].slice(-MOST_NOTED) } };
 }
 
-/** @param which as it stands in the job */
+/** @param which as it stands in the job: by what it is and when */
 export function withoutFault(job: Job, which: NotedFault): Job {
   const { state } = job;
   if (!state?.faults) return job;
-  const left = state.faults.filter((x) => x !== which && !(x.code === which.code && x.at === which.at));
+  const left = state.faults.filter((x) => x.code !== which.code || x.at !== which.at);
   const { faults: _all, ...rest } = state;
   return { ...job, state: left.length > 0 ? { ...rest, faults: left } : rest };
 }

@@ -1,6 +1,7 @@
 /** What a mend adds: minutes of hands, the wait by the sheet, paint. From memory; paint by the sheet's film. */
 import type { Product } from '@/model/product';
-import { TRANSFER_FRAC } from '../material/coat-uses';
+import { CHARACTER_WEIGHT } from '../coating/character';
+import { TRANSFER_FRAC, usageOver } from '../material/coat-uses';
 import { stageOf } from '../drying/rate';
 import type { MendStep, Mending } from './steps';
 
@@ -14,6 +15,10 @@ const OVERRUN = 1.15;
 /** A mended place with its fade, m², at most the part. */
 const PLACE_M2 = 0.2;
 
+type Coat = Extract<MendStep, { do: 'coat' }>;
+const coatedM2 = ({ isLocal }: Coat, areaM2: number): number =>
+  isLocal ? Math.min(PLACE_M2, areaM2) : areaM2;
+
 function minutesOf(step: MendStep, areaM2: number): number {
   switch (step.do) {
     case 'wait':
@@ -21,9 +26,7 @@ function minutesOf(step: MendStep, areaM2: number): number {
     case 'sand':
       return step.isLocal ? PLACE_MIN.sand : FACE_MIN.sand * areaM2;
     case 'coat':
-      return (
-        step.coats * (COAT_SETUP_MIN + FACE_MIN.coat * (step.isLocal ? Math.min(PLACE_M2, areaM2) : areaM2))
-      );
+      return step.coats * (COAT_SETUP_MIN + FACE_MIN.coat * coatedM2(step, areaM2));
     case 'clean':
       return FACE_MIN.clean * areaM2;
     case 'polish':
@@ -47,17 +50,18 @@ export interface Adds {
   readonly paint: readonly Poured[];
 }
 
-/** A drop coat is a light one. */
-const DROP_SHARE = 0.6;
+/** By HVLP where it is a gun: a mend does not know which. */
+const transferOf = ({ carrier }: Product): number =>
+  carrier === 'aerosol' ? TRANSFER_FRAC.aerosol : TRANSFER_FRAC.hvlp;
 
 function pouredBy(steps: readonly MendStep[], areaM2: number): Poured[] {
   const ml = new Map<Product, number>();
   for (const s of steps) {
     if (s.do !== 'coat') continue;
-    const on = s.isLocal ? Math.min(PLACE_M2, areaM2) : areaM2;
-    const transfer = s.product.carrier === 'aerosol' ? TRANSFER_FRAC.aerosol : TRANSFER_FRAC.hvlp;
-    const filmMl = on * s.product.filmUmPerCoat * s.coats * (s.isDrop ? DROP_SHARE : 1);
-    ml.set(s.product, (ml.get(s.product) ?? 0) + (filmMl / s.product.solidsFrac / transfer) * OVERRUN);
+    const coats = s.coats * (s.isDrop ? CHARACTER_WEIGHT.drop : 1);
+    const lost = { transfer: transferOf(s.product), overrun: OVERRUN };
+    const { sprayMl } = usageOver(s.product, coatedM2(s, areaM2), coats, lost);
+    ml.set(s.product, (ml.get(s.product) ?? 0) + sprayMl);
   }
   return [...ml].map(([product, sum]) => ({ product, ml: sum }));
 }

@@ -3,11 +3,13 @@ import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { isTwoPart } from '../chemistry/cards';
+import { PRIMERS } from '../coating/rules/groups';
 import { COLOURED } from '../coating/tint';
 import { stageOf, type Stage } from '../drying/rate';
 import { productIn } from '../seams/seam';
-import { partAreaM2 } from '../surface/area';
-import { MINUTE, msOf } from '../time/instant';
+import { coatsOn, lastOf } from '../time/coats-on';
+import { totalAreaM2 } from '../surface/area';
+import { MINUTE } from '../time/instant';
 import type { FilmSeen } from './card';
 import { LOW_SHARE, type Mending, type Reached } from './steps';
 
@@ -37,17 +39,14 @@ function reachedBy(product: Product, sinceMin: number): Reached {
 
 /** The layer whose coat went on last, or that comes first; null where there is none. */
 function layerNow({ job, layers }: OnJob): { layer: PlanLayer; endedMs: number | null } | null {
-  const coats = (job.state?.coats ?? []).map((c) => ({ id: c.layerId, ms: msOf(c.endedAt, job.place.tz) }));
-  const last = coats.sort((a, b) => b.ms - a.ms).find((c) => layers.some((l) => l.id === c.id));
-  const layer = layers.find((l) => l.id === last?.id) ?? layers[0];
-  return layer ? { layer, endedMs: last?.ms ?? null } : null;
+  const last = lastOf(coatsOn(job).filter((c) => layers.some((l) => l.id === c.layerId)));
+  const layer = layers.find((l) => l.id === last?.layerId) ?? layers[0];
+  return layer ? { layer, endedMs: last?.endedMs ?? null } : null;
 }
 
 /** Of its kind, nearest under or over a layer. */
 const nearest = (list: readonly Product[], is: (p: Product) => boolean): Product | null =>
   list.find(is) ?? null;
-
-const PRIMES: ReadonlySet<Product['kind']> = new Set(['filler-primer', 'surfacer', 'epoxy-primer', 'sealer']);
 
 /** What is mended when the film on top is at fault. @param nowMs of the press */
 export function mendingNow(on: OnJob, nowMs: number): (Mending & { readonly layerId: string }) | null {
@@ -71,7 +70,7 @@ export function mendingNow(on: OnJob, nowMs: number): (Mending & { readonly laye
     lowUm: LOW_SHARE * coats * layer.filmUmPerCoat,
     colour: nearest(under, (p) => COLOURED.has(p.kind)),
     clear: nearest(over, (p) => p.kind === 'clear'),
-    primer: nearest([...under, ...over], (p) => PRIMES.has(p.kind)),
-    areaM2: parts.reduce((a, p) => a + partAreaM2(p), 0),
+    primer: nearest([...under, ...over], (p) => PRIMERS.includes(p.kind)),
+    areaM2: totalAreaM2(parts),
   };
 }

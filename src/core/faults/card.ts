@@ -39,6 +39,8 @@ export const onBase = kind('basecoat', 'mid-coat');
 /** Colour that is its own gloss. */
 export const onColour = kind('enamel', 'single-stage', 'heat-paint');
 export const onTop = either(onClear, onColour);
+/** Everything that has the colour. */
+export const onHue = either(onBase, onColour);
 export const onPrimer = kind(
   'filler-primer',
   'surfacer',
@@ -48,7 +50,7 @@ export const onPrimer = kind(
   'etch-primer',
   'wood-sealer',
 );
-export const onPaint = either(onClear, onBase, onColour);
+export const onPaint = either(onClear, onHue);
 export const onEffect: OnFilm = ({ product }) => isEffect(product);
 export const onMatte: OnFilm = ({ product }) => product.gloss === 'matte';
 export const onTwoPart: OnFilm = ({ product }) => isTwoPart(product);
@@ -143,6 +145,23 @@ export const onThen = (on: OnFilm, act: Act, then: Act): FaultCard['now'] => [
   { on: any, act: then },
 ];
 export const at = (on: OnFilm, ...mends: readonly MendKind[]): Later => ({ on, mends });
+
+/** What is not its own gloss is mended by kind: colour levelled and laid again, a leveller blocked. */
+interface ByFilm {
+  readonly gloss: readonly MendKind[];
+  readonly matte?: readonly MendKind[];
+  readonly primer?: readonly MendKind[];
+}
+export const byFilm = ({
+  gloss,
+  matte = ['flow-coat'],
+  primer = ['block-off', 'block-again'],
+}: ByFilm): readonly Later[] => [
+  at(onBase, 'colour-again'),
+  at(both(onTop, onMatte), ...matte),
+  at(onTop, ...gloss),
+  at(any, ...primer),
+];
 
 /** Whether to go on, on this film. */
 export const actOn = ({ now }: FaultCard, film: FilmSeen): Act => now.find((n) => n.on(film))?.act ?? 'stop';

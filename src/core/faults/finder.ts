@@ -2,7 +2,7 @@
  * From what one sees to the card, with the fewest questions that can be expected: the tree is worked out from the
  * signs of the cards, never written by hand. A card that is silent about a sign is found either way.
  */
-import { LOOKS, type FaultCode, type FaultMoment, type Look, type Sign } from '@/model/fault';
+import { isDanger, LOOKS, type FaultCode, type FaultMoment, type Look, type Sign } from '@/model/fault';
 import type { FaultCard, FilmSeen } from './card';
 import { FAULT_CARDS } from './cards';
 
@@ -18,10 +18,8 @@ const MOST_TAPS = 3;
 const showsOn = (card: FaultCard, films: readonly FilmSeen[]): boolean =>
   films.length === 0 || films.some((f) => card.on(f));
 
-const DANGER: ReadonlySet<FaultCode> = new Set<FaultCode>(['unwell', 'splash', 'can-danger', 'rags-warm']);
-
 const cardsOf = (films: readonly FilmSeen[]): readonly FaultCard[] =>
-  FAULT_CARDS.filter((c) => !DANGER.has(c.code) && showsOn(c, films));
+  FAULT_CARDS.filter((c) => !isDanger(c.code) && showsOn(c, films));
 
 const weightOf = (cards: readonly FaultCard[]): number => cards.reduce((a, c) => a + c.often, 0);
 

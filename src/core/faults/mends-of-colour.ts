@@ -56,10 +56,13 @@ export function dropCoat({ film, reached }: Mending): Made {
   return [wait('next'), drop(product)];
 }
 
+/** The paper a primer ends on. */
+const underColourP = ({ film, colour }: Mending): number =>
+  colour ? keyingP(film.product, colour, 400) : 400;
+
 export function blockAgain(m: Mending): Made {
-  const { film, colour } = m;
+  const { film } = m;
   if (!onPrimer(film)) return null;
-  const p = colour ? keyingP(film.product, colour, 400) : 400;
   const again = keyingP(film.product, film.product, 320);
   return [
     ...untilSandable(film),
@@ -67,14 +70,14 @@ export function blockAgain(m: Mending): Made {
     clean('degrease'),
     coat(film.product),
     wait('sand'),
-    sand(p),
+    sand(underColourP(m)),
     clean('degrease'),
   ];
 }
 
 /** A leveller is blocked before the next layer in any case. */
-export function blockOff({ film, colour }: Mending): Made {
+export function blockOff(m: Mending): Made {
+  const { film } = m;
   if (!onPrimer(film)) return null;
-  const p = colour ? keyingP(film.product, colour, 400) : 400;
-  return [...untilSandable(film), sand(p), clean('degrease')];
+  return [...untilSandable(film), sand(underColourP(m)), clean('degrease')];
 }

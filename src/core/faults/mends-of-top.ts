@@ -1,6 +1,6 @@
 /** Mends of what shines: flatting, a flow coat, runs, nibs. */
 import { filmLimits } from '../coating/film-budget';
-import { onMatte, type FilmSeen } from './card';
+import { onEnamel, onMatte, type FilmSeen } from './card';
 import { colourAgain } from './mends-of-colour';
 import {
   LOW_SHARE,
@@ -48,8 +48,8 @@ export function flatAndPolish(m: Mending): Made {
 }
 
 /** Polished only when it is hard: the sheet's own figure, enamel for good. */
-const untilHard = ({ product }: FilmSeen): MendStep[] =>
-  product.chemistry === '1k-alkyd' ? [wait('cure')] : [wait('sand'), wait('polish')];
+const untilHard = (film: FilmSeen, times = 1): MendStep[] =>
+  onEnamel(film) ? [wait('cure')] : [wait('sand', times), wait('polish')];
 
 /** Two coats more over dulled clear, one where the film would grow too thick; of what is no clear, its colour again. */
 export function flowCoat(m: Mending): Made {
@@ -62,13 +62,12 @@ export function flowCoat(m: Mending): Made {
   return [...untilHardToCoat(m.film), paper, clean('degrease'), coat(product, coats)];
 }
 const untilHardToCoat = (film: FilmSeen): MendStep[] =>
-  film.product.chemistry === '1k-alkyd' ? [wait('cure')] : untilSandable(film);
+  onEnamel(film) ? [wait('cure')] : untilSandable(film);
 
 export function runLadder(m: Mending): Made {
   if (!isGlossTop(m)) return null;
   const local = { isLocal: true } as const;
-  const hard = m.film.product.chemistry === '1k-alkyd' ? [wait('cure')] : [wait('sand', 2), wait('polish')];
-  return [...hard, sand(1000, local), sand(1500, local), sand(2000, local), { do: 'polish' }];
+  return [...untilHard(m.film, 2), sand(1000, local), sand(1500, local), sand(2000, local), { do: 'polish' }];
 }
 
 export function nib(m: Mending): Made {

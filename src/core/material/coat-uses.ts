@@ -63,7 +63,13 @@ interface Lost {
   readonly overrun: number;
 }
 
-function usageOver(product: Product, areaM2: number, coats: number, { transfer, overrun }: Lost): Usage {
+/** The same over an area, with what runs past its edges as a factor. */
+export function usageOver(
+  product: Product,
+  areaM2: number,
+  coats: number,
+  { transfer, overrun }: Lost,
+): Usage {
   const filmMl = areaM2 * product.filmUmPerCoat * coats;
   const contentsMl = filmMl / product.solidsFrac;
   const onPartMl = contentsMl / transfer;

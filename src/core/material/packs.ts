@@ -1,5 +1,5 @@
 /** The cheapest whole packs that cover a need. */
-import type { Pack } from '@/model/product';
+import type { Pack, Product } from '@/model/product';
 
 export interface Bought {
   size: number;
@@ -14,6 +14,10 @@ export const packsCost = (packs: readonly Bought[]): number =>
 export const packsIn = (packs: readonly Pick<Bought, 'count'>[]): number =>
   packs.reduce((a, p) => a + p.count, 0);
 export const packsMl = (packs: readonly Bought[]): number => packs.reduce((a, p) => a + p.count * p.size, 0);
+
+/** So much of a product at the price of its first pack, money. */
+export const moneyFor = ({ packs }: Pick<Product, 'packs'>, ml: number): number =>
+  (ml * packs[0]!.price) / packs[0]!.sizeMl;
 
 /** A need is nothing when less than this is left of it, ml; costs are level within it. */
 const NOTHING = 1e-9;

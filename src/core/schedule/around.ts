@@ -99,11 +99,11 @@ const wetNow = (d: Drying): Span[] =>
     .map(({ dustFreeAt }) => spanOf(d.plan.now, dustFreeAt))
     .filter((s) => s.endMs > s.startMs);
 
-/** Until it may be handled, or a session of its own takes it over. */
-function standingNow(d: Drying): Standing[] {
+/** Until it may be handled, or one of these sessions takes it over. */
+function standingNow(d: Drying, sessions: Plan['sessions']): Standing[] {
   const areaOf = areasOf(d.plan);
   return dryingHere(d).map(({ partId, handleAt }) => {
-    const next = d.plan.sessions.find((s) => s.partIds.includes(partId))?.sprayAt;
+    const next = sessions.find((s) => s.partIds.includes(partId))?.sprayAt;
     const until = next && instantOf(next) < instantOf(handleAt) ? next : handleAt;
     return { ...spanOf(d.plan.now, until), areaM2: areaOf.get(partId) ?? 0 };
   });
@@ -137,15 +137,14 @@ const cansOf = ({ sessions }: Pick<Plan, 'sessions'>): LeftCan[] =>
     })),
   );
 
-/** A job and the plan that holds for it. */
-export interface PlannedJob {
-  readonly job: Job;
-  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'drying' | 'now' | 'parts'>;
-}
 /** A job of which only what is on already counts. */
 export interface Drying {
   readonly job: Job;
-  readonly plan: Pick<Plan, 'sessions' | 'drying' | 'now' | 'parts'>;
+  readonly plan: Pick<Plan, 'drying' | 'now' | 'parts'>;
+}
+/** A job and the plan that holds for it. */
+export interface PlannedJob extends Drying {
+  readonly plan: Pick<Plan, 'sessions' | 'visits' | 'drying' | 'now' | 'parts'>;
 }
 
 /** What others leave to a job. @param later those after it in turn: only what they have sprayed already is in the way */
@@ -153,12 +152,15 @@ export function aroundOf(job: Job, others: readonly PlannedJob[], later: readonl
   const isHere = (o: Drying): boolean => isOnePlace(job, o.job);
   const here = others.filter(isHere);
   const behind = later.filter((d) => isHere(d) && !others.some((o) => o.job === d.job));
-  const drying = [...here, ...behind];
   return {
     hands: joinedSpans(others.flatMap((o) => handsOf(o.plan))),
-    wet: joinedSpans([...here.flatMap((o) => wetOf(o.plan)), ...drying.flatMap(wetNow)]),
+    wet: joinedSpans([...here.flatMap((o) => wetOf(o.plan)), ...[...here, ...behind].flatMap(wetNow)]),
     dust: joinedSpans(here.flatMap((o) => dustOf(o.plan))),
-    standing: [...here.flatMap((o) => standingOf(o.plan)), ...drying.flatMap(standingNow)],
+    standing: [
+      ...here.flatMap((o) => [...standingOf(o.plan), ...standingNow(o, o.plan.sessions)]),
+      // When a later one goes on is not settled yet.
+      ...behind.flatMap((d) => standingNow(d, [])),
+    ],
     trips: joinedSpans(others.flatMap((o) => tripsOf(o.plan))),
     cans: others.flatMap((o) => cansOf(o.plan)),
   };

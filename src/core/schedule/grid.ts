@@ -1,5 +1,5 @@
 /** Which starts of a session are tried: coarsely over the days ahead, finely where that may matter. */
-import { DAY, HALF_HOUR, HOUR, MINUTE, type Span } from '../time/instant';
+import { DAY, HALF_HOUR, HOUR, isFullHour, MINUTE, type Span } from '../time/instant';
 import { isFree, type StartOption } from './judge/start-option';
 import { holdsUp } from './live';
 import type { Shared } from './shared';
@@ -33,7 +33,7 @@ export function startsOf({ request, free, untilMs }: Asked, also: readonly numbe
   let t = nowMs;
   for (const { untilMs: endMs, stepMs } of isFine ? QUARTERS : GRID)
     for (t = Math.ceil(t / stepMs) * stepMs; t < Math.min(nowMs + endMs, untilMs); t += stepMs)
-      if (t % HOUR === 0 || isFree(free, t, t)) starts.add(t);
+      if (isFullHour(t) || isFree(free, t, t)) starts.add(t);
   return [...starts].sort((a, b) => a - b);
 }
 

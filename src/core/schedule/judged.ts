@@ -1,6 +1,6 @@
 /** One session with every start of it judged. */
 import { totalAreaM2 } from '../surface/area';
-import { HOUR, MINUTE, msOf, type Span } from '../time/instant';
+import { isFullHour, MINUTE, msOf, type Span } from '../time/instant';
 import { withoutSpans } from '../time/spans';
 import { beside } from './around';
 import { poolOf } from './decide/odds';
@@ -22,7 +22,7 @@ const LEAST_POOLED = 6;
 
 /** The week's odds are those of starts spread evenly over it: one an hour, however fine the grid. */
 function evenlySpread(options: readonly StartOption[]): readonly StartOption[] {
-  const hourly = options.filter((o) => o.startMs % HOUR === 0);
+  const hourly = options.filter((o) => isFullHour(o.startMs));
   return hourly.length < LEAST_POOLED ? options : hourly;
 }
 

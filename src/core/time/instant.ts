@@ -77,3 +77,6 @@ export const nextDay = (midnightMs: number, tz: string): number => dayStart(midn
 export function dayStart(ms: number, tz: string): number {
   return DateTime.fromMillis(ms, { zone: tz }).startOf('day').toMillis();
 }
+
+/** By the hours of UTC. */
+export const isFullHour = (ms: number): boolean => ms % HOUR === 0;

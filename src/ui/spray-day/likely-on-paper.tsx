@@ -3,11 +3,10 @@
 import { useDesk } from '../desk/job-desk';
 import { FaultFace } from '../drawings/fault-face';
 import { likelyRows } from '../views/trouble';
+import { useOnJob } from './use-on-job';
 
 export function LikelyOnPaper() {
-  const { job, plan, products } = useDesk();
-  const on = { job, layers: plan.layers, products: new Map(products.map((p) => [p.id, p])) };
-  const rows = likelyRows(on, plan);
+  const rows = likelyRows(useOnJob(), useDesk().plan);
   if (rows.length === 0) return null;
   return (
     <section aria-label="If it goes wrong">

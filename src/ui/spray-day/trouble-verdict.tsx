@@ -39,7 +39,7 @@ export function TroubleVerdict({ view, onNote, onClose, onLook }: TroubleVerdict
         <MendCard key={m.kind} mend={m} isOther={i > 0} />
       ))}
       {lookalike && (
-        <Button variant="outlined" className="lookalike" onClick={() => onLook(lookalike.code)}>
+        <Button variant="outlined" onClick={() => onLook(lookalike.code)}>
           Or is it this: {lookalike.name.toLowerCase()}?
         </Button>
       )}

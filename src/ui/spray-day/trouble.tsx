@@ -28,6 +28,7 @@ import {
 import { NoneOfThese } from './trouble-none';
 import { StepHead, Tiles } from './trouble-tiles';
 import { TroubleVerdict } from './trouble-verdict';
+import { useOnJob } from './use-on-job';
 
 const START: Place = { at: 'start' };
 
@@ -80,11 +81,6 @@ interface AtProps {
   readonly nth: number;
   readonly go: (next: Place) => void;
   readonly onClose: () => void;
-}
-
-function useOnJob(): OnJob {
-  const { job, plan, products } = useDesk();
-  return { job, layers: plan.layers, products: new Map(products.map((p) => [p.id, p])) };
 }
 
 function At({ place, nth, go, onClose }: AtProps) {
@@ -190,7 +186,7 @@ function Verdict({ code, on, go, onClose }: VerdictProps) {
 
 function NoneButton({ go }: Pick<AtProps, 'go'>) {
   return (
-    <Button variant="text" className="noneof" onClick={() => go({ at: 'none' })}>
+    <Button variant="text" onClick={() => go({ at: 'none' })}>
       None of these
     </Button>
   );

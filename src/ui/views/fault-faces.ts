@@ -3,6 +3,7 @@
  * 80, lit from the upper left; what is scattered is seeded, so that it lies still.
  */
 import { uniform } from '@/core/numerics/random';
+import { remember } from '@/core/records/remember';
 import type { FaultCode, Look } from '@/model/fault';
 
 export const FACE_W = 120;
@@ -362,7 +363,9 @@ const FACES: Readonly<Record<FaultCode, () => readonly Stroke[]>> = {
   ],
 };
 
-export const faultFace = (code: FaultCode): readonly Stroke[] => FACES[code]();
+const drawn = new Map<FaultCode, readonly Stroke[]>();
+/** Worked out once each. */
+export const faultFace = (code: FaultCode): readonly Stroke[] => remember(drawn, code, Infinity, FACES[code]);
 
 /** What stands for a group: one of its own. */
 export const LOOK_FACES: Readonly<Record<Look, FaultCode>> = {

@@ -3,6 +3,7 @@ import { addsOf } from '@/core/faults/adds';
 import type { Mend } from '@/core/faults/mend';
 import type { Mending, MendStep } from '@/core/faults/steps';
 import { stageOf } from '@/core/drying/rate';
+import { moneyFor } from '@/core/material/packs';
 import type { Product } from '@/model/product';
 import { counted, durationOf, type Format } from '@/words/format';
 import { CLEANED, DONE_SO, MEND_NAMES, STRIPPED, TESTED, UNTIL } from '@/words/sentences/faults/mends';
@@ -77,18 +78,15 @@ export interface MendView {
   readonly adds: string;
 }
 
-/** Paint at the price of its pack. */
-const moneyOf = (paint: readonly { product: Product; ml: number }[]): number =>
-  paint.reduce((a, { product, ml }) => a + (ml / product.packs[0]!.sizeMl) * product.packs[0]!.price, 0);
-
 function addsSaid({ steps }: Mend, m: Mending, { currency, f }: { currency: string; f: Format }): string {
   if (steps.length === 0) return 'adds nothing';
   const { handsMin, waitMin, paint } = addsOf(steps, m);
   const ml = paint.reduce((a, p) => a + p.ml, 0);
+  const money = paint.reduce((a, p) => a + moneyFor(p.product, p.ml), 0);
   const parts = [
     handsMin > 0 ? `${durationOf(handsMin)} of hands` : '',
     waitMin > 0 ? `${durationOf(waitMin)} of waiting` : '',
-    ml > 0 ? `${f.volume(ml)} of paint, ${f.money(moneyOf(paint), currency)}` : 'nothing to buy',
+    ml > 0 ? `${f.volume(ml)} of paint, ${f.money(money, currency)}` : 'nothing to buy',
   ];
   return `adds ${parts.filter((p) => p !== '').join(', ')}`;
 }

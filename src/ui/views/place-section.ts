@@ -3,7 +3,7 @@ import { apartDeg, edgeDeg, horizonAt, PART_HEIGHT_M, profileDeg } from '@/core/
 import { SHELTER_CARDS, doorOf, sizeOf, type Room } from '@/core/air/shelter';
 import type { PlaceSun } from '@/core/place-air';
 import type { Place } from '@/model/place';
-import { HOUR, isoOf } from '@/core/time/instant';
+import { isFullHour, isoOf } from '@/core/time/instant';
 
 export const SECTION = { width: 440, height: 276, ground: 234, left: 44 } as const;
 const MOST_SCALE = 62;
@@ -210,7 +210,7 @@ function sunMarks(f: Frame, sun: readonly PlaceSun[], tz: string): SunMark[] {
   const mid = { x: f.x(f.size.depthM / 2), y: f.y(PART_HEIGHT_M) };
   const r = SUN_R_M * f.scale;
   const marks = sun
-    .filter((s) => s.ms % HOUR === 0 && (isOpen || apartDeg(s.azimuthDeg, facing) < 90))
+    .filter((s) => isFullHour(s.ms) && (isOpen || apartDeg(s.azimuthDeg, facing) < 90))
     .map((s): SunMark => {
       const a = (profileDeg(facing, s) * Math.PI) / 180;
       return {

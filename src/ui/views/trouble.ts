@@ -1,5 +1,5 @@
 /** Something is wrong: the way from what one sees to what to do, and what is said there. */
-import { actOn, type Act } from '@/core/faults/card';
+import { actOn, onBase, onTop, type Act, type FilmSeen } from '@/core/faults/card';
 import { faultCard } from '@/core/faults/cards';
 import { filmsOf, mendingNow, type OnJob } from '@/core/faults/at-hand';
 import { askAbout, atMoment, looksFor, type Node } from '@/core/faults/finder';
@@ -8,12 +8,12 @@ import { mendsFor } from '@/core/faults/mend';
 import {
   DANGERS,
   FAULT_MOMENTS,
+  isDanger,
   type FaultCode,
   type FaultMoment,
   type Look,
   type Sign,
 } from '@/model/fault';
-import { productIn } from '@/core/seams/seam';
 import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import {
@@ -88,12 +88,10 @@ export interface TroubleView {
 }
 
 type Where = 'primer' | 'base' | 'top';
-function whereOf(kind: string): Where {
-  if (kind === 'clear' || kind === 'enamel' || kind === 'single-stage' || kind === 'heat-paint') return 'top';
-  return kind === 'basecoat' || kind === 'mid-coat' ? 'base' : 'primer';
+function whereOf(film: FilmSeen): Where {
+  if (onTop(film)) return 'top';
+  return onBase(film) ? 'base' : 'primer';
 }
-
-const isDanger = (code: FaultCode): boolean => (DANGERS as readonly FaultCode[]).includes(code);
 
 /** @param nowMs of the press */
 export function troubleView(
@@ -114,8 +112,8 @@ export function troubleView(
     act,
     actName: ACT_NAMES[act],
     look,
-    film: m ? productIn(on.products, m.film.product.id).name : null,
-    now: (m && nowOn?.[whereOf(m.film.product.kind)]) ?? now,
+    film: m?.film.product.name ?? null,
+    now: (m && nowOn?.[whereOf(m.film)]) ?? now,
     not: not ?? null,
     mends,
     lookalike: lookalike && { code: lookalike, name: FAULT_WORDS[lookalike].name },
@@ -149,7 +147,7 @@ export function likelyRows(on: OnJob, { sessions }: Pick<Plan, 'sessions'>): Lik
   return likelyFaults(films, causesIn(session, on.job.parts), MOST_LIKELY).map((code) => {
     const top = films.filter((x) => faultCard(code).on(x)).at(-1)!;
     const { name, now, nowOn } = FAULT_WORDS[code];
-    const lines = nowOn?.[whereOf(top.product.kind)] ?? now;
+    const lines = nowOn?.[whereOf(top)] ?? now;
     const actName = ACT_NAMES[actOn(faultCard(code), top)];
     return { code, name, actName, first: firstBeside(lines, actName) };
   });

@@ -7,9 +7,9 @@ import {
   either,
   onBase,
   onClear,
-  onColour,
   onCrazing,
   onEnamel,
+  onHue,
   onLacquer,
   onMatte,
   onPaint,
@@ -105,11 +105,7 @@ export const BELOW: readonly FaultCard[] = [
     signs: { 'straight-step': false, 'sanded-lines': true },
     causes: ['coarse-grit', 'soon', 'thick'],
     now: onThen(onBase, 'wait', 'go'),
-    later: [
-      at(either(onBase, onColour), 'colour-again'),
-      at(onClear, 'flow-coat', 'spot'),
-      at(any, 'block-again'),
-    ],
+    later: [at(onHue, 'colour-again'), at(onClear, 'flow-coat', 'spot'), at(any, 'block-again')],
     lookalike: 'holograms',
   },
   {
@@ -179,11 +175,7 @@ export const BELOW: readonly FaultCard[] = [
     signs: { 'straight-step': true, 'other-colour': true },
     causes: ['technique', 'thick'],
     now: always('wait'),
-    later: [
-      at(either(onBase, onColour), 'colour-again'),
-      at(onTop, 'nib'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: [at(onHue, 'colour-again'), at(onTop, 'nib'), at(any, 'block-off', 'block-again')],
     lookalike: 'tape-ghost',
   },
 ];

@@ -1,4 +1,5 @@
 /** What happened, whatever the film shows; and what hurts somebody. */
+import { FAULT_MOMENTS } from '@/model/fault';
 import {
   always,
   any,
@@ -130,21 +131,11 @@ export const HAPPENED: readonly FaultCard[] = [
   },
 ];
 
-const DAY_LONG: FaultCard['moments'] = [
-  'preparing',
-  'spraying',
-  'waiting',
-  'unmasking',
-  'next-morning',
-  'finishing',
-  'weeks-on',
-];
-
 /** One press from everywhere, so that no question is asked. */
 const danger = (code: FaultCard['code']): FaultCard => ({
   code,
   looks: ['happened'],
-  moments: DAY_LONG,
+  moments: FAULT_MOMENTS,
   on: any,
   often: 1,
   signs: {},

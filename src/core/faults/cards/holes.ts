@@ -4,6 +4,7 @@ import {
   any,
   at,
   both,
+  byFilm,
   either,
   fromCans,
   fromGun,
@@ -11,7 +12,6 @@ import {
   onClear,
   onColour,
   onEffect,
-  onMatte,
   onPaint,
   onPrimer,
   onThen,
@@ -81,12 +81,7 @@ export const HOLES: readonly FaultCard[] = [
     signs: { 'over-filler': false, 'wide-holes': true, 'ground-bare': false, 'closed-dome': false },
     causes: ['chance'],
     now: always('stop'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(both(onTop, onMatte), 'flow-coat'),
-      at(onTop, 'flat-polish', 'flow-coat'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['flat-polish', 'flow-coat'] }),
     lookalike: 'water-marks',
   },
 ];
@@ -101,12 +96,7 @@ export const HANGS: readonly FaultCard[] = [
     signs: { 'hangs-down': true, 'with-glitter': false },
     causes: ['thick', 'near', 'soon', 'cold', 'can-cold', 'technique'],
     now: onThen(onTop, 'go', 'wait'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(both(onTop, onMatte), 'flow-coat'),
-      at(onTop, 'run-ladder'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['run-ladder'] }),
     lookalike: 'tape-ghost',
   },
   {

@@ -1,17 +1,5 @@
 /** Things in the film, and what touched it. */
-import {
-  always,
-  any,
-  at,
-  both,
-  onBase,
-  onColour,
-  onMatte,
-  onSteel,
-  onTop,
-  onClear,
-  type FaultCard,
-} from '../card';
+import { always, any, at, byFilm, onClear, onColour, onSteel, type FaultCard } from '../card';
 
 export const THINGS: readonly FaultCard[] = [
   {
@@ -30,12 +18,7 @@ export const THINGS: readonly FaultCard[] = [
     },
     causes: ['dirt', 'technique'],
     now: always('go'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(onMatte, 'leave'),
-      at(onTop, 'nib'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['nib'], matte: ['leave'] }),
     lookalike: 'wind-grit',
   },
   {
@@ -47,12 +30,7 @@ export const THINGS: readonly FaultCard[] = [
     signs: { thread: true, 'has-body': false, print: false },
     causes: ['dirt'],
     now: always('go'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(onMatte, 'leave'),
-      at(onTop, 'nib'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['nib'], matte: ['leave'] }),
     lookalike: 'insect',
   },
   {
@@ -64,12 +42,7 @@ export const THINGS: readonly FaultCard[] = [
     signs: { thread: false, 'has-body': true, print: false },
     causes: ['chance'],
     now: always('go'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(both(onTop, onMatte), 'leave', 'flow-coat'),
-      at(onTop, 'nib', 'flow-coat'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['nib', 'flow-coat'], matte: ['leave', 'flow-coat'] }),
     lookalike: 'hair',
   },
   {
@@ -81,12 +54,7 @@ export const THINGS: readonly FaultCard[] = [
     signs: { thread: false, 'has-body': false, print: true },
     causes: ['technique'],
     now: always('wait'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(both(onTop, onMatte), 'flow-coat'),
-      at(onTop, 'flat-polish', 'flow-coat'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['flat-polish', 'flow-coat'] }),
     lookalike: 'insect',
   },
   {
@@ -98,12 +66,7 @@ export const THINGS: readonly FaultCard[] = [
     signs: { thread: false, 'has-body': false, print: false, 'orange-specks': false, 'one-side': true },
     causes: ['wind'],
     now: always('stop'),
-    later: [
-      at(onBase, 'colour-again'),
-      at(both(onTop, onMatte), 'flow-coat'),
-      at(onTop, 'flow-coat', 'flat-polish'),
-      at(any, 'block-off', 'block-again'),
-    ],
+    later: byFilm({ gloss: ['flow-coat', 'flat-polish'] }),
     lookalike: 'dust-nibs',
   },
   {

@@ -1,5 +1,5 @@
 /** From the starts of one attempt to the decision laid bare: when news comes, what each start knows and costs. */
-import { DAY, HOUR, MINUTE, type Span } from '../../time/instant';
+import { DAY, HOUR, isFullHour, MINUTE, type Span } from '../../time/instant';
 import type { StartOption } from '../judge/start-option';
 import { findsGround, safetyFactor, type Ground, type SearchInput } from '../search/chains';
 import { redoMinutes } from '../search/stakes';
@@ -138,7 +138,7 @@ function fatesOf(s: Sessions, timed: Timed): Fate[] {
   // The session with most starts tells most about the week.
   const most = s.candidates.reduce((a, c) => (c.length > a.length ? c : a), []);
   // On full hours, so that a finer grid tells the same.
-  const hourly = most.filter((o) => o.startMs % HOUR === 0);
+  const hourly = most.filter((o) => isFullHour(o.startMs));
   return hourly.map((o) => ({ ...placed(o.startMs, timed), ok: o.ok, of: o.of }));
 }
 

@@ -1,6 +1,6 @@
 /** What a session that fails costs: its paint, what was activated for it, and its hours once more. */
+import { moneyFor } from '../../material/packs';
 import type { Material } from '@/model/plan';
-import type { Product } from '@/model/product';
 import { activatedCans, packsFor, sprayedMl } from '../work/coats';
 import { isAtHand, type Draft } from '../work/draft';
 
@@ -12,11 +12,6 @@ export interface Stakes {
 
 /** A failed session costs its hours again, and half of them to take the film off. From memory. */
 const REDO = 1.5;
-
-const moneyFor = ({ packs }: Product, ml: number): number => {
-  const pack = packs[0]!;
-  return (ml * pack.price) / pack.sizeMl;
-};
 
 /** What is activated is lost whole, used or not: the money in the cans beyond what is sprayed. */
 function lostInCans(draft: Draft): number {

@@ -1,0 +1,22 @@
+/** The coats that are on, with the instants at which they were ticked. */
+import type { Job } from '@/model/job';
+import { msOf } from './instant';
+
+export interface CoatOn {
+  readonly layerId: string;
+  readonly endedMs: number;
+  /** Left out: on every part of its layer. */
+  readonly partIds?: readonly string[] | undefined;
+}
+
+/** In the order they were ticked. */
+export const coatsOn = ({ state, place }: Pick<Job, 'state' | 'place'>): CoatOn[] =>
+  (state?.coats ?? []).map(({ layerId, endedAt, partIds }) => ({
+    layerId,
+    endedMs: msOf(endedAt, place.tz),
+    partIds,
+  }));
+
+/** The one that went on last. */
+export const lastOf = (coats: readonly CoatOn[]): CoatOn | null =>
+  coats.reduce<CoatOn | null>((last, c) => (last && last.endedMs >= c.endedMs ? last : c), null);

@@ -1,0 +1,9 @@
+'use client';
+/** The job with its build-up and its products by name, as the core of faults asks for it. */
+import type { OnJob } from '@/core/faults/at-hand';
+import { useDesk } from '../desk/job-desk';
+
+export function useOnJob(): OnJob {
+  const { job, plan, products } = useDesk();
+  return { job, layers: plan.layers, products: new Map(products.map((p) => [p.id, p])) };
+}
