@@ -54,7 +54,7 @@ export function filmLimits(product: Product): FilmLimits {
 const FLATTED_UM = 15;
 /** Under this share of its least a film does not do its work at all, over this of its most it fails. From memory. */
 const FAR_UNDER = 0.7;
-const FAR_OVER = 1.3;
+export const FAR_OVER = 1.3;
 
 export interface FilmLine {
   readonly code: 'film-flatted-through' | 'film-too-thin' | 'film-too-thick' | 'film-in-a-session';

@@ -30,13 +30,34 @@ const sprayed: Job = {
     activations: [],
   },
 };
-const on: OnJob = { job: sprayed, layers, products };
+const on: OnJob = { job: sprayed, layers, products, spraying: null };
 
 describe('what a fault is seen on', () => {
-  it('before anything is sprayed the first layer, as hard as what lies there', () => {
-    const m = mendingNow({ ...on, job: fresh }, endedMs)!;
-    expect(m.layerId).toBe(layers[0]!.id);
-    expect(m.reached).toBe('hard');
+  it('before anything is sprayed nothing', () => {
+    expect(
+      mendingNow({ ...on, job: { ...fresh, state: { coats: [], activations: [] } } }, endedMs),
+    ).toBeNull();
+  });
+  it('what is being sprayed and not ticked yet: wet, one coat of it', () => {
+    const base = layers.find((l) => product(l.productId).kind === 'basecoat')!;
+    const [first] = layers;
+    const filled: Job = {
+      ...fresh,
+      state: { coats: [{ layerId: first!.id, coat: 1, endedAt: '2026-05-15T10:00' }], activations: [] },
+    };
+    const m = mendingNow({ ...on, job: filled, spraying: base.id }, endedMs)!;
+    expect(m).toMatchObject({ layerId: base.id, reached: 'wet' });
+    expect(m.lowUm).toBeCloseTo(0.8 * base.filmUmPerCoat, 9);
+  });
+  it('the newest film on which it can show: stripes are sought in the colour, not in the filler over nothing', () => {
+    const seen = mendingNow(on, endedMs, ({ product: p }) => p.kind === 'basecoat')!;
+    expect(product(layers.find((l) => l.id === seen.layerId)!.productId).kind).toBe('basecoat');
+    expect(mendingNow(on, endedMs, ({ product: p }) => p.kind === 'epoxy-primer')).toBeNull();
+  });
+  it('a coat that was ticked part by part is one coat', () => {
+    const apart = ['a', 'b'].map((id) => ({ layerId: clear.id, coat: 1, endedAt: ENDED, partIds: [id] }));
+    const job: Job = { ...sprayed, state: { coats: apart, activations: [] } };
+    expect(mendingNow({ ...on, job }, endedMs)!.lowUm).toBeCloseTo(0.8 * clear.filmUmPerCoat, 9);
   });
   it('the coat that went on last: wet, flashed, dry and hard by its sheet', () => {
     const p = product(clear.productId);

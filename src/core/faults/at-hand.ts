@@ -10,13 +10,15 @@ import { productIn } from '../seams/seam';
 import { coatsOn, lastOf } from '../time/coats-on';
 import { totalAreaM2 } from '../surface/area';
 import { MINUTE } from '../time/instant';
-import type { FilmSeen } from './card';
+import { any, type FilmSeen, type OnFilm } from './card';
 import { LOW_SHARE, type Mending, type Reached } from './steps';
 
 export interface OnJob {
   readonly job: Job;
   readonly layers: readonly PlanLayer[];
   readonly products: ReadonlyMap<string, Product>;
+  /** The layer that is being sprayed now, not ticked yet; null where none is. */
+  readonly spraying: string | null;
 }
 
 const partsOf = (job: Job, layer: PlanLayer): Part[] => job.parts.filter((p) => layer.partIds.includes(p.id));
@@ -37,40 +39,75 @@ function reachedBy(product: Product, sinceMin: number): Reached {
   return done('sand') ? 'hard' : 'dry';
 }
 
-/** The layer whose coat went on last, or that comes first; null where there is none. */
-function layerNow({ job, layers }: OnJob): { layer: PlanLayer; endedMs: number | null } | null {
-  const last = lastOf(coatsOn(job).filter((c) => layers.some((l) => l.id === c.layerId)));
-  const layer = layers.find((l) => l.id === last?.layerId) ?? layers[0];
-  return layer ? { layer, endedMs: last?.endedMs ?? null } : null;
+/** A layer that is on, or going on, at least in part. */
+interface Laid {
+  readonly layer: PlanLayer;
+  readonly endedMs: number;
+  /** Coats of it, one that is being sprayed among them. */
+  readonly coats: number;
+}
+
+/** The newest layer on which something may show; null where nothing of that is on. */
+function newestLaid(
+  { job, layers, spraying }: OnJob,
+  nowMs: number,
+  shows: (l: PlanLayer) => boolean,
+): Laid | null {
+  const coats = coatsOn(job);
+  const laid = (layer: PlanLayer, endedMs: number, going: number): Laid => ({
+    layer,
+    endedMs,
+    coats: new Set(coats.filter((c) => c.layerId === layer.id).map((c) => c.coat)).size + going,
+  });
+  const now = layers.find((l) => l.id === spraying && shows(l));
+  if (now) return laid(now, nowMs, 1);
+  const last = lastOf(coats.filter((c) => layers.some((l) => l.id === c.layerId && shows(l))));
+  return (
+    last &&
+    laid(
+      layers.find((l) => l.id === last.layerId)!,
+      last.endedMs,
+      0,
+    )
+  );
 }
 
 /** Of its kind, nearest under or over a layer. */
 const nearest = (list: readonly Product[], is: (p: Product) => boolean): Product | null =>
   list.find(is) ?? null;
 
-/** What is mended when the film on top is at fault. @param nowMs of the press */
-export function mendingNow(on: OnJob, nowMs: number): (Mending & { readonly layerId: string }) | null {
+/**
+ * What is mended: the newest film of the job on which the fault may show. null where none of it is on yet.
+ * @param nowMs of the press
+ */
+export function mendingNow(
+  on: OnJob,
+  nowMs: number,
+  shows: OnFilm = any,
+): (Mending & { readonly layerId: string }) | null {
   const { job, layers, products } = on;
-  const found = layerNow(on);
-  const parts = found && partsOf(job, found.layer);
-  if (!found || !parts?.[0]) return null;
-  const { layer, endedMs } = found;
-  const product = productIn(products, layer.productId);
-  const at = layers.indexOf(layer);
   const of = (l: PlanLayer): Product => productIn(products, l.productId);
+  const filmOf = (l: PlanLayer): FilmSeen | undefined =>
+    partsOf(job, l)
+      .map(({ substrate }) => ({ product: of(l), substrate }))
+      .find(shows);
+  const found = newestLaid(on, nowMs, (l) => filmOf(l) !== undefined);
+  if (!found) return null;
+  const { layer, endedMs, coats } = found;
+  const product = of(layer);
+  const at = layers.indexOf(layer);
   const under = layers.slice(0, at).map(of).reverse();
   const over = layers.slice(at + 1).map(of);
-  const coats = (job.state?.coats ?? []).filter((c) => c.layerId === layer.id).length || layer.coats;
   const below = under[0];
   return {
     layerId: layer.id,
-    film: { product, substrate: parts[0].substrate },
-    reached: endedMs === null ? 'hard' : reachedBy(product, (nowMs - endedMs) / MINUTE),
+    film: filmOf(layer)!,
+    reached: reachedBy(product, (nowMs - endedMs) / MINUTE),
     standsReducer: below !== undefined && isTwoPart(below),
     lowUm: LOW_SHARE * coats * layer.filmUmPerCoat,
     colour: nearest(under, (p) => COLOURED.has(p.kind)),
     clear: nearest(over, (p) => p.kind === 'clear'),
     primer: nearest([...under, ...over], (p) => PRIMERS.includes(p.kind)),
-    areaM2: totalAreaM2(parts),
+    areaM2: totalAreaM2(partsOf(job, layer)),
   };
 }

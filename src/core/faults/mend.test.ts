@@ -185,6 +185,46 @@ describe('mends', () => {
       expect(m.lowUm - took, name).toBeGreaterThanOrEqual(filmLimits(m.film.product).leastUm ?? 0);
     }
   });
+  it('paper leaves every film what it must have, or what it had; nothing grows past a third over its most', () => {
+    expect(
+      broken(({ m, steps }) => {
+        const { leastUm = 0, mostUm } = filmLimits(m.film.product);
+        const own = steps.slice(
+          0,
+          steps.findIndex(
+            (s) => s.do === 'strip' || s.do === 'wipe' || (s.do === 'coat' && s.product !== m.film.product),
+          ) >>> 0,
+        );
+        if (steps.some((s) => s.do === 'strip' || s.do === 'wipe')) return null;
+        const took = own.map((s) => (s.do === 'sand' && !s.isLocal ? s.takesUm : [0, 0]));
+        const on = own.reduce((a, s) => a + (s.do === 'coat' ? s.coats * s.product.filmUmPerCoat : 0), 0);
+        const low = m.lowUm - took.reduce((a, t) => a + t[1]!, 0) + 0.8 * on;
+        const high = m.lowUm / 0.8 - took.reduce((a, t) => a + t[0]!, 0) + on;
+        if (low < Math.min(leastUm, m.lowUm) - 1e-9) return `left ${low.toFixed(1)} µm`;
+        return high > 1.3 * mostUm + 1e-9 ? `${high.toFixed(1)} of ${mostUm} µm` : null;
+      }),
+    ).toEqual([]);
+  });
+  it('an etch primer of 8 µm is never blocked: it is taken off and goes on again', () => {
+    const etch = product('tamsel-etch');
+    const m: Mending = {
+      film: { product: etch, substrate: 'steel' },
+      reached: 'hard',
+      standsReducer: false,
+      lowUm: 6.4,
+      colour: product('orrin-base'),
+      clear: null,
+      primer: null,
+      areaM2: 0.5,
+    };
+    expect(mendSteps('block-off', m)).toBeNull();
+    expect(
+      mendsFor(
+        FAULT_CARDS.find((c) => c.code === 'rain')!,
+        m,
+      ).map((x) => x.kind),
+    ).toEqual(['take-off']);
+  });
   it('matte, candy and bare effect are never polished; enamel not before it is hard for good', () => {
     expect(
       broken(({ m, steps }) => {

@@ -3,13 +3,15 @@
  * not be done there is none. Films and waits by the sheet, papers and times from memory.
  */
 import type { Product } from '@/model/product';
+import { isTwoPart } from '../chemistry/cards';
+import { FAR_OVER, filmLimits } from '../coating/film-budget';
 import { COLOURED } from '../coating/tint';
 import { liftsItself } from '../drying/rate';
 import { mendsOn, type FaultCard, type MendKind } from './card';
 import { blockAgain, blockOff, colourAgain, dropCoat } from './mends-of-colour';
 import { cleanAgain, fillAgain, fillOver, spot, takeOff, toSound, wipeOff } from './mends-of-ground';
 import { flatAndPolish, flowCoat, nib, runLadder } from './mends-of-top';
-import { allows, coat, wait, type Made, type Maker, type MendStep, type Mending } from './steps';
+import { allows, coat, LOW_SHARE, wait, type Made, type Maker, type MendStep, type Mending } from './steps';
 
 /** While the last coat still takes another; later it is dulled first. */
 function oneMore(m: Mending): Made {
@@ -54,6 +56,29 @@ function obeysRules(steps: readonly MendStep[], { film }: Mending): boolean {
   return true;
 }
 
+/**
+ * Its film stays: never thinner than its least, or than it was where that is less; never so thick that it fails. What
+ * is scraped off begins anew, what another product covers is done.
+ */
+function keepsFilm(steps: readonly MendStep[], { film, lowUm }: Mending): boolean {
+  const { leastUm = 0, mostUm } = filmLimits(film.product);
+  let low = lowUm;
+  let high = lowUm / LOW_SHARE;
+  for (const s of steps) {
+    if (s.do === 'strip' || s.do === 'wipe') return true;
+    if (s.do === 'coat' && s.product !== film.product) break;
+    if (s.do === 'sand' && !s.isLocal) {
+      low -= s.takesUm[1];
+      high -= s.takesUm[0];
+    }
+    if (s.do !== 'coat') continue;
+    const coatUm = s.coats * s.product.filmUmPerCoat;
+    low += LOW_SHARE * coatUm;
+    high += coatUm;
+  }
+  return low >= Math.min(leastUm, lowUm) && high <= FAR_OVER * mostUm;
+}
+
 /** What a film that may be sanded has behind it. */
 const BEHIND: ReadonlySet<string> = new Set(['flash', 'next', 'touchDry', 'sand']);
 
@@ -67,11 +92,12 @@ function stillToDo(steps: readonly MendStep[], { film, reached }: Mending): read
 /** The tasks of a mend; null where it may not be done on this film, now. */
 export function mendSteps(kind: MendKind, m: Mending): readonly MendStep[] | null {
   const steps = MAKE[kind](m);
-  return steps && obeysRules(steps, m) ? stillToDo(steps, m) : null;
+  return steps && obeysRules(steps, m) && keepsFilm(steps, m) ? stillToDo(steps, m) : null;
 }
 
-/** Where none of a card's own will do: what is there comes off and goes on again. */
-const ELSE: readonly MendKind[] = ['block-again', 'take-off'];
+/** Where none of a card's own will do: what is there comes off and goes on again; what is cured only by paper. */
+const elseOn = ({ film, reached }: Mending): readonly MendKind[] =>
+  isTwoPart(film.product) && reached === 'hard' ? ['block-again', 'to-sound'] : ['block-again', 'take-off'];
 
 export interface Mend {
   readonly kind: MendKind;
@@ -86,5 +112,5 @@ export function mendsFor(card: FaultCard, m: Mending): readonly Mend[] {
       return steps ? [{ kind, steps }] : [];
     });
   const own = made(mendsOn(card, m.film));
-  return own.length > 0 ? own : made(ELSE).slice(0, 1);
+  return own.length > 0 ? own : made(elseOn(m)).slice(0, 1);
 }

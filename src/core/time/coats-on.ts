@@ -4,6 +4,7 @@ import { msOf } from './instant';
 
 export interface CoatOn {
   readonly layerId: string;
+  readonly coat: number;
   readonly endedMs: number;
   /** Left out: on every part of its layer. */
   readonly partIds?: readonly string[] | undefined;
@@ -11,8 +12,9 @@ export interface CoatOn {
 
 /** In the order they were ticked. */
 export const coatsOn = ({ state, place }: Pick<Job, 'state' | 'place'>): CoatOn[] =>
-  (state?.coats ?? []).map(({ layerId, endedAt, partIds }) => ({
+  (state?.coats ?? []).map(({ layerId, coat, endedAt, partIds }) => ({
     layerId,
+    coat,
     endedMs: msOf(endedAt, place.tz),
     partIds,
   }));

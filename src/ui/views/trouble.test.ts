@@ -17,6 +17,7 @@ import {
   looksAt,
   lookTiles,
   placeOf,
+  sprayingNow,
   troubleView,
   type Place,
 } from './trouble';
@@ -25,7 +26,7 @@ const f = formatFor('metric');
 const products = new Map(CATALOGUE.map((p) => [p.id, p]));
 const onOf = (id: string): OnJob => {
   const { job } = DEMO_JOBS.find((d) => d.id === id)!;
-  return { job, layers: planned(job).layers, products };
+  return { job, layers: planned(job).layers, products, spraying: null };
 };
 const IDS = DEMO_JOBS.map((d) => d.id);
 
@@ -58,7 +59,8 @@ describe('something is wrong', () => {
     expect(codes.size).toBeGreaterThan(25);
     for (const code of codes) {
       const v = troubleView(code, on, { nowMs: NOW, f });
-      expect(v.mends.length, code).toBeGreaterThan(0);
+      // Only what is on can be mended.
+      expect(v.mends.length > 0, code).toBe(v.film !== null);
       for (const m of v.mends) {
         expect(m.adds).toMatch(/^adds /);
         for (const line of m.lines) expect(line).toMatch(/^[A-Z].*\.$/);
@@ -75,6 +77,25 @@ describe('something is wrong', () => {
       lines: ['Sand P400 on a block, wet, all over.', 'Degrease: one wet cloth, one dry.'],
     });
     expect(v.mends[0]!.adds).toContain('nothing to buy');
+  });
+  it('where nothing is sprayed yet it says what to do and offers no mend', () => {
+    const v = troubleView('rain', onOf('cargo-bike'), { nowMs: NOW, f });
+    expect(v).toMatchObject({ act: 'stop', film: null, mends: [] });
+  });
+  it('a run in base that is going on is told of the base: wait, level it, colour again; the filler below is not blamed', () => {
+    const on = onOf('tractor-bonnet');
+    const base = on.layers.find((l) => l.productId === 'orrin-base')!;
+    const v = troubleView('runs', { ...on, spraying: base.id }, { nowMs: NOW, f });
+    expect(v).toMatchObject({ act: 'wait', film: 'Orrin base' });
+    expect(v.mends[0]!.name).toBe('Level it and colour again');
+  });
+  it('a coat is being sprayed from its hour on until it is ticked', () => {
+    const plan = planned(onOf('tractor-bonnet').job);
+    const coat = plan.sessions[0]!.tasks.find((t) => t.kind === 'coat')!;
+    const at = Date.parse(coat.startsAt);
+    expect(sprayingNow(plan, at - 1)).toBeNull();
+    expect(sprayingNow(plan, at)).toBe(coat.layerId);
+    expect(sprayingNow({ sessions: [] }, at)).toBeNull();
   });
   it('danger says what to do and offers no mend', () => {
     for (const { id } of dangerTiles()) {

@@ -14,6 +14,7 @@ import {
   type Look,
   type Sign,
 } from '@/model/fault';
+import { instantOf } from '@/core/time/instant';
 import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import {
@@ -78,7 +79,7 @@ export interface TroubleView {
   readonly act: Act;
   readonly actName: string;
   readonly look: string;
-  /** Product it is seen on; null where nothing is sprayed in this job. */
+  /** Product it is seen on; null where none of that is sprayed yet: then there is nothing to mend either. */
   readonly film: string | null;
   readonly now: readonly string[];
   readonly not: string | null;
@@ -101,10 +102,11 @@ export function troubleView(
 ): TroubleView {
   const card = faultCard(code);
   const { name, look, now, nowOn, not, next } = FAULT_WORDS[code];
-  const m = mendingNow(on, nowMs);
-  const act = m ? actOn(card, m.film) : 'stop';
+  const m = isDanger(code) ? null : mendingNow(on, nowMs, card.on);
+  // Before any of it is on the fault is one of a film that is going to be.
+  const film = m?.film ?? filmsOf(on).find(card.on);
+  const act = film ? actOn(card, film) : 'stop';
   const { currency } = on.job.budget;
-  const mends = m && !isDanger(code) ? mendsFor(card, m).map((x) => mendView(x, m, { currency, f })) : [];
   const { lookalike } = card;
   return {
     code,
@@ -113,9 +115,9 @@ export function troubleView(
     actName: ACT_NAMES[act],
     look,
     film: m?.film.product.name ?? null,
-    now: (m && nowOn?.[whereOf(m.film)]) ?? now,
+    now: (film && nowOn?.[whereOf(film)]) ?? now,
     not: not ?? null,
-    mends,
+    mends: m ? mendsFor(card, m).map((x) => mendView(x, m, { currency, f })) : [],
     lookalike: lookalike && { code: lookalike, name: FAULT_WORDS[lookalike].name },
     next,
   };
@@ -151,4 +153,10 @@ export function likelyRows(on: OnJob, { sessions }: Pick<Plan, 'sessions'>): Lik
     const actName = ACT_NAMES[actOn(faultCard(code), top)];
     return { code, name, actName, first: firstBeside(lines, actName) };
   });
+}
+
+/** The layer of the coat that is due now and not ticked: it is going on, or just went on. */
+export function sprayingNow({ sessions }: Pick<Plan, 'sessions'>, nowMs: number): string | null {
+  const coat = sessions[0]?.tasks.find((t) => t.kind === 'coat');
+  return coat && instantOf(coat.startsAt) <= nowMs ? coat.layerId : null;
 }
