@@ -27,11 +27,12 @@ const FLOORS = {
   chemistry: [],
   surface: [],
   seams: [],
+  mends: ['time'],
   prep: ['seams', 'surface'],
-  coating: ['chemistry', 'prep', 'seams', 'surface'],
+  coating: ['chemistry', 'mends', 'prep', 'seams', 'surface'],
   air: ['numerics', 'records', 'time'],
   drying: ['air', 'chemistry', 'numerics', 'time'],
-  material: ['chemistry', 'coating', 'drying', 'numerics', 'prep', 'seams', 'surface', 'time'],
+  material: ['chemistry', 'coating', 'drying', 'mends', 'numerics', 'prep', 'seams', 'surface', 'time'],
   cautions: ['air', 'chemistry', 'coating', 'prep', 'seams', 'surface', 'time'],
   schedule: [
     'air',
@@ -39,6 +40,7 @@ const FLOORS = {
     'coating',
     'drying',
     'material',
+    'mends',
     'numerics',
     'prep',
     'records',
@@ -46,8 +48,8 @@ const FLOORS = {
     'surface',
     'time',
   ],
-  faults: ['chemistry', 'coating', 'drying', 'material', 'records', 'seams', 'surface', 'time'],
-  edits: ['air', 'coating', 'schedule', 'seams', 'surface', 'time'],
+  faults: ['chemistry', 'coating', 'drying', 'material', 'mends', 'records', 'seams', 'surface', 'time'],
+  edits: ['air', 'coating', 'mends', 'schedule', 'seams', 'surface', 'time'],
 };
 
 /** Inside the screen: the stages stand side by side and never import one another. */

@@ -92,3 +92,16 @@ export const SHAPES = [
 ] as const;
 export const BOX_FACES = ['top', 'bottom', 'front', 'back', 'left', 'right'] as const;
 export const CONE_ENDS = ['none', 'bottom', 'both'] as const;
+/** How far a film is; `again`: past a span in which a coat of itself would lift it. */
+export const STAGES = [
+  'flash',
+  'next',
+  'dustFree',
+  'touchDry',
+  'tape',
+  'handle',
+  'sand',
+  'again',
+  'polish',
+  'cure',
+] as const;

@@ -4,6 +4,7 @@
  */
 import * as z from 'zod';
 import { markSchema, noticeSchema } from './marks';
+import { layerMendSchema } from './mend';
 import { ROLES } from './product';
 import { decisionSchema, suitSchema } from './starts';
 
@@ -16,6 +17,7 @@ export const TASK_KINDS = [
   'clean',
   'mask',
   'tack',
+  'check',
   'tape',
   'untape',
   'activate',
@@ -43,6 +45,7 @@ export const planLayerSchema = z.strictObject({
     .optional()
     .describe('parts that get one coat more: the work rests past the bond before the next layer'),
   fades: z.array(z.string()).optional().describe('zones on which it is faded out into the part around'),
+  mend: layerMendSchema.optional().describe('it is laid to mend a fault, and no layer of the build-up'),
 });
 export type PlanLayer = z.infer<typeof planLayerSchema>;
 

@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { NOTED_FAULTS } from './fault';
 import { idSchema as id } from './id';
 import { isoSchema } from './iso';
+import { takenMendSchema } from './mend';
 
 export const stateSchema = z.strictObject({
   coats: z
@@ -48,6 +49,7 @@ export const stateSchema = z.strictObject({
         at: isoSchema,
         layerId: id.optional().describe('the layer that was on top'),
         note: z.string().min(1).max(300).optional(),
+        mend: takenMendSchema.optional().describe('how it is mended, where that was taken into the plan'),
       }),
     )
     .max(60)

@@ -118,6 +118,7 @@ export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
   clean: 'Degrease',
   mask: 'Mask',
   tack: 'Tack off',
+  check: 'Check',
   tape: 'Tape up',
   untape: 'Pull the tape',
   activate: 'Activate',
@@ -150,6 +151,16 @@ const OTHER_NAMES: Readonly<Record<string, string>> = {
   'scuff-late': 'Scuff',
   'blow-off': 'Blow off',
   'blow-only': 'Blow off',
+  'mend-wash': 'Wash',
+  'mend-blow': 'Blow off',
+  'mend-wipe': 'Wipe it off',
+  'mend-strip-sand': 'Take off',
+  'mend-strip-blade-and-wash': 'Take off',
+  'mend-test-patch': 'Test patch',
+  'mend-test-lead': 'Lead test',
+  'mend-test-tape': 'Tape test',
+  'mend-nail': 'Nail test',
+  'mend-polish': 'Polish',
 };
 
 /** What a task is called. */

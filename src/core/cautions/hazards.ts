@@ -35,6 +35,7 @@ export const MOMENT_OF: Readonly<Record<TaskKind, SafetyMoment | null>> = {
   clean: 'clean',
   mask: null,
   tack: 'ready',
+  check: null,
   tape: null,
   untape: null,
   activate: 'mix',

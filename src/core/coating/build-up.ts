@@ -4,6 +4,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
+import { withMends } from '../mends/layers';
 import { withFades } from './fade';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
@@ -72,6 +73,12 @@ function isSpotOf(below: PlanLayer, layer: PlanLayer): boolean {
   );
 }
 
+/** It goes on the film below as one more coat of it. */
+const isOneMoreOf = (below: PlanLayer, layer: PlanLayer): boolean =>
+  layer.mend
+    ? layer.mend.tasks.every((t) => t.do === 'wait') && below.productId === layer.productId
+    : isSpotOf(below, layer);
+
 /** A dent in zinc is filled over its epoxy, once that is scuffed. */
 const isFilledOver = (part: Part, below: Below): boolean =>
   part.substrate === 'galvanised' &&
@@ -97,7 +104,7 @@ function seamsOver(
         ...below,
         layer,
         above,
-        isSpot: i > 0 && isSpotOf(mine[i - 1]!, layer),
+        isSpot: i > 0 && isOneMoreOf(mine[i - 1]!, layer),
         isFilledOver: isFilledOver(part, below.below),
       };
       const key = `${JSON.stringify(below.ground)} ${layer.id} ${pair.isFilledOver}`;
@@ -116,14 +123,20 @@ const SEAM_BLOCKERS: Readonly<Partial<Record<Seam['verdict'], string>>> = {
   unknown: 'seam-unknown',
 };
 
-/** Judges a list of layers, bottom first, over every part. */
+/**
+ * Judges a list of layers, bottom first, over every part. What is mended on them goes on as it was worked out; the
+ * stack is judged as it was chosen.
+ */
 export function buildUp(job: Job, layers: readonly SystemLayer[], products: Products): BuildUp {
-  const { planned, unknown } = plannedLayers(job, layers, products);
+  const { planned: chosen, unknown } = plannedLayers(job, layers, products);
+  const planned = withMends(job, chosen, products);
   const { seams, bare } = seamsOver(job, planned, products);
   const refused = seams.flatMap((s) => {
     const code = SEAM_BLOCKERS[s.verdict];
     return code ? [notice(code, { below: groundText(s.below), above: s.above, reason: s.reason.code })] : [];
   });
-  const stack = stackBlockers(job, { layers: planned, seams, products });
+  const isMended = planned.some((l) => l.mend);
+  const asChosen = isMended ? seamsOver(job, chosen, products).seams : seams;
+  const stack = stackBlockers(job, { layers: chosen, seams: asChosen, products });
   return { layers: planned, seams, blockers: [...unknown, ...bare, ...refused, ...stack] };
 }

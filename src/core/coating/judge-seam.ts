@@ -5,6 +5,7 @@
 import { groundText, surfaceAt, surfaceText, type Ground } from '@/model/ground';
 import type { Job } from '@/model/job';
 import type { Notice } from '@/model/marks';
+import type { LayerMend } from '@/model/mend';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { gritBeforeColour } from '../prep/grit';
@@ -153,6 +154,27 @@ function overFilled(job: Job, pair: Pair, partId: string): Seam {
   };
 }
 
+/** What a mend does to the film below before its own goes on: its papers, whatever the pair would ask for. */
+function overMended(pair: Pair, mend: LayerMend, partId: string): Seam {
+  const papers = mend.tasks.filter((t) => t.do === 'sand');
+  const last = papers.at(-1);
+  return {
+    below: pair.ground,
+    above: pair.layer.id,
+    verdict: 'ok',
+    join: 'sanded',
+    reason: notice('mended', paramsOf(pair)),
+    wayOut: null,
+    mark: 'M',
+    gritP: last?.gritP ?? null,
+    ...(papers.length > 1 && { ladder: papers.map((t) => t.gritP) }),
+    wet: last?.wet ?? false,
+    block: false,
+    window: null,
+    partIds: [partId],
+  };
+}
+
 /** Papers the owner chose for this seam. */
 function withOwnLadder(job: Job, pair: Pair, seam: Seam): Seam {
   const own = (job.ladders ?? []).find((l) => l.below === nameBelow(pair) && l.above === pair.above.id);
@@ -165,6 +187,8 @@ export const judgeSeam = (job: Job, pair: Pair, partId: string): Seam =>
 
 function judged(job: Job, pair: Pair, partId: string): Seam {
   if (pair.isSpot) return overSpot(pair, partId);
+  const { mend } = pair.layer;
+  if (mend && mend.tasks.some((t) => t.do !== 'wait')) return overMended(pair, mend, partId);
   if (pair.isFilledOver) return overFilled(job, pair, partId);
   const card = ruleFor(pair.below, pair.above) ?? NO_CARD;
   const decision = decisionOn(job, pair);

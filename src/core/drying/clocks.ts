@@ -120,6 +120,10 @@ interface Endings {
   readonly fastest: number;
 }
 
+/** A stage that is waited for several times over. */
+export const timesOver = (stage: StageClock, times = 1): StageClock =>
+  times === 1 ? stage : { ...stage, minutes: stage.minutes * times };
+
 /** @param film over the sheet's, 1 for a coat as the sheet has it */
 export function reachedAt(stage: StageClock, row: number, fromMs: number, film: number): number {
   const { curve, minutes, mode } = stage;

@@ -2,6 +2,7 @@
  * How fast a film dries, as a rate relative to its sheet's reference temperature. A stage is
  * reached when the integral of the rate over time (the dose) equals the sheet's minutes.
  */
+import { STAGES } from '@/model/lists';
 import type { Product } from '@/model/product';
 import { CHEMISTRY_CARDS, type DryMode } from '../chemistry/cards';
 
@@ -96,18 +97,7 @@ export function waterFactor(rhFrac: number): number {
   return (1 - rhFrac) / (1 - WATER_REF_RH);
 }
 
-export const STAGES = [
-  'flash',
-  'next',
-  'dustFree',
-  'touchDry',
-  'tape',
-  'handle',
-  'sand',
-  'again',
-  'polish',
-  'cure',
-] as const;
+export { STAGES };
 /** `again`: another coat of itself after a span in which it would lift. */
 export type Stage = (typeof STAGES)[number];
 

@@ -4,6 +4,7 @@ import type { Job, SystemLayer } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { systemFor } from '../coating/system';
+import { withoutMends } from '../mends/taken';
 import type { Seam, System } from '../seams/seam';
 import { withZones } from '../surface/zones';
 
@@ -34,7 +35,8 @@ export function changeLayers(
   job: Job,
   change: (layers: readonly SystemLayer[]) => readonly SystemLayer[],
 ): Job {
-  const now = job.system?.layers ?? asChosen(systemFor(job).layers, withZones(job).parts.length);
+  const now =
+    job.system?.layers ?? asChosen(systemFor(withoutMends(job)).layers, withZones(job).parts.length);
   return withLayers(job, change(now));
 }
 

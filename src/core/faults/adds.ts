@@ -16,10 +16,12 @@ const OVERRUN = 1.15;
 const PLACE_M2 = 0.2;
 
 type Coat = Extract<MendStep, { do: 'coat' }>;
-const coatedM2 = ({ isLocal }: Coat, areaM2: number): number =>
-  isLocal ? Math.min(PLACE_M2, areaM2) : areaM2;
+/** Of a place on so much. */
+export const placeM2 = (areaM2: number): number => Math.min(PLACE_M2, areaM2);
+const coatedM2 = ({ isLocal }: Coat, areaM2: number): number => (isLocal ? placeM2(areaM2) : areaM2);
 
-function minutesOf(step: MendStep, areaM2: number): number {
+/** Hands, minutes. */
+export function minutesOf(step: MendStep, areaM2: number): number {
   switch (step.do) {
     case 'wait':
       return 0;

@@ -7,7 +7,7 @@ import { PRIMERS } from '../coating/rules/groups';
 import { COLOURED } from '../coating/tint';
 import { stageOf, type Stage } from '../drying/rate';
 import { productIn } from '../seams/seam';
-import { coatsOn, lastOf } from '../time/coats-on';
+import { coatsOn, lastOf, type CoatOn } from '../time/coats-on';
 import { totalAreaM2 } from '../surface/area';
 import { MINUTE } from '../time/instant';
 import { any, type FilmSeen, type OnFilm } from './card';
@@ -19,14 +19,18 @@ export interface OnJob {
   readonly products: ReadonlyMap<string, Product>;
   /** The layer that is being sprayed now, not ticked yet; null where none is. */
   readonly spraying: string | null;
+  /** The parts that show it; left out: any. */
+  readonly only?: readonly string[];
 }
 
-const partsOf = (job: Job, layer: PlanLayer): Part[] => job.parts.filter((p) => layer.partIds.includes(p.id));
+const partsOf = ({ job, only }: OnJob, layer: PlanLayer): Part[] =>
+  job.parts.filter((p) => layer.partIds.includes(p.id) && (only?.includes(p.id) ?? true));
 
 /** Every film of the build-up on every substrate it goes on. */
-export function filmsOf({ job, layers, products }: OnJob): FilmSeen[] {
+export function filmsOf(on: OnJob): FilmSeen[] {
+  const { layers, products } = on;
   const films = layers.flatMap((l) =>
-    partsOf(job, l).map(({ substrate }) => ({ product: productIn(products, l.productId), substrate })),
+    partsOf(on, l).map(({ substrate }) => ({ product: productIn(products, l.productId), substrate })),
   );
   return [...new Map(films.map((f) => [`${f.product.id} ${f.substrate}`, f])).values()];
 }
@@ -47,13 +51,14 @@ interface Laid {
   readonly coats: number;
 }
 
+/** A coat is on one of the parts that are looked at. */
+const isSeen = ({ only }: OnJob, { partIds }: CoatOn): boolean =>
+  !only || !partIds || partIds.some((id) => only.includes(id));
+
 /** The newest layer on which something may show; null where nothing of that is on. */
-function newestLaid(
-  { job, layers, spraying }: OnJob,
-  nowMs: number,
-  shows: (l: PlanLayer) => boolean,
-): Laid | null {
-  const coats = coatsOn(job);
+function newestLaid(on: OnJob, nowMs: number, shows: (l: PlanLayer) => boolean): Laid | null {
+  const { job, layers, spraying } = on;
+  const coats = coatsOn(job).filter((c) => isSeen(on, c));
   const laid = (layer: PlanLayer, endedMs: number, going: number): Laid => ({
     layer,
     endedMs,
@@ -72,6 +77,23 @@ function newestLaid(
   );
 }
 
+/** What the papers of a mend took of the film below, µm, the high end. From memory. */
+const REWORKED_UM = 10;
+
+/** Film that is surely there: the coats of the newest layer, and all of the same paint right under it. */
+function lowUmOf(coats: number, upTo: readonly PlanLayer[]): number {
+  const top = upTo.at(-1)!;
+  let lowUm = LOW_SHARE * coats * top.filmUmPerCoat;
+  let over = top;
+  for (const under of upTo.slice(0, -1).reverse()) {
+    if (under.productId !== top.productId) break;
+    lowUm += LOW_SHARE * under.coats * under.filmUmPerCoat;
+    if (over.mend && over.mend.tasks.length > 0) lowUm -= REWORKED_UM;
+    over = under;
+  }
+  return lowUm;
+}
+
 /** Of its kind, nearest under or over a layer. */
 const nearest = (list: readonly Product[], is: (p: Product) => boolean): Product | null =>
   list.find(is) ?? null;
@@ -85,10 +107,11 @@ export function mendingNow(
   nowMs: number,
   shows: OnFilm = any,
 ): (Mending & { readonly layerId: string }) | null {
-  const { job, layers, products } = on;
+  const { products } = on;
+  const layers = on.layers.filter((l) => partsOf(on, l).length > 0);
   const of = (l: PlanLayer): Product => productIn(products, l.productId);
   const filmOf = (l: PlanLayer): FilmSeen | undefined =>
-    partsOf(job, l)
+    partsOf(on, l)
       .map(({ substrate }) => ({ product: of(l), substrate }))
       .find(shows);
   const found = newestLaid(on, nowMs, (l) => filmOf(l) !== undefined);
@@ -104,10 +127,10 @@ export function mendingNow(
     film: filmOf(layer)!,
     reached: reachedBy(product, (nowMs - endedMs) / MINUTE),
     standsReducer: below !== undefined && isTwoPart(below),
-    lowUm: LOW_SHARE * coats * layer.filmUmPerCoat,
+    lowUm: lowUmOf(coats, layers.slice(0, at + 1)),
     colour: nearest(under, (p) => COLOURED.has(p.kind)),
     clear: nearest(over, (p) => p.kind === 'clear'),
     primer: nearest([...under, ...over], (p) => PRIMERS.includes(p.kind)),
-    areaM2: totalAreaM2(partsOf(job, layer)),
+    areaM2: totalAreaM2(partsOf(on, layer)),
   };
 }

@@ -4,6 +4,7 @@
  * editable by the sheet of the product, unless a card says otherwise.
  */
 import type { FaultCode, FaultMoment, Look, Sign } from '@/model/fault';
+import type { MendKind } from '@/model/mend';
 import type { Product } from '@/model/product';
 import { CRAZING, FERROUS, isPlastic, type Substrate } from '@/model/substrates';
 import { isTwoPart } from '../chemistry/cards';
@@ -91,30 +92,6 @@ export const CAUSES = [
   'chance',
 ] as const;
 export type Cause = (typeof CAUSES)[number];
-
-/** Kinds of mend; what each asks for is in `mends.ts`. */
-export const MENDS = [
-  'leave',
-  'wipe-off',
-  'colour-again',
-  'drop-coat',
-  'one-more',
-  'flow-coat',
-  'flat-polish',
-  'run-ladder',
-  'nib',
-  'block-off',
-  'block-again',
-  'spot',
-  'to-sound',
-  'take-off',
-  'cure-on',
-  'fill-again',
-  'fill-over',
-  'clean-again',
-  'new-part',
-] as const;
-export type MendKind = (typeof MENDS)[number];
 
 /** Which mends serve on which film, the gentlest first; the first case that fits counts. */
 export interface Later {

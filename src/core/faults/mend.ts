@@ -2,12 +2,13 @@
  * A mend as tasks: what is waited for, sanded, cleaned and sprayed again, on one film of one build-up. A mend that may
  * not be done there is none. Films and waits by the sheet, papers and times from memory.
  */
+import type { MendKind } from '@/model/mend';
 import type { Product } from '@/model/product';
 import { isTwoPart } from '../chemistry/cards';
 import { FAR_OVER, filmLimits } from '../coating/film-budget';
 import { COLOURED } from '../coating/tint';
 import { liftsItself } from '../drying/rate';
-import { mendsOn, type FaultCard, type MendKind } from './card';
+import { mendsOn, type FaultCard } from './card';
 import { blockAgain, blockOff, colourAgain, dropCoat } from './mends-of-colour';
 import { cleanAgain, fillAgain, fillOver, spot, takeOff, toSound, wipeOff } from './mends-of-ground';
 import { flatAndPolish, flowCoat, nib, runLadder } from './mends-of-top';

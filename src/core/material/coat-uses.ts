@@ -8,6 +8,7 @@ import type { Product } from '@/model/product';
 import { coatWeights } from '../coating/character';
 import { fadeOf } from '../coating/fade';
 import { handOf } from '../coating/schools';
+import { givenUp } from '../mends/taken';
 import { partAreaM2, partOverrun, sweptAreaM2, totalAreaM2 } from '../surface/area';
 
 /**
@@ -93,11 +94,15 @@ export interface CoatOf {
   readonly layer: PlanLayer;
 }
 
+/** All of a part; of a mend that is only on the place, that alone. */
+const coatedM2 = ({ mend }: PlanLayer, part: Part): number =>
+  Math.min(mend?.placeM2 ?? Infinity, partAreaM2(part));
+
 /** One coat on one part, own use left out; on a spot that fades out it runs on into the paint around. */
 export function coatUsage({ job, product, layer }: CoatOf, part: Part, coat: number, weight: number): Usage {
   // What runs past a spot's edge is the fade; at the part's own edge it is the usual overrun.
   const overrun = Math.max(partOverrun(part), fadeOf(job, layer, part, coat));
-  return usageOver(product, partAreaM2(part), weight, { transfer: transferFrac(job, product), overrun });
+  return usageOver(product, coatedM2(layer, part), weight, { transfer: transferFrac(job, product), overrun });
 }
 
 export interface CoatUse {
@@ -116,8 +121,10 @@ export interface CoatUse {
 /** Every coat of a product on every part, in the order it is sprayed. */
 export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[]): CoatUse[] {
   const coats = job.state?.coats ?? [];
+  const isGivenUp = givenUp(job);
   const isOn = (layerId: string, coat: number, partId: string): boolean =>
-    coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true));
+    coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true)) ||
+    isGivenUp(layerId, coat, partId);
   const parts = new Map(job.parts.map((p) => [p.id, p]));
   const hand = handOf(job);
   const useOf = (layer: PlanLayer, coat: number, weight: number, part: Part): CoatUse => {

@@ -1,4 +1,5 @@
 /** One way to cut the work: its sessions with every start judged, and the chains of starts that come of it. */
+import { timesOver } from '../drying/clocks';
 import { remember } from '../records/remember';
 import { dryingSince, reachedOver } from './judge/elsewhere';
 import type { Manner, StartOption } from './judge/start-option';
@@ -38,24 +39,26 @@ const chosenFreely = (l: Live): StartOption[] => l.options.filter((o) => o.free 
 const candidatesOf = (l: Live): StartOption[] =>
   l.pinMs === null ? chosenFreely(l) : l.options.filter((o) => o.startMs === l.pinMs && o.laid);
 
+/** When a film is ready for the work on it, ms. */
+function readyAt({ memory, elsewhere }: Shared, { film, ready, times }: Ready, row: number): number {
+  const here = memory.clocks.of(film.product);
+  const there = (elsewhere?.clocks ?? memory.clocks).of(film.product);
+  return reachedOver(
+    timesOver(here.stage(ready), times),
+    timesOver(there.stage(ready), times),
+    dryingSince(elsewhere, here, { row, endedMs: film.endedMs }),
+  );
+}
+type Ready = NonNullable<Drafts['before']>;
+
 /** When the film that is there is ready for the first session's hands: by row, the central line last. */
 function firstBegins(shared: Shared, { before, sessions, boughtMs = -Infinity }: Drafts): Float64Array {
-  const { request, memory, elsewhere } = shared;
-  const { air, job, nowMs } = request;
+  const { air, job, nowMs } = shared.request;
   const [first] = sessions;
   const hereMs = Math.max(nowMs, boughtMs, first ? hereFrom(job, first) : -Infinity);
   const begins = new Float64Array(air.rows).fill(hereMs);
   if (!before || !first || first.carry.size > 0) return begins;
-  const { film, ready } = before;
-  const here = memory.clocks.of(film.product);
-  const there = (elsewhere?.clocks ?? memory.clocks).of(film.product);
-  const readyAt = (row: number): number =>
-    reachedOver(
-      here.stage(ready),
-      there.stage(ready),
-      dryingSince(elsewhere, here, { row, endedMs: film.endedMs }),
-    );
-  return begins.map((_, row) => Math.max(hereMs, readyAt(row)));
+  return begins.map((_, row) => Math.max(hereMs, readyAt(shared, before, row)));
 }
 
 /** What the sessions of one attempt wait for, and when the work before each may begin. */
@@ -69,7 +72,10 @@ function waitsOf(shared: Shared, drafts: Drafts, nowDoneMs: number): Waits {
   const { air, nowMs, job } = shared.request;
   const { sessions } = drafts;
   const tables = sessions.map((d) => doneTable(d.visits, shared.hours, air));
-  const here = sessions.map((d) => hereFrom(job, d));
+  // What waits for a film of its own parts, whatever is sprayed before it, does so on the central line.
+  const here = sessions.map((d) =>
+    Math.max(hereFrom(job, d), d.ground ? readyAt(shared, d.ground, air.rows - 1) : -Infinity),
+  );
   const begins = firstBegins(shared, drafts);
   const centralMs = begins[air.rows - 1]!;
   const first: Ground = {

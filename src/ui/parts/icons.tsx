@@ -65,6 +65,7 @@ const TASK_PATHS: Readonly<Record<string, string>> = {
   clean: 'M4 18c3-6 5-9 8-9s5 3 8 9M7 6h10M9 6V3h6v3',
   mask: 'M12 3a9 9 0 1 0 9 9h-5a4 4 0 1 1-4-4z',
   tack: 'M4 8c4-3 6 3 9 0s5-1 7 1v9c-3 2-5-1-8 1s-5 0-8 0z',
+  check: 'M4 12l5 5L20 6',
   activate: 'M8 9h8v12H8zM10 9V6h4v3M9 4h6M12 12v6M9.500 15h5',
   coat: 'M4 8h7v5H4zM11 9l9-4M11 10.500h10M11 12l9 4M6 13v7h3v-7',
   flash: 'M12 3a9 9 0 1 0 .01 0M12 7v5l4 2',

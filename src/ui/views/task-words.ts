@@ -100,6 +100,12 @@ const DONE_WORDS: Readonly<Record<string, string>> = {
   untape: 'Tape pulled',
   rinse: 'Gun rinsed',
   flash: 'Flashed',
+  blow: 'Blown off',
+  strip: 'Taken off',
+  test: 'Tested',
+  wiped: 'Wiped off wet',
+  nail: 'Tried with a nail',
+  polish: 'Polished',
 };
 
 /** What the state says is done, newest last, in words. */

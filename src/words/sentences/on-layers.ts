@@ -22,6 +22,7 @@ export const ON_LAYERS: Sentences = {
   'clear-on-base': () => 'Clear on flashed base holds without sanding.',
   'filler-over-epoxy': () =>
     'The dent in zinc is filled over the scuffed epoxy, never over zinc; then blocked, and sealed by this.',
+  mended: () => 'A fault is mended here: the papers and cloths are those of the mend.',
   'spot-then-full': () => 'A spot coat first; after one flash the whole gets its coats of the same paint.',
   'base-on-base': () => 'Base takes more base.',
   'enamel-over-lacquer': () => 'Enamel over cured lacquer, with care.',

@@ -1,4 +1,5 @@
 /** What to do. */
+import { MEND_TASKS } from './faults/mend-tasks';
 import { teller, type Reader, type Sentences } from './reader';
 
 const dentsOf = (count: number): string => (count === 1 ? 'the dent' : `the ${count} dents`);
@@ -14,6 +15,7 @@ const stirred = (standMin: number): string =>
   `stir to the bottom, ${standMin > 0 ? `let it stand ${standMin} min, ` : ''}strain, write the time on the cup. Hardener off the rims, tins shut at once.`;
 
 export const TASKS: Sentences = {
+  ...MEND_TASKS,
   'sand-strip': (p, f) =>
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
   'sand-wet': (p, f) =>

@@ -3,7 +3,7 @@
  * every hour until it is covered or minds nothing any more.
  */
 import type { Product } from '@/model/product';
-import { reachedAt, type Clocks, type ProductClock } from '../../drying/clocks';
+import { reachedAt, timesOver, type Clocks, type ProductClock } from '../../drying/clocks';
 import { maxOver, movedMs, reachedOver, type Elsewhere, type Sprayed } from './elsewhere';
 import type { Stage } from '../../drying/rate';
 import { MINUTE } from '../../time/instant';
@@ -272,9 +272,11 @@ export class Films {
     const clock = this.clocks[part]!;
     const fromMs = this.endMs[part]!;
     const film = this.filmOn(part, stage);
-    if (movedAt === Infinity) return reachedAt(clock.stage(stage), row, fromMs, film);
-    const there = this.elsewhere!.clocks.of(clock.product);
-    return reachedOver(clock.stage(stage), there.stage(stage), { row, fromMs, film, movedMs: movedAt });
+    const times = this.draft.rest?.times;
+    const here = timesOver(clock.stage(stage), times);
+    if (movedAt === Infinity) return reachedAt(here, row, fromMs, film);
+    const there = timesOver(this.elsewhere!.clocks.of(clock.product).stage(stage), times);
+    return reachedOver(here, there, { row, fromMs, film, movedMs: movedAt });
   }
 
   /** Until when it bonds, ms. */

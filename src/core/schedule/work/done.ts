@@ -1,12 +1,14 @@
 /** What the job's state says, by the ids of the plan: coats part by part, tasks, what was opened. */
 import type { Job } from '@/model/job';
 import { cupOf } from '../../material/session-pours';
+import { givenUp } from '../../mends/taken';
 import type { System } from '../../seams/seam';
 import { msOf } from '../../time/instant';
 import { packGivesMl } from './coats';
 import type { OpenPot, PrepStep } from './draft';
 
 export interface Done {
+  /** Or given up for a mend. */
   isOn(layerId: string, coat: number, partId: string): boolean;
   /** When a coat on a part ended, ms; -Infinity when it is not on. */
   endedMs(layerId: string, coat: number, partId: string): number;
@@ -36,8 +38,10 @@ export function doneOf(job: Job, system: System): Done {
   const state = job.state ?? { coats: [], activations: [] };
   const of = (layerId: string, partId: string): typeof state.coats =>
     state.coats.filter((c) => c.layerId === layerId && (c.partIds?.includes(partId) ?? true));
+  const isGivenUp = givenUp(job);
   return {
-    isOn: (layerId, coat, partId) => of(layerId, partId).some((c) => c.coat === coat),
+    isOn: (layerId, coat, partId) =>
+      of(layerId, partId).some((c) => c.coat === coat) || isGivenUp(layerId, coat, partId),
     endedMs: (layerId, coat, partId) =>
       Math.max(-Infinity, ...of(layerId, partId).flatMap((c) => (c.coat === coat ? [ms(c.endedAt)] : []))),
     endsOf: (layerId, partId) =>

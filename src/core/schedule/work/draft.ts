@@ -81,6 +81,8 @@ export interface Film {
 export interface Rest {
   /** Reached by the films that the next session goes on, before its work begins. */
   readonly ready: Stage;
+  /** So many times what the sheet says; left out means once. */
+  readonly times?: number;
   /** With a bond it has to be sprayed while that lasts; the others may wait; apart are other parts, it is done. */
   readonly why: 'sanded' | 'bond' | 'scuffed' | 'again' | 'apart';
   /** The parts whose films count. */
@@ -120,6 +122,8 @@ export interface Draft {
   readonly open: ReadonlyMap<string, OpenPot>;
   /** How it may rest afterwards; null after the last. */
   readonly rest: Rest | null;
+  /** A film of its own parts that it waits for, whatever is sprayed before it; null where there is none. */
+  readonly ground: Ground | null;
   /** Cup of the gun, ml. */
   readonly cupMl: number;
 }
@@ -133,10 +137,15 @@ export function isAtHand({ open }: Pick<Draft, 'open'>, productId: string): bool
 /** No more coats go on its parts: the tape comes off. */
 export const isLast = ({ rest }: Pick<Draft, 'rest'>): boolean => rest === null || rest.why === 'apart';
 
+/** A film that is there, and what it must have reached before the work on it begins. */
+export interface Ground extends Pick<Rest, 'ready' | 'times'> {
+  readonly film: Film;
+}
+
 export interface Drafts {
   readonly sessions: readonly Draft[];
   /** The last finished film, and what it must have reached before the next session's work begins. */
-  readonly before: { readonly film: Film; readonly ready: Stage } | null;
+  readonly before: Ground | null;
   /** What is bought comes with another job's trip, which is over then, ms; left out where it does not. */
   readonly boughtMs?: number;
 }

@@ -23,9 +23,17 @@ function idOf(steps: readonly CoatStep[], group: Stretch, isFirst: boolean): str
   return first.firstOfLayer ? `s-${first.layerId}` : `s-${first.layerId}-c${first.coat}`;
 }
 
+/** What the film below a group has to be where that is no matter of the sheet alone: a mend waits as it says. */
+function readyFor({ layers }: Stretch): Pick<Rest, 'ready' | 'times'> | null {
+  const ready = layers[0]?.mend?.ready;
+  return ready ? { ready: ready.stage, times: ready.times } : null;
+}
+
 /** How the work rests before a segment. */
-function restBefore({ rested, steps, isOverItself }: Segment): Rest {
+function restBefore({ rested, steps, isOverItself }: Segment, group: Stretch): Rest {
   const partIds = [...new Set(steps.flatMap((s) => s.partIds))];
+  const ready = rested === null ? readyFor(group) : null;
+  if (ready) return { ...ready, why: 'sanded', partIds };
   switch (rested) {
     case 'bond':
       return { ready: isOverItself ? 'flash' : 'next', why: 'bond', partIds };
@@ -95,6 +103,7 @@ function draftOf(
     carry,
     open,
     rest: null,
+    ground: null,
     cupMl: cupOf(job),
   };
 }
@@ -119,25 +128,32 @@ export function draftsOf(work: Work, cuts: Cuts = NO_CUTS): Drafts {
   const rests: Rest[] = [];
   let before: Drafts['before'] = null;
   let lastLot = 0;
-  work.lots.forEach((ofLot, lot) =>
+  work.lots.forEach((ofLot, lot) => {
+    let below: Film | null = null;
     ofLot.forEach((group, index) => {
       const film = latest([...group.films.values()]);
       if (group.left.length === 0) {
+        below = film;
         if (sessions.length === 0) before = film && { film, ready: 'sand' };
         return;
       }
       const segments = segmentsOf(group.left, group.on.at(-1), cuts);
       segments.forEach((segment, nth) => {
-        const rest = restBefore(segment);
-        if (sessions.length === 0 && segment.rested !== null) before = film && { film, ready: rest.ready };
+        const rest = restBefore(segment, group);
+        const { ready, times } = rest;
+        const on = segment.rested === null ? below : film;
+        const isMended = nth === 0 && readyFor(group) !== null;
+        if (sessions.length === 0 && (segment.rested !== null || isMended))
+          before = on && { film: on, ready, ...(times && { times }) };
         const first = lot === 0 && index === 0 && nth === 0;
-        sessions.push(draftOf(work, group, segment, { nth, first, lot }));
-        const isNewLot = lot > lastLot && sessions.length > 1;
+        const isNewLot = lot > lastLot && sessions.length > 0;
+        const ground = isNewLot && isMended && on ? { film: on, ready, ...(times && { times }) } : null;
+        sessions.push({ ...draftOf(work, group, segment, { nth, first, lot }), ground });
         rests.push(isNewLot ? APART : rest);
         lastLot = lot;
       });
-    }),
-  );
+    });
+  });
   return { sessions: onceEach(sessions).map((s, k) => ({ ...s, rest: rests[k + 1] ?? null })), before };
 }
 

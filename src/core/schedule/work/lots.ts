@@ -25,9 +25,23 @@ function isBegun(layers: readonly PlanLayer[], done: Done, partId: string): bool
   return layers.some((l) => l.partIds.includes(partId) && done.endsOf(l.id, partId).length > 0);
 }
 
+/** Parts on which a mend that is reworked first is still to be laid: it waits, and the others need not wait for it. */
+function mendedLater(layers: readonly PlanLayer[], done: Done): Set<string> {
+  const waits = (l: PlanLayer): boolean => l.mend?.tasks.some((t) => t.do !== 'wait') ?? false;
+  return new Set(
+    layers
+      .filter(waits)
+      .flatMap((l) => l.partIds.filter((id) => coatsOf(l).some((c) => !done.isOn(l.id, c, id)))),
+  );
+}
+
 /** One lot, or those ahead and those behind. @param stretches of the build-up, bottom first */
 export function lotsOf(stretches: readonly (readonly PlanLayer[])[], done: Done): Lot[] {
   const all = [...new Set(stretches.flat().flatMap((l) => l.partIds))];
+  const later = mendedLater(stretches.flat(), done);
+  const others = all.filter((id) => !later.has(id));
+  const isLeft = others.some((id) => !isDone(stretches.flat(), done, id));
+  if (later.size > 0 && isLeft) return [new Set(others), later];
   const at = stretches.findLastIndex((layers) =>
     all.some((id) => isBegun(layers, done, id) && !isDone(layers, done, id)),
   );

@@ -13,6 +13,7 @@ import { TACK_MIN, type PrepStep, type Rest } from './draft';
 import { dentedNow, feathering, filling } from './filling';
 import { inFives } from './minutes';
 import { afterRust, beforePaper, fitting, isRawWood, washBloom } from './opening';
+import { mendPreparation } from './mending';
 import { sandingOf } from './sanding';
 
 /** Minutes to take one fitting off and bag it. From memory. */
@@ -162,6 +163,12 @@ function partsOnEpoxy(seams: readonly Seam[], { epoxies }: Stretch, parts: Parts
   return [...parts.values()].filter((p) => ids.has(p.id));
 }
 
+/** A mend begins in it, with papers and cloths of its own. */
+const isReworkedFirst = ({ layers, begins }: Stretch): boolean => {
+  const [first] = layers;
+  return first?.mend !== undefined && begins.has(first.id) && first.mend.tasks.some((t) => t.do !== 'wait');
+};
+
 /** Everything in order, with the minutes the owner set where he knows better. */
 export function preparationOf(job: Job, s: Stretch): Preparation {
   const parts: Parts = new Map(job.parts.map((p) => [p.id, p]));
@@ -169,6 +176,8 @@ export function preparationOf(job: Job, s: Stretch): Preparation {
     list.map((p) => ({ ...p, minutes: job.minutes?.[p.id] ?? p.minutes }));
   const sprayed = sprayedBy(s, parts);
   const { clean, wipe, mask, tack } = wiping(s, sprayed);
+  const [first] = s.layers;
+  if (first?.mend && isReworkedFirst(s)) return mendPreparation(s.id, { ...first, mend: first.mend }, mask);
   if (s.rested === 'bond') return { visits: [], prep: own([fresh(tack, s)]) };
   if (s.rested === 'again') return { visits: [], prep: own([wipe, tack]) };
   const seams = seamsIn(s);

@@ -102,10 +102,22 @@ type Asked = Pick<Work, 'job' | 'system' | 'done'>;
 /** Of lot k: none for the last, a, b and so on for those before it. */
 const markOf = (k: number, of: number): string => (k === of - 1 ? '' : `~${String.fromCharCode(97 + k)}`);
 
+/**
+ * The stretches of a lot. Where something is mended they are those of its own parts: a mend on others parts nothing here.
+ */
+function stretchesOf(
+  { system }: Asked,
+  stretches: readonly (readonly PlanLayer[])[],
+  lot: Lot,
+): PlanLayer[][] {
+  if (!system.layers.some((l) => l.mend)) return stretches.map((layers) => layersOn(layers, lot));
+  const seams = system.seams.filter((s) => s.partIds.some((id) => lot.has(id)));
+  return splitAtSeams({ layers: layersOn(system.layers, lot), seams });
+}
+
 function workIn(asked: Asked, stretches: readonly (readonly PlanLayer[])[], lots: readonly Lot[]): Work {
   const ofLots = lots.map((lot, k) =>
-    stretches
-      .map((layers) => layersOn(layers, lot))
+    stretchesOf(asked, stretches, lot)
       .filter((layers) => layers.length > 0)
       .map((layers) => stretchOf(asked, layers, markOf(k, lots.length))),
   );

@@ -1,5 +1,5 @@
 /** Mends in words: their names, what is waited for, what is done. */
-import type { MendKind } from '@/core/faults/card';
+import type { MendKind } from '@/model/mend';
 import type { MendStep } from '@/core/faults/steps';
 import type { Stage } from '@/core/drying/rate';
 

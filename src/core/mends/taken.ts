@@ -1,0 +1,71 @@
+/** Mends that were taken into the plan, oldest first, and what they leave of the coats there were. */
+import type { Job } from '@/model/job';
+import type { MendKind, TakenMend } from '@/model/mend';
+import type { NotedCode } from '@/model/fault';
+import { msOf } from '../time/instant';
+
+export interface Taken extends TakenMend {
+  readonly code: NotedCode;
+  readonly atMs: number;
+}
+
+export const takenMends = ({ state, place }: Pick<Job, 'state' | 'place'>): Taken[] =>
+  (state?.faults ?? [])
+    .flatMap(({ mend, code, at }) => (mend ? [{ ...mend, code, atMs: msOf(at, place.tz) }] : []))
+    .sort((a, b) => a.atMs - b.atMs);
+
+/** The job as if nothing had to be mended: its build-up as it was chosen. */
+export function withoutMends(job: Job): Job {
+  if (!job.state?.faults?.some((x) => x.mend)) return job;
+  const faults = job.state.faults.map(({ mend: _mend, ...noted }) => noted);
+  return { ...job, state: { ...job.state, faults } };
+}
+
+/** What is there comes off wholly. */
+const STRIPS: ReadonlySet<MendKind> = new Set(['wipe-off', 'take-off', 'to-sound']);
+export const isStripped = ({ kind }: Pick<TakenMend, 'kind'>): boolean => STRIPS.has(kind);
+
+type Coating = Extract<TakenMend['tasks'][number], { do: 'coat' }>;
+export const isCoating = (t: TakenMend['tasks'][number]): t is Coating => t.do === 'coat';
+
+/** Paper, blade or cloth goes on the film before it is coated again: what it was to get besides is given up. */
+export const isReworked = ({ tasks }: Pick<TakenMend, 'tasks'>): boolean => {
+  const first = tasks.findIndex(isCoating);
+  return first >= 0 && tasks.slice(0, first).some((t) => t.do !== 'wait');
+};
+
+/** The layer that a mend lays in the manner of another. @param nth of the same, from 1 */
+export const mendLayerId = (layerId: string, mendId: string, nth = 1): string =>
+  `${layerId}-${mendId}${nth === 1 ? '' : `x${nth}`}`;
+const isOwn = (layerId: string, mendId: string): boolean => new RegExp(`-${mendId}(x\\d+)?$`).test(layerId);
+
+/** The coats of a part that were on when a mend was taken, by layer. */
+type OnThen = (layerId: string, partId: string) => number;
+export function onThen(
+  { state, place }: Pick<Job, 'state' | 'place'>,
+  { atMs, id }: Pick<Taken, 'atMs' | 'id'>,
+): OnThen {
+  // What the mend itself laid was not there, whatever time was typed for it.
+  const then = (state?.coats ?? []).filter((c) => msOf(c.endedAt, place.tz) <= atMs && !isOwn(c.layerId, id));
+  return (layerId, partId) =>
+    new Set(
+      then.filter((c) => c.layerId === layerId && (c.partIds?.includes(partId) ?? true)).map((c) => c.coat),
+    ).size;
+}
+
+/**
+ * Whether a coat was given up: its layer was begun when a mend reworked the part, and the mend lays what is to lie
+ * there instead.
+ */
+export function givenUp(
+  job: Pick<Job, 'state' | 'place'>,
+): (layerId: string, coat: number, partId: string) => boolean {
+  const reworked = takenMends(job).filter(isReworked);
+  if (reworked.length === 0) return () => false;
+  const all = reworked.map((m) => ({ of: new Set(m.partIds), on: onThen(job, m) }));
+  return (layerId, coat, partId) =>
+    all.some(({ of, on }) => {
+      const coats = of.has(partId) ? on(layerId, partId) : 0;
+      return coats > 0 && coat > coats;
+    });
+}
