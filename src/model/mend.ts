@@ -70,6 +70,9 @@ export const layerMendSchema = z.strictObject({
   id,
   kind: z.enum(MENDS),
   ready: z.strictObject({ stage: z.enum(STAGES), times: z.number() }).nullable(),
+  film: z
+    .strictObject({ layerId: id, productId: z.string() })
+    .describe('the newest there was when it was taken: what is waited for'),
   tasks: z.array(mendTaskSchema).describe('before its first coat; empty where it goes on wet'),
   placeM2: z.number().optional().describe('it is only on the place'),
 });

@@ -2,6 +2,7 @@
 import type { Job } from '@/model/job';
 import type { Notice } from '@/model/marks';
 import type { Product } from '@/model/product';
+import { withoutMends } from '../mends/taken';
 import { withZones } from '../surface/zones';
 import { buildUp, type BuildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
@@ -18,7 +19,7 @@ export interface SystemResult extends BuildUp, System {
 export function systemFor(whole: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
   const job = withZones(whole);
   const products = schooled(job, productsOf(catalogue, job.products));
-  const proposed = job.system ? null : suggest(job, products);
+  const proposed = job.system ? null : suggest(withoutMends(job), products);
   return {
     ...buildUp(job, job.system?.layers ?? proposed!.layers, products),
     suggested: proposed !== null,

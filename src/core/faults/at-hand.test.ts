@@ -51,7 +51,10 @@ describe('what a fault is seen on', () => {
   });
   it('the newest film on which it can show: stripes are sought in the colour, not in the filler over nothing', () => {
     const seen = mendingNow(on, endedMs, ({ product: p }) => p.kind === 'basecoat')!;
-    expect(product(layers.find((l) => l.id === seen.layerId)!.productId).kind).toBe('basecoat');
+    expect(seen.under!.product.kind).toBe('basecoat');
+    // What is waited for and sanded is the clear over it.
+    expect(seen.film.product.kind).toBe('clear');
+    expect(mendingNow(on, endedMs)!.under).toBeNull();
     expect(mendingNow(on, endedMs, ({ product: p }) => p.kind === 'epoxy-primer')).toBeNull();
   });
   it('a coat that was ticked part by part is one coat', () => {

@@ -98,33 +98,36 @@ function lowUmOf(coats: number, upTo: readonly PlanLayer[]): number {
 const nearest = (list: readonly Product[], is: (p: Product) => boolean): Product | null =>
   list.find(is) ?? null;
 
+export interface MendingNow extends Mending {
+  /** The newest layer there is: what is mended is on it, or under it. */
+  readonly layerId: string;
+}
+
 /**
- * What is mended: the newest film of the job on which the fault may show. null where none of it is on yet.
+ * What is mended: the newest film of the job on which the fault may show, and what lies over that. null where none of
+ * it is on yet.
  * @param nowMs of the press
  */
-export function mendingNow(
-  on: OnJob,
-  nowMs: number,
-  shows: OnFilm = any,
-): (Mending & { readonly layerId: string }) | null {
+export function mendingNow(on: OnJob, nowMs: number, shows: OnFilm = any): MendingNow | null {
   const { products } = on;
   const layers = on.layers.filter((l) => partsOf(on, l).length > 0);
   const of = (l: PlanLayer): Product => productIn(products, l.productId);
-  const filmOf = (l: PlanLayer): FilmSeen | undefined =>
-    partsOf(on, l)
-      .map(({ substrate }) => ({ product: of(l), substrate }))
-      .find(shows);
-  const found = newestLaid(on, nowMs, (l) => filmOf(l) !== undefined);
-  if (!found) return null;
+  const filmsOn = (l: PlanLayer): FilmSeen[] =>
+    partsOf(on, l).map(({ substrate }) => ({ product: of(l), substrate }));
+  const shown = newestLaid(on, nowMs, (l) => filmsOn(l).some(shows));
+  const found = shown && newestLaid(on, nowMs, () => true);
+  if (!shown || !found) return null;
   const { layer, endedMs, coats } = found;
   const product = of(layer);
   const at = layers.indexOf(layer);
+  const isUnder = layers.indexOf(shown.layer) < at;
   const under = layers.slice(0, at).map(of).reverse();
   const over = layers.slice(at + 1).map(of);
   const below = under[0];
   return {
     layerId: layer.id,
-    film: filmOf(layer)!,
+    film: filmsOn(layer).find(shows) ?? filmsOn(layer)[0]!,
+    under: isUnder ? filmsOn(shown.layer).find(shows)! : null,
     reached: reachedBy(product, (nowMs - endedMs) / MINUTE),
     standsReducer: below !== undefined && isTwoPart(below),
     lowUm: lowUmOf(coats, layers.slice(0, at + 1)),

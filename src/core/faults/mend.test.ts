@@ -13,7 +13,7 @@ import { FEPA_UM } from '@/core/prep/grit';
 import { remember } from '@/core/records/remember';
 import type { MendKind } from '@/model/mend';
 import type { Product } from '@/model/product';
-import { mendsOn, type FilmSeen } from './card';
+import type { FilmSeen } from './card';
 import { FAULT_CARDS } from './cards';
 import { mendsFor, mendSteps } from './mend';
 import { REACHED, type Mending, type MendStep, type Reached } from './steps';
@@ -42,30 +42,36 @@ interface Case {
   readonly steps: readonly MendStep[];
 }
 
+/** Films that lie under a clear and show through it. */
+const undersOf = ({ product: p, substrate }: FilmSeen, { colour }: Stack): (FilmSeen | null)[] =>
+  p.kind === 'clear'
+    ? [null, { product: colour!, substrate }, { product: product('tamsel-filler'), substrate }]
+    : [null];
+
 function* mendings(film: FilmSeen): Generator<Mending> {
   for (const reached of REACHED)
     for (const stack of stacksOf(film.product))
-      for (const lowUm of [8, 45, 90])
-        for (const primer of PRIMER_LIST)
-          yield { film, reached, ...stack, lowUm, primer, standsReducer: lowUm > 8, areaM2: 0.5 };
+      for (const under of undersOf(film, stack))
+        for (const lowUm of [8, 45, 90])
+          for (const primer of PRIMER_LIST)
+            yield { film, under, reached, ...stack, lowUm, primer, standsReducer: lowUm > 8, areaM2: 0.5 };
 }
 
 const all: Case[] = [];
 const none = new Set<string>();
 for (const p of CATALOGUE)
-  for (const substrate of ['steel', 'abs', 'pp'] as const) {
-    const film = { product: p, substrate };
-    const cards = FAULT_CARDS.filter((c) => c.on(film));
-    const kinds = new Set(cards.flatMap((c) => mendsOn(c, film)));
-    for (const m of mendings(film)) {
-      const made = new Map([...kinds].map((kind) => [kind, mendSteps(kind, m)]));
-      for (const [kind, steps] of made)
-        if (steps && substrate === 'steel')
-          all.push({ name: `${kind} ${p.id} ${m.reached}`, kind, m, steps });
-      for (const c of cards)
-        if (mendsFor(c, m).length === 0) none.add(`${c.code} ${p.id} ${m.reached} ${m.lowUm}`);
+  for (const substrate of ['steel', 'abs', 'pp'] as const)
+    for (const m of mendings({ product: p, substrate })) {
+      const made = new Map<MendKind, readonly MendStep[]>();
+      for (const c of FAULT_CARDS.filter((card) => card.on(m.under ?? m.film))) {
+        const mends = mendsFor(c, m);
+        for (const { kind, steps } of mends) made.set(kind, steps);
+        if (mends.length === 0) none.add(`${c.code} ${p.id} ${m.reached} ${m.lowUm} ${m.under?.product.id}`);
+      }
+      if (substrate === 'steel')
+        for (const [kind, steps] of made)
+          all.push({ name: `${kind} ${p.id} ${m.reached} ${m.under?.product.id ?? ''}`, kind, m, steps });
     }
-  }
 
 /** What is broken, in a word; null where nothing is. */
 type Check = (c: Case) => string | null;
@@ -210,6 +216,7 @@ describe('mends', () => {
     const etch = product('tamsel-etch');
     const m: Mending = {
       film: { product: etch, substrate: 'steel' },
+      under: null,
       reached: 'hard',
       standsReducer: false,
       lowUm: 6.4,
@@ -265,6 +272,7 @@ describe('mends', () => {
 describe('a run in two-part clear, by the trade (common practice, no source)', () => {
   const m: Mending = {
     film: { product: product('halden-2k-gloss'), substrate: 'steel' },
+    under: null,
     reached: 'wet' satisfies Reached,
     standsReducer: false,
     lowUm: 45,

@@ -97,12 +97,43 @@ export function mendSteps(kind: MendKind, m: Mending): readonly MendStep[] | nul
 }
 
 /** Where none of a card's own will do: what is there comes off and goes on again; what is cured only by paper. */
-const elseOn = ({ film, reached }: Mending): readonly MendKind[] =>
-  isTwoPart(film.product) && reached === 'hard' ? ['block-again', 'to-sound'] : ['block-again', 'take-off'];
+function elseOn({ film, reached, under }: Mending): readonly MendKind[] {
+  if (under) return ['spot', 'to-sound'];
+  return isTwoPart(film.product) && reached === 'hard'
+    ? ['block-again', 'to-sound']
+    : ['block-again', 'take-off'];
+}
 
 export interface Mend {
   readonly kind: MendKind;
   readonly steps: readonly MendStep[];
+}
+
+/** What is done through the films that lie over the one that shows it; what is not named here is not done so. */
+const THROUGH: Readonly<Partial<Record<MendKind, MendKind>>> = {
+  leave: 'leave',
+  'colour-again': 'colour-again',
+  'drop-coat': 'colour-again',
+  'one-more': 'colour-again',
+  'flow-coat': 'spot',
+  'block-off': 'spot',
+  'block-again': 'spot',
+  'clean-again': 'spot',
+  spot: 'spot',
+  'fill-again': 'fill-again',
+  'fill-over': 'spot',
+  'to-sound': 'to-sound',
+  'take-off': 'to-sound',
+  'cure-on': 'cure-on',
+  'new-part': 'new-part',
+};
+
+function kindsFor(card: FaultCard, { film, under }: Mending): readonly MendKind[] {
+  if (!under) return mendsOn(card, film);
+  const isColour = COLOURED.has(under.product.kind);
+  const through = mendsOn(card, under).flatMap((kind) => THROUGH[kind] ?? []);
+  // Colour over a primer does not mend the primer.
+  return [...new Set(through.map((kind) => (kind === 'colour-again' && !isColour ? 'spot' : kind)))];
 }
 
 /** What may mend a fault, the gentlest first. */
@@ -112,6 +143,6 @@ export function mendsFor(card: FaultCard, m: Mending): readonly Mend[] {
       const steps = mendSteps(kind, m);
       return steps ? [{ kind, steps }] : [];
     });
-  const own = made(mendsOn(card, m.film));
+  const own = made(kindsFor(card, m));
   return own.length > 0 ? own : made(elseOn(m)).slice(0, 1);
 }

@@ -47,11 +47,15 @@ function topCoats(m: Mending): MendStep[] {
   return all.flatMap((c, i) => (i === 0 ? [c] : [wait('next'), c]));
 }
 
+/** A clear is dulled all over before colour and clear go on again. */
+const dulled = ({ film }: Mending): MendStep[] =>
+  film.product.kind === 'clear' ? [sand(1000, { with: 'pad' }), clean('degrease')] : [];
+
 export function spot(m: Mending): Made {
   const feather = [sand(180, LOCAL), sand(320, LOCAL), sand(400, LOCAL)];
-  const dull = m.film.product.kind === 'clear' ? [sand(1000, { with: 'pad' }), clean('degrease')] : [];
   const ground = groundCoats(m, m.film.product);
-  return [...untilSandable(m.film, 2), ...feather, clean('degrease'), ...ground, ...dull, ...topCoats(m)];
+  const begun = [...untilSandable(m.film, 2), ...feather, clean('degrease'), ...ground];
+  return [...begun, ...dulled(m), ...topCoats(m)];
 }
 
 /** All that is loose or reacted off, isolated after a patch, and the whole build again. */
@@ -98,9 +102,11 @@ const sealed = (m: Mending, below: Product | null): MendStep[] => [
 
 /** Filler scraped out and put in anew; over pores only wiped on. Both are levelled and sealed again. */
 export const fillAgain = (m: Mending): Made => [
+  ...(onPaint(m.film) ? untilSandable(m.film, 2) : []),
   { do: 'strip', how: 'blade-and-wash' },
   clean('degrease'),
   FILL,
   ...sealed(m, null),
+  ...(onPaint(m.film) ? [...dulled(m), ...topCoats(m)] : []),
 ];
 export const fillOver = (m: Mending): Made => [...untilSandable(m.film), FILL, ...sealed(m, m.film.product)];

@@ -11,7 +11,10 @@ export type Reached = (typeof REACHED)[number];
 
 /** What is mended. */
 export interface Mending {
+  /** The newest there is: what is waited for, sanded and coated. */
   readonly film: FilmSeen;
+  /** The film that shows it, where others lie over it; null where it is the newest itself. */
+  readonly under: FilmSeen | null;
   readonly reached: Reached;
   /** What lies right under the film stands its reducer: cured two-part, metal, paint that passed the rub. */
   readonly standsReducer: boolean;

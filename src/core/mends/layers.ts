@@ -85,8 +85,14 @@ function comesAnyway(laid: Laid, mend: Taken, there: There): boolean {
   );
 }
 
+/** The layer of its product in the build-up, and the film that is mended. */
+interface Like {
+  readonly like: PlanLayer;
+  readonly film: PlanLayer;
+}
+
 /** A layer that a mend lays, like the one of its product in the build-up. */
-function layerOf(laid: Laid, mend: Taken, { like, nth }: { like: PlanLayer; nth: number }): PlanLayer {
+function layerOf(laid: Laid, mend: Taken, { like, nth, film }: Like & { nth: number }): PlanLayer {
   const { fades: _fades, oneMore: _more, mend: _mend, ...usual } = like;
   return {
     ...usual,
@@ -97,6 +103,7 @@ function layerOf(laid: Laid, mend: Taken, { like, nth }: { like: PlanLayer; nth:
       id: mend.id,
       kind: mend.kind,
       ready: readyOf(laid.tasks),
+      film: { layerId: film.id, productId: film.productId },
       tasks: [...laid.tasks],
       ...(laid.isLocal && mend.placeM2 !== undefined && { placeM2: mend.placeM2 }),
     },
@@ -104,10 +111,10 @@ function layerOf(laid: Laid, mend: Taken, { like, nth }: { like: PlanLayer; nth:
 }
 
 /** As layers, each with a name of its own however often a mend lays the same product. */
-function layersOf(mend: Taken, fresh: readonly { laid: Laid; like: PlanLayer }[]): PlanLayer[] {
-  return fresh.map(({ laid, like }, i) => {
+function layersOf(mend: Taken, fresh: readonly (Like & { laid: Laid })[]): PlanLayer[] {
+  return fresh.map(({ laid, like, film }, i) => {
     const before = fresh.slice(0, i).filter((x) => x.like.id === like.id).length;
-    return layerOf(laid, mend, { like, nth: before + 1 });
+    return layerOf(laid, mend, { like, film, nth: before + 1 });
   });
 }
 
@@ -134,7 +141,7 @@ function mended(job: Job, mend: Taken, layers: readonly PlanLayer[], products: P
     .flatMap((x) => {
       const like = layers.find((l) => l.productId === x.productId && !l.mend);
       const coats = x.productId === film?.productId ? Math.max(x.coats, owed) : x.coats;
-      return like ? [{ laid: { ...x, coats }, like }] : [];
+      return like ? [{ laid: { ...x, coats }, like, film: film ?? like }] : [];
     });
   const isOver = (l: PlanLayer): boolean =>
     there.isBegun(l) || (l.mend !== undefined && l.partIds.some((id) => mend.partIds.includes(id)));

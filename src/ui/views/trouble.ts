@@ -104,7 +104,7 @@ export function troubleView(
   const { name, look, now, nowOn, not, next } = FAULT_WORDS[code];
   const m = isDanger(code) ? null : mendingNow(on, nowMs, card.on);
   // Before any of it is on the fault is one of a film that is going to be.
-  const film = m?.film ?? filmsOf(on).find(card.on);
+  const film = m?.under ?? m?.film ?? filmsOf(on).find(card.on);
   const act = film ? actOn(card, film) : 'stop';
   const { currency } = on.job.budget;
   const { lookalike } = card;
@@ -114,7 +114,7 @@ export function troubleView(
     act,
     actName: ACT_NAMES[act],
     look,
-    film: m?.film.product.name ?? null,
+    film: m ? (m.under ?? m.film).product.name : null,
     now: (film && nowOn?.[whereOf(film)]) ?? now,
     not: not ?? null,
     mends: m ? mendsFor(card, m).map((x) => mendView(x, m, { currency, f })) : [],

@@ -29,6 +29,17 @@ function readyFor({ layers }: Stretch): Pick<Rest, 'ready' | 'times'> | null {
   return ready ? { ready: ready.stage, times: ready.times } : null;
 }
 
+/** The newest film a mend is done on: it is waited for, though its layer may come off. */
+function mendedFilm({ system, done }: Work, { layers: [first] }: Stretch): Film | null {
+  const mend = first?.mend;
+  if (!first || !mend) return null;
+  const ends = first.partIds.flatMap((id) => done.endsOf(mend.film.layerId, id));
+  if (ends.length === 0) return null;
+  const product = productIn(system.products, mend.film.productId);
+  const endedMs = Math.max(...ends);
+  return { product, layerId: mend.film.layerId, endedMs, firstEndedMs: Math.min(...ends) };
+}
+
 /** How the work rests before a segment. */
 function restBefore({ rested, steps, isOverItself }: Segment, group: Stretch): Rest {
   const partIds = [...new Set(steps.flatMap((s) => s.partIds))];
@@ -129,11 +140,9 @@ export function draftsOf(work: Work, cuts: Cuts = NO_CUTS): Drafts {
   let before: Drafts['before'] = null;
   let lastLot = 0;
   work.lots.forEach((ofLot, lot) => {
-    let below: Film | null = null;
     ofLot.forEach((group, index) => {
       const film = latest([...group.films.values()]);
       if (group.left.length === 0) {
-        below = film;
         if (sessions.length === 0) before = film && { film, ready: 'sand' };
         return;
       }
@@ -141,8 +150,8 @@ export function draftsOf(work: Work, cuts: Cuts = NO_CUTS): Drafts {
       segments.forEach((segment, nth) => {
         const rest = restBefore(segment, group);
         const { ready, times } = rest;
-        const on = segment.rested === null ? below : film;
         const isMended = nth === 0 && readyFor(group) !== null;
+        const on = isMended ? mendedFilm(work, group) : film;
         if (sessions.length === 0 && (segment.rested !== null || isMended))
           before = on && { film: on, ready, ...(times && { times }) };
         const first = lot === 0 && index === 0 && nth === 0;

@@ -1,0 +1,173 @@
+/** Every mend of every fault on the demo's jobs, as far as each is: what it makes of the build-up and of the plan. */
+import { beforeAll, describe, expect, it } from 'vitest';
+import { systemFor } from '@/core/coating/system';
+import { DEMO_JOBS } from '@/demo/jobs';
+import { keepsHands, ms, NOW, simulated, TZ } from '@/demo/test-kit';
+import type { Job } from '@/model/job';
+import type { Plan, PlanLayer } from '@/model/plan';
+import { isClosed } from '@/model/job';
+import { isTwoPart } from './chemistry/cards';
+import { stageOf } from './drying/rate';
+import { noteFault } from './edits/faults';
+import { mendingNow, type OnJob } from './faults/at-hand';
+import { FAULT_CARDS } from './faults/cards';
+import { mendsFor } from './faults/mend';
+import { takeMend } from './faults/take';
+import { withZones } from './surface/zones';
+import { isoOf, MINUTE } from './time/instant';
+
+interface Case {
+  readonly name: string;
+  readonly before: Job;
+  readonly after: Job;
+  readonly was: readonly PlanLayer[];
+  readonly layerId: string;
+  readonly partIds: readonly string[];
+}
+
+/** As if so many layers were on wholly, the last an hour ago, the one before a day before that and so on. */
+function progressed(job: Job, layers: readonly PlanLayer[], on: number): Job {
+  const coats = layers
+    .slice(0, on)
+    .flatMap((l, i) =>
+      Array.from({ length: l.coats }, (_, c) => ({
+        layerId: l.id,
+        coat: c + 1,
+        endedAt: isoOf(NOW - (60 + (on - 1 - i) * 1440 + 15 * (l.coats - c)) * MINUTE, TZ),
+      })),
+    );
+  return { ...job, state: { coats, activations: [] } };
+}
+
+function* casesOf(name: string, fresh: Job): Generator<Case> {
+  const system = systemFor(fresh);
+  const { layers, products } = system;
+  for (let on = 1; on <= layers.length; on++) {
+    const before = progressed(fresh, layers, on);
+    for (const card of FAULT_CARDS) {
+      const seen: OnJob = { job: withZones(before), layers, products, spraying: null };
+      const m = mendingNow(seen, NOW, card.on);
+      if (!m) continue;
+      const film = layers.find((l) => l.id === m.layerId)!;
+      for (const partIds of [film.partIds, film.partIds.slice(0, 1)])
+        for (const mend of mendsFor(card, m)) {
+          const taken = takeMend(mend, { id: 'm1', layerId: m.layerId, partIds, areaM2: m.areaM2 });
+          const noted = { code: card.code, atMs: NOW, layerId: m.layerId, mend: taken };
+          if (taken)
+            yield {
+              name: `${name} ${film.id} ${card.code} ${mend.kind} ${partIds.length}`,
+              before,
+              after: noteFault(before, noted),
+              was: layers,
+              layerId: m.layerId,
+              partIds,
+            };
+        }
+    }
+  }
+}
+
+const jobs = DEMO_JOBS.filter(({ job }) => !isClosed(job)).map(({ id, job: { state: _s, ...job } }) => ({
+  id,
+  job,
+}));
+const seen = new Set<string>();
+/** One of each kind of mend on each film, for all parts and for one. */
+const all = jobs
+  .flatMap(({ id, job }) => [...casesOf(id, job as Job)])
+  .filter((c) => {
+    const [job, film, , kind, parts] = c.name.split(' ');
+    const key = `${job} ${film} ${kind} ${parts} ${c.before.state!.coats.length}`;
+    return !seen.has(key) && seen.add(key);
+  });
+
+const broken = (check: (c: Case) => string | null): string[] =>
+  all.flatMap((c) => {
+    const said = check(c);
+    return said === null ? [] : [`${c.name}: ${said}`];
+  });
+
+describe('mends in the build-up', () => {
+  it('are many', () => {
+    expect(all.length).toBeGreaterThan(150);
+  });
+  it('no seam that a mend makes is refused by the rule cards, and no blocker comes with it', () => {
+    expect(
+      broken(({ before, after }) => {
+        const was = new Set(systemFor(before).blockers.map((b) => JSON.stringify(b)));
+        const fresh = systemFor(after).blockers.filter((b) => !was.has(JSON.stringify(b)));
+        return fresh.length > 0 ? JSON.stringify(fresh) : null;
+      }),
+    ).toEqual([]);
+  });
+  it('leave the other parts as they were', () => {
+    expect(
+      broken(({ after, was, partIds }) => {
+        const others = (layers: readonly PlanLayer[]): string =>
+          JSON.stringify(
+            layers.flatMap((l) => {
+              const ids = l.partIds.filter((id) => !partIds.includes(id));
+              return ids.length > 0 ? [[l.id, l.coats, ids]] : [];
+            }),
+          );
+        return others(systemFor(after).layers) === others(was) ? null : 'another part has other layers';
+      }),
+    ).toEqual([]);
+  });
+  it('end each part on the same paint as before, with the same clear over every colour', () => {
+    expect(
+      broken(({ after, was, partIds }) => {
+        const topOn = (layers: readonly PlanLayer[], id: string): string | undefined =>
+          layers.findLast((l) => l.partIds.includes(id))?.productId;
+        const { layers } = systemFor(after);
+        const other = partIds.find((id) => topOn(layers, id) !== topOn(was, id));
+        return other ? `${topOn(was, other)} became ${topOn(layers, other)}` : null;
+      }),
+    ).toEqual([]);
+  });
+});
+
+describe('mends in the plan', () => {
+  // A plan takes a quarter of a second: some of each job.
+  const every = Math.ceil(all.length / 60);
+  const sample = all.filter((_, i) => i % every === 0);
+  let plans: { c: Case; p: Plan }[] = [];
+  beforeAll(() => {
+    plans = sample.map((c) => ({ c, p: simulated(c.after) }));
+  }, 120_000);
+  it('hands do one thing at a time, and each coat of a mend comes once on each of its parts or why not is said', () => {
+    for (const { c, p } of plans) {
+      keepsHands(p);
+      const mine = p.layers.filter((l) => l.mend);
+      const wanted = mine.flatMap((l) =>
+        l.partIds.flatMap((id) => Array.from({ length: l.coats }, (_, k) => `${l.id}.c${k + 1} ${id}`)),
+      );
+      const rounds = p.sessions.flatMap((s) => s.rounds);
+      const got = rounds
+        .flatMap((r) => r.parts.map((x) => `${r.taskId.replace(/~.*/, '')} ${x.partId}`))
+        .filter((x) => wanted.includes(x));
+      if (p.blockers.length === 0) expect(got.sort(), c.name).toEqual(wanted.sort());
+    }
+    expect(plans.filter(({ p }) => p.blockers.length === 0).length).toBeGreaterThan(plans.length / 2);
+  });
+  it('no paper touches two-part film before it may be sanded, by its sheet at the warmest it could be', () => {
+    let looked = 0;
+    for (const { c, p } of plans) {
+      const film = p.layers.find((l) => l.id === c.layerId) ?? c.was.find((l) => l.id === c.layerId)!;
+      const product = systemFor(c.after).products.get(film.productId)!;
+      if (!isTwoPart(product)) continue;
+      const tasks = [...p.visits, ...p.sessions].flatMap((x) => x.tasks);
+      const sands = tasks.filter((t) => t.detail.code === 'mend-sand');
+      const endedMs = Math.max(
+        ...c.before.state!.coats.filter((x) => x.layerId === film.id).map((x) => ms(x.endedAt)),
+      );
+      // Cure is credited to 40 °C: never faster than that.
+      const leastMs = endedMs + (stageOf(product, 'sand').minutes * MINUTE) / 4.5;
+      for (const t of sands) {
+        looked += 1;
+        expect(ms(t.startsAt), c.name).toBeGreaterThanOrEqual(leastMs);
+      }
+    }
+    expect(looked).toBeGreaterThan(5);
+  });
+});
