@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { lastNodeMs } from './air/grid';
-import { Clocks } from './drying/clocks';
+import { Clocks, timesOver, type StageClock } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import type { Airs } from './job-air';
 import { coatsOn, lastOf, type CoatOn } from './time/coats-on';
@@ -23,29 +23,33 @@ const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonl
   { what: 'cured', stage: 'cure' },
 ];
 
-interface Reached {
+export interface Reached {
   readonly at: string;
   readonly bySheet: boolean;
 }
 
-/** When a film reaches a stage, on the central line. A coat from before the forecast is reckoned by its sheet. */
-function stagesOf(
+/**
+ * When a film reaches a stage, or several times that, on the central line. A coat from before the forecast is reckoned
+ * by its sheet.
+ */
+export function stagesOf(
   job: Job,
   product: Product,
   endedMs: number,
   { air, cureAir }: Airs,
-): (s: Stage) => Reached {
+): (s: Stage, times?: number) => Reached {
   const here = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
   const free = freeSpans(job.freeHours, job.place.tz, endedMs, lastNodeMs(air));
   const elsewhere = elsewhereOf({ job, cureAir }, free);
   const there = elsewhere?.clocks.of(product) ?? here;
   const drying = dryingSince(elsewhere, here, { row: air.rows - 1, endedMs });
   const isSeen = endedMs >= air.startMs;
-  return (stage) => {
-    const reachedMs = isSeen ? reachedOver(here.stage(stage), there.stage(stage), drying) : Infinity;
+  return (stage, times = 1) => {
+    const over = (clock: typeof here): StageClock => timesOver(clock.stage(stage), times);
+    const reachedMs = isSeen ? reachedOver(over(here), over(there), drying) : Infinity;
     // Outside the forecast the sheet's own figure stands, at its own temperature.
     const bySheet = !Number.isFinite(reachedMs);
-    const at = bySheet ? endedMs + stageOf(product, stage).minutes * MINUTE : reachedMs;
+    const at = bySheet ? endedMs + times * stageOf(product, stage).minutes * MINUTE : reachedMs;
     return { at: isoOf(at, job.place.tz), bySheet };
   };
 }

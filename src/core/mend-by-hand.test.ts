@@ -157,3 +157,40 @@ it('soft film taken off takes its layer with it: colour and clear are laid anew,
   expect(p.layers.map((l) => l.id)).toEqual(['base-m1', 'clear-m1']);
   expect(laid(p)).toEqual(['base-m1.c1 left', 'base-m1.c2 left', 'clear-m1.c1 left', 'clear-m1.c2 left']);
 });
+
+describe('a run in the first of two coats of clear, cut down and polished', () => {
+  const base = [1, 2, 3].map((coat) => ({ layerId: 'base', coat, endedAt: at('06:30') }));
+  const clears = (n: number) =>
+    Array.from({ length: n }, (_, i) => ({ layerId: 'clear', coat: i + 1, endedAt: at('07:30') }));
+  const going = mended(one([...base, ...clears(1)], [panel('left')]), 'run-ladder', ['left'], 'runs');
+  it('the second coat goes on as it was to; the run waits until all is on', () => {
+    const p = planned(going);
+    expect(laid(p)).toEqual(['clear.c2 left']);
+    expect(p.mends).toHaveLength(1);
+    expect(p.mends[0]!.at).toBeNull();
+    expect(p.mends[0]!.tasks.map((t) => t.detail.code)).toEqual([
+      'mend-sand',
+      'mend-sand',
+      'mend-sand',
+      'mend-polish',
+    ]);
+    expect(p.mends[0]!.tasks.map((t) => t.detail.params.grit)).toEqual([1000, 1500, 2000, undefined]);
+  });
+  it('once all is on it says from when: twice until it may be sanded, at 20 °C by the sheet', () => {
+    const whole = { ...going, state: { ...going.state!, coats: [...base, ...clears(2)] } };
+    const [m] = planned(whole).mends;
+    const waitMin = Math.max(2 * CLEAR.sandMin!, CLEAR.polishMin ?? 0);
+    expect((ms(m!.at!) - msOf(at('07:30'), TZ)) / MINUTE).toBeCloseTo(waitMin, -1);
+  });
+  it('ticked task by task it is gone', () => {
+    let j: Job = { ...going, state: { ...going.state!, coats: [...base, ...clears(2)] } };
+    for (const { id } of planned(j).mends[0]!.tasks)
+      j = withTick(j, {
+        task: { id, kind: 'sand', layerId: null, coat: null },
+        atMs: msOf(at('07:50'), TZ),
+        productId: null,
+        cans: 0,
+      });
+    expect(planned(j).mends).toEqual([]);
+  });
+});

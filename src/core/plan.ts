@@ -22,6 +22,7 @@ import type { Around } from './schedule/around';
 import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
 import { placeStops } from './place-stops';
 import { productIn, seamRecord, type System } from './seams/seam';
+import { stillToMend } from './still-to-mend';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
 import { withZones } from './surface/zones';
@@ -143,6 +144,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     materials,
     ...atMoments({ job, system }, scheduled),
     toCome: blockers.length > 0 ? [] : stillAhead({ job, system, airs }, scheduled),
+    mends: stillToMend(job, system, airs),
     drying: airs ? dryingNow(job, system, airs, nowMs) : [],
     chance: scheduled.chance,
     decision: scheduled.decision,

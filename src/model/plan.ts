@@ -7,29 +7,10 @@ import { markSchema, noticeSchema } from './marks';
 import { layerMendSchema } from './mend';
 import { ROLES } from './product';
 import { decisionSchema, suitSchema } from './starts';
+import { openMendSchema, taskSchema } from './tasks';
 
-export const TASK_KINDS = [
-  'shop',
-  'strip-down',
-  'fit',
-  'fill',
-  'sand',
-  'clean',
-  'mask',
-  'tack',
-  'check',
-  'tape',
-  'untape',
-  'activate',
-  'coat',
-  'flash',
-  'rinse',
-  'dry',
-  'unmask',
-  'bake',
-  'move',
-] as const;
-export type TaskKind = (typeof TASK_KINDS)[number];
+export { TASK_KINDS, type Task, type TaskKind } from './tasks';
+
 const iso = z.string();
 
 export const planLayerSchema = z.strictObject({
@@ -136,22 +117,6 @@ export const materialSchema = z.strictObject({
   trip: z.enum(['first', 'later']).describe('to the shops; later only where it is bought in stages'),
 });
 export type Material = z.infer<typeof materialSchema>;
-
-export const taskSchema = z.strictObject({
-  id: z.string(),
-  kind: z.enum(TASK_KINDS),
-  layerId: z.string().nullable(),
-  coat: z.number().int().nullable(),
-  partIds: z.array(z.string()),
-  startsAt: iso,
-  endsAt: iso,
-  handsOn: z.boolean(),
-  detail: noticeSchema,
-  checks: z.array(noticeSchema),
-  cautions: z.array(z.string()).describe('hazards said at this moment, as hazard.moment'),
-  leftMin: z.number().describe('minutes of the same task that remain after it, for another day'),
-});
-export type Task = z.infer<typeof taskSchema>;
 
 export const activationSchema = z.strictObject({
   productId: z.string(),
@@ -342,6 +307,7 @@ export const planSchema = z.strictObject({
       }),
     )
     .describe('once every coat is on, what the film still asks for; empty before'),
+  mends: z.array(openMendSchema).describe('mends without paint that come once everything is on'),
   drying: z
     .array(z.strictObject({ partId: z.string(), dustFreeAt: iso, handleAt: iso }))
     .describe('parts whose newest film may not be handled yet, whether or not more is to come'),

@@ -14,10 +14,14 @@ export type Start = Pick<
   'job' | 'forecast' | 'nowMs' | 'issuedMs' | 'readings' | 'around'
 >;
 
+/** The newest question, and every one that only tries something. */
+const isWanted = (id: number, last: number): boolean => id < 0 || id === last;
+
 export class PlanClient {
   private readonly worker: Worker;
   private readonly waiting = new Map<number, Waiting>();
   private last = 0;
+  private tried = 0;
 
   constructor(start: Start) {
     this.worker = new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' });
@@ -26,7 +30,7 @@ export class PlanClient {
       this.waiting.delete(messageEvent.data.id);
       if (!w) return;
       if (messageEvent.data.kind === 'failed') w.reject(new Error(messageEvent.data.message));
-      else w.resolve(messageEvent.data.id === this.last ? messageEvent.data.answer : null);
+      else w.resolve(isWanted(messageEvent.data.id, this.last) ? messageEvent.data.answer : null);
     };
     this.worker.onerror = (e): void => {
       for (const w of this.waiting.values()) w.reject(new Error(e.message || 'the planning worker stopped'));
@@ -42,7 +46,15 @@ export class PlanClient {
 
   /** The plan of a job and the air at it, or null when a newer question overtook it. */
   plan(job: Job, nowMs: number): Promise<Answer | null> {
-    const id = ++this.last;
+    return this.ask(++this.last, job, nowMs);
+  }
+
+  /** What would be planned if the job were so; overtakes nothing. */
+  attempt(job: Job, nowMs: number): Promise<Answer | null> {
+    return this.ask(--this.tried, job, nowMs);
+  }
+
+  private ask(id: number, job: Job, nowMs: number): Promise<Answer | null> {
     return new Promise((resolve, reject) => {
       this.waiting.set(id, { resolve, reject });
       this.send({ kind: 'plan', id, nowMs, job });

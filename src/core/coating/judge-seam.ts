@@ -182,13 +182,15 @@ function withOwnLadder(job: Job, pair: Pair, seam: Seam): Seam {
 }
 
 /** @param partId the first part that has this seam */
-export const judgeSeam = (job: Job, pair: Pair, partId: string): Seam =>
-  withOwnLadder(job, pair, judged(job, pair, partId));
+export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
+  const { mend } = pair.layer;
+  const isWorked = mend?.tasks.some((t) => t.do !== 'wait') ?? false;
+  if (mend && isWorked && !pair.isSpot) return overMended(pair, mend, partId);
+  return withOwnLadder(job, pair, judged(job, pair, partId));
+}
 
 function judged(job: Job, pair: Pair, partId: string): Seam {
   if (pair.isSpot) return overSpot(pair, partId);
-  const { mend } = pair.layer;
-  if (mend && mend.tasks.some((t) => t.do !== 'wait')) return overMended(pair, mend, partId);
   if (pair.isFilledOver) return overFilled(job, pair, partId);
   const card = ruleFor(pair.below, pair.above) ?? NO_CARD;
   const decision = decisionOn(job, pair);

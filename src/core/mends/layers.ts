@@ -131,6 +131,17 @@ function strippedOf(mend: Taken, laid: readonly Laid[], there: There): PlanLayer
   );
 }
 
+/** What is given up on every part of a layer is no coat of it any more. */
+function endedBy(job: Job, mend: Taken, { layers, isBegun }: There): PlanLayer[] {
+  if (!isReworked(mend)) return [...layers];
+  const on = onThen(job, mend);
+  return layers.map((l) =>
+    isBegun(l) && l.partIds.every((id) => mend.partIds.includes(id))
+      ? { ...l, coats: Math.max(...l.partIds.map((id) => on(l.id, id))) }
+      : l,
+  );
+}
+
 function mended(job: Job, mend: Taken, layers: readonly PlanLayer[], products: Products): PlanLayer[] {
   const there = thereAt(job, mend, layers);
   const all = laidBy(mend);
@@ -146,7 +157,7 @@ function mended(job: Job, mend: Taken, layers: readonly PlanLayer[], products: P
   const isOver = (l: PlanLayer): boolean =>
     there.isBegun(l) || (l.mend !== undefined && l.partIds.some((id) => mend.partIds.includes(id)));
   const at = layers.findLastIndex(isOver) + 1;
-  const kept = isStripped(mend) ? strippedOf(mend, all, there) : [...layers];
+  const kept = isStripped(mend) ? strippedOf(mend, all, there) : endedBy(job, mend, there);
   return kept.toSpliced(at, 0, ...layersOf(mend, fresh)).filter((l) => l.partIds.length > 0);
 }
 

@@ -69,3 +69,23 @@ export function givenUp(
       return coats > 0 && coat > coats;
     });
 }
+
+/** Nothing of it is sprayed: papers, cloths and waits alone. */
+export const isCoatless = ({ tasks }: Pick<TakenMend, 'tasks'>): boolean => !tasks.some(isCoating);
+const isPolished = ({ tasks }: Pick<TakenMend, 'tasks'>): boolean => tasks.some((t) => t.do === 'polish');
+
+/** What is still to be laid on a part over a layer. */
+type IsOpenOver = (layerId: string, partId: string) => boolean;
+
+/**
+ * Mends without paint, by when their turn comes: before what is still to be laid on their film, or once all is on.
+ * Blocking off what is blocked in any case is no work of its own.
+ */
+export function coatlessMends(job: Job, isOpenOver: IsOpenOver): { before: Taken[]; after: Taken[] } {
+  const all = takenMends(job).filter(isCoatless);
+  const isBefore = (m: Taken): boolean => !isPolished(m) && m.partIds.some((id) => isOpenOver(m.layerId, id));
+  return {
+    before: all.filter((m) => isBefore(m) && m.kind !== 'block-off'),
+    after: all.filter((m) => !isBefore(m)),
+  };
+}

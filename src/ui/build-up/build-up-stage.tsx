@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { systemFor, type SystemResult } from '@/core/coating/system';
 import { withLayers } from '@/core/edits/layers';
+import { withoutMends } from '@/core/mends/taken';
 import { withZones } from '@/core/surface/zones';
 import { useDesk } from '../desk/job-desk';
 import { later } from '../parts/later';
@@ -34,7 +35,8 @@ export function BuildUpStage() {
   const f = useFormat();
   const desk = useDesk();
   const { job, plan } = desk;
-  const system = systemFor(job);
+  // What is chosen, whatever has to be mended on it meanwhile.
+  const system = systemFor(withoutMends(job));
   const { layers, seams } = system;
   const products = stackProducts(system);
   const warns = seams.some((s) => s.verdict !== 'ok');

@@ -41,6 +41,8 @@ export interface Desk {
   /** The plan of the last change takes its time; null when it does not. */
   readonly longWork: { cancel(): void } | null;
   edit(change: (job: Job) => Job): void;
+  /** The plan there would be after a change, before it is made; null where the page was left meanwhile. */
+  attempt(change: (job: Job) => Job): Promise<Plan | null>;
   step(side: StepSide): void;
   resolve(whose: 'mine' | 'theirs'): void;
   faultAt(path: string): string | null;
@@ -131,7 +133,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
   );
   const refresh = useServerView(id, saver, savedAt, onView);
   useNothingLost(id, saver);
-  const { answer, fault, isLong, cancel } = usePlanner(view, job, now);
+  const { answer, fault, isLong, cancel, attempt } = usePlanner(view, job, now);
   useUndoKeys(step);
   const cancelPlan = (): void => {
     cancel();
@@ -154,6 +156,7 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     refresh,
     longWork: isLong ? { cancel: cancelPlan } : null,
     edit,
+    attempt: (change) => attempt(change(job)).then((a) => a?.plan ?? null),
     step,
     clock: now,
     resolve: (whose) => saver.resolve(whose),

@@ -13,6 +13,8 @@ interface Planner {
   readonly isLong: boolean;
   /** Stops what is being worked out. */
   cancel(): void;
+  /** What would be planned if the job were so; null where the page was left meanwhile. */
+  attempt(job: Job): Promise<Answer | null>;
   /** a sentence when the worker stopped; null while it works */
   readonly fault: string | null;
 }
@@ -65,5 +67,9 @@ export function usePlanner(view: JobView, job: Job, clock: () => number): Planne
   const answer = local && (local.job === job || job !== view.job) ? local.answer : view;
   const isLong = useLong(job !== view.job && job !== local?.job && job !== failed?.job);
   const cancel = useCallback(() => setCancelled((n) => n + 1), []);
-  return { answer, fault: failed?.said ?? null, isLong, cancel };
+  const attempt = useCallback(
+    (other: Job) => client.current?.attempt(other, clock()) ?? Promise.resolve(null),
+    [client, clock],
+  );
+  return { answer, fault: failed?.said ?? null, isLong, cancel, attempt };
 }

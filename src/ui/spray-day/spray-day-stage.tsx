@@ -27,7 +27,7 @@ import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
-import { LikelyOnPaper, NotedFaults, TroubleButton } from './trouble-button';
+import { LikelyOnPaper, NotedFaults, StillToMend, TroubleButton } from './trouble-button';
 import { VisitSheet } from './visit-sheet';
 import { later } from '../parts/later';
 
@@ -116,6 +116,7 @@ function Now({ day }: { day: DayView }) {
       )}
       {act && !startsNext && <ActCard view={act} />}
       <TroubleButton />
+      <StillToMend />
       <NotedFaults />
       {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
       <NoSheet />

@@ -7,6 +7,7 @@ import { later } from '../parts/later';
 
 const Noted = later('What went wrong', () => import('./noted-faults').then((m) => m.NotedFaults));
 const Likely = later('If it goes wrong', () => import('./likely-on-paper').then((m) => m.LikelyOnPaper));
+const ToMend = later('Still to mend', () => import('./still-to-mend').then((m) => m.StillToMend));
 const Trouble = later(null, () => import('./trouble').then((m) => m.Trouble));
 
 export function TroubleButton() {
@@ -40,6 +41,11 @@ function RunSign() {
 export function NotedFaults() {
   const { job } = useDesk();
   return (job.state?.faults ?? []).length > 0 ? <Noted /> : null;
+}
+
+export function StillToMend() {
+  const { plan } = useDesk();
+  return plan.mends.length > 0 ? <ToMend /> : null;
 }
 
 export function LikelyOnPaper() {

@@ -2,6 +2,7 @@
 /** What it is and what to do: this minute, later, and what else it could be. */
 import Button from '@mui/material/Button';
 import type { FaultCode } from '@/model/fault';
+import type { MendKind } from '@/model/mend';
 import { FaultFace } from '../drawings/fault-face';
 import type { MendView } from '../views/mend-lines';
 import type { TroubleView } from '../views/trouble';
@@ -12,9 +13,10 @@ interface TroubleVerdictProps {
   readonly onNote: () => void;
   readonly onClose: () => void;
   readonly onLook: (code: FaultCode) => void;
+  readonly onTake: (kind: MendKind) => void;
 }
 
-export function TroubleVerdict({ view, onNote, onClose, onLook }: TroubleVerdictProps) {
+export function TroubleVerdict({ view, onNote, onClose, onLook, onTake }: TroubleVerdictProps) {
   const { act, actName, name, look, now, not, mends, lookalike, next, film } = view;
   return (
     <div className="is-grid gap-12">
@@ -36,7 +38,7 @@ export function TroubleVerdict({ view, onNote, onClose, onLook }: TroubleVerdict
         {not && <p className="never">{not}</p>}
       </section>
       {mends.map((m, i) => (
-        <MendCard key={m.kind} mend={m} isOther={i > 0} />
+        <MendCard key={m.kind} mend={m} isOther={i > 0} onTake={() => onTake(m.kind)} />
       ))}
       {lookalike && (
         <Button variant="outlined" onClick={() => onLook(lookalike.code)}>
@@ -51,7 +53,13 @@ export function TroubleVerdict({ view, onNote, onClose, onLook }: TroubleVerdict
   );
 }
 
-function MendCard({ mend, isOther }: { mend: MendView; isOther: boolean }) {
+interface MendCardProps {
+  readonly mend: MendView;
+  readonly isOther: boolean;
+  readonly onTake: () => void;
+}
+
+function MendCard({ mend, isOther, onTake }: MendCardProps) {
   return (
     <section className="panel" aria-label={mend.name}>
       <div className="hd">
@@ -66,6 +74,11 @@ function MendCard({ mend, isOther }: { mend: MendView; isOther: boolean }) {
         </ol>
       )}
       <p className="small muted mt-6">{mend.adds}</p>
+      {mend.lines.length > 0 && (
+        <Button variant="outlined" className="mt-8" onClick={onTake}>
+          Into the plan…
+        </Button>
+      )}
     </section>
   );
 }

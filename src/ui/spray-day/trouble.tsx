@@ -26,6 +26,7 @@ import {
   type Place,
 } from '../views/trouble';
 import { NoneOfThese } from './trouble-none';
+import { TroubleTake } from './trouble-take';
 import { StepHead, Tiles } from './trouble-tiles';
 import { TroubleVerdict } from './trouble-verdict';
 import { useOnJob } from './use-on-job';
@@ -60,7 +61,7 @@ export function Trouble({ onClose }: { onClose: () => void }) {
       </DialogTitle>
       <DialogContent>
         <div className="faultfinder" key={way.length}>
-          {place.at !== 'fault' && (
+          {place.at !== 'fault' && place.at !== 'take' && (
             <Tiles
               label="Somebody is hurt, or may be"
               size="small"
@@ -104,6 +105,8 @@ function At({ place, nth, go, onClose }: AtProps) {
       return <AtNode node={place.node} nth={nth} go={go} />;
     case 'fault':
       return <Verdict code={place.code} on={on} go={go} onClose={onClose} />;
+    case 'take':
+      return <TroubleTake code={place.code} kind={place.kind} onClose={onClose} />;
     case 'none':
       return <None on={on} onClose={onClose} />;
   }
@@ -180,6 +183,7 @@ function Verdict({ code, on, go, onClose }: VerdictProps) {
       onNote={() => note(code)}
       onClose={onClose}
       onLook={(other) => go({ at: 'fault', code: other })}
+      onTake={(kind) => go({ at: 'take', code, kind })}
     />
   );
 }

@@ -10,6 +10,6 @@ export function useOnJob(): OnJob {
     job,
     layers: plan.layers,
     products: new Map(products.map((p) => [p.id, p])),
-    spraying: sprayingNow(plan, nowMs),
+    spraying: sprayingNow(plan, nowMs)?.layerId ?? null,
   };
 }

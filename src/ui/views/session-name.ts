@@ -38,3 +38,12 @@ export function sessionName(plan: Pick<Plan, 'layers' | 'parts'>, { layerIds, pa
   const all = layers.flatMap((l) => l.partIds);
   return capital(inAList(roles) || 'session') + partsText(plan, all, partIds);
 }
+
+/** “, left door and lid”: some of the parts; nothing where it is all of them. */
+export function onParts(
+  { parts }: { readonly parts: readonly { readonly id: string; readonly name?: string | undefined }[] },
+  partIds: readonly string[],
+): string {
+  if (partIds.length >= parts.length) return '';
+  return `, ${inAList(partIds.map((id) => parts.find((p) => p.id === id)?.name ?? id))}`;
+}

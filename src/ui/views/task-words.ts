@@ -38,7 +38,8 @@ export function taskTitle(
 ): string {
   const l = plan.layers.find((x) => x.id === t.layerId);
   const paint = products.find((p) => p.id === l?.productId)?.name ?? '';
-  if (t.kind === 'coat') return `${paint}, coat ${t.coat} of ${l?.coats ?? t.coat}`;
+  if (t.kind === 'coat')
+    return `${paint}, coat ${t.coat} of ${l?.coats ?? t.coat}${l?.mend ? ', mending' : ''}`;
   if (t.kind === 'activate') return openingTitle(isMix(plan, products, t), paint, nthOf(t.id));
   if (t.kind === 'dry') return 'Dust-free';
   const grit = t.kind === 'sand' ? Number(t.detail?.params.grit ?? 0) : 0;

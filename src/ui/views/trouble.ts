@@ -14,8 +14,9 @@ import {
   type Look,
   type Sign,
 } from '@/model/fault';
-import { instantOf } from '@/core/time/instant';
-import type { Plan } from '@/model/plan';
+import { HOUR, instantOf } from '@/core/time/instant';
+import type { MendKind } from '@/model/mend';
+import type { Plan, Task } from '@/model/plan';
 import type { Format } from '@/words/format';
 import {
   DANGER_SHORT,
@@ -40,6 +41,7 @@ export type Place =
   | { readonly at: 'moment'; readonly moment: FaultMoment }
   | { readonly at: 'node'; readonly node: Node }
   | { readonly at: 'fault'; readonly code: FaultCode }
+  | { readonly at: 'take'; readonly code: FaultCode; readonly kind: MendKind }
   | { readonly at: 'none' };
 
 /** A node with one card left is that card. */
@@ -155,8 +157,14 @@ export function likelyRows(on: OnJob, { sessions }: Pick<Plan, 'sessions'>): Lik
   });
 }
 
-/** The layer of the coat that is due now and not ticked: it is going on, or just went on. */
-export function sprayingNow({ sessions }: Pick<Plan, 'sessions'>, nowMs: number): string | null {
-  const coat = sessions[0]?.tasks.find((t) => t.kind === 'coat');
-  return coat && instantOf(coat.startsAt) <= nowMs ? coat.layerId : null;
+/** So long before its hour a coat is taken as going on where nothing else is left before it, ms. */
+const EARLY_MS = HOUR;
+
+/** The coat that is going on, or just went on: due and not ticked, or next with all before it ticked early. */
+export function sprayingNow({ sessions }: Pick<Plan, 'sessions'>, nowMs: number): Task | null {
+  const tasks = sessions[0]?.tasks ?? [];
+  const coat = tasks.find((t) => t.kind === 'coat');
+  if (!coat) return null;
+  const isNext = tasks[0] === coat && instantOf(coat.startsAt) - nowMs <= EARLY_MS;
+  return isNext || instantOf(coat.startsAt) <= nowMs ? coat : null;
 }

@@ -10,9 +10,11 @@ import {
   type Draft,
   type Drafts,
   type Film,
+  type Ground,
   type PrepStep,
   type Rest,
 } from './draft';
+import { mendsBefore } from './mending';
 import { preparationOf } from './preparation';
 import type { Stretch, Work } from './work';
 
@@ -29,15 +31,16 @@ function readyFor({ layers }: Stretch): Pick<Rest, 'ready' | 'times'> | null {
   return ready ? { ready: ready.stage, times: ready.times } : null;
 }
 
-/** The newest film a mend is done on: it is waited for, though its layer may come off. */
-function mendedFilm({ system, done }: Work, { layers: [first] }: Stretch): Film | null {
+/** The newest film a mend is done on: it is waited for, though its layer may come off. null where none is. */
+function mendedGround({ system, done }: Work, { layers: [first] }: Stretch, rest: Rest): Ground | null {
   const mend = first?.mend;
-  if (!first || !mend) return null;
+  if (!first || !mend?.ready) return null;
   const ends = first.partIds.flatMap((id) => done.endsOf(mend.film.layerId, id));
   if (ends.length === 0) return null;
   const product = productIn(system.products, mend.film.productId);
   const endedMs = Math.max(...ends);
-  return { product, layerId: mend.film.layerId, endedMs, firstEndedMs: Math.min(...ends) };
+  const film = { product, layerId: mend.film.layerId, endedMs, firstEndedMs: Math.min(...ends) };
+  return { film, ready: rest.ready, ...(rest.times && { times: rest.times }) };
 }
 
 /** How the work rests before a segment. */
@@ -149,21 +152,40 @@ export function draftsOf(work: Work, cuts: Cuts = NO_CUTS): Drafts {
       const segments = segmentsOf(group.left, group.on.at(-1), cuts);
       segments.forEach((segment, nth) => {
         const rest = restBefore(segment, group);
-        const { ready, times } = rest;
-        const isMended = nth === 0 && readyFor(group) !== null;
-        const on = isMended ? mendedFilm(work, group) : film;
-        if (sessions.length === 0 && (segment.rested !== null || isMended))
-          before = on && { film: on, ready, ...(times && { times }) };
+        const mended = nth === 0 ? mendedGround(work, group, rest) : null;
+        if (sessions.length === 0 && (segment.rested !== null || mended))
+          before = mended ?? (film && { film, ready: rest.ready });
         const first = lot === 0 && index === 0 && nth === 0;
         const isNewLot = lot > lastLot && sessions.length > 0;
-        const ground = isNewLot && isMended && on ? { film: on, ready, ...(times && { times }) } : null;
-        sessions.push({ ...draftOf(work, group, segment, { nth, first, lot }), ground });
+        const draft = draftOf(work, group, segment, { nth, first, lot });
+        sessions.push({ ...draft, ground: isNewLot ? mended : null });
         rests.push(isNewLot ? APART : rest);
         lastLot = lot;
       });
     });
   });
-  return { sessions: onceEach(sessions).map((s, k) => ({ ...s, rest: rests[k + 1] ?? null })), before };
+  const whole = onceEach(sessions).map((s, k) => ({ ...s, rest: rests[k + 1] ?? null }));
+  return withMendsBefore(work, { sessions: whole, before });
+}
+
+/** What is mended without paint comes first in the session that goes on over it. */
+function withMendsBefore(work: Work, { sessions, before }: Drafts): Drafts {
+  const all = mendsBefore(work).map((m) => ({
+    ...m,
+    k: sessions.findIndex((s) => s.steps.some((x) => x.partIds.some((id) => m.partIds.includes(id)))),
+  }));
+  const grounds = all.flatMap(({ k, ground }) => (k === 0 ? [ground] : []));
+  return {
+    sessions: sessions.map((s, i) => {
+      const mine = all.filter((m) => m.k === i);
+      if (mine.length === 0) return s;
+      const later = i > 0 ? mine[0]!.ground : s.ground;
+      const visits = [...mine.flatMap((m) => m.steps), ...s.visits];
+      // It is worked on before the next coat: that goes on what was worked on, not on the film as it was.
+      return { ...s, visits, ground: later, carry: new Map<string, Film>() };
+    }),
+    before: grounds.at(-1) ?? before,
+  };
 }
 
 /** What another job leaves in a can is there once: for the first session that sprays it. */

@@ -2,11 +2,15 @@
 import type { Notice } from '@/model/marks';
 import type { LayerMend, MendTask } from '@/model/mend';
 import type { PlanLayer, TaskKind } from '@/model/plan';
-import type { PrepStep } from './draft';
+import { coatlessMends } from '../../mends/taken';
+import { productIn } from '../../seams/seam';
+import { leftToDo } from './done';
+import type { Ground, PrepStep } from './draft';
+import type { Work } from './work';
 
-type Work = Exclude<MendTask, { do: 'wait' } | { do: 'coat' }>;
+type Handed = Exclude<MendTask, { do: 'wait' } | { do: 'coat' }>;
 
-const isWork = (t: MendTask): t is Work => t.do !== 'wait' && t.do !== 'coat';
+const isWork = (t: MendTask): t is Handed => t.do !== 'wait' && t.do !== 'coat';
 
 /** The kind of task, the end of its id, and what is said. */
 interface As {
@@ -18,7 +22,7 @@ interface As {
 const CLEANS = { wash: 'wash', degrease: 'clean', blow: 'blow', tack: 'tack' } as const;
 const PLAIN = { wipe: 'clean', fill: 'fill', nail: 'check', polish: 'sand' } as const;
 
-function asTask(t: Work): As {
+function asTask(t: Handed): As {
   const plain = (kind: TaskKind, name: string, code: string): As => ({
     kind,
     name,
@@ -65,4 +69,41 @@ export function mendPreparation(
   const all = mendSteps(id, mend.tasks, partIds);
   const from = all.findLastIndex((s) => !isLastWipe(s)) + 1;
   return { visits: [...all.slice(0, from), mask], prep: all.slice(from) };
+}
+
+/** A layer over another is still to be begun on a part. */
+export const openOver =
+  ({ system, done }: Pick<Work, 'system' | 'done'>) =>
+  (layerId: string, partId: string): boolean => {
+    const from = system.layers.findIndex((l) => l.id === layerId);
+    return system.layers.some(
+      (l, i) => i > from && l.partIds.includes(partId) && done.endsOf(l.id, partId).length === 0,
+    );
+  };
+
+/** What a mend without paint asks for before the session that goes on over it. */
+export interface MendBefore {
+  readonly steps: readonly PrepStep[];
+  readonly partIds: readonly string[];
+  readonly ground: Ground;
+}
+
+export function mendsBefore(work: Work): MendBefore[] {
+  const { job, system, done } = work;
+  return coatlessMends(job, openOver(work)).before.flatMap((m) => {
+    const steps = leftToDo(done, mendSteps(m.id, m.tasks, m.partIds));
+    const [first] = m.tasks;
+    const layer = system.layers.find((l) => l.id === m.layerId);
+    const ends = layer ? m.partIds.flatMap((id) => done.endsOf(layer.id, id)) : [];
+    if (steps.length === 0 || !layer || ends.length === 0) return [];
+    const film = {
+      product: productIn(system.products, layer.productId),
+      layerId: layer.id,
+      endedMs: Math.max(...ends),
+      firstEndedMs: Math.min(...ends),
+    };
+    const ready: Pick<Ground, 'ready' | 'times'> =
+      first?.do === 'wait' ? { ready: first.stage, times: first.times } : { ready: 'next' };
+    return [{ steps, partIds: m.partIds, ground: { film, ...ready } }];
+  });
 }

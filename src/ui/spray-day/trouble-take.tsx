@@ -1,0 +1,147 @@
+'use client';
+/** A mend before it goes into the plan: on which parts, and what it changes; taken or left. */
+import { useEffect, useState } from 'react';
+import Button from '@mui/material/Button';
+import CircularProgress from '@mui/material/CircularProgress';
+import type { FaultCode } from '@/model/fault';
+import type { Job } from '@/model/job';
+import type { MendKind } from '@/model/mend';
+import type { Plan } from '@/model/plan';
+import { MEND_NAMES } from '@/words/sentences/faults/mends';
+import { useDesk } from '../desk/job-desk';
+import { useFormat } from '../theme/providers';
+import { partsAsked, takenChange, takeView, type ShowsOn, type TakeView } from '../views/take-mend';
+import { sprayingNow } from '../views/trouble';
+import { useOnJob } from './use-on-job';
+
+interface TroubleTakeProps {
+  readonly code: FaultCode;
+  readonly kind: MendKind;
+  readonly onClose: () => void;
+}
+
+export function TroubleTake({ code, kind, onClose }: TroubleTakeProps) {
+  const on = useOnJob();
+  const { plan, nowMs, clock, edit } = useDesk();
+  const [atMs] = useState(clock);
+  const parts = partsAsked(code, on, nowMs);
+  const [chosen, setChosen] = useState<readonly string[]>(parts.length === 1 ? [parts[0]!.id] : []);
+  const change = takenChange({ code, kind, on, partIds: chosen, atMs, spraying: sprayingNow(plan, nowMs) });
+  const take = (): void => {
+    if (!change) return;
+    edit(change);
+    onClose();
+  };
+  return (
+    <div className="is-grid gap-12">
+      <h3 className="stephead">{MEND_NAMES[kind]}</h3>
+      {parts.length > 1 && <PartChoice parts={parts} chosen={chosen} onChoose={setChosen} />}
+      {chosen.length > 0 && !change && (
+        <p role="alert">Not on these parts together as it is: choose them one by one, or another mend.</p>
+      )}
+      {change && <Changes key={chosen.join(' ')} change={change} />}
+      <Button variant="contained" className="big" disabled={!change} onClick={take}>
+        Take it into the plan
+      </Button>
+    </div>
+  );
+}
+
+interface PartChoiceProps {
+  readonly parts: readonly ShowsOn[];
+  readonly chosen: readonly string[];
+  readonly onChoose: (ids: readonly string[]) => void;
+}
+
+function PartChoice({ parts, chosen, onChoose }: PartChoiceProps) {
+  const toggle = (id: string): void =>
+    onChoose(chosen.includes(id) ? chosen.filter((x) => x !== id) : [...chosen, id]);
+  return (
+    <fieldset className="partchoice">
+      <legend>On which parts?</legend>
+      {parts.map((p) => (
+        <Button
+          key={p.id}
+          variant={chosen.includes(p.id) ? 'contained' : 'outlined'}
+          aria-pressed={chosen.includes(p.id)}
+          onClick={() => toggle(p.id)}
+        >
+          {p.name}
+        </Button>
+      ))}
+      <Button variant="text" onClick={() => onChoose(parts.map((p) => p.id))}>
+        All of them
+      </Button>
+    </fieldset>
+  );
+}
+
+/** The plan with it, once it is worked out; null until then. */
+function useTried(change: (job: Job) => Job): { plan: Plan | null; fault: string | null } {
+  const { attempt } = useDesk();
+  const [tried, setTried] = useState<{ plan: Plan | null; fault: string | null }>({
+    plan: null,
+    fault: null,
+  });
+  useEffect(() => {
+    let over = false;
+    attempt(change).then(
+      (plan) => over || setTried({ plan, fault: null }),
+      (e: Error) => over || setTried({ plan: null, fault: e.message }),
+    );
+    return () => {
+      over = true;
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each choice of parts: the element has a key of them
+  }, []);
+  return tried;
+}
+
+function Changes({ change }: { change: (job: Job) => Job }) {
+  const f = useFormat();
+  const { job, plan, nowMs, weather, known } = useDesk();
+  const { plan: next, fault } = useTried(change);
+  if (fault)
+    return (
+      <p role="alert">The plan with it could not be worked out ({fault}). It can be taken all the same.</p>
+    );
+  if (!next)
+    return (
+      <p className="row gap-10" role="status">
+        <CircularProgress size={22} /> Working out what it changes…
+      </p>
+    );
+  const grounds = { issuedMs: weather.issuedMs, readings: known.readings, around: known.around };
+  const view = takeView(
+    { job, plan, ...grounds },
+    { job: change(job), plan: next, ...grounds },
+    { nowMs, f },
+  );
+  return <ChangesCard view={view} />;
+}
+
+function ChangesCard({ view }: { view: TakeView }) {
+  const { changes, sessions, isStuck } = view;
+  return (
+    <section className="panel bc-lagoon" aria-label="What it changes">
+      <div className="hd">What it changes</div>
+      <ul className="is-grid gap-4 mt-6">
+        {changes.length === 0 && <li>Nothing before the last coat: it is done once all is on.</li>}
+        {changes.map((c) => (
+          <li key={c}>{c}</li>
+        ))}
+      </ul>
+      {isStuck && <p className="never mt-8">No start fits any more; the Window says why and what helps.</p>}
+      {sessions.length > 0 && (
+        <>
+          <p className="cap mt-8">Sessions then</p>
+          <ol className="donow">
+            {sessions.map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ol>
+        </>
+      )}
+    </section>
+  );
+}
