@@ -26,7 +26,8 @@ const inOrder = (_key: string, value: unknown): unknown =>
 const markOf = (of: unknown): string => seedOf(JSON.stringify(of ?? null, inOrder)).toString(36);
 
 const GROUND_OF: Readonly<Record<GroundKind, (g: Grounded) => unknown>> = {
-  done: ({ job }) => job.state,
+  done: ({ job: { state } }) => state && { ...state, faults: undefined },
+  mends: ({ job }) => (job.state?.faults ?? []).flatMap((x) => x.mend ?? []),
   parts: ({ job }) => job.parts,
   'build-up': ({ job }) => [job.system, job.products, job.schools, job.overrides, job.ladders],
   place: ({ job }) => [job.place, job.dryIn],
@@ -149,7 +150,9 @@ function figureChanges(was: Agreed, now: Grounded): Change[] {
 function becauseOf(was: Agreed, g: Grounded, nowMs: number): Because[] {
   const names = g.job.parts.map((p) => p.name ?? p.id);
   const passed = was.sessions.find((s) => instantOf(s.startsAt) < nowMs - MINUTE);
-  const isOther = (k: GroundKind): boolean => was.grounds[k] !== markOf(GROUND_OF[k](g));
+  // What was not marked then, as a mend before there were any, is no news.
+  const isOther = (k: GroundKind): boolean =>
+    was.grounds[k] !== undefined && was.grounds[k] !== markOf(GROUND_OF[k](g));
   const told = GROUNDS.filter(isOther).map((ground): Because => {
     if (ground === 'done') return { ground, coats: Math.max(0, coatsOn(g.job) - was.coats) };
     if (ground !== 'parts') return { ground };

@@ -6,6 +6,7 @@ const iso = z.string().max(40);
 /** What a plan follows from, by kind; the order in which changes are told. */
 export const GROUNDS = [
   'done',
+  'mends',
   'parts',
   'build-up',
   'place',
@@ -23,7 +24,7 @@ export type GroundKind = (typeof GROUNDS)[number];
 export const agreedSchema = z.strictObject({
   atMs: z.number(),
   grounds: z
-    .record(z.enum(GROUNDS), z.string().max(60))
+    .partialRecord(z.enum(GROUNDS), z.string().max(60))
     .describe('a mark of each; another mark, another ground'),
   parts: z.array(z.string().max(120)).max(40).describe('by name'),
   coats: z.number().int().min(0).describe('coats that are on, part by part'),

@@ -46,11 +46,11 @@ export function FilmStrip({ stack }: { stack: Stack }) {
                 strokeWidth={band.doneCoats === band.coats ? 1.6 : 1}
                 strokeDasharray={band.doneCoats === band.coats ? undefined : '4 3'}
               />
-              {w > 44 && (
-                <text x={x + w / 2} y={H + 16} fontSize="14" textAnchor="middle" fill="var(--ink-2)">
-                  {band.role} {f.units === 'us' ? f.film(band.um) : Math.round(band.um)}
-                </text>
-              )}
+              <BandText
+                text={`${band.role} ${f.units === 'us' ? f.film(band.um) : Math.round(band.um)}`}
+                x={x}
+                w={w}
+              />
             </g>
           );
         })}
@@ -62,5 +62,18 @@ export function FilmStrip({ stack }: { stack: Stack }) {
         )}
       </svg>
     </div>
+  );
+}
+
+/** Width of a letter under a band, about, px. */
+const LETTER_W = 7.6;
+
+/** Under its band where there is room for it. */
+function BandText({ text, x, w }: { text: string; x: number; w: number }) {
+  if (w < text.length * LETTER_W) return null;
+  return (
+    <text x={x + w / 2} y={56} fontSize="14" textAnchor="middle" fill="var(--ink-2)">
+      {text}
+    </text>
   );
 }

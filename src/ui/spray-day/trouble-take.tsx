@@ -10,7 +10,15 @@ import type { Plan } from '@/model/plan';
 import { MEND_NAMES } from '@/words/sentences/faults/mends';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
-import { partsAsked, takenChange, takeView, type ShowsOn, type TakeView } from '../views/take-mend';
+import {
+  partsAsked,
+  takenChange,
+  takeView,
+  withCoatOn,
+  type ShowsOn,
+  type TakeView,
+  type Taking,
+} from '../views/take-mend';
 import { sprayingNow } from '../views/trouble';
 import { useOnJob } from './use-on-job';
 
@@ -26,7 +34,8 @@ export function TroubleTake({ code, kind, onClose }: TroubleTakeProps) {
   const [atMs] = useState(clock);
   const parts = partsAsked(code, on, nowMs);
   const [chosen, setChosen] = useState<readonly string[]>(parts.length === 1 ? [parts[0]!.id] : []);
-  const change = takenChange({ code, kind, on, partIds: chosen, atMs, spraying: sprayingNow(plan, nowMs) });
+  const taking: Taking = { code, kind, on, partIds: chosen, atMs, spraying: sprayingNow(plan, nowMs) };
+  const change = takenChange(taking);
   const take = (): void => {
     if (!change) return;
     edit(change);
@@ -39,7 +48,7 @@ export function TroubleTake({ code, kind, onClose }: TroubleTakeProps) {
       {chosen.length > 0 && !change && (
         <p role="alert">Not on these parts together as it is: choose them one by one, or another mend.</p>
       )}
-      {change && <Changes key={chosen.join(' ')} change={change} />}
+      {change && <Changes key={chosen.join(' ')} taking={taking} change={change} />}
       <Button variant="contained" className="big" disabled={!change} onClick={take}>
         Take it into the plan
       </Button>
@@ -76,47 +85,52 @@ function PartChoice({ parts, chosen, onChoose }: PartChoiceProps) {
   );
 }
 
-/** The plan with it, once it is worked out; null until then. */
-function useTried(change: (job: Job) => Job): { plan: Plan | null; fault: string | null } {
+interface Tried {
+  /** With the coat ticked that shows the fault, and nothing mended. */
+  readonly before: Plan;
+  readonly after: Plan;
+}
+type Change = (job: Job) => Job;
+
+/** The plans without and with it, once they are worked out; null until then. */
+function useTried(before: Change, after: Change): { tried: Tried | null; fault: string | null } {
   const { attempt } = useDesk();
-  const [tried, setTried] = useState<{ plan: Plan | null; fault: string | null }>({
-    plan: null,
+  const [state, setState] = useState<{ tried: Tried | null; fault: string | null }>({
+    tried: null,
     fault: null,
   });
   useEffect(() => {
     let over = false;
-    attempt(change).then(
-      (plan) => over || setTried({ plan, fault: null }),
-      (e: Error) => over || setTried({ plan: null, fault: e.message }),
+    Promise.all([attempt(before), attempt(after)]).then(
+      ([b, a]) => over || (b && a && setState({ tried: { before: b, after: a }, fault: null })),
+      (e: Error) => over || setState({ tried: null, fault: e.message }),
     );
     return () => {
       over = true;
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each choice of parts: the element has a key of them
   }, []);
-  return tried;
+  return state;
 }
 
-function Changes({ change }: { change: (job: Job) => Job }) {
+function Changes({ taking, change }: { taking: Taking; change: Change }) {
   const f = useFormat();
-  const { job, plan, nowMs, weather, known } = useDesk();
-  const { plan: next, fault } = useTried(change);
+  const { job, nowMs, weather, known } = useDesk();
+  const coatOn: Change = (j) => withCoatOn(j, taking);
+  const { tried, fault } = useTried(coatOn, change);
   if (fault)
     return (
       <p role="alert">The plan with it could not be worked out ({fault}). It can be taken all the same.</p>
     );
-  if (!next)
+  if (!tried)
     return (
       <p className="row gap-10" role="status">
         <CircularProgress size={22} /> Working out what it changes…
       </p>
     );
   const grounds = { issuedMs: weather.issuedMs, readings: known.readings, around: known.around };
-  const view = takeView(
-    { job, plan, ...grounds },
-    { job: change(job), plan: next, ...grounds },
-    { nowMs, f },
-  );
+  const was = { job: coatOn(job), plan: tried.before, ...grounds };
+  const view = takeView(was, { job: change(job), plan: tried.after, ...grounds }, { nowMs, f });
   return <ChangesCard view={view} />;
 }
 

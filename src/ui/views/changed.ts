@@ -8,6 +8,7 @@ import { ROLE_NAMES } from '@/words/names';
 import { capital, inAList, sessionName, sessionOf, uncapital } from './session-name';
 
 const GROUND_WORDS: Readonly<Record<Exclude<GroundKind, 'parts' | 'done'>, string>> = {
+  mends: 'a mend went into the plan, or was taken back',
   'build-up': 'the build-up was changed',
   place: 'the place was changed',
   hours: 'your free hours were changed',
@@ -22,6 +23,7 @@ const GROUND_WORDS: Readonly<Record<Exclude<GroundKind, 'parts' | 'done'>, strin
 
 /** What only the owner does, on this page, with its effect before his eyes. */
 const OWN: ReadonlySet<Because['ground']> = new Set([
+  'mends',
   'build-up',
   'place',
   'hours',
@@ -31,9 +33,14 @@ const OWN: ReadonlySet<Because['ground']> = new Set([
   'purpose',
 ]);
 
-/** He changed it himself and saw what came of it: nothing needs to be told. */
-export const isOwnDoing = ({ because }: Changed): boolean =>
-  because.length > 0 && because.every((b) => OWN.has(b.ground));
+/**
+ * He changed it himself and saw what came of it: nothing needs to be told. A mend that is taken may tick the coat it is
+ * for.
+ */
+export function isOwnDoing({ because }: Changed): boolean {
+  const isMend = because.some((b) => b.ground === 'mends');
+  return because.length > 0 && because.every((b) => OWN.has(b.ground) || (isMend && b.ground === 'done'));
+}
 
 interface Said {
   readonly plan: Plan;

@@ -49,11 +49,19 @@ export interface DayView {
   readonly limits: Product | undefined;
 }
 
+/** When the newest coat on the parts of a task ended, ms; null where none is on them. Left without parts: on any. */
+function lastCoatUnder(job: Job, task: Task | undefined): number | null {
+  const mine = new Set(task?.partIds ?? []);
+  const isUnder = ({ partIds }: { partIds?: string[] | undefined }): boolean =>
+    mine.size === 0 || !partIds || partIds.some((id) => mine.has(id));
+  const ends = (job.state?.coats ?? []).filter(isUnder).map((c) => msOf(c.endedAt, job.place.tz));
+  return ends.length > 0 ? Math.max(...ends) : null;
+}
+
 export function dayView(job: Job, plan: Plan, products: readonly Product[]): DayView {
   const session = plan.sessions[0];
   const next = nextWork(plan)?.task;
-  const ends = (job.state?.coats ?? []).map((c) => msOf(c.endedAt, job.place.tz));
-  const lastMs = ends.length > 0 ? Math.max(...ends) : null;
+  const lastMs = lastCoatUnder(job, next);
   const waits = next && lastMs !== null && instantOf(next.startsAt) - lastMs < WAIT_MS;
   const layerId = next?.layerId ?? session?.layerIds[0];
   const productId = plan.layers.find((l) => l.id === layerId)?.productId;

@@ -102,7 +102,7 @@ export function stackOf(job: Job, { layers, seams }: DrawnSystem, products: read
     return {
       id: layer.id,
       name: product?.name ?? layer.productId,
-      role: ROLE_NAMES[layer.role],
+      role: layer.mend ? 'Mend' : ROLE_NAMES[layer.role],
       coats: layer.coats,
       coatsText: coatsText(layer),
       doneCoats: coatIds.filter((c) => done.has(c)).length,

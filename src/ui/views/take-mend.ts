@@ -38,7 +38,10 @@ export interface Taking {
 }
 
 /** What shows the fault is on: the coat that is going on is ticked on these parts. */
-function withCoatOn(job: Job, { spraying, partIds, atMs }: Taking): Job {
+export function withCoatOn(
+  job: Job,
+  { spraying, partIds, atMs }: Pick<Taking, 'spraying' | 'partIds' | 'atMs'>,
+): Job {
   if (!spraying) return job;
   const mine = spraying.partIds.filter((id) => partIds.includes(id));
   const isWhole = mine.length === spraying.partIds.length;

@@ -94,7 +94,12 @@ describe('something is wrong', () => {
     const coat = plan.sessions[0]!.tasks.find((t) => t.kind === 'coat')!;
     const at = Date.parse(coat.startsAt);
     expect(sprayingNow(plan, at - 1)).toBeNull();
-    expect(sprayingNow(plan, at)).toBe(coat.layerId);
+    expect(sprayingNow(plan, at)).toBe(coat);
+    // All before it ticked early: it is next, and within the hour it is going on; a day ahead it is not.
+    const tasks = plan.sessions[0]!.tasks.slice(plan.sessions[0]!.tasks.indexOf(coat));
+    const early = { sessions: [{ ...plan.sessions[0]!, tasks }] };
+    expect(sprayingNow(early, at - 15 * 60_000)).toBe(coat);
+    expect(sprayingNow(early, at - 24 * 3_600_000)).toBeNull();
     expect(sprayingNow({ sessions: [] }, at)).toBeNull();
   });
   it('danger says what to do and offers no mend', () => {
