@@ -27,6 +27,7 @@ import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
 import { withZones } from './surface/zones';
 import { HOUR, isoOf } from './time/instant';
+import { waitingFilm } from './waiting';
 import { isStuck, waysOut } from './ways-out';
 
 export interface PlanRequest extends Omit<AirRequest, 'forecast'> {
@@ -144,6 +145,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     materials,
     ...atMoments({ job, system }, scheduled),
     toCome: blockers.length > 0 ? [] : stillAhead({ job, system, airs }, scheduled),
+    waiting: waitingFilm({ job, system, airs }, scheduled.sessions, nowMs),
     mends: stillToMend(job, system, airs),
     drying: airs ? dryingNow(job, system, airs, nowMs) : [],
     chance: scheduled.chance,

@@ -8,6 +8,7 @@ import { layerMendSchema } from './mend';
 import { ROLES } from './product';
 import { decisionSchema, suitSchema } from './starts';
 import { openMendSchema, taskSchema } from './tasks';
+import { waitingSchema } from './waiting';
 
 export { TASK_KINDS, type Task, type TaskKind } from './tasks';
 
@@ -307,6 +308,9 @@ export const planSchema = z.strictObject({
       }),
     )
     .describe('once every coat is on, what the film still asks for; empty before'),
+  waiting: waitingSchema
+    .nullable()
+    .describe('the film that the next coat goes on wet; null where none waits'),
   mends: z.array(openMendSchema).describe('mends without paint that come once everything is on'),
   drying: z
     .array(z.strictObject({ partId: z.string(), dustFreeAt: iso, handleAt: iso }))

@@ -42,6 +42,19 @@ export const stateSchema = z.strictObject({
       }),
     )
     .max(40),
+  senses: z
+    .array(
+      z.strictObject({
+        layerId: id,
+        productId: z.string().min(1).max(60),
+        at: isoSchema,
+        felt: z.enum(['strings', 'dry']).describe('of the newest coat: it still pulls strings, or no more'),
+        dose: z.number().min(0).max(20).describe('of its flash at that moment, over what its sheet asks for'),
+      }),
+    )
+    .max(60)
+    .optional()
+    .describe('what a gloved finger felt at the masking'),
   faults: z
     .array(
       z.strictObject({

@@ -6,6 +6,7 @@ import { withoutMends } from '../mends/taken';
 import { withZones } from '../surface/zones';
 import { buildUp, type BuildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
+import { withFelt } from './felt';
 import { schooled } from './schools';
 import type { System } from '../seams/seam';
 import { suggest } from './suggest';
@@ -18,7 +19,7 @@ export interface SystemResult extends BuildUp, System {
 
 export function systemFor(whole: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
   const job = withZones(whole);
-  const products = schooled(job, productsOf(catalogue, job.products));
+  const products = withFelt(job, schooled(job, productsOf(catalogue, job.products)));
   const proposed = job.system ? null : suggest(withoutMends(job), products);
   return {
     ...buildUp(job, job.system?.layers ?? proposed!.layers, products),

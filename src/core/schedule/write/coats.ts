@@ -2,6 +2,7 @@
 import type { Notice } from '@/model/marks';
 import type { Task } from '@/model/plan';
 import { characterOf, type Character } from '../../coating/character';
+import { asOnSheet } from '../../coating/felt';
 import { RINSE_ML } from '../../material/rinse';
 import { MINUTE } from '../../time/instant';
 import type { RunPart } from '../judge/run';
@@ -86,7 +87,7 @@ function writeFlash(sheet: Sheet, k: number, fromMs: number, toMs: number): void
   const detail = notice(isSeam ? 'flash-to-next' : 'flash', {
     minutes: Math.round((toMs - fromMs) / MINUTE),
     restMin: Math.round(leastRestMs(sheet, k, toMs - fromMs) / MINUTE),
-    sheetMin: isSeam ? below.nextMinMin : coatStep.product.flashMin,
+    sheetMin: isSeam ? asOnSheet(below).nextMinMin : asOnSheet(coatStep.product).flashMin,
     panelC: round1(airAt(sheet.air, fromMs).panelC),
     refC: below.refTempC,
   });
