@@ -1,6 +1,7 @@
 /**
- * How many times what its sheet says a film needs here, from what was felt: the mean of a log-normal round one, cut to
- * what the answers leave. Its spread is from memory: eight of ten films flash within a third of their sheet.
+ * How many times what its sheet says a film needs here, from what was felt: the mean of a log-normal cut to what the
+ * answers leave, over its mean without any. Its spread is from memory: eight of ten films flash within a third of their
+ * sheet.
  */
 import { normalCdf } from './normal';
 
@@ -22,7 +23,7 @@ export function feltTimes(above: number, below: number): number {
   const mass = cdf(high) - cdf(low);
   // So little is left that the answers themselves are the better guide.
   if (mass < 1e-4) return Math.max(1, high === Infinity ? low * 1.1 : (low + high) / 2);
-  const mean = (Math.exp(SIGMA ** 2 / 2) * (cdf(high, SIGMA) - cdf(low, SIGMA))) / mass;
+  const mean = (cdf(high, SIGMA) - cdf(low, SIGMA)) / mass;
   // A sheet's least is never undercut by a finger.
   return Math.max(1, mean);
 }

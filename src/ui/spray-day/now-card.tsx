@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
+import type { WaitingFilm } from '@/model/waiting';
 import { durationOf, type Format } from '@/words/format';
 import { sayTask } from '@/words/sentences/tasks';
 import { Hazards } from '../parts/hazards';
@@ -12,6 +13,7 @@ import {
   doneLabel,
   nowView,
   potLeft,
+  startMsOf,
   soonText,
   timerText,
   waitLabel,
@@ -19,6 +21,8 @@ import {
   type RunningPot,
 } from '../views/spray-day';
 import { inSentence } from '../views/task-words';
+import { FilmDial } from '../drawings/film-dial';
+import { dialView, feltLine } from '../views/dial';
 import { useEvery } from './use-every';
 import { useWakeLock } from './wake-lock';
 
@@ -31,25 +35,50 @@ export interface NowCardProps {
   /** When what the task waits for began, ms; null when it waits for nothing but its hour. */
   readonly sinceMs: number | null;
   readonly activated: RunningPot | null;
+  /** What is open of the hour before the first coat, said once; null where nothing is. */
+  readonly hourOpen: string | null;
   readonly onDone: () => void;
+  /** The film it waits for, how it is laid, what may be done meanwhile. */
+  readonly more: NowMore;
+}
+
+export interface NowMore {
+  readonly film: WaitingFilm | null;
+  readonly onFelt: (felt: 'strings' | 'dry') => void;
+  readonly lay: readonly string[];
+  readonly meanwhile: string | null;
   readonly tiles: ReactNode;
 }
 
-export function NowCard({ task, title, f, tz, clock, sinceMs, activated, onDone, tiles }: NowCardProps) {
+export function NowCard(props: NowCardProps) {
+  const { task, title, f, tz, clock, sinceMs, activated, hourOpen, onDone, more } = props;
   const nowMs = useEvery(1000, clock);
-  const now = nowView(task, nowMs, sinceMs);
+  const startMs = startMsOf(task, more.film);
+  const now = nowView(task, nowMs, sinceMs, startMs);
+  const at = isoOf(startMs, tz);
   useWakeLock(now.soon);
+  const dial = more.film && dialView(more.film, nowMs, f);
   return (
     <section className="panel nowcard noprint" aria-label="Now">
       <p className="muted">{waitLabel(now, sinceMs)}</p>
-      <Timer now={now} at={f.time(task.startsAt)} />
-      {now.share !== null && !now.ready && <WaitBar share={now.share} />}
-      <h2>{now.ready ? title : <AtItsHour task={task} title={title} soon={now.soon} f={f} />}</h2>
+      <Timer now={now} at={f.time(at)} />
+      {dial && <FilmDial view={dial} />}
+      {!dial && now.share !== null && !now.ready && <WaitBar share={now.share} />}
+      <h2>
+        {now.ready ? title : <AtItsHour at={at} name={inSentence(title, task.kind)} soon={now.soon} f={f} />}
+      </h2>
       <p>{sayTask(task.detail, f)}</p>
+      <DoneButton task={task} now={now} label={doneLabel(task, title)} hourOpen={hourOpen} onDone={onDone} />
+      {more.lay.length > 0 && <LayList lines={more.lay} />}
+      {more.film && dial && <Sense film={more.film} onFelt={more.onFelt} />}
+      {more.meanwhile !== null && !now.ready && (
+        <p>
+          <b>Meanwhile:</b> {more.meanwhile}
+        </p>
+      )}
       <Hazards key={task.id} cells={task.cautions} open />
       {activated && <Pot pot={activated} nowMs={nowMs} ends={f.dayTime(isoOf(activated.endMs, tz))} />}
-      {tiles}
-      <DoneButton task={task} now={now} label={doneLabel(task, title)} onDone={onDone} />
+      {more.tiles}
     </section>
   );
 }
@@ -74,15 +103,50 @@ function WaitBar({ share }: { share: number }) {
 }
 
 interface AtItsHourProps {
-  readonly task: Task;
-  readonly title: string;
+  readonly at: string;
+  readonly name: string;
   readonly soon: boolean;
   readonly f: Format;
 }
 
-function AtItsHour({ task, title, soon, f }: AtItsHourProps) {
-  const day = soon ? '' : `, ${f.day(task.startsAt)}`;
-  return `At ${f.time(task.startsAt)}${day}: ${inSentence(title, task.kind)}`;
+function AtItsHour({ at, name, soon, f }: AtItsHourProps) {
+  const day = soon ? '' : `, ${f.day(at)}`;
+  return `At ${f.time(at)}${day}: ${name}`;
+}
+
+function LayList({ lines }: { lines: readonly string[] }) {
+  return (
+    <ul className="laylist">
+      {lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  );
+}
+
+interface SenseProps {
+  readonly film: WaitingFilm;
+  readonly onFelt: NowMore['onFelt'];
+}
+
+/** A gloved finger at the masking, not at the part: its answer moves the clock. */
+function Sense({ film, onFelt }: SenseProps) {
+  const felt = feltLine(film);
+  return (
+    <div className="sense">
+      <p>
+        <b>Touch the masking with a gloved finger.</b> {felt}
+      </p>
+      <div className="yesno">
+        <Button variant="outlined" onClick={() => onFelt('strings')}>
+          It still strings
+        </Button>
+        <Button variant="outlined" onClick={() => onFelt('dry')}>
+          Dull, no strings
+        </Button>
+      </div>
+    </div>
+  );
 }
 
 /** The life of an activated can as a wedge that is eaten up. */
@@ -108,10 +172,17 @@ interface DoneButtonProps {
   readonly task: Task;
   readonly now: NowView;
   readonly label: string;
+  readonly hourOpen: string | null;
   readonly onDone: () => void;
 }
 
-function DoneButton({ task, now, label, onDone }: DoneButtonProps) {
+function DoneButton({ task, now, label, hourOpen, onDone }: DoneButtonProps) {
+  if (hourOpen !== null)
+    return (
+      <HoldButton variant="contained" className="big" onConfirm={onDone} confirmText="Go on without them">
+        {label}: {hourOpen}
+      </HoldButton>
+    );
   if (!now.firm)
     return (
       <Button variant="contained" className="big" onClick={onDone}>

@@ -10,7 +10,7 @@ import { Anchor } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { partsOf, restLine, rhythmLines } from '../views/agenda';
 import { sessionName } from '../views/session-name';
-import { activationLine, handleLine, nowView } from '../views/spray-day';
+import { activationLine, handleLine, nowView, startMsOf } from '../views/spray-day';
 import { TaskRow } from './task-row';
 import { useEvery } from './use-every';
 
@@ -31,6 +31,10 @@ export function RunSheet({ session, isFirst, nextId, sinceMs, onTick }: RunSheet
   const { plan, clock } = useDesk();
   const nowMs = useEvery(LOOK_MS, clock);
   const name = sessionName(plan, session);
+  const isFirm = (task: Task): boolean => {
+    const startMs = startMsOf(task, task.id === nextId ? plan.waiting : null);
+    return nowView(task, nowMs, sinceMs, startMs).firm;
+  };
   return (
     <section className="panel" aria-label={`Run sheet, ${name}`}>
       <div className="hd">
@@ -55,7 +59,7 @@ export function RunSheet({ session, isFirst, nextId, sinceMs, onTick }: RunSheet
             task={task}
             isNext={task.id === nextId}
             parts={partsOf(session, task)}
-            isFirm={nowView(task, nowMs, sinceMs).firm}
+            isFirm={isFirm(task)}
             {...(isFirst && task.kind !== 'flash' ? { onTick } : {})}
           />
         ))}

@@ -3,8 +3,10 @@
  * Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were
  * really done.
  */
+import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import { agendaOf, type Entry } from '@/core/schedule/agenda';
+import { noteSense } from '@/core/edits/senses';
 import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
@@ -16,8 +18,9 @@ import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import type { StageSection } from '../shell/section';
 import { StageFrame } from '../shell/stage-frame';
-import { actView } from '../views/act';
+import { actView, type ActView } from '../views/act';
 import { nextWork } from '../views/agenda';
+import { layLines, meanwhile } from '../views/lay';
 import { blockersSaid } from '../views/verdict';
 import { PlanChanged } from '../shell/plan-changed';
 import { Spine } from '../shell/spine';
@@ -25,6 +28,9 @@ import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
 import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
+import { sayTask } from '@/words/sentences/tasks';
+import { hourView, takeHourOn, type HourView } from '../views/hour';
+import { HourList } from './hour-list';
 import { NowCard } from './now-card';
 import { RunSheet } from './run-sheet';
 import { LikelyOnPaper, NotedFaults, StillToMend, TroubleButton } from './trouble-button';
@@ -89,38 +95,94 @@ function useTicks(): (task: TickedTask, isDone: boolean) => void {
 
 function Now({ day }: { day: DayView }) {
   const f = useFormat();
-  const { job, plan, products, air, nowMs, clock } = useDesk();
+  const { job, plan, products, air, nowMs } = useDesk();
   const record = useTicks();
   const { next } = day;
   const act = day.pot ? null : actView(plan, { nowMs, tz: job.place.tz }, f);
   // While there is work to do before it the start can wait below.
   const startsNext = nextWork(plan)?.entry.kind !== 'visit';
-  const done = doneList(job, plan, products);
+  const hour = hourView({ job, plan, products, air });
   return (
     <div className="stack">
-      <PlanChanged />
-      {act && startsNext && <ActCard view={act} />}
-      {next && (
-        <NowCard
-          key={next.id}
-          task={next}
-          title={taskTitle(plan, products, next)}
-          f={f}
-          tz={job.place.tz}
-          clock={clock}
-          sinceMs={day.sinceMs}
-          activated={day.pot}
-          onDone={() => record(next, true)}
-          tiles={air.now && <AirTiles air={air.now} limits={day.limits} />}
-        />
-      )}
-      {act && !startsNext && <ActCard view={act} />}
+      <Lead day={day} act={act} startsNext={startsNext}>
+        {next && <InHand key={next.id} day={day} next={next} hour={hour} />}
+      </Lead>
+      {hour && startsNext && <HourList view={hour} />}
       <TroubleButton />
       <StillToMend />
       <NotedFaults />
       {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
       <NoSheet />
     </div>
+  );
+}
+
+interface LeadProps {
+  readonly day: DayView;
+  readonly act: ActView | null;
+  readonly startsNext: boolean;
+  readonly children: ReactNode;
+}
+
+/** What comes first: with wet paint in hand the step, whatever else there is to say. */
+function Lead({ day, act, startsNext, children }: LeadProps) {
+  const { plan } = useDesk();
+  const isUnderWay = plan.waiting !== null || day.pot !== null;
+  const card = act && <ActCard view={act} />;
+  if (isUnderWay)
+    return (
+      <>
+        {children}
+        <PlanChanged />
+        {card}
+      </>
+    );
+  return (
+    <>
+      <PlanChanged />
+      {startsNext && card}
+      {children}
+      {!startsNext && card}
+    </>
+  );
+}
+
+interface InHandProps {
+  readonly day: DayView;
+  readonly next: Task;
+  readonly hour: HourView | null;
+}
+
+/** The step in hand: what it waits for, how it is laid, its press. */
+function InHand({ day, next, hour }: InHandProps) {
+  const f = useFormat();
+  const { job, plan, products, air, clock, edit } = useDesk();
+  const record = useTicks();
+  const free = meanwhile(plan);
+  const open = next.kind === 'coat' ? (hour?.open ?? null) : null;
+  const done = (): void => {
+    if (open !== null) edit((j) => takeHourOn(j, plan, next, clock()));
+    record(next, true);
+  };
+  return (
+    <NowCard
+      task={next}
+      title={taskTitle(plan, products, next)}
+      f={f}
+      tz={job.place.tz}
+      clock={clock}
+      sinceMs={day.sinceMs}
+      activated={day.pot}
+      hourOpen={open}
+      onDone={done}
+      more={{
+        film: plan.waiting,
+        onFelt: (felt) => edit((j) => (plan.waiting ? noteSense(j, plan.waiting, felt, clock()) : j)),
+        lay: layLines({ job, plan, products }, next, f),
+        meanwhile: free && `${taskTitle(plan, products, free)}: ${sayTask(free.detail, f)}`,
+        tiles: air.now && <AirTiles air={air.now} limits={day.limits} />,
+      }}
+    />
   );
 }
 

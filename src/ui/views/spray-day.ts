@@ -145,8 +145,24 @@ export interface NowView {
 export const isTooSoon = (task: Task, nowMs: number, sinceMs: number | null): boolean =>
   task.kind === 'coat' && sinceMs !== null && instantOf(task.startsAt) > nowMs;
 
-export function nowView(task: Task, nowMs: number, sinceMs: number | null): NowView {
-  const startMs = instantOf(task.startsAt);
+/** A plan is made in quarters of an hour: a film that is ready sooner is not kept waiting for the next, ms. */
+const STEP_MS = 15 * MINUTE;
+
+/** When a coat may go on: as planned, or when the film below takes it where that is within the same step. */
+export function startMsOf(task: Task, waiting: Plan['waiting']): number {
+  const plannedMs = instantOf(task.startsAt);
+  if (task.kind !== 'coat' || !waiting?.earliestAt) return plannedMs;
+  const readyMs = instantOf(waiting.earliestAt);
+  return plannedMs - readyMs <= STEP_MS ? Math.min(plannedMs, readyMs) : plannedMs;
+}
+
+/** @param startMs when it may be done, by its film where it waits for one */
+export function nowView(
+  task: Task,
+  nowMs: number,
+  sinceMs: number | null,
+  startMs = instantOf(task.startsAt),
+): NowView {
   const leftMs = startMs - nowMs;
   const ready = leftMs <= 0;
   const soon = leftMs < SOON_MS;
@@ -156,7 +172,7 @@ export function nowView(task: Task, nowMs: number, sinceMs: number | null): NowV
     soon,
     ready,
     long: !ready && (!soon || leftMs > HOUR),
-    firm: task.kind === 'activate' || isTooSoon(task, nowMs, sinceMs),
+    firm: task.kind === 'activate' || (!ready && isTooSoon(task, nowMs, sinceMs)),
     share: over === null ? null : Math.min(1, Math.max(0, over)),
   };
 }

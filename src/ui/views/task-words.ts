@@ -1,4 +1,5 @@
 /** Tasks of the run sheet in words: what is to be done, and what has been. */
+import { isHourTask } from '@/core/cautions/hour';
 import { msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
@@ -116,7 +117,7 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
   const coats = doneCoats(job, plan, products);
   const known = new Set(coats.map((c) => c.id));
   const others = (s.tasks ?? [])
-    .filter((t) => !known.has(t.taskId.split(/[~@]/)[0]!))
+    .filter((t) => !known.has(t.taskId.split(/[~@]/)[0]!) && !isHourTask(t.taskId))
     .map((t) => {
       const tail = t.taskId.split('.').at(-1)!.split('~')[0]!;
       const part = t.minutes === undefined ? '' : `, ${t.minutes} min of it`;
