@@ -101,6 +101,7 @@ function Now({ day }: { day: DayView }) {
   const act = day.pot ? null : actView(plan, { nowMs, tz: job.place.tz }, f);
   // While there is work to do before it the start can wait below.
   const startsNext = nextWork(plan)?.entry.kind !== 'visit';
+  const done = doneList(job, plan, products);
   const hour = hourView({ job, plan, products, air });
   return (
     <div className="stack">
