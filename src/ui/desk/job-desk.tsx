@@ -3,7 +3,16 @@
  * One job on the desk, whatever stage is open: its draft, its plan, and whether it is saved. Every
  * edit shows at once, is planned in the worker, saved a moment later, and can be taken back.
  */
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react';
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
 import type { Job } from '@/model/job';
@@ -121,7 +130,11 @@ export function JobDesk({ initial, children }: JobDeskProps) {
   const { job, setJob, state, steps, setSteps, savedAt, saver } = useDraft(initial);
   const [view, setView] = useState(initial);
   const { edit, step, edits, message } = useHand(saver, setJob);
-  const { now, set: setClock } = useClock(initial.nowMs);
+  const onJump = useRef<() => void>(() => undefined);
+  const { now, set: setClock } = useClock(
+    initial.nowMs,
+    useCallback(() => onJump.current(), []),
+  );
   const onView = useCallback(
     (jobView: JobView): void => {
       setClock(jobView.nowMs);
@@ -132,6 +145,9 @@ export function JobDesk({ initial, children }: JobDeskProps) {
     [setClock, setJob, setSteps],
   );
   const refresh = useServerView(id, saver, savedAt, onView);
+  useEffect(() => {
+    onJump.current = refresh;
+  }, [refresh]);
   useNothingLost(id, saver);
   const { answer, fault, isLong, cancel, attempt } = usePlanner(view, job, now);
   useUndoKeys(step);

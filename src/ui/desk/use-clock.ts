@@ -1,6 +1,7 @@
 'use client';
 /** The clock of the workshop on this page: the server's time, moved on by the page's own. */
 import { useCallback, useEffect, useRef } from 'react';
+import { clocksNow, PageTime } from './page-time';
 
 export interface PageClock {
   /** ms */
@@ -9,17 +10,37 @@ export interface PageClock {
   readonly set: (nowMs: number) => void;
 }
 
-export function useClock(initialMs: number): PageClock {
-  const seen = useRef({ nowMs: initialMs, at: 0 });
+/** How often the clocks are looked at, ms. */
+const LOOK_MS = 1_000;
+
+/** @param onJump a clock of the browser jumped: the machine slept, or somebody set it */
+export function useClock(initialMs: number, onJump?: () => void): PageClock {
+  const time = useRef<PageTime | null>(null);
+  const jumped = useRef(onJump);
   useEffect(() => {
-    seen.current = { nowMs: seen.current.nowMs, at: performance.now() };
+    jumped.current = onJump;
+  }, [onJump]);
+  useEffect(() => {
+    time.current ??= new PageTime(initialMs, clocksNow());
+    const look = (): void => {
+      if (time.current?.look(clocksNow())) jumped.current?.();
+    };
+    const timer = setInterval(look, LOOK_MS);
+    document.addEventListener('visibilitychange', look);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', look);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the first time that was told counts; set() tells the others
   }, []);
   const now = useCallback((): number => {
-    const { nowMs, at } = seen.current;
-    return at === 0 ? nowMs : nowMs + performance.now() - at;
-  }, []);
+    const at = clocksNow();
+    if (time.current?.look(at)) queueMicrotask(() => jumped.current?.());
+    return time.current?.now(at) ?? initialMs;
+  }, [initialMs]);
   const set = useCallback((nowMs: number): void => {
-    seen.current = { nowMs, at: performance.now() };
+    if (time.current) time.current.set(nowMs, clocksNow());
+    else time.current = new PageTime(nowMs, clocksNow());
   }, []);
   return { now, set };
 }

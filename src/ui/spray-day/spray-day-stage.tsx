@@ -39,6 +39,10 @@ import { later } from '../parts/later';
 
 const ToCome = later('Still to come', () => import('./to-come').then((m) => m.ToCome));
 
+const AlarmPanel = later('How you are called', () =>
+  import('../alarms/alarm-panel').then((m) => m.AlarmPanel),
+);
+
 type TickedTask = Tick['task'];
 
 export function SprayDayStage() {
@@ -73,6 +77,7 @@ export function SprayDayStage() {
         { id: 'now', name: 'Now', isLead: true, node: <Now day={day} /> },
         ...(agenda.length > 0 ? [sheet] : []),
         ...(plan.sessions.length > 0 ? [safety] : []),
+        { id: 'calls', name: 'Calls', note: 'beep, speech, notifications', node: <AlarmPanel /> },
       ]}
     >
       <p className="printonly">

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { workshop } from '@/app/wiring';
+import { Calls } from '@/ui/alarms/calls';
 import { JobDesk } from '@/ui/desk/job-desk';
 import { DrawingDefs } from '@/ui/drawings/defs';
 import { JobTop } from '@/ui/shell/job-top';
@@ -27,6 +28,7 @@ export default async function Layout({
       <DrawingDefs />
       <JobDesk key={view.id} initial={view}>
         <JobTop demoClock={clock.demo} />
+        <Calls />
         {children}
       </JobDesk>
     </>
