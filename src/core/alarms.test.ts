@@ -81,6 +81,10 @@ describe('calling', () => {
     expect(dueNow([a], none, a.atMs)).toEqual([a]);
     expect(dueNow([a], new Map([[alarmKey(a), a.atMs]]), a.atMs + MINUTE)).toEqual([]);
     expect(dueNow([a], none, a.atMs + 21 * MINUTE)).toEqual([]);
+    // “Two minutes to go” is wrong ten minutes later.
+    const soon: Alarm = { ...a, kind: 'coat-soon' };
+    expect(dueNow([soon], none, a.atMs + 2 * MINUTE)).toEqual([soon]);
+    expect(dueNow([soon], none, a.atMs + 10 * MINUTE)).toEqual([]);
   });
   it('after sleep it says how late it is', () => {
     expect(dueNow([a], none, a.atMs + 8 * MINUTE)).toEqual([a]);

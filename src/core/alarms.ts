@@ -122,7 +122,11 @@ export type Called = ReadonlyMap<string, number>;
 export const alarmKey = ({ id, kind }: Pick<Alarm, 'id' | 'kind'>): string => `${kind} ${id}`;
 
 /** What comes late, after sleep or behind other windows, is told for so long, ms; older is no news. */
-export const STALE_MS = 20 * MINUTE;
+const STALE_MS = 20 * MINUTE;
+/** That there is half an hour is no news once there is less. */
+const SOON_STALE_MS = 3 * MINUTE;
+const staleMs = ({ kind }: Alarm): number =>
+  kind === 'coat-soon' || kind === 'start-soon' ? SOON_STALE_MS : STALE_MS;
 /** A moment that moved on by more than this is called again, ms. */
 const MOVED_MS = MINUTE;
 
@@ -131,5 +135,5 @@ export const dueNow = (alarms: readonly Alarm[], called: Called, nowMs: number):
   alarms.filter((a) => {
     const was = called.get(alarmKey(a));
     const isFresh = was === undefined || a.atMs > was + MOVED_MS;
-    return isFresh && a.atMs <= nowMs && nowMs - a.atMs <= STALE_MS;
+    return isFresh && a.atMs <= nowMs && nowMs - a.atMs <= staleMs(a);
   });

@@ -62,6 +62,18 @@ export const placeSchema = z.strictObject({
     .optional()
     .describe('air that hardly follows the weather, as in a cellar: taken as it was measured'),
   lamp: z.boolean().optional().describe('light enough to spray after dark'),
+  windMaxMs: z
+    .number()
+    .min(0.3)
+    .max(10)
+    .optional()
+    .describe('own limit of the wind at the part here, m/s; left out: that of the sheet'),
+  gapMinK: z
+    .number()
+    .min(0)
+    .max(15)
+    .optional()
+    .describe('own least gap of the panel over the dew point here, K; left out: that of the sheet'),
   loud: spanSchema.optional().describe('hours in which a compressor may run; left out means any'),
 });
 export type Place = z.infer<typeof placeSchema>;

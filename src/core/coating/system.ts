@@ -7,6 +7,7 @@ import { withZones } from '../surface/zones';
 import { buildUp, type BuildUp } from './build-up';
 import { CATALOGUE, productsOf } from './catalogue';
 import { withFelt } from './felt';
+import { withOwnLimits } from './own-limits';
 import { schooled } from './schools';
 import type { System } from '../seams/seam';
 import { suggest } from './suggest';
@@ -19,7 +20,8 @@ export interface SystemResult extends BuildUp, System {
 
 export function systemFor(whole: Job, catalogue: readonly Product[] = CATALOGUE): SystemResult {
   const job = withZones(whole);
-  const products = withFelt(job, schooled(job, productsOf(catalogue, job.products)));
+  const asSprayed = schooled(job, productsOf(catalogue, job.products));
+  const products = withOwnLimits(job.place, withFelt(job, asSprayed));
   const proposed = job.system ? null : suggest(withoutMends(job), products);
   return {
     ...buildUp(job, job.system?.layers ?? proposed!.layers, products),

@@ -119,6 +119,36 @@ function PlaceRack({ place, onEdit, faultAt }: PlaceFieldsProps) {
   );
 }
 
+/** What was learned here, stricter than any sheet. */
+function OwnLimits({ place, onEdit, faultAt }: PlaceFieldsProps) {
+  return (
+    <>
+      <NumberBox
+        label="Wind here at most"
+        unit="m/s"
+        value={place.windMaxMs ?? null}
+        min={0.3}
+        max={10}
+        step={0.1}
+        width={150}
+        onChange={(windMaxMs) => onEdit(patched({ windMaxMs: windMaxMs || undefined }))}
+        fault={faultAt('windMaxMs')}
+      />
+      <NumberBox
+        label="Over the dew point at least"
+        unit="K"
+        value={place.gapMinK ?? null}
+        min={0}
+        max={15}
+        step={0.5}
+        width={196}
+        onChange={(gapMinK) => onEdit(patched({ gapMinK: gapMinK || undefined }))}
+        fault={faultAt('gapMinK')}
+      />
+    </>
+  );
+}
+
 export function PlaceKit({ place, onEdit, faultAt }: PlaceFieldsProps) {
   const set = (patch: PlacePatch): void => onEdit(patched(patch));
   const { roofed } = SHELTER_CARDS[place.shelter];
@@ -138,6 +168,7 @@ export function PlaceKit({ place, onEdit, faultAt }: PlaceFieldsProps) {
           fault={faultAt('extractM3h')}
         />
       )}
+      <OwnLimits place={place} onEdit={onEdit} faultAt={faultAt} />
       <PlaceRack place={place} onEdit={onEdit} faultAt={faultAt} />
       <NumberBox
         label="Socket fused at"

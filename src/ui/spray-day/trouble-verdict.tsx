@@ -6,6 +6,7 @@ import type { MendKind } from '@/model/mend';
 import { FaultFace } from '../drawings/fault-face';
 import type { MendView } from '../views/mend-lines';
 import type { TroubleView } from '../views/trouble';
+import { Lessons } from './lessons';
 import { NoteButton } from './note-button';
 
 interface TroubleVerdictProps {
@@ -48,6 +49,7 @@ export function TroubleVerdict({ view, onNote, onClose, onLook, onTake }: Troubl
       <p>
         <b>Next time.</b> {next}
       </p>
+      <Lessons code={view.code} />
       <NoteButton onNote={onNote} onClose={onClose} />
     </div>
   );
