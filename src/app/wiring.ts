@@ -156,7 +156,12 @@ function makeWorkshop(): Workshop {
   const readings = readingStore(db);
   if (demo) fillDemo(store, stock, places);
   const clock = workshopClock(
-    { setTo: process.env.PELLUCID_NOW, demoStart: demo ? DEMO_NOW : null, tz: HARBOUR_LANE.tz },
+    {
+      setTo: process.env.PELLUCID_NOW,
+      pace: process.env.PELLUCID_PACE,
+      demoStart: demo ? DEMO_NOW : null,
+      tz: HARBOUR_LANE.tz,
+    },
     () => store.list().map((j) => j.job),
     Date.now,
   );

@@ -8,6 +8,7 @@ import type { Plan } from '@/model/plan';
 import type { Around } from '@/core/schedule/around';
 import type { JobReadings } from '@/model/reading';
 import type { Product } from '@/model/product';
+import { canUsersOf, type CanUser } from './can-users';
 import type { Planning } from './plans';
 import type { JobStore, Steps, StoredJob, WeatherSource } from './ports';
 import { aroundFor, plannedWith, type Asked } from './turns';
@@ -29,6 +30,8 @@ export interface JobView {
   readonly agreed: Agreed | null;
   /** What the jobs before it in turn take. */
   readonly around: Around;
+  /** Jobs at the bench that could use a can that is activated for this one. */
+  readonly canUsers: readonly CanUser[];
 }
 
 export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked): Promise<JobView> {
@@ -51,6 +54,7 @@ export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked
     weather: issued.source,
     readings,
     around,
+    canUsers: canUsersOf(stored, planning.inTurn()),
     agreed: planning.agreed.get(stored.id),
   };
 }

@@ -40,7 +40,7 @@ export interface Desk {
   /** Where the weather is from, and when it was told. */
   readonly weather: Pick<JobView, 'weather' | 'issuedMs' | 'forecast'>;
   /** What was measured here, what other jobs take of the weeks, and the plan that was agreed to last. */
-  readonly known: Pick<JobView, 'readings' | 'around' | 'agreed'>;
+  readonly known: Pick<JobView, 'readings' | 'around' | 'agreed' | 'canUsers'>;
   /** The weather was changed: the server's view is asked for. */
   refresh(): void;
   /** How often it was changed by hand on this page: what a save brings back is no change. */
@@ -122,19 +122,21 @@ function useHand(saver: Saver, setJob: (job: Job) => void) {
 
 interface JobDeskProps {
   readonly initial: JobView;
+  /** How much faster than any other the workshop's clock runs. */
+  readonly pace?: number;
   readonly children: ReactNode;
 }
 
-export function JobDesk({ initial, children }: JobDeskProps) {
+export function JobDesk({ initial, pace = 1, children }: JobDeskProps) {
   const { id } = initial;
   const { job, setJob, state, steps, setSteps, savedAt, saver } = useDraft(initial);
   const [view, setView] = useState(initial);
   const { edit, step, edits, message } = useHand(saver, setJob);
   const onJump = useRef<() => void>(() => undefined);
-  const { now, set: setClock } = useClock(
-    initial.nowMs,
-    useCallback(() => onJump.current(), []),
-  );
+  const { now, set: setClock } = useClock(initial.nowMs, {
+    onJump: useCallback(() => onJump.current(), []),
+    pace,
+  });
   const onView = useCallback(
     (jobView: JobView): void => {
       setClock(jobView.nowMs);

@@ -13,15 +13,21 @@ export interface PageClock {
 /** How often the clocks are looked at, ms. */
 const LOOK_MS = 1_000;
 
-/** @param onJump a clock of the browser jumped: the machine slept, or somebody set it */
-export function useClock(initialMs: number, onJump?: () => void): PageClock {
+interface ClockHow {
+  /** A clock of the browser jumped: the machine slept, or somebody set it. */
+  readonly onJump?: () => void;
+  /** How much faster the workshop's clock runs; left out: as fast as any. */
+  readonly pace?: number;
+}
+
+export function useClock(initialMs: number, { onJump, pace = 1 }: ClockHow = {}): PageClock {
   const time = useRef<PageTime | null>(null);
   const jumped = useRef(onJump);
   useEffect(() => {
     jumped.current = onJump;
   }, [onJump]);
   useEffect(() => {
-    time.current ??= new PageTime(initialMs, clocksNow());
+    time.current ??= new PageTime(initialMs, clocksNow(), pace);
     const look = (): void => {
       if (time.current?.look(clocksNow())) jumped.current?.();
     };
@@ -38,9 +44,12 @@ export function useClock(initialMs: number, onJump?: () => void): PageClock {
     if (time.current?.look(at)) queueMicrotask(() => jumped.current?.());
     return time.current?.now(at) ?? initialMs;
   }, [initialMs]);
-  const set = useCallback((nowMs: number): void => {
-    if (time.current) time.current.set(nowMs, clocksNow());
-    else time.current = new PageTime(nowMs, clocksNow());
-  }, []);
+  const set = useCallback(
+    (nowMs: number): void => {
+      if (time.current) time.current.set(nowMs, clocksNow());
+      else time.current = new PageTime(nowMs, clocksNow(), pace);
+    },
+    [pace],
+  );
   return { now, set };
 }

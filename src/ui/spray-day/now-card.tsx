@@ -45,7 +45,11 @@ export interface NowCardProps {
 export interface NowMore {
   readonly film: WaitingFilm | null;
   readonly onFelt: (felt: 'strings' | 'dry') => void;
+  /** What has to be so before it is done. */
+  readonly checks: readonly string[];
   readonly lay: readonly string[];
+  /** Of cans that are alive, what is written on them. */
+  readonly labels: readonly string[];
   readonly meanwhile: string | null;
   readonly tiles: ReactNode;
 }
@@ -69,6 +73,13 @@ export function NowCard(props: NowCardProps) {
       </h2>
       <p>{sayTask(task.detail, f)}</p>
       <DoneButton task={task} now={now} label={doneLabel(task, title)} hourOpen={hourOpen} onDone={onDone} />
+      {more.checks.length > 0 && (
+        <ul className="checks">
+          {more.checks.map((c) => (
+            <li key={c}>{c}</li>
+          ))}
+        </ul>
+      )}
       {more.lay.length > 0 && <LayList lines={more.lay} />}
       {more.film && dial && <Sense film={more.film} onFelt={more.onFelt} />}
       {more.meanwhile !== null && !now.ready && (
@@ -78,6 +89,12 @@ export function NowCard(props: NowCardProps) {
       )}
       <Hazards key={task.id} cells={task.cautions} open />
       {activated && <Pot pot={activated} nowMs={nowMs} ends={f.dayTime(isoOf(activated.endMs, tz))} />}
+      {activated &&
+        more.labels.map((line) => (
+          <p key={line} className="small">
+            {line}
+          </p>
+        ))}
       {more.tiles}
     </section>
   );

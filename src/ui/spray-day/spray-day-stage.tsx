@@ -28,7 +28,9 @@ import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
 import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
+import { sayCheck } from '@/words/sentences/checks';
 import { sayTask } from '@/words/sentences/tasks';
+import { livingLabels, openingLines } from '../views/can-life';
 import { hourView, takeHourOn, type HourView } from '../views/hour';
 import { HourList } from './hour-list';
 import { NowCard } from './now-card';
@@ -77,7 +79,13 @@ export function SprayDayStage() {
         { id: 'now', name: 'Now', isLead: true, node: <Now day={day} /> },
         ...(agenda.length > 0 ? [sheet] : []),
         ...(plan.sessions.length > 0 ? [safety] : []),
-        { id: 'calls', name: 'Calls', note: 'beep, speech, notifications', node: <AlarmPanel /> },
+        {
+          id: 'calls',
+          name: 'Calls',
+          isScreenOnly: true,
+          note: 'beep, speech, notifications',
+          node: <AlarmPanel />,
+        },
       ]}
     >
       <p className="printonly">
@@ -162,9 +170,10 @@ interface InHandProps {
 /** The step in hand: what it waits for, how it is laid, its press. */
 function InHand({ day, next, hour }: InHandProps) {
   const f = useFormat();
-  const { job, plan, products, air, clock, edit } = useDesk();
+  const { job, plan, products, air, clock, edit, known } = useDesk();
   const record = useTicks();
   const free = meanwhile(plan);
+  const of = { job, plan, products, canUsers: known.canUsers };
   const open = next.kind === 'coat' ? (hour?.open ?? null) : null;
   const done = (): void => {
     if (open !== null) edit((j) => takeHourOn(j, plan, next, clock()));
@@ -184,7 +193,9 @@ function InHand({ day, next, hour }: InHandProps) {
       more={{
         film: plan.waiting,
         onFelt: (felt) => edit((j) => (plan.waiting ? noteSense(j, plan.waiting, felt, clock()) : j)),
-        lay: layLines({ job, plan, products }, next, f),
+        checks: next.checks.map((c) => sayCheck(c, f)),
+        lay: [...openingLines(of, next, f), ...layLines(of, next, f)],
+        labels: livingLabels(of, f),
         meanwhile: free && `${taskTitle(plan, products, free)}: ${sayTask(free.detail, f)}`,
         tiles: air.now && <AirTiles air={air.now} limits={day.limits} />,
       }}

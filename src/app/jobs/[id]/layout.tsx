@@ -26,7 +26,7 @@ export default async function Layout({
         Skip to the content
       </a>
       <DrawingDefs />
-      <JobDesk key={view.id} initial={view}>
+      <JobDesk key={view.id} initial={view} pace={clock.pace}>
         <JobTop demoClock={clock.demo} />
         <Calls />
         {children}
