@@ -10,6 +10,7 @@ import { noteSense } from '@/core/edits/senses';
 import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
+import { spotOf } from '@/model/reading';
 import { useDesk } from '../desk/job-desk';
 import { ActCard } from '../parts/act-card';
 import { AirTiles } from '../parts/air-tiles';
@@ -43,6 +44,10 @@ const ToCome = later('Still to come', () => import('./to-come').then((m) => m.To
 
 const AlarmPanel = later('How you are called', () =>
   import('../alarms/alarm-panel').then((m) => m.AlarmPanel),
+);
+
+const ReadingsPanel = later('Readings', () =>
+  import('../readings/readings-panel').then((m) => m.ReadingsPanel),
 );
 
 type TickedTask = Tick['task'];
@@ -80,6 +85,13 @@ export function SprayDayStage() {
         ...(agenda.length > 0 ? [sheet] : []),
         ...(plan.sessions.length > 0 ? [safety] : []),
         {
+          id: 'readings',
+          name: 'Readings',
+          isScreenOnly: true,
+          note: 'typed in, or by sensor; used at once',
+          node: <Measured />,
+        },
+        {
           id: 'calls',
           name: 'Calls',
           isScreenOnly: true,
@@ -95,6 +107,12 @@ export function SprayDayStage() {
       <LikelyOnPaper />
     </StageFrame>
   );
+}
+
+/** What is measured at the part while it is sprayed: every time after it follows. */
+function Measured() {
+  const { id, job, refresh } = useDesk();
+  return <ReadingsPanel spot={spotOf(id, job.placeId)} place={job.place} onChanged={refresh} />;
 }
 
 /** Records a task as done, or takes that back. */

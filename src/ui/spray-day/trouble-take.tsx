@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
 import CircularProgress from '@mui/material/CircularProgress';
+import type { OnJob } from '@/core/faults/at-hand';
 import type { FaultCode } from '@/model/fault';
 import type { Job } from '@/model/job';
 import type { MendKind } from '@/model/mend';
@@ -20,21 +21,27 @@ import {
   type Taking,
 } from '../views/take-mend';
 import { sprayingNow } from '../views/trouble';
-import { useOnJob } from './use-on-job';
 
 interface TroubleTakeProps {
   readonly code: FaultCode;
   readonly kind: MendKind;
+  readonly on: OnJob;
   readonly onClose: () => void;
 }
 
-export function TroubleTake({ code, kind, onClose }: TroubleTakeProps) {
-  const on = useOnJob();
+export function TroubleTake({ code, kind, on, onClose }: TroubleTakeProps) {
   const { plan, nowMs, clock, edit } = useDesk();
   const [atMs] = useState(clock);
   const parts = partsAsked(code, on, nowMs);
   const [chosen, setChosen] = useState<readonly string[]>(parts.length === 1 ? [parts[0]!.id] : []);
-  const taking: Taking = { code, kind, on, partIds: chosen, atMs, spraying: sprayingNow(plan, nowMs) };
+  const taking: Taking = {
+    code,
+    kind,
+    on,
+    partIds: chosen,
+    atMs,
+    spraying: on.spraying === null ? null : sprayingNow(plan, nowMs),
+  };
   const change = takenChange(taking);
   const take = (): void => {
     if (!change) return;

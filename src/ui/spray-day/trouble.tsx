@@ -9,7 +9,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { noteFault } from '@/core/edits/faults';
 import { mendingNow, type OnJob } from '@/core/faults/at-hand';
 import type { Node } from '@/core/faults/finder';
-import type { FaultCode, NotedCode } from '@/model/fault';
+import type { FaultCode, FaultMoment, NotedCode } from '@/model/fault';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
 import {
@@ -69,23 +69,28 @@ export function Trouble({ onClose }: { onClose: () => void }) {
               onPick={(code) => go({ at: 'fault', code })}
             />
           )}
-          <At place={place} nth={way.length} go={go} onClose={onClose} />
+          <At place={place} moment={momentOf(way)} nth={way.length} go={go} onClose={onClose} />
         </div>
       </DialogContent>
     </Dialog>
   );
 }
 
+/** When it shows, where that was asked for on the way. */
+const momentOf = (way: readonly Place[]): FaultMoment | undefined =>
+  way.flatMap((p) => (p.at === 'moment' ? [p.moment] : []))[0];
+
 interface AtProps {
   readonly place: Place;
+  readonly moment: FaultMoment | undefined;
   /** Which tap comes next, counted from 1. */
   readonly nth: number;
   readonly go: (next: Place) => void;
   readonly onClose: () => void;
 }
 
-function At({ place, nth, go, onClose }: AtProps) {
-  const on = useOnJob();
+function At({ place, moment, nth, go, onClose }: AtProps) {
+  const on = useOnJob(moment);
   switch (place.at) {
     case 'start':
       return <Start on={on} go={go} />;
@@ -106,7 +111,7 @@ function At({ place, nth, go, onClose }: AtProps) {
     case 'fault':
       return <Verdict code={place.code} on={on} go={go} onClose={onClose} />;
     case 'take':
-      return <TroubleTake code={place.code} kind={place.kind} onClose={onClose} />;
+      return <TroubleTake code={place.code} kind={place.kind} on={on} onClose={onClose} />;
     case 'none':
       return <None on={on} onClose={onClose} />;
   }

@@ -16,6 +16,8 @@ export interface Done {
   endsOf(layerId: string, partId: string): readonly number[];
   /** Minutes done of each task; Infinity for all of it. */
   readonly tasks: ReadonlyMap<string, number>;
+  /** When each was ticked, ms. */
+  readonly tickedMs: ReadonlyMap<string, number>;
   readonly open: ReadonlyMap<string, OpenPot>;
 }
 
@@ -49,6 +51,7 @@ export function doneOf(job: Job, system: System): Done {
         .map((c) => ms(c.endedAt))
         .sort((a, b) => a - b),
     tasks: new Map((state.tasks ?? []).map((t) => [t.taskId, t.minutes ?? Infinity])),
+    tickedMs: new Map((state.tasks ?? []).map((t) => [t.taskId, ms(t.endedAt)])),
     open: openPots(job, system),
   };
 }

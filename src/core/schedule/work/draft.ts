@@ -126,6 +126,8 @@ export interface Draft {
   readonly ground: Ground | null;
   /** Cup of the gun, ml. */
   readonly cupMl: number;
+  /** When its tasks were ticked, ms, by their ids. */
+  readonly tickedMs: ReadonlyMap<string, number>;
 }
 
 /** A can or a mix of it is open already, and it is this job's own. */

@@ -119,6 +119,7 @@ function draftOf(
     rest: null,
     ground: null,
     cupMl: cupOf(job),
+    tickedMs: done.tickedMs,
   };
 }
 

@@ -44,9 +44,12 @@ function checksOf(sheet: Sheet, k: number, atMs: number): Notice[] {
   ];
 }
 
-/** What lies under a coat of the session; null on ground. */
+/** What lies under a coat of the session, on a part of its own; null on ground. */
 function underOf({ draft }: Sheet, k: number): Pick<Film, 'product' | 'layerId'> | null {
-  return draft.steps[k - 1] ?? [...draft.carry.values()].at(-1) ?? null;
+  const mine = new Set(draft.steps[k]!.partIds);
+  const before = draft.steps.slice(0, k).findLast((s) => s.partIds.some((id) => mine.has(id)));
+  const carried = [...draft.carry].findLast(([id]) => mine.has(id));
+  return before ?? carried?.[1] ?? null;
 }
 
 /** It goes on another layer, and not on its own film. */

@@ -3,7 +3,7 @@ import type { Notice } from '@/model/marks';
 import type { Activation, Mix, Task } from '@/model/plan';
 import type { AtPart } from '../../air/at-part';
 import { nearestNode } from '../../air/grid';
-import { isoOf, MINUTE } from '../../time/instant';
+import { HOUR, isoOf, MINUTE } from '../../time/instant';
 import type { Run } from '../judge/run';
 import type { Draft } from '../work/draft';
 
@@ -44,8 +44,17 @@ export function newSheet(
 type NewTask = Pick<Task, 'id' | 'kind' | 'handsOn' | 'detail'> &
   Partial<Pick<Task, 'layerId' | 'coat' | 'partIds' | 'checks'>>;
 
+/** What hands do beside the coats: ticked, it is not asked for again. */
+const BESIDE: ReadonlySet<Task['kind']> = new Set(['tack', 'tape', 'untape', 'rinse']);
+/** A tack cloth of hours ago counts no more, ms. From memory. */
+const COUNTS_MS = 2 * HOUR;
+
+const isTicked = ({ draft }: Sheet, { id, kind }: NewTask, fromMs: number): boolean =>
+  BESIDE.has(kind) && fromMs - (draft.tickedMs.get(id) ?? -Infinity) < COUNTS_MS;
+
 /** Adds a task. What is left out belongs to no layer and no part, and has no checks; its hazards come later. */
 export function put(sheet: Sheet, task: NewTask, fromMs: number, toMs: number): void {
+  if (isTicked(sheet, task, fromMs)) return;
   const { id, kind, layerId = null, coat = null, partIds = [], handsOn, detail } = task;
   const { checks = [] } = task;
   const span = { startsAt: sheet.iso(fromMs), endsAt: sheet.iso(toMs) };

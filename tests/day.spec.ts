@@ -1,0 +1,203 @@
+/**
+ * A day at the bench in minutes, on a phone: the list of the hour, two lots, a gust, a fault and its mend, the server
+ * killed, a wall clock that is set, the can, the last coat, tape off, the night. No press lost, each with its time.
+ */
+import { expect, test as plain, type Page } from '@playwright/test';
+import { appServer, type AppServer } from './server';
+
+/** A second of the machine is a minute of the day. */
+const PACE = 60;
+const DAY = '/jobs/tractor-bonnet/spray-day';
+
+interface State {
+  readonly coats: { layerId: string; coat: number; endedAt: string; partIds?: string[] }[];
+  readonly tasks?: { taskId: string; endedAt: string }[];
+  readonly faults?: { code: string; mend?: { id: string; partIds: string[] } }[];
+  readonly activations: { productId: string; at: string }[];
+  readonly senses?: { felt: string }[];
+}
+interface Told {
+  readonly nowMs: number;
+  readonly job: { readonly state: State };
+  readonly plan: { readonly sessions: unknown[]; readonly toCome: { what: string }[]; readonly kind: string };
+}
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now', exact: true });
+const big = (page: Page) => now(page).locator('button.big').first();
+const told = async (page: Page, app: AppServer): Promise<Told> =>
+  (await (await page.request.get(`${app.url}/api/jobs/tractor-bonnet`)).json()) as Told;
+const saved = (page: Page) =>
+  expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 45_000 });
+
+/** An instant as the place's own clock has it in May, without its offset. */
+const atPlace = (ms: number): string => new Date(ms + 3_600_000).toISOString().slice(0, 19);
+
+/** Presses the step in hand as a glove would: once, or twice where it asks. */
+async function press(page: Page): Promise<string> {
+  const button = big(page);
+  const label = (await button.textContent()) ?? '';
+  await button.click();
+  if (label.includes('press twice')) await button.click();
+  return label;
+}
+
+/** A reading of the wind, m/s, typed in. */
+async function measured(page: Page, wind: string): Promise<void> {
+  const form = page.getByRole('form', { name: 'Type in a reading' });
+  await form.getByLabel('Wind').fill(wind);
+  await form.getByRole('button', { name: 'Keep' }).click();
+}
+
+/** Goes on until a step of a kind is next. */
+async function until(page: Page, wanted: RegExp, most = 14): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    const label = (await big(page).textContent()) ?? '';
+    if (wanted.test(label)) return;
+    await press(page);
+    await expect(big(page)).not.toHaveText(label, { timeout: 20_000 });
+  }
+  throw new Error(`no step like ${wanted}`);
+}
+
+/** Waits for the film, then the coat is on. */
+async function coat(page: Page): Promise<void> {
+  await expect(now(page).getByRole('timer')).toHaveText('ready', { timeout: 60_000 });
+  const before = (await now(page).locator('h2').textContent()) ?? '';
+  await press(page);
+  await expect(now(page).locator('h2')).not.toHaveText(before, { timeout: 20_000 });
+}
+
+plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
+  plain.setTimeout(420_000);
+  const env = { PELLUCID_NOW: '2026-05-16T10:20', PELLUCID_PACE: String(PACE) };
+  const app = await appServer(env);
+  const faults: string[] = [];
+  page.on('pageerror', (e) => faults.push(e.message));
+  const spoken: string[] = [];
+  await page.exposeFunction('heard', (text: string) => spoken.push(text));
+  await page.addInitScript(() => {
+    localStorage.setItem('pellucid-alarms', '["speak"]');
+    window.speechSynthesis.speak = (line) => {
+      void (window as unknown as { heard: (t: string) => void }).heard(line.text);
+    };
+  });
+  try {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(app.url + DAY);
+
+    // The hour before: what is open is said at the first coat, once.
+    await until(page, /Coat is on/);
+    const hour = page.getByRole('region', { name: 'The hour before' });
+    await hour.getByRole('button', { name: /Nothing downwind/ }).click();
+    await hour.getByRole('button', { name: /Test card/ }).click();
+    await expect(hour).toContainText('2 of 8 done');
+    await expect(big(page)).toContainText('6 checks of 8 open');
+
+    // Two lots: the bonnet first, the mudguards some minutes later.
+    const sheet = page.getByRole('region', { name: /Run sheet, Base and clear/ }).first();
+    await sheet.getByRole('button', { name: 'Bonnet is on' }).click();
+    await saved(page);
+    await page.waitForTimeout(3_000);
+    await press(page);
+    await saved(page);
+    const laid = async () => (await told(page, app)).job.state.coats.filter((c) => c.layerId === 'base');
+    await expect.poll(async () => (await laid()).map((c) => c.partIds?.length)).toEqual([1, 2]);
+    const lots = await laid();
+    expect(Date.parse(lots[1]!.endedAt)).toBeGreaterThan(Date.parse(lots[0]!.endedAt));
+
+    // The finger says it strings: the clock is corrected and says so.
+    await page.waitForTimeout(7_000);
+    await now(page).getByRole('button', { name: 'It still strings' }).click();
+    await saved(page);
+    await expect.poll(async () => (await told(page, app)).job.state.senses?.length).toBe(1);
+
+    // A gust: the reading is used at once, and the day pauses; it calms down, and the day goes on.
+    await page.getByRole('button', { name: /^Readings/ }).click();
+    await measured(page, '3.6');
+    await expect(now(page).getByText('3.6').first()).toBeVisible({ timeout: 20_000 });
+    await page.waitForTimeout(4_000);
+    await measured(page, '0.6');
+    await expect(now(page).getByText('0.6').first()).toBeVisible({ timeout: 20_000 });
+
+    // It went dry on the bonnet: found by look, its change shown, taken; the others need not wait.
+    await page.getByRole('button', { name: 'Something is wrong' }).click();
+    const box = page.getByRole('dialog', { name: 'Something is wrong' });
+    await box.getByRole('button', { name: 'While waiting' }).click();
+    await box.getByRole('button', { name: /Rough/ }).first().click();
+    await box.getByRole('button', { name: 'Dry spray' }).click();
+    await box.getByRole('button', { name: 'Into the plan…' }).first().click();
+    await box.getByRole('button', { name: 'Bonnet', exact: true }).click();
+    await expect(box.getByRole('region', { name: 'What it changes' })).toContainText('Sessions then', {
+      timeout: 30_000,
+    });
+    await box.getByRole('button', { name: 'Take it into the plan' }).click();
+    await saved(page);
+    await expect
+      .poll(async () => (await told(page, app)).job.state.faults?.at(-1))
+      .toMatchObject({ code: 'dry-spray', mend: { partIds: ['bonnet'] } });
+
+    // The server is killed; a press meanwhile is kept with its own time, over its return and a reload.
+    await expect(now(page).getByRole('timer')).toHaveText('ready', { timeout: 60_000 });
+    const { nowMs: killedMs } = await told(page, app);
+    await app.kill();
+    const pressedAt = Date.now();
+    const title = (await now(page).locator('h2').textContent())!;
+    await press(page);
+    await expect(now(page).locator('h2')).not.toHaveText(title, { timeout: 20_000 });
+    await expect(page.getByText(/the server does not answer/)).toBeVisible();
+    const dead = Date.now() - pressedAt;
+    env.PELLUCID_NOW = atPlace(killedMs + PACE * (Date.now() - pressedAt));
+    await app.start();
+    await saved(page);
+    await page.reload();
+    const second = (await told(page, app)).job.state.coats.filter(
+      (c) => c.layerId === 'base' && c.coat === 2,
+    );
+    expect(second).toHaveLength(1);
+    // As it was pressed, not as it was sent: within the seconds of the press, a minute of the day each.
+    const lateMs = Date.parse(second[0]!.endedAt) - killedMs;
+    expect(lateMs).toBeGreaterThanOrEqual(-PACE * 1_000);
+    expect(lateMs).toBeLessThan(PACE * (dead + 3_000));
+
+    // Somebody sets the wall clock two hours on: the time of the day does not follow it.
+    await page.evaluate(() => {
+      const real = Date.now.bind(Date);
+      Date.now = () => real() + 7_200_000;
+    });
+    await page.waitForTimeout(4_000);
+    await expect(now(page).getByRole('timer')).not.toHaveText(/h/);
+
+    // The rest of the day: coats, the can, tape off, whatever the plan asks for, until all is on.
+    await until(page, /Can is activated|Coat is on|Too soon/, 20);
+    for (let i = 0; i < 40 && (await told(page, app)).plan.sessions.length > 0; i++) {
+      const label = (await big(page).textContent()) ?? '';
+      if (/Too soon|Coat is on/.test(label)) await coat(page);
+      else {
+        await press(page);
+        await expect(big(page)).not.toHaveText(label, { timeout: 20_000 });
+      }
+      await saved(page);
+    }
+    const end = await told(page, app);
+    expect(end.plan.sessions).toEqual([]);
+    const { coats, activations } = end.job.state;
+    const on = (layerId: string, part: string): number =>
+      new Set(
+        coats.filter((c) => c.layerId === layerId && (c.partIds?.includes(part) ?? true)).map((c) => c.coat),
+      ).size;
+    expect(on('base-m1', 'bonnet')).toBe(3);
+    expect(on('clear', 'bonnet')).toBe(2);
+    expect(activations.length).toBeGreaterThan(0);
+    // Each press has its own time, and no time is ahead of the clock.
+    const times = coats.map((c) => Date.parse(c.endedAt));
+    expect(Math.max(...times)).toBeLessThanOrEqual(end.nowMs + 1_000);
+    // The night: what the film still asks for stands on the page.
+    expect(end.plan.toCome.map((x) => x.what)).toContain('handle');
+    await expect(page.getByText(/handle/i).first()).toBeVisible();
+    // Somebody was called in between, and heard it once each.
+    expect(spoken.some((t) => /may go on now/.test(t))).toBe(true);
+    expect(faults).toEqual([]);
+  } finally {
+    await app.stop();
+  }
+});
