@@ -32,6 +32,12 @@ const saved = (page: Page) =>
 /** An instant as the place's own clock has it in May, without its offset. */
 const atPlace = (ms: number): string => new Date(ms + 3_600_000).toISOString().slice(0, 19);
 
+/** Everything that was ticked so far. */
+async function recorded(page: Page, app: AppServer): Promise<number> {
+  const { coats, tasks = [], activations } = (await told(page, app)).job.state;
+  return coats.length + tasks.length + activations.length;
+}
+
 /** Presses the step in hand as a glove would: once, or twice where it asks. */
 async function press(page: Page): Promise<string> {
   const button = big(page);
@@ -60,11 +66,11 @@ async function until(page: Page, wanted: RegExp, most = 14): Promise<void> {
 }
 
 /** Waits for the film, then the coat is on. */
-async function coat(page: Page): Promise<void> {
+async function coat(page: Page, app: AppServer): Promise<void> {
   await expect(now(page).getByRole('timer')).toHaveText('ready', { timeout: 60_000 });
-  const before = (await now(page).locator('h2').textContent()) ?? '';
+  const before = await recorded(page, app);
   await press(page);
-  await expect(now(page).locator('h2')).not.toHaveText(before, { timeout: 20_000 });
+  await expect.poll(() => recorded(page, app), { timeout: 20_000 }).toBeGreaterThan(before);
 }
 
 plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
@@ -171,10 +177,12 @@ plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
     await until(page, /Can is activated|Coat is on|Too soon/, 20);
     for (let i = 0; i < 40 && (await told(page, app)).plan.sessions.length > 0; i++) {
       const label = (await big(page).textContent()) ?? '';
-      if (/Too soon|Coat is on/.test(label)) await coat(page);
+      if (/Too soon|Coat is on/.test(label)) await coat(page, app);
       else {
+        // Two steps in a row may have the same name: what is recorded tells that it was taken.
+        const before = await recorded(page, app);
         await press(page);
-        await expect(big(page)).not.toHaveText(label, { timeout: 20_000 });
+        await expect.poll(() => recorded(page, app), { timeout: 20_000 }).toBeGreaterThan(before);
       }
       await saved(page);
     }

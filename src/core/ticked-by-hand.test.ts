@@ -46,3 +46,14 @@ describe('a tack cloth between two paints', () => {
     expect(tack(old)).toBeDefined();
   });
 });
+
+it('the tack cloth of a lot is its own: ticked for one it is not ticked for the other, nor for the coat', () => {
+  const j = doors([]);
+  const task = { id: 'clear.c1~a.tack', kind: 'tack' as const, layerId: 'clear', coat: null };
+  const { tasks } = withTick(j, { task, atMs: NOW, productId: null, cans: 0 }).state!;
+  expect(tasks!.map((t) => t.taskId)).toEqual(['clear.c1~a.tack']);
+  const piece = { ...task, id: 's-base.sand~2' };
+  expect(withTick(j, { task: piece, atMs: NOW, productId: null, cans: 0 }).state!.tasks![0]!.taskId).toBe(
+    's-base.sand',
+  );
+});

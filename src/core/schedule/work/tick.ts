@@ -19,8 +19,8 @@ export interface Tick {
   readonly ml?: number;
 }
 
-/** A piece of a task is named after the whole: s-base.sand~2 is of s-base.sand. */
-export const wholeOf = (taskId: string): string => taskId.split('~')[0]!;
+/** A piece of a task is named after the whole: s-base.sand~2 is of s-base.sand. A lot's own mark, ~a, stays. */
+export const wholeOf = (taskId: string): string => taskId.replace(/~\d+$/, '');
 
 function tickedTasks(tasks: readonly TickedTask[], tick: Tick, endedAt: string): TickedTask[] {
   const { id, leftMin = 0, kind } = tick.task;
