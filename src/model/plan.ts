@@ -10,7 +10,7 @@ import { decisionSchema, suitSchema } from './starts';
 import { openMendSchema, taskSchema } from './tasks';
 import { waitingSchema } from './waiting';
 
-export { TASK_KINDS, type Task, type TaskKind } from './tasks';
+export type { Task, TaskKind } from './tasks';
 
 const iso = z.string();
 

@@ -94,8 +94,6 @@ export function dialView(film: WaitingFilm, nowMs: number, f: Format): DialView 
   return { zone, hand, zones: zonesOf(b), marks, said: `${WORDS[zone]}; ${told}` };
 }
 
-export const zoneWord = (zone: DialZone): string => WORDS[zone];
-
 /** What was felt made of the wait; null where nothing was. */
 export function feltLine({ times, sheetMin }: WaitingFilm): string | null {
   if (times < 1.05) return null;
