@@ -8,6 +8,7 @@ import type { FaultCode } from '@/model/fault';
 import type { MendKind } from '@/model/mend';
 import type { Plan } from '@/model/plan';
 import { freshMendId, noteFault, withoutFault } from './edits/faults';
+import { mendJobOf } from './edits/mend-job';
 import { mendingNow } from './faults/at-hand';
 import { mendSteps } from './faults/mend';
 import { takeMend } from './faults/take';
@@ -192,5 +193,27 @@ describe('a run in the first of two coats of clear, cut down and polished', () =
         cans: 0,
       });
     expect(planned(j).mends).toEqual([]);
+  });
+});
+
+describe('finished work that shows a fault', () => {
+  const base = [1, 2, 3].map((coat) => ({ layerId: 'base', coat, endedAt: '2026-05-01T10:00' }));
+  const clears = [1, 2].map((coat) => ({ layerId: 'clear', coat, endedAt: '2026-05-01T12:00' }));
+  const closed: Job = {
+    ...one([...base, ...clears], [panel('left', { deadline: '2026-05-02' })]),
+    turn: 2,
+    log: { closedAt: '2026-05-03T10:00', used: [], outcomes: [], note: '' },
+  };
+  const fresh = mendJobOf(mended(closed, 'flow-coat', ['left'], 'orange-peel'));
+  it('is mended in a job of its own that knows what lies on it: only the mend is left to spray', () => {
+    expect(fresh.name).toBe(`${closed.name}, mended`);
+    expect(fresh).not.toHaveProperty('log');
+    expect(fresh).not.toHaveProperty('turn');
+    expect(fresh.parts[0]).not.toHaveProperty('deadline');
+    const p = planned({ ...fresh, equipment: { ...fresh.equipment, suppliedAir: true } });
+    expect(laid(p)).toEqual(['clear-m1.c1 left', 'clear-m1.c2 left']);
+  });
+  it('asks for the protection anew', () => {
+    expect(fresh.equipment.suppliedAir).toBe(false);
   });
 });

@@ -1,11 +1,13 @@
 'use client';
 /** A mend before it goes into the plan: on which parts, and what it changes; taken or left. */
 import { useEffect, useState } from 'react';
+import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import CircularProgress from '@mui/material/CircularProgress';
+import { mendJobOf } from '@/core/edits/mend-job';
 import type { OnJob } from '@/core/faults/at-hand';
 import type { FaultCode } from '@/model/fault';
-import type { Job } from '@/model/job';
+import { isClosed, type Job } from '@/model/job';
 import type { MendKind } from '@/model/mend';
 import type { Plan } from '@/model/plan';
 import { MEND_NAMES } from '@/words/sentences/faults/mends';
@@ -30,7 +32,8 @@ interface TroubleTakeProps {
 }
 
 export function TroubleTake({ code, kind, on, onClose }: TroubleTakeProps) {
-  const { plan, nowMs, clock, edit } = useDesk();
+  const { job, plan, nowMs, clock, edit } = useDesk();
+  const begin = useMendJob();
   const [atMs] = useState(clock);
   const parts = partsAsked(code, on, nowMs);
   const [chosen, setChosen] = useState<readonly string[]>(parts.length === 1 ? [parts[0]!.id] : []);
@@ -43,8 +46,13 @@ export function TroubleTake({ code, kind, on, onClose }: TroubleTakeProps) {
     spraying: on.spraying === null ? null : sprayingNow(plan, nowMs),
   };
   const change = takenChange(taking);
+  const isDone = isClosed(job);
   const take = (): void => {
     if (!change) return;
+    if (isDone) {
+      void begin.start(mendJobOf(change(job)));
+      return;
+    }
     edit(change);
     onClose();
   };
@@ -55,12 +63,37 @@ export function TroubleTake({ code, kind, on, onClose }: TroubleTakeProps) {
       {chosen.length > 0 && !change && (
         <p role="alert">Not on these parts together as it is: choose them one by one, or another mend.</p>
       )}
-      {change && <Changes key={chosen.join(' ')} taking={taking} change={change} />}
-      <Button variant="contained" className="big" disabled={!change} onClick={take}>
-        Take it into the plan
+      {change && !isDone && <Changes key={chosen.join(' ')} taking={taking} change={change} />}
+      {isDone && <p>This job is closed: the mend becomes a job of its own, with all that lies on it.</p>}
+      {begin.message && <p role="alert">{begin.message}</p>}
+      <Button variant="contained" className="big" disabled={!change || begin.isBusy} onClick={take}>
+        {isDone ? 'Start a job to mend it' : 'Take it into the plan'}
       </Button>
     </div>
   );
+}
+
+/** A job of its own for the mend, then its spray day. */
+function useMendJob(): { start(job: Job): Promise<void>; isBusy: boolean; message: string | null } {
+  const router = useRouter();
+  const [isBusy, setBusy] = useState(false);
+  const [message, setMessage] = useState<string | null>(null);
+  const start = async (job: Job): Promise<void> => {
+    setBusy(true);
+    const r = await fetch('/api/jobs', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(job),
+    }).catch(() => null);
+    const made = r?.ok ? ((await r.json()) as { id: string }) : null;
+    if (made) {
+      router.push(`/jobs/${made.id}/spray-day`);
+      return;
+    }
+    setMessage('The job was not made: the server did not take it. Try again in a moment.');
+    setBusy(false);
+  };
+  return { start, isBusy, message };
 }
 
 interface PartChoiceProps {
