@@ -87,3 +87,43 @@ test('danger is one tap from every step, by keyboard too; none of these asks for
   await page.keyboard.press('Escape');
   await expect(page.getByRole('region', { name: 'What went wrong' })).toContainText('grey rings');
 });
+
+test('a mend is taken: on which parts, what it changes, in the list, taken back; axe has nothing to say', async ({
+  watched: page,
+  app,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(app.url + DAY);
+  await wrong(page).click();
+  const box = dialog(page);
+  await box.getByRole('button', { name: 'Drips, lumps' }).click();
+  await box.getByRole('button', { name: 'Run, sag, drip' }).click();
+  await box.getByRole('region', { name: 'Block it and prime again' }).getByRole('button').click();
+  await box.getByRole('button', { name: 'Bonnet', exact: true }).click();
+  await expect(box.getByRole('region', { name: 'What it changes' })).toContainText('Sessions then');
+  await axeSaysNothing(page);
+  await box.getByRole('button', { name: 'Take it into the plan' }).click();
+  const list = page.getByRole('region', { name: 'What went wrong' });
+  await expect(list).toContainText('In the plan: block it and prime again, Bonnet.');
+  await expect(page.getByText(/Tamsel filler primer, coat 1 of \d, mending/).first()).toBeVisible();
+  await axeSaysNothing(page);
+  await list.getByRole('button', { name: /Take back Run/ }).click();
+  await expect(page.getByText(/, mending/)).toHaveCount(0);
+});
+
+test('finished work that shows a fault starts a job of its own, with what lies on it', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(`${app.url}/jobs/toolbox-lid/spray-day`);
+  await wrong(page).click();
+  const box = dialog(page);
+  await box.getByRole('button', { name: 'Drips, lumps' }).click();
+  await box.getByRole('button', { name: 'Run, sag, drip' }).click();
+  await box.getByRole('button', { name: 'Into the plan…' }).first().click();
+  const all = box.getByRole('button', { name: 'All of them' });
+  if (await all.isVisible()) await all.click();
+  await box.getByRole('button', { name: 'Start a job to mend it' }).click();
+  await expect(page).not.toHaveURL(/toolbox-lid/);
+  await expect(page.getByRole('region', { name: 'What went wrong' })).toContainText('In the plan');
+});

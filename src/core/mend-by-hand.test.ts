@@ -111,6 +111,14 @@ describe('colour again on one of two doors', () => {
     const back = withoutFault(after, after.state!.faults![0]!);
     expect(planned(back)).toEqual(planned(before));
   });
+  it('a part that is taken out takes its mend with it; a build-up that was changed leaves it out', () => {
+    const gone = planned({ ...after, parts: after.parts.filter((x) => x.id !== 'left') });
+    expect(gone.blockers).toEqual([]);
+    expect(gone.layers.some((l) => l.mend)).toBe(false);
+    const other: SystemLayer[] = [{ role: 'colour', productId: 'skerry-enamel', coats: 2 }];
+    const changed = planned({ ...after, system: { layers: other } });
+    expect(changed.layers.map((l) => l.id)).toEqual(['colour']);
+  });
   it('ticked, its coats count for it; at the end nothing is left to spray', () => {
     let j = after;
     for (let k = 0; k < 20 && planned(j).sessions.length > 0; k++) {

@@ -36,7 +36,8 @@ export function stillToMend(job: Job, system: System, airs: Airs | null): StillT
   const done = doneOf(job, system);
   return coatlessMends(job, openOver({ system, done })).after.flatMap((m) => {
     const left = leftToDo(done, mendSteps(m.id, m.tasks, m.partIds));
-    if (left.length === 0) return [];
+    const isHere = job.parts.some((p) => m.partIds.includes(p.id));
+    if (left.length === 0 || !isHere) return [];
     return [
       {
         id: m.id,

@@ -162,5 +162,11 @@ function mended(job: Job, mend: Taken, layers: readonly PlanLayer[], products: P
 }
 
 /** The layers with all mends that were taken, in the order they were. */
-export const withMends = (job: Job, layers: readonly PlanLayer[], products: Products): PlanLayer[] =>
-  takenMends(job).reduce<PlanLayer[]>((all, mend) => mended(job, mend, all, products), [...layers]);
+export function withMends(job: Job, layers: readonly PlanLayer[], products: Products): PlanLayer[] {
+  // A part that is gone meanwhile takes its mend with it.
+  const painted = new Set(layers.flatMap((l) => l.partIds));
+  const mends = takenMends(job)
+    .map((m) => ({ ...m, partIds: m.partIds.filter((id) => painted.has(id)) }))
+    .filter((m) => m.partIds.length > 0);
+  return mends.reduce<PlanLayer[]>((all, mend) => mended(job, mend, all, products), [...layers]);
+}
