@@ -166,7 +166,7 @@ function Lead({ day, act, startsNext, children }: LeadProps) {
       <>
         {children}
         <PlanChanged />
-        {card}
+        {act?.act !== 'go' && card}
       </>
     );
   return (
