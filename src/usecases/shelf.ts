@@ -8,10 +8,11 @@ import { expiryOf, type Expiry } from '@/core/material/shelf';
 import { sameTint, tintOf, type Tint } from '@/core/coating/tint';
 import { ingredientsOf } from '@/core/material/ingredients';
 import { systemFor } from '@/core/coating/system';
+import { isoOf, MINUTE, msOf } from '@/core/time/instant';
 import type { StockItem, StockMove } from '@/model/stock';
 import type { Product } from '@/model/product';
 import { jobsToShopFor } from './shopping/wants';
-import type { JobStore, StockStore } from './ports';
+import type { JobStore, StockStore, StoredJob } from './ports';
 
 export interface ShelfRow {
   readonly item: StockItem;
@@ -24,8 +25,21 @@ export interface ShelfRow {
     readonly name: string;
   }[];
 }
+/** A can or cup that a job opened and that is not dead yet. */
+export interface AliveCan {
+  readonly jobId: string;
+  readonly jobName: string;
+  readonly productName: string;
+  /** ISO in the place's zone. */
+  readonly openedAt: string;
+  readonly deadAt: string;
+  readonly leftMin: number;
+}
+
 export interface ShelfView {
   readonly rows: readonly ShelfRow[];
+  /** The one that dies first, first. */
+  readonly alive: readonly AliveCan[];
   readonly moves: readonly StockMove[];
   readonly products: readonly Product[];
   readonly jobs: readonly { readonly id: string; readonly name: string }[];
@@ -35,6 +49,35 @@ export interface ShelfView {
 function hexOf({ colour }: StockItem, tints: readonly (Tint | null)[]): string | null {
   if (colour === undefined) return null;
   return tints.find((t) => t !== null && sameTint(colour, t.name))?.hex ?? null;
+}
+
+/** By the label's life: cold does not lengthen it. */
+function aliveCans(
+  jobs: readonly StoredJob[],
+  products: ReadonlyMap<string, Product>,
+  nowMs: number,
+): AliveCan[] {
+  const all = jobs.flatMap(({ id, job }) =>
+    (job.state?.activations ?? []).flatMap((a): AliveCan[] => {
+      const product = products.get(a.productId);
+      if (product?.potLifeMin === undefined) return [];
+      const { tz } = job.place;
+      const openedMs = msOf(a.at, tz);
+      const endMs = openedMs + product.potLifeMin * MINUTE;
+      if (nowMs >= endMs || nowMs < openedMs) return [];
+      return [
+        {
+          jobId: id,
+          jobName: job.name,
+          productName: product.name,
+          openedAt: isoOf(openedMs, tz),
+          deadAt: isoOf(endMs, tz),
+          leftMin: (endMs - nowMs) / MINUTE,
+        },
+      ];
+    }),
+  );
+  return all.sort((a, b) => a.leftMin - b.leftMin);
 }
 
 export function shelfView(store: JobStore, stock: StockStore, nowMs: number): ShelfView {
@@ -89,6 +132,7 @@ export function shelfView(store: JobStore, stock: StockStore, nowMs: number): Sh
         rank[a.expiry.state] - rank[b.expiry.state] ||
         (a.expiry.until ?? '9999').localeCompare(b.expiry.until ?? '9999'),
     ),
+    alive: aliveCans(jobs, products, nowMs),
     moves: stock.moves(60),
     products: [...products.values()],
     jobs: jobs.map((s) => ({ id: s.id, name: s.job.name })),

@@ -10,6 +10,7 @@ import { MindSign } from '../parts/icons';
 import { ProvenanceMark } from '../parts/mark';
 import { planksOf } from '../views/planks';
 import { worryCount } from '../views/shelf';
+import { AliveCans } from './alive-cans';
 import { ItemForm } from './item-form';
 import { MovesTable } from './moves-table';
 import { Planks } from './planks';
@@ -91,19 +92,22 @@ export function ShelfPage({ view, today, tz, nowMs }: ShelfPageProps) {
 function ListHead({ view, onAdd }: { view: ShelfView; onAdd: () => void }) {
   const minded = worryCount(view);
   return (
-    <div className="hd">
-      On the shelf{' '}
-      {minded > 0 && (
-        <small className="row gap-4 wrap-nowrap ink-amber-ink fw600">
-          <MindSign size={16} /> {minded} to look at first
-        </small>
-      )}
-      <span className="r">
-        <Button size="small" variant="contained" onClick={onAdd}>
-          Add
-        </Button>
-      </span>
-    </div>
+    <>
+      <div className="hd">
+        On the shelf{' '}
+        {minded > 0 && (
+          <small className="row gap-4 wrap-nowrap ink-amber-ink fw600">
+            <MindSign size={16} /> {minded} to look at first
+          </small>
+        )}
+        <span className="r">
+          <Button size="small" variant="contained" onClick={onAdd}>
+            Add
+          </Button>
+        </span>
+      </div>
+      <AliveCans cans={view.alive} />
+    </>
   );
 }
 

@@ -21,7 +21,13 @@ const rowOf = (item: Partial<StockItem>, expiry: Partial<ShelfRow['expiry']> = {
   setAside: [],
   wantedBy: [],
 });
-const viewOf = (rows: ShelfRow[]): ShelfView => ({ rows, moves: [], products: CATALOGUE, jobs: [] });
+const viewOf = (rows: ShelfRow[]): ShelfView => ({
+  rows,
+  moves: [],
+  alive: [],
+  products: CATALOGUE,
+  jobs: [],
+});
 const first = (row: ShelfRow) => planksOf(viewOf([row]), NOW)[0]!;
 
 describe('the drawn shelf', () => {

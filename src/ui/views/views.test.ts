@@ -225,7 +225,13 @@ describe('the shelf', () => {
       wantedBy: [],
       ...over,
     }) as ShelfRow;
-  const view = (rows: ShelfRow[]): ShelfView => ({ rows, moves: [], products: CATALOGUE, jobs: [] });
+  const view = (rows: ShelfRow[]): ShelfView => ({
+    rows,
+    moves: [],
+    alive: [],
+    products: CATALOGUE,
+    jobs: [],
+  });
   const TEN = Date.parse('2026-05-16T10:00:00Z');
   it('what is activated counts in hours, not in months', () => {
     const expiry = { until: '2026-05-16T13:20', why: 'activated' } as const;

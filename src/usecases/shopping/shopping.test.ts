@@ -194,6 +194,23 @@ describe('the shelf in the database', () => {
     expect(s.take('none', 1, '', 7)).toEqual({ kind: 'missing' });
     expect(() => db.prepare("UPDATE stock SET remaining_ml = -1 WHERE id = 'one'").run()).toThrow(/CHECK/);
   });
+  it('cans that jobs opened and that live, with their hours; the dead and those of the future are none', () => {
+    const store = jobStore(db);
+    const before = shelfView(store, stockStore(db), NOW).alive.length;
+    const opened = (at: string) => ({ productId: 'halden-2k-gloss', at, cans: 1 });
+    const activations = [opened('2026-05-16T06:50'), opened('2026-05-13T06:50'), opened('2026-05-16T20:00')];
+    store.insert(
+      'alive',
+      { ...bare('tractor-bonnet'), name: 'Alive', state: { coats: [], activations } },
+      NOW,
+    );
+    const { alive } = shelfView(store, stockStore(db), NOW);
+    expect(alive).toHaveLength(before + 1);
+    const mine = alive.find((c) => c.jobId === 'alive')!;
+    // Opened an hour before 07:50; its label gives two days.
+    expect(mine).toMatchObject({ jobName: 'Alive', productName: 'Halden 2K clear', leftMin: 47 * 60 });
+    expect(mine.deadAt.slice(0, 16)).toBe('2026-05-18T06:50');
+  });
   it('the page’s view: the worst first, who could use it up, what is set aside', () => {
     const store = jobStore(db);
     const j = store.load('tractor-bonnet')!;
