@@ -3,40 +3,32 @@
  * Spray day: the run sheet with its clock times, on paper and as a checklist that records when things were
  * really done.
  */
-import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import { agendaOf, type Entry } from '@/core/schedule/agenda';
-import { noteSense } from '@/core/edits/senses';
-import { tickIdOf, withoutTick, withTick, type Tick } from '@/core/schedule/work/tick';
+import { tickIdOf } from '@/core/schedule/work/tick';
 import { isoOf } from '@/core/time/instant';
 import type { Task } from '@/model/plan';
 import { spotOf } from '@/model/reading';
 import { useDesk } from '../desk/job-desk';
-import { ActCard } from '../parts/act-card';
-import { AirTiles } from '../parts/air-tiles';
 import { CautionList } from '../parts/caution';
 import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import type { StageSection } from '../shell/section';
 import { StageFrame } from '../shell/stage-frame';
-import { actView, type ActView } from '../views/act';
+import { actView } from '../views/act';
 import { nextWork } from '../views/agenda';
-import { layLines, meanwhile } from '../views/lay';
 import { blockersSaid } from '../views/verdict';
-import { PlanChanged } from '../shell/plan-changed';
 import { Spine } from '../shell/spine';
 import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
-import { dayCautions, dayView, tickOf, type DayView } from '../views/spray-day';
+import { dayCautions, dayView, type DayView } from '../views/spray-day';
 import { doneList, inSentence, taskTitle, type Done } from '../views/task-words';
-import { sayCheck } from '@/words/sentences/checks';
-import { sayTask } from '@/words/sentences/tasks';
-import { livingLabels, openingLines } from '../views/can-life';
-import { hourView, takeHourOn, type HourView } from '../views/hour';
+import { hourView } from '../views/hour';
 import { HourList } from './hour-list';
-import { NowCard } from './now-card';
+import { InHand, Lead } from './in-hand';
 import { RunSheet } from './run-sheet';
 import { LikelyOnPaper, NotedFaults, StillToMend, TroubleButton } from './trouble-button';
+import { useTicks } from './use-ticks';
 import { VisitSheet } from './visit-sheet';
 import { later } from '../parts/later';
 
@@ -49,8 +41,6 @@ const AlarmPanel = later('How you are called', () =>
 const ReadingsPanel = later('Readings', () =>
   import('../readings/readings-panel').then((m) => m.ReadingsPanel),
 );
-
-type TickedTask = Tick['task'];
 
 export function SprayDayStage() {
   const f = useFormat();
@@ -115,15 +105,6 @@ function Measured() {
   return <ReadingsPanel spot={spotOf(id, job.placeId)} place={job.place} onChanged={refresh} />;
 }
 
-/** Records a task as done, or takes that back. */
-function useTicks(): (task: TickedTask, isDone: boolean) => void {
-  const { plan, edit, clock } = useDesk();
-  return (task, isDone) => {
-    const tick = tickOf(plan, task);
-    edit((j) => (isDone ? withTick(j, { ...tick, atMs: clock() }) : withoutTick(j, task.id, tick.productId)));
-  };
-}
-
 function Now({ day }: { day: DayView }) {
   const f = useFormat();
   const { job, plan, products, air, nowMs } = useDesk();
@@ -146,78 +127,6 @@ function Now({ day }: { day: DayView }) {
       {done.length > 0 && <DoneList done={done} onTakeBack={(d) => record(tickIdOf(d.id), false)} />}
       <NoSheet />
     </div>
-  );
-}
-
-interface LeadProps {
-  readonly day: DayView;
-  readonly act: ActView | null;
-  readonly startsNext: boolean;
-  readonly children: ReactNode;
-}
-
-/** What comes first: with wet paint in hand the step, whatever else there is to say. */
-function Lead({ day, act, startsNext, children }: LeadProps) {
-  const { plan } = useDesk();
-  const isUnderWay = plan.waiting !== null || day.pot !== null;
-  const card = act && <ActCard view={act} />;
-  if (isUnderWay)
-    return (
-      <>
-        {children}
-        <PlanChanged />
-        {act?.act !== 'go' && card}
-      </>
-    );
-  return (
-    <>
-      <PlanChanged />
-      {startsNext && card}
-      {children}
-      {!startsNext && card}
-    </>
-  );
-}
-
-interface InHandProps {
-  readonly day: DayView;
-  readonly next: Task;
-  readonly hour: HourView | null;
-}
-
-/** The step in hand: what it waits for, how it is laid, its press. */
-function InHand({ day, next, hour }: InHandProps) {
-  const f = useFormat();
-  const { job, plan, products, air, clock, edit, known } = useDesk();
-  const record = useTicks();
-  const free = meanwhile(plan);
-  const of = { job, plan, products, canUsers: known.canUsers };
-  const open = next.kind === 'coat' ? (hour?.open ?? null) : null;
-  const done = (): void => {
-    if (open !== null) edit((j) => takeHourOn(j, plan, next, clock()));
-    record(next, true);
-  };
-  return (
-    <NowCard
-      task={next}
-      title={taskTitle(plan, products, next)}
-      f={f}
-      tz={job.place.tz}
-      clock={clock}
-      sinceMs={day.sinceMs}
-      activated={day.pot}
-      hourOpen={open}
-      onDone={done}
-      more={{
-        film: plan.waiting,
-        onFelt: (felt) => edit((j) => (plan.waiting ? noteSense(j, plan.waiting, felt, clock()) : j)),
-        checks: next.checks.map((c) => sayCheck(c, f)),
-        lay: [...openingLines(of, next, f), ...layLines(of, next, f)],
-        labels: livingLabels(of, f),
-        meanwhile: free && `${taskTitle(plan, products, free)}: ${sayTask(free.detail, f)}`,
-        tiles: air.now && <AirTiles air={air.now} limits={day.limits} />,
-      }}
-    />
   );
 }
 

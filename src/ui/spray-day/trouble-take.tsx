@@ -1,15 +1,13 @@
 'use client';
 /** A mend before it goes into the plan: on which parts, and what it changes; taken or left. */
-import { useEffect, useState } from 'react';
-import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import Button from '@mui/material/Button';
 import CircularProgress from '@mui/material/CircularProgress';
 import { mendJobOf } from '@/core/edits/mend-job';
 import type { OnJob } from '@/core/faults/at-hand';
 import type { FaultCode } from '@/model/fault';
-import { isClosed, type Job } from '@/model/job';
+import { isClosed } from '@/model/job';
 import type { MendKind } from '@/model/mend';
-import type { Plan } from '@/model/plan';
 import { MEND_NAMES } from '@/words/sentences/faults/mends';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
@@ -23,6 +21,8 @@ import {
   type Taking,
 } from '../views/take-mend';
 import { sprayingNow } from '../views/trouble';
+import { useMendJob } from './use-mend-job';
+import { useTried, type Change } from './use-tried';
 
 interface TroubleTakeProps {
   readonly code: FaultCode;
@@ -73,29 +73,6 @@ export function TroubleTake({ code, kind, on, onClose }: TroubleTakeProps) {
   );
 }
 
-/** A job of its own for the mend, then its spray day. */
-function useMendJob(): { start(job: Job): Promise<void>; isBusy: boolean; message: string | null } {
-  const router = useRouter();
-  const [isBusy, setBusy] = useState(false);
-  const [message, setMessage] = useState<string | null>(null);
-  const start = async (job: Job): Promise<void> => {
-    setBusy(true);
-    const r = await fetch('/api/jobs', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(job),
-    }).catch(() => null);
-    const made = r?.ok ? ((await r.json()) as { id: string }) : null;
-    if (made) {
-      router.push(`/jobs/${made.id}/spray-day`);
-      return;
-    }
-    setMessage('The job was not made: the server did not take it. Try again in a moment.');
-    setBusy(false);
-  };
-  return { start, isBusy, message };
-}
-
 interface PartChoiceProps {
   readonly parts: readonly ShowsOn[];
   readonly chosen: readonly string[];
@@ -123,34 +100,6 @@ function PartChoice({ parts, chosen, onChoose }: PartChoiceProps) {
       </Button>
     </fieldset>
   );
-}
-
-interface Tried {
-  /** With the coat ticked that shows the fault, and nothing mended. */
-  readonly before: Plan;
-  readonly after: Plan;
-}
-type Change = (job: Job) => Job;
-
-/** The plans without and with it, once they are worked out; null until then. */
-function useTried(before: Change, after: Change): { tried: Tried | null; fault: string | null } {
-  const { attempt } = useDesk();
-  const [state, setState] = useState<{ tried: Tried | null; fault: string | null }>({
-    tried: null,
-    fault: null,
-  });
-  useEffect(() => {
-    let over = false;
-    Promise.all([attempt(before), attempt(after)]).then(
-      ([b, a]) => over || (b && a && setState({ tried: { before: b, after: a }, fault: null })),
-      (e: Error) => over || setState({ tried: null, fault: e.message }),
-    );
-    return () => {
-      over = true;
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each choice of parts: the element has a key of them
-  }, []);
-  return state;
 }
 
 function Changes({ taking, change }: { taking: Taking; change: Change }) {
