@@ -54,6 +54,12 @@ async function measured(page: Page, wind: string): Promise<void> {
   await form.getByRole('button', { name: 'Keep' }).click();
 }
 
+/** The wind at the part as its tile has it, m/s; a reading fades into the forecast as the minutes go. */
+async function windNow(page: Page): Promise<number> {
+  const tiles = (await now(page).getByRole('list', { name: 'The air at the part now' }).textContent()) ?? '';
+  return Number(/([\d.]+)\s*m\/s/.exec(tiles)?.[1] ?? NaN);
+}
+
 /** Goes on until a step of a kind is next. */
 async function until(page: Page, wanted: RegExp, most = 14): Promise<void> {
   for (let i = 0; i < most; i++) {
@@ -72,6 +78,9 @@ async function coat(page: Page, app: AppServer): Promise<void> {
   await press(page);
   await expect.poll(() => recorded(page, app), { timeout: 20_000 }).toBeGreaterThan(before);
 }
+
+// Real seconds are minutes here: on a machine that is busy a window may pass, and the day is tried again.
+plain.describe.configure({ retries: 2 });
 
 plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
   plain.setTimeout(420_000);
@@ -120,10 +129,10 @@ plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
     // A gust: the reading is used at once, and the day pauses; it calms down, and the day goes on.
     await page.getByRole('button', { name: /^Readings/ }).click();
     await measured(page, '3.6');
-    await expect(now(page).getByText('3.6').first()).toBeVisible({ timeout: 20_000 });
+    await expect.poll(() => windNow(page), { timeout: 20_000 }).toBeGreaterThan(2);
     await page.waitForTimeout(4_000);
     await measured(page, '0.6');
-    await expect(now(page).getByText('0.6').first()).toBeVisible({ timeout: 20_000 });
+    await expect.poll(() => windNow(page), { timeout: 20_000 }).toBeLessThan(2);
 
     // It went dry on the bonnet: found by look, its change shown, taken; the others need not wait.
     await page.getByRole('button', { name: 'Something is wrong' }).click();
