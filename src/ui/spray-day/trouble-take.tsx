@@ -129,7 +129,7 @@ function ChangesCard({ view }: { view: TakeView }) {
     <section className="panel bc-lagoon" aria-label="What it changes">
       <div className="hd">What it changes</div>
       <ul className="is-grid gap-4 mt-6">
-        {changes.length === 0 && <li>Nothing before the last coat: it is done once all is on.</li>}
+        {changes.length === 0 && <li>Nothing of hours, paint or money.</li>}
         {changes.map((c) => (
           <li key={c}>{c}</li>
         ))}

@@ -77,4 +77,28 @@ describe('a mend taken into the plan', () => {
     const same = takeView(grounded(bonnet, plan), grounded(bonnet, plan), { nowMs: NOW, f });
     expect(same.changes).toEqual([]);
   });
+  it('a mend without paint says when its turn comes', () => {
+    const coats = plan.layers.flatMap((l) =>
+      Array.from({ length: l.coats }, (_, i) => ({
+        layerId: l.id,
+        coat: i + 1,
+        endedAt: '2026-05-16T07:00',
+      })),
+    );
+    const whole: Job = { ...bonnet, state: { coats, activations: [] } };
+    const run = {
+      ...taking,
+      code: 'runs',
+      kind: 'run-ladder',
+      on: { ...on, job: whole, spraying: null },
+      spraying: null,
+    } as const;
+    const job = takenChange(run)!(whole);
+    const view = takeView(grounded(whole, simulated(whole)), grounded(job, simulated(job)), {
+      nowMs: NOW,
+      f,
+    });
+    expect(view.changes).toHaveLength(1);
+    expect(view.changes[0]).toMatch(/^It is mended from (Sun|Mon) 1\d May/);
+  });
 });

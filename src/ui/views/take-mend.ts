@@ -13,6 +13,7 @@ import type { Task } from '@/model/plan';
 import { durationOf, type Format } from '@/words/format';
 import { changedView } from './changed';
 import { sessionName } from './session-name';
+import { mendsToDo } from './still-to-mend';
 
 export interface ShowsOn {
   readonly id: string;
@@ -89,8 +90,12 @@ export function takeView(
   const of = { plan, f, nowMs, tz: job.place.tz, currency: job.budget.currency };
   const handsMin = (plan.handsOnH - now.plan.handsOnH) * 60;
   const hands = handsMin >= 1 ? [`${durationOf(handsMin)} more with hands on it.`] : [];
+  const before = new Set(now.plan.mends.map((m) => m.id));
+  const waits = mendsToDo(plan, { nowMs, f })
+    .filter((m) => !before.has(m.id))
+    .map((m) => `It is mended ${m.when}.`);
   return {
-    changes: [...(changed ? changedView(changed, was, of).changes : []), ...hands],
+    changes: [...(changed ? changedView(changed, was, of).changes : []), ...hands, ...waits],
     sessions: plan.sessions.map((s) => `${sessionName(plan, s)}: ${f.dayTime(s.startsAt)}`),
     isStuck: plan.kind === 'blocked',
   };
