@@ -29,7 +29,7 @@ const FLOORS = {
   seams: [],
   mends: ['time'],
   prep: ['seams', 'surface'],
-  coating: ['chemistry', 'mends', 'numerics', 'prep', 'seams', 'surface'],
+  coating: ['chemistry', 'mends', 'numerics', 'prep', 'records', 'seams', 'surface'],
   air: ['numerics', 'records', 'time'],
   drying: ['air', 'chemistry', 'numerics', 'time'],
   material: ['chemistry', 'coating', 'drying', 'mends', 'numerics', 'prep', 'seams', 'surface', 'time'],

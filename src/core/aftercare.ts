@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { lastNodeMs } from './air/grid';
-import { Clocks, timesOver, type StageClock } from './drying/clocks';
+import { Clocks, timesOver, type ProductClock, type StageClock } from './drying/clocks';
 import { stageOf, type Stage } from './drying/rate';
 import type { Airs } from './job-air';
 import { coatsOn, lastOf, type CoatOn } from './time/coats-on';
@@ -23,6 +23,10 @@ const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonl
   { what: 'cured', stage: 'cure' },
 ];
 
+/** The clock of a product in the air where it is sprayed. */
+export const clockOf = (job: Job, { air }: Airs, product: Product): ProductClock =>
+  new Clocks(air, job.schools?.drying ?? 'energy').of(product);
+
 export interface Reached {
   readonly at: string;
   readonly bySheet: boolean;
@@ -36,9 +40,10 @@ export function stagesOf(
   job: Job,
   product: Product,
   endedMs: number,
-  { air, cureAir }: Airs,
+  airs: Airs,
 ): (s: Stage, times?: number) => Reached {
-  const here = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
+  const here = clockOf(job, airs, product);
+  const { air, cureAir } = airs;
   const free = freeSpans(job.freeHours, job.place.tz, endedMs, lastNodeMs(air));
   const elsewhere = elsewhereOf({ job, cureAir }, free);
   const there = elsewhere?.clocks.of(product) ?? here;

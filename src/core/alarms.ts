@@ -2,7 +2,9 @@
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { HOUR, instantOf, MINUTE, msOf } from './time/instant';
+import { openedPots, sprayedIn } from './material/opened';
+import { lateSoonMs } from './time/film-wait';
+import { HOUR, instantOf, MINUTE } from './time/instant';
 
 export const ALARM_KINDS = [
   'coat-soon',
@@ -31,8 +33,6 @@ export interface Alarm {
 /** So long before a coat the can is shaken; before a start everything is laid out. From memory. */
 const SOON_MS = 2 * MINUTE;
 const START_SOON_MS = 30 * MINUTE;
-/** Share of a bond after which it is said. From memory. */
-const LATE_SHARE = 0.8;
 
 export interface AlarmsOf {
   readonly plan: Plan;
@@ -51,9 +51,7 @@ function coatAlarms({ plan, products }: AlarmsOf, startMs: number | null): Alarm
   const at = (kind: AlarmKind, atMs: number): Alarm => ({ id: coat.id, kind, atMs, of, coat: coat.coat });
   const { waiting } = plan;
   const isWaiting = waiting !== null;
-  const late = waiting?.lateAt
-    ? instantOf(waiting.endedAt) + LATE_SHARE * (instantOf(waiting.lateAt) - instantOf(waiting.endedAt))
-    : null;
+  const late = waiting && lateSoonMs(waiting);
   return [
     ...(isWaiting ? [at('coat-soon', startMs - SOON_MS)] : []),
     ...(isWaiting ? [at('coat-now', startMs)] : []),
@@ -63,14 +61,10 @@ function coatAlarms({ plan, products }: AlarmsOf, startMs: number | null): Alarm
 
 /** Of each can or cup that is alive while something is still to be sprayed from it. */
 function potAlarms({ plan, job, products }: AlarmsOf): Alarm[] {
-  const left = new Set(
-    plan.sessions.flatMap((s) => s.layerIds).map((id) => plan.layers.find((l) => l.id === id)?.productId),
-  );
-  return (job.state?.activations ?? []).flatMap((a): Alarm[] => {
-    const product = products.find((p) => p.id === a.productId);
-    if (!product?.potLifeMin || !left.has(product.id)) return [];
-    const endMs = msOf(a.at, job.place.tz) + product.potLifeMin * MINUTE;
-    const one = { id: `${product.id} ${a.at}`, of: product.name, coat: null };
+  const left = sprayedIn(plan);
+  return openedPots(job, products).flatMap(({ product, at, endMs }): Alarm[] => {
+    if (!left.has(product.id)) return [];
+    const one = { id: `${product.id} ${at}`, of: product.name, coat: null };
     return [
       { ...one, kind: 'pot-half-hour', atMs: endMs - HOUR / 2 },
       { ...one, kind: 'pot-ten', atMs: endMs - 10 * MINUTE },

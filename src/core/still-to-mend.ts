@@ -4,7 +4,8 @@ import type { Plan } from '@/model/plan';
 import { stagesOf } from './aftercare';
 import type { Airs } from './job-air';
 import { coatlessMends, type Taken } from './mends/taken';
-import { doneOf, leftToDo } from './schedule/work/done';
+import { doneOf, leftToDo, type Done } from './schedule/work/done';
+import { isDone } from './schedule/work/lots';
 import { mendSteps, openOver } from './schedule/work/mending';
 import { productIn, type System } from './seams/seam';
 import { coatsOn } from './time/coats-on';
@@ -12,18 +13,20 @@ import { coatsOn } from './time/coats-on';
 type StillToMend = Plan['mends'];
 const UNKNOWN = { at: null, bySheet: false } as const;
 
+interface Known {
+  readonly job: Job;
+  readonly system: System;
+  readonly done: Done;
+  readonly airs: Airs | null;
+}
+
 /** From when its first task may be done; null while coats are still to come. */
-function readyAt(job: Job, system: System, airs: Airs, mend: Taken): { at: string | null; bySheet: boolean } {
-  const done = doneOf(job, system);
+function readyAt({ job, system, done, airs }: Known, mend: Taken): { at: string | null; bySheet: boolean } {
   const mine = system.layers.filter((l) => l.partIds.some((id) => mend.partIds.includes(id)));
-  const isOpen = mine.some((l) =>
-    l.partIds
-      .filter((id) => mend.partIds.includes(id))
-      .some((id) => Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => !done.isOn(l.id, c, id))),
-  );
+  const isOpen = mend.partIds.some((id) => !isDone(mine, done, id));
   const top = mine.at(-1);
   const ends = coatsOn(job).filter((c) => c.layerId === top?.id);
-  if (isOpen || !top || ends.length === 0) return UNKNOWN;
+  if (!airs || isOpen || !top || ends.length === 0) return UNKNOWN;
   const endedMs = Math.max(...ends.map((c) => c.endedMs));
   const reached = stagesOf(job, productIn(system.products, top.productId), endedMs, airs);
   const waits = mend.tasks.flatMap((t) => (t.do === 'wait' ? [reached(t.stage, t.times)] : []));
@@ -44,7 +47,7 @@ export function stillToMend(job: Job, system: System, airs: Airs | null): StillT
         code: m.code,
         kind: m.kind,
         partIds: [...m.partIds],
-        ...(airs ? readyAt(job, system, airs, m) : UNKNOWN),
+        ...readyAt({ job, system, done, airs }, m),
         tasks: left.map(({ id, kind, detail, minutes }) => ({ id, kind, detail, minutes })),
       },
     ];

@@ -3,10 +3,11 @@ import type { Job } from '@/model/job';
 import type { Session, Task } from '@/model/plan';
 import type { WaitingFilm } from '@/model/waiting';
 import { asOnSheet, feltBy } from './coating/felt';
-import { Clocks, type ProductClock } from './drying/clocks';
+import { clockOf } from './aftercare';
+import type { ProductClock } from './drying/clocks';
 import type { Airs } from './job-air';
 import { productIn, type System } from './seams/seam';
-import { coatsOn, type CoatOn } from './time/coats-on';
+import { coatsOn, isOnPart, type CoatOn } from './time/coats-on';
 import { isoOf, MINUTE } from './time/instant';
 
 /** A film that lay longer is rested on, and no wait of this session, ms. */
@@ -22,7 +23,7 @@ function lyingUnder(job: Job, system: System, { partIds }: Task): Lying[] {
   const known = new Set(system.layers.map((l) => l.id));
   return partIds.flatMap((partId): Lying[] => {
     const mine = coatsOn(job)
-      .filter((c) => known.has(c.layerId) && (c.partIds?.includes(partId) ?? true))
+      .filter((c) => known.has(c.layerId) && isOnPart(c, partId))
       .sort((a, b) => b.endedMs - a.endedMs);
     return mine[0] ? [{ coat: mine[0], partId }] : [];
   });
@@ -70,7 +71,7 @@ export function waitingFilm(
   const product = productIn(system.products, layer.productId);
   const { air } = airs;
   const row = air.rows - 1;
-  const clock = new Clocks(air, job.schools?.drying ?? 'energy').of(product);
+  const clock = clockOf(job, airs, product);
   const isItself = system.layers.find((l) => l.id === next.layerId)?.productId === layer.productId;
   const stage = isItself ? 'flash' : 'next';
   const firstMs = Math.min(

@@ -1,8 +1,9 @@
 /** Which other jobs at the bench could use a can that is activated for one: those that still spray that paint. */
 import { systemFor } from '@/core/coating/system';
+import { coatUses } from '@/core/material/coat-uses';
 import { diesActivated } from '@/core/material/ingredients';
-import { givenUp } from '@/core/mends/taken';
 import { productIn } from '@/core/seams/seam';
+import { withZones } from '@/core/surface/zones';
 import { isClosed, type Job } from '@/model/job';
 import type { StoredJob } from './ports';
 
@@ -15,19 +16,11 @@ export interface CanUser {
 /** Paints that die once activated and of which a coat is still to be sprayed. */
 function stillSprayed(job: Job): string[] {
   const { layers, products } = systemFor(job);
-  const isGivenUp = givenUp(job);
-  const coats = job.state?.coats ?? [];
-  const isOpen = (layerId: string, coat: number, partId: string): boolean =>
-    !isGivenUp(layerId, coat, partId) &&
-    !coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true));
-  const open = layers.filter(
-    (l) =>
-      diesActivated(productIn(products, l.productId)) &&
-      l.partIds.some((id) =>
-        Array.from({ length: l.coats }, (_, i) => i + 1).some((c) => isOpen(l.id, c, id)),
-      ),
-  );
-  return [...new Set(open.map((l) => l.productId))];
+  const ids = [...new Set(layers.map((l) => l.productId))];
+  return ids.filter((id) => {
+    const product = productIn(products, id);
+    return diesActivated(product) && coatUses(withZones(job), product, layers).some((u) => !u.done);
+  });
 }
 
 /** @param all jobs that are planned together */

@@ -1,4 +1,5 @@
 /** A job begun once more from another: what it is and how it is built, without what was done on the first. */
+import { asAnother } from '@/core/edits/anew';
 import type { Job } from '@/model/job';
 import { freeName, namesOf } from './free-name';
 import type { JobStore } from './ports';
@@ -12,28 +13,10 @@ function nthName(name: string, n: number): string {
   return name.slice(0, MOST_LETTERS - after.length) + after;
 }
 
-/**
- * Without state, log, set starts, its turn, what was set aside, decisions and dates; and air-fed protection is asked anew.
- * @param taken names that there are
- */
+/** Without its day, what was sprayed on it, and decisions. @param taken names that there are */
 export function begunAnew(job: Job, taken: ReadonlySet<string>): Job {
-  const {
-    state: _state,
-    log: _log,
-    starts: _starts,
-    shelf: _shelf,
-    overrides: _overrides,
-    turn: _turn,
-    ...rest
-  } = job;
-  const { deadline: _deadline, deadlineHour: _hour, ...purpose } = job.purpose;
-  return {
-    ...rest,
-    name: freeName(taken, (n) => nthName(job.name, n)),
-    purpose,
-    equipment: { ...job.equipment, suppliedAir: false },
-    parts: job.parts.map(({ readyFrom: _from, deadline: _due, ...part }) => part),
-  };
+  const { state: _state, overrides: _overrides, ...rest } = asAnother(job);
+  return { ...rest, name: freeName(taken, (n) => nthName(job.name, n)) };
 }
 
 /** @returns false where there is no such job */

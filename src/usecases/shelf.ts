@@ -4,11 +4,12 @@
  */
 import { productIn } from '@/core/seams/seam';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
+import { openedPots } from '@/core/material/opened';
 import { expiryOf, type Expiry } from '@/core/material/shelf';
 import { sameTint, tintOf, type Tint } from '@/core/coating/tint';
 import { ingredientsOf } from '@/core/material/ingredients';
 import { systemFor } from '@/core/coating/system';
-import { isoOf, MINUTE, msOf } from '@/core/time/instant';
+import { isoOf, MINUTE } from '@/core/time/instant';
 import type { StockItem, StockMove } from '@/model/stock';
 import type { Product } from '@/model/product';
 import { jobsToShopFor } from './shopping/wants';
@@ -51,31 +52,22 @@ function hexOf({ colour }: StockItem, tints: readonly (Tint | null)[]): string |
   return tints.find((t) => t !== null && sameTint(colour, t.name))?.hex ?? null;
 }
 
-/** By the label's life: cold does not lengthen it. */
 function aliveCans(
   jobs: readonly StoredJob[],
   products: ReadonlyMap<string, Product>,
   nowMs: number,
 ): AliveCan[] {
   const all = jobs.flatMap(({ id, job }) =>
-    (job.state?.activations ?? []).flatMap((a): AliveCan[] => {
-      const product = products.get(a.productId);
-      if (product?.potLifeMin === undefined) return [];
-      const { tz } = job.place;
-      const openedMs = msOf(a.at, tz);
-      const endMs = openedMs + product.potLifeMin * MINUTE;
-      if (nowMs >= endMs || nowMs < openedMs) return [];
-      return [
-        {
-          jobId: id,
-          jobName: job.name,
-          productName: product.name,
-          openedAt: isoOf(openedMs, tz),
-          deadAt: isoOf(endMs, tz),
-          leftMin: (endMs - nowMs) / MINUTE,
-        },
-      ];
-    }),
+    openedPots(job, products.values())
+      .filter(({ atMs, endMs }) => atMs <= nowMs && nowMs < endMs)
+      .map(({ product, atMs, endMs }): AliveCan => ({
+        jobId: id,
+        jobName: job.name,
+        productName: product.name,
+        openedAt: isoOf(atMs, job.place.tz),
+        deadAt: isoOf(endMs, job.place.tz),
+        leftMin: (endMs - nowMs) / MINUTE,
+      })),
   );
   return all.sort((a, b) => a.leftMin - b.leftMin);
 }

@@ -34,7 +34,10 @@ export interface JobView {
   readonly canUsers: readonly CanUser[];
 }
 
-export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked): Promise<JobView> {
+/** Without what only its own pages ask for. */
+type PlannedView = Omit<JobView, 'canUsers'>;
+
+export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked): Promise<PlannedView> {
   const { job } = stored;
   const around = await aroundFor(stored, planning, asked);
   const { issued, readings, answer } = await plannedWith(stored, planning, asked, around);
@@ -54,7 +57,6 @@ export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked
     weather: issued.source,
     readings,
     around,
-    canUsers: canUsersOf(stored, planning.inTurn()),
     agreed: planning.agreed.get(stored.id),
   };
 }
@@ -66,5 +68,7 @@ export async function viewJob(
   asked: Asked,
 ): Promise<JobView | null> {
   const stored = store.load(id);
-  return stored ? viewOf(stored, planning, asked) : null;
+  if (!stored) return null;
+  const canUsers = canUsersOf(stored, planning.inTurn());
+  return { ...(await viewOf(stored, planning, asked)), canUsers };
 }

@@ -5,6 +5,7 @@ import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { groundText, surfaceGround } from '@/model/ground';
 import { withMends } from '../mends/layers';
+import { isWorked } from '../mends/taken';
 import { withFades } from './fade';
 import { judgeSeam, type Pair } from './judge-seam';
 import type { Below } from './rules/card';
@@ -75,9 +76,7 @@ function isSpotOf(below: PlanLayer, layer: PlanLayer): boolean {
 
 /** It goes on the film below as one more coat of it. */
 const isOneMoreOf = (below: PlanLayer, layer: PlanLayer): boolean =>
-  layer.mend
-    ? layer.mend.tasks.every((t) => t.do === 'wait') && below.productId === layer.productId
-    : isSpotOf(below, layer);
+  layer.mend ? !isWorked(layer.mend) && below.productId === layer.productId : isSpotOf(below, layer);
 
 /** A dent in zinc is filled over its epoxy, once that is scuffed. */
 const isFilledOver = (part: Part, below: Below): boolean =>

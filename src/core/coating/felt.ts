@@ -2,6 +2,7 @@
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
 import { feltTimes } from '../numerics/felt-times';
+import { variants } from '../records/variants';
 
 type Sense = NonNullable<NonNullable<Job['state']>['senses']>[number];
 
@@ -22,7 +23,7 @@ export function feltBy({ state }: Pick<Job, 'state'>): ReadonlyMap<string, numbe
 }
 
 const sheets = new WeakMap<Product, Product>();
-const slowed = new WeakMap<Product, Map<number, Product>>();
+const slowed = variants<Product, number>();
 
 /** The product as its sheet has it, whatever was felt. */
 export const asOnSheet = (p: Product): Product => sheets.get(p) ?? p;
@@ -31,24 +32,23 @@ export const asOnSheet = (p: Product): Product => sheets.get(p) ?? p;
 const MOST_OF_MAX = 0.9;
 
 function slower(product: Product, times: number): Product {
-  const known = slowed.get(product) ?? new Map<number, Product>();
-  slowed.set(product, known);
-  const was = known.get(times);
-  if (was) return was;
+  const made = slowed(product, times, () => waitingLonger(product, times));
+  sheets.set(made, product);
+  return made;
+}
+
+function waitingLonger(product: Product, times: number): Product {
   const within = (minutes: number, mostMin: number | undefined): number =>
     Math.max(minutes, Math.min(minutes * times, MOST_OF_MAX * (mostMin ?? Infinity)));
   const itselfMin = product.itselfMaxMin ?? product.itselfForbiddenMin?.[0];
   const nextMinMin = within(product.nextMinMin, product.nextBondMaxMin);
   const wetMin = product.nextWetMaxMin;
-  const made: Product = {
+  return {
     ...product,
     flashMin: within(product.flashMin, itselfMin),
     nextMinMin,
     ...(wetMin !== undefined && { nextWetMaxMin: Math.max(wetMin, nextMinMin) }),
   };
-  sheets.set(made, product);
-  known.set(times, made);
-  return made;
 }
 
 /** The products with what was felt of them. */

@@ -8,6 +8,7 @@ import type { Notice } from '@/model/marks';
 import type { LayerMend } from '@/model/mend';
 import type { PlanLayer, SeamRecord } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { isWorked } from '../mends/taken';
 import { gritBeforeColour } from '../prep/grit';
 import { isSanded, SPOT, type Seam } from '../seams/seam';
 import { lightnessOf } from './colour';
@@ -184,8 +185,7 @@ function withOwnLadder(job: Job, pair: Pair, seam: Seam): Seam {
 /** @param partId the first part that has this seam */
 export function judgeSeam(job: Job, pair: Pair, partId: string): Seam {
   const { mend } = pair.layer;
-  const isWorked = mend?.tasks.some((t) => t.do !== 'wait') ?? false;
-  if (mend && isWorked && !pair.isSpot) return overMended(pair, mend, partId);
+  if (mend && isWorked(mend) && !pair.isSpot) return overMended(pair, mend, partId);
   return withOwnLadder(job, pair, judged(job, pair, partId));
 }
 

@@ -5,6 +5,7 @@
  */
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
+import { variants } from '../records/variants';
 import type { Hand } from './character';
 
 export interface SchoolCard {
@@ -32,28 +33,21 @@ export const handOf = (job: Pick<Job, 'schools'>): Hand => ({
   lastEffect: schoolOf(job, 'lastEffect'),
 });
 
-const waited = new WeakMap<Product, Map<number, Product>>();
+const waited = variants<Product, number>();
 
-/**
- * A base whose clear is given longer than its sheet's least; never longer than its bond. The same product
- * each time, so that what was judged with it is known again.
- */
+/** A base whose clear is given longer than its sheet's least; never longer than its bond. */
 function withWait(product: Product, minutes: number): Product {
   if (minutes <= product.nextMinMin) return product;
-  const known = waited.get(product) ?? new Map<number, Product>();
-  waited.set(product, known);
-  const was = known.get(minutes);
-  if (was) return was;
-  const most = product.nextBondMaxMin ?? Infinity;
-  const next = Math.min(minutes, most);
-  const { nextWetMaxMin, ...rest } = product;
-  const made: Product = {
-    ...rest,
-    nextMinMin: next,
-    ...(nextWetMaxMin !== undefined ? { nextWetMaxMin: Math.min(most, Math.max(nextWetMaxMin, next)) } : {}),
-  };
-  known.set(minutes, made);
-  return made;
+  return waited(product, minutes, () => {
+    const most = product.nextBondMaxMin ?? Infinity;
+    const next = Math.min(minutes, most);
+    const { nextWetMaxMin, ...rest } = product;
+    return {
+      ...rest,
+      nextMinMin: next,
+      ...(nextWetMaxMin !== undefined && { nextWetMaxMin: Math.min(most, Math.max(nextWetMaxMin, next)) }),
+    };
+  });
 }
 
 /** The products as this painter uses them. */

@@ -2,19 +2,12 @@
 import type { Job } from '@/model/job';
 import type { JobState } from '@/model/state';
 import type { WaitingFilm } from '@/model/waiting';
-import { instantOf, isoOf } from '../time/instant';
+import { doseNow } from '../time/film-wait';
+import { isoOf } from '../time/instant';
 
 export type Sense = NonNullable<JobState['senses']>[number];
 const EMPTY: JobState = { coats: [], activations: [] };
 const MOST_KEPT = 60;
-
-/** Dose of the film now, over what its sheet asks for: by its own clock, which runs as the air does. */
-export function doseNow({ endedAt, earliestAt, times }: WaitingFilm, nowMs: number): number | null {
-  if (earliestAt === null) return null;
-  const fromMs = instantOf(endedAt);
-  const wholeMs = instantOf(earliestAt) - fromMs;
-  return wholeMs > 0 ? Math.max(0, ((nowMs - fromMs) / wholeMs) * times) : null;
-}
 
 /** The job with what was felt; as it was where the film's clock is not known. */
 export function noteSense(job: Job, film: WaitingFilm, felt: Sense['felt'], atMs: number): Job {

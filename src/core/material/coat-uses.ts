@@ -8,7 +8,7 @@ import type { Product } from '@/model/product';
 import { coatWeights } from '../coating/character';
 import { fadeOf } from '../coating/fade';
 import { handOf } from '../coating/schools';
-import { givenUp } from '../mends/taken';
+import { settledCoats } from '../mends/taken';
 import { partAreaM2, partOverrun, sweptAreaM2, totalAreaM2 } from '../surface/area';
 
 /**
@@ -120,11 +120,7 @@ export interface CoatUse {
 
 /** Every coat of a product on every part, in the order it is sprayed. */
 export function coatUses(job: Job, product: Product, layers: readonly PlanLayer[]): CoatUse[] {
-  const coats = job.state?.coats ?? [];
-  const isGivenUp = givenUp(job);
-  const isOn = (layerId: string, coat: number, partId: string): boolean =>
-    coats.some((c) => c.layerId === layerId && c.coat === coat && (c.partIds?.includes(partId) ?? true)) ||
-    isGivenUp(layerId, coat, partId);
+  const isOn = settledCoats(job);
   const parts = new Map(job.parts.map((p) => [p.id, p]));
   const hand = handOf(job);
   const useOf = (layer: PlanLayer, coat: number, weight: number, part: Part): CoatUse => {

@@ -7,7 +7,17 @@ import type { Job } from '@/model/job';
 import type { LayerMend, MendTask } from '@/model/mend';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { isCoating, isReworked, mendLayerId, isStripped, onThen, takenMends, type Taken } from './taken';
+import {
+  isCoating,
+  isReworked,
+  isStripped,
+  isWait,
+  isWorked,
+  mendLayerId,
+  onThen,
+  takenMends,
+  type Taken,
+} from './taken';
 
 type Products = ReadonlyMap<string, Product>;
 
@@ -18,8 +28,6 @@ interface Laid {
   coats: number;
   readonly tasks: readonly MendTask[];
 }
-
-const isWait = (t: MendTask): boolean => t.do === 'wait';
 
 function laidBy({ tasks }: Taken): Laid[] {
   const out: Laid[] = [];
@@ -73,7 +81,7 @@ function owedCoats(job: Job, mend: Taken, { layers }: There): number {
 
 /** Layers of the build-up that the mend lays as well and that are untouched: they come in any case. */
 function comesAnyway(laid: Laid, mend: Taken, there: There): boolean {
-  if (laid.tasks.some((t) => !isWait(t))) return false;
+  if (isWorked({ tasks: [...laid.tasks] })) return false;
   const from = there.layers.findIndex((l) => l.id === mend.layerId);
   return there.layers.some(
     (l, i) =>

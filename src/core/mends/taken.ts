@@ -2,6 +2,7 @@
 import type { Job } from '@/model/job';
 import type { MendKind, TakenMend } from '@/model/mend';
 import type { NotedCode } from '@/model/fault';
+import { isOnPart } from '../time/coats-on';
 import { msOf } from '../time/instant';
 
 export interface Taken extends TakenMend {
@@ -28,10 +29,14 @@ export const isStripped = ({ kind }: Pick<TakenMend, 'kind'>): boolean => STRIPS
 type Coating = Extract<TakenMend['tasks'][number], { do: 'coat' }>;
 export const isCoating = (t: TakenMend['tasks'][number]): t is Coating => t.do === 'coat';
 
+export const isWait = (t: TakenMend['tasks'][number]): boolean => t.do === 'wait';
+/** Something is done, and not only waited for. */
+export const isWorked = ({ tasks }: Pick<TakenMend, 'tasks'>): boolean => !tasks.every(isWait);
+
 /** Paper, blade or cloth goes on the film before it is coated again: what it was to get besides is given up. */
 export const isReworked = ({ tasks }: Pick<TakenMend, 'tasks'>): boolean => {
   const first = tasks.findIndex(isCoating);
-  return first >= 0 && tasks.slice(0, first).some((t) => t.do !== 'wait');
+  return first >= 0 && isWorked({ tasks: tasks.slice(0, first) });
 };
 
 /** The layer that a mend lays in the manner of another. @param nth of the same, from 1 */
@@ -48,18 +53,16 @@ export function onThen(
   // What the mend itself laid was not there, whatever time was typed for it.
   const then = (state?.coats ?? []).filter((c) => msOf(c.endedAt, place.tz) <= atMs && !isOwn(c.layerId, id));
   return (layerId, partId) =>
-    new Set(
-      then.filter((c) => c.layerId === layerId && (c.partIds?.includes(partId) ?? true)).map((c) => c.coat),
-    ).size;
+    new Set(then.filter((c) => c.layerId === layerId && isOnPart(c, partId)).map((c) => c.coat)).size;
 }
+
+type Settled = (layerId: string, coat: number, partId: string) => boolean;
 
 /**
  * Whether a coat was given up: its layer was begun when a mend reworked the part, and the mend lays what is to lie
  * there instead.
  */
-export function givenUp(
-  job: Pick<Job, 'state' | 'place'>,
-): (layerId: string, coat: number, partId: string) => boolean {
+function givenUp(job: Pick<Job, 'state' | 'place'>): Settled {
   const reworked = takenMends(job).filter(isReworked);
   if (reworked.length === 0) return () => false;
   const all = reworked.map((m) => ({ of: new Set(m.partIds), on: onThen(job, m) }));
@@ -68,6 +71,15 @@ export function givenUp(
       const coats = of.has(partId) ? on(layerId, partId) : 0;
       return coats > 0 && coat > coats;
     });
+}
+
+/** Whether nothing more is asked of a coat on a part: it is on, or it was given up. */
+export function settledCoats(job: Pick<Job, 'state' | 'place'>): Settled {
+  const coats = job.state?.coats ?? [];
+  const isGivenUp = givenUp(job);
+  return (layerId, coat, partId) =>
+    coats.some((c) => c.layerId === layerId && c.coat === coat && isOnPart(c, partId)) ||
+    isGivenUp(layerId, coat, partId);
 }
 
 /** Nothing of it is sprayed: papers, cloths and waits alone. */

@@ -10,6 +10,10 @@ export interface CoatOn {
   readonly partIds?: readonly string[] | undefined;
 }
 
+/** A coat that names no parts is on all of its layer. */
+export const isOnPart = ({ partIds }: Pick<CoatOn, 'partIds'>, partId: string): boolean =>
+  partIds?.includes(partId) ?? true;
+
 /** In the order they were ticked. */
 export const coatsOn = ({ state, place }: Pick<Job, 'state' | 'place'>): CoatOn[] =>
   (state?.coats ?? []).map(({ layerId, coat, endedAt, partIds }) => ({

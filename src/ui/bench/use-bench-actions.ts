@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { useGone } from '../parts/gone';
+import { makeJob } from '../parts/make-job';
 
 export interface BenchActions {
   readonly busy: boolean;
@@ -32,15 +33,13 @@ export function useBenchActions(): BenchActions {
   const make = async (url: string): Promise<void> => {
     setBusy(true);
     setMessage(null);
-    const response = await asked(url, 'POST');
-    const answer = (await response?.json().catch(() => null)) as
-      { id?: string; error?: string } | null | undefined;
-    if (response?.ok && answer?.id) {
-      router.push(`/jobs/${answer.id}/surface`);
+    const made = await makeJob(url);
+    if (made && 'id' in made) {
+      router.push(`/jobs/${made.id}/surface`);
       return;
     }
     const silent = 'The server does not answer. Start it again, then press New job.';
-    setMessage(response ? (answer?.error ?? 'The job was not made. Try again.') : silent);
+    setMessage(made ? (made.error ?? 'The job was not made. Try again.') : silent);
     setBusy(false);
   };
   return {

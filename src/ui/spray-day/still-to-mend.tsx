@@ -1,6 +1,6 @@
 'use client';
 /** Mends that wait until everything is on and hard: each task with its tick. */
-import { withTick } from '@/core/schedule/work/tick';
+import { plainTick, withTick } from '@/core/schedule/work/tick';
 import { useDesk } from '../desk/job-desk';
 import { HoldButton } from '../parts/hold-button';
 import Button from '@mui/material/Button';
@@ -16,14 +16,7 @@ export function StillToMend() {
 function MendPanel({ mend }: { mend: MendToDo }) {
   const { edit, clock } = useDesk();
   const tick = (task: MendToDo['tasks'][number]['task']): void =>
-    edit((j) =>
-      withTick(j, {
-        task: { id: task.id, kind: task.kind, layerId: null, coat: null },
-        atMs: clock(),
-        productId: null,
-        cans: 0,
-      }),
-    );
+    edit((j) => withTick(j, plainTick(task.id, task.kind, clock())));
   return (
     <section className="panel" aria-label={`Still to mend: ${mend.head}`}>
       <div className="hd">

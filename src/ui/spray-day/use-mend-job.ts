@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { Job } from '@/model/job';
+import { makeJob } from '../parts/make-job';
 
 /** A job of its own for the mend, then its spray day. */
 export function useMendJob(): { start(job: Job): Promise<void>; isBusy: boolean; message: string | null } {
@@ -11,13 +12,8 @@ export function useMendJob(): { start(job: Job): Promise<void>; isBusy: boolean;
   const [message, setMessage] = useState<string | null>(null);
   const start = async (job: Job): Promise<void> => {
     setBusy(true);
-    const r = await fetch('/api/jobs', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(job),
-    }).catch(() => null);
-    const made = r?.ok ? ((await r.json()) as { id: string }) : null;
-    if (made) {
+    const made = await makeJob('/api/jobs', job);
+    if (made && 'id' in made) {
       router.push(`/jobs/${made.id}/spray-day`);
       return;
     }

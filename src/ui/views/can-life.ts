@@ -1,5 +1,6 @@
 /** A can or cup that lives for hours: what is staked when it is opened, what is written on it, what becomes of its rest. */
-import { isoOf, msOf } from '@/core/time/instant';
+import { openedPots, potEndMs, sprayedIn } from '@/core/material/opened';
+import { instantOf, isoOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan, Session, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -18,9 +19,14 @@ interface CanOf {
 const sessionWith = (plan: Plan, task: Task): Session | undefined =>
   plan.sessions.find((s) => s.tasks.some((t) => t.id === task.id));
 
+interface Said {
+  readonly tz: string;
+  readonly f: Format;
+}
+
 /** What is on the label: the paint, when it was opened, when it is used up and when it is dead. */
-function labelLine(product: Product, openedIso: string, tz: string, f: Format): string {
-  const endIso = isoOf(msOf(openedIso, tz) + product.potLifeMin! * 60_000, tz);
+function labelLine(product: Product, openedIso: string, endMs: number, { tz, f }: Said): string {
+  const endIso = isoOf(endMs, tz);
   const word = product.carrier === 'gun' ? 'cup' : 'can';
   const opened = product.carrier === 'gun' ? 'mixed' : 'activated';
   return `Write on the ${word}: ${product.name}, ${opened} ${f.dayTime(openedIso)}, dead ${f.dayTime(endIso)}.`;
@@ -56,7 +62,8 @@ export function openingLines({ job, plan, products, canUsers }: CanOf, task: Tas
   const session = sessionWith(plan, task);
   const product = products.find((p) => p.id === productId);
   if (!session || !product || productId === null) return [];
-  const label = product.potLifeMin === undefined ? [] : [labelLine(product, task.startsAt, job.place.tz, f)];
+  const endMs = potEndMs(product, instantOf(task.startsAt));
+  const label = endMs === null ? [] : [labelLine(product, task.startsAt, endMs, { tz: job.place.tz, f })];
   return [
     stakesLine(session, plan, f),
     ...usersLine(canUsers, productId),
@@ -67,13 +74,8 @@ export function openingLines({ job, plan, products, canUsers }: CanOf, task: Tas
 
 /** Of the cans that are alive: their labels, as they were opened. */
 export function livingLabels({ job, plan, products }: Omit<CanOf, 'canUsers'>, f: Format): string[] {
-  const open = new Set(
-    plan.sessions.flatMap((s) => s.layerIds).map((id) => plan.layers.find((l) => l.id === id)?.productId),
-  );
-  return (job.state?.activations ?? []).flatMap((a) => {
-    const product = products.find((p) => p.id === a.productId);
-    return product?.potLifeMin !== undefined && open.has(a.productId)
-      ? [labelLine(product, a.at, job.place.tz, f)]
-      : [];
-  });
+  const open = sprayedIn(plan);
+  return openedPots(job, products)
+    .filter(({ product }) => open.has(product.id))
+    .map(({ product, at, endMs }) => labelLine(product, at, endMs, { tz: job.place.tz, f }));
 }

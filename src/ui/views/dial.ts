@@ -1,4 +1,5 @@
 /** The wait of a film as a dial: not yet, now, still bonds, too late; where the hand stands, and what is written. */
+import { lateSoonMs } from '@/core/time/film-wait';
 import { instantOf, MINUTE } from '@/core/time/instant';
 import type { WaitingFilm } from '@/model/waiting';
 import { durationOf, type Format } from '@/words/format';
@@ -8,8 +9,6 @@ export type DialZone = (typeof DIAL_ZONES)[number];
 
 /** Where each zone ends on the arc, 0…1: the same for every wait, so that a glance knows them. */
 const ENDS: Readonly<Record<DialZone, number>> = { early: 0.42, best: 0.76, bonds: 0.92, late: 1 };
-/** Share of a maximum after which it is not put off any more. From memory: the alarm comes at four fifths. */
-const STILL_BEST = 0.8;
 /** Where a sheet names no end: so long after it is ready the hand has run through what is best, min. */
 const OPEN_MIN = 60;
 
@@ -32,15 +31,15 @@ interface Bounds {
   readonly lateMs: number;
 }
 
-function boundsOf({ endedAt, earliestAt, wetUntil, lateAt }: WaitingFilm): Bounds | null {
+function boundsOf(film: WaitingFilm): Bounds | null {
+  const { endedAt, earliestAt, wetUntil, lateAt } = film;
   if (earliestAt === null) return null;
   const endedMs = instantOf(endedAt);
   const earliestMs = instantOf(earliestAt);
   const lateMs = lateAt === null ? Infinity : Math.max(instantOf(lateAt), earliestMs + MINUTE);
   const named = wetUntil === null ? null : instantOf(wetUntil);
-  const byLate = endedMs + STILL_BEST * (lateMs - endedMs);
-  const open = earliestMs + OPEN_MIN * MINUTE;
-  const bestMs = Math.max(earliestMs, Math.min(named ?? (Number.isFinite(lateMs) ? byLate : open), lateMs));
+  const usualMs = lateSoonMs(film) ?? earliestMs + OPEN_MIN * MINUTE;
+  const bestMs = Math.max(earliestMs, Math.min(named ?? usualMs, lateMs));
   return { endedMs, earliestMs, bestMs, lateMs };
 }
 

@@ -2,7 +2,7 @@
 import { isDark } from '@/core/air/dark';
 import type { AirView } from '@/core/air/view';
 import { hourBefore, hourTaskId, type Hour } from '@/core/cautions/hour';
-import { withTick, withoutTick } from '@/core/schedule/work/tick';
+import { plainTick, withTick, withoutTick } from '@/core/schedule/work/tick';
 import { instantOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan, Session, Task } from '@/model/plan';
@@ -64,20 +64,13 @@ export function hourView({ job, plan, products, air }: HourAsked): HourView | nu
   };
 }
 
-const asTick = (taskId: string, atMs: number) => ({
-  task: { id: taskId, kind: 'check' as const, layerId: null, coat: null },
-  atMs,
-  productId: null,
-  cans: 0,
-});
-
 /** Ticked, or the tick taken back. */
 export const toggleHour = (job: Job, { taskId, isDone }: HourRow, atMs: number): Job =>
-  isDone ? withoutTick(job, taskId, null) : withTick(job, asTick(taskId, atMs));
+  isDone ? withoutTick(job, taskId, null) : withTick(job, plainTick(taskId, 'check', atMs));
 
 /** What is open is taken on with the first coat of a session, and not said again. */
 export function takeHourOn(job: Job, plan: Plan, task: Task, atMs: number): Job {
   const session = plan.sessions.find((s) => s.tasks.some((t) => t.id === task.id));
   if (task.kind !== 'coat' || !session) return job;
-  return withTick(job, asTick(hourTaskId(session.id, 'taken'), atMs));
+  return withTick(job, plainTick(hourTaskId(session.id, 'taken'), 'check', atMs));
 }

@@ -1,4 +1,5 @@
 /** What the spray day shows: the step in hand, what it waits for, the pot that runs, cautions and titles. */
+import { openedPots, type OpenedPot } from '@/core/material/opened';
 import { activatedBy, type Tick } from '@/core/schedule/work/tick';
 import { instantOf, MINUTE, minutesBetween, msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
@@ -15,10 +16,7 @@ const WAIT_MS = 3 * HOUR;
 /** From here on the seconds run. */
 const SOON_MS = 3 * HOUR;
 
-export interface RunningPot {
-  readonly atMs: number;
-  readonly endMs: number;
-}
+export type RunningPot = Pick<OpenedPot, 'atMs' | 'endMs'>;
 
 /** Coats of a product that are still to be sprayed. */
 function isOpen(job: Job, plan: Plan, productId: string): boolean {
@@ -31,12 +29,7 @@ function isOpen(job: Job, plan: Plan, productId: string): boolean {
 
 /** The activated pot that dies first while something is still to be sprayed from it. */
 export function runningPot(job: Job, plan: Plan, products: readonly Product[]): RunningPot | null {
-  const pots = (job.state?.activations ?? []).flatMap((a): RunningPot[] => {
-    const lifeMin = products.find((p) => p.id === a.productId)?.potLifeMin;
-    if (lifeMin === undefined || !isOpen(job, plan, a.productId)) return [];
-    const atMs = msOf(a.at, job.place.tz);
-    return [{ atMs, endMs: atMs + lifeMin * MINUTE }];
-  });
+  const pots = openedPots(job, products).filter(({ product }) => isOpen(job, plan, product.id));
   return pots.sort((a, b) => a.endMs - b.endMs)[0] ?? null;
 }
 

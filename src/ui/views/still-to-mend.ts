@@ -1,4 +1,5 @@
 /** Mends without paint that wait for the last coat, as rows that are ticked. */
+import { instantOf } from '@/core/time/instant';
 import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
 import { FAULT_WORDS } from '@/words/sentences/faults/faults';
@@ -37,7 +38,7 @@ export function mendsToDo(
     id: m.id,
     head: `${m.code === 'other' ? 'Mend' : FAULT_WORDS[m.code].name}${onParts(plan, m.partIds)}`,
     when: whenSaid(m, f),
-    isReady: m.at !== null && Date.parse(m.at) <= nowMs,
+    isReady: m.at !== null && instantOf(m.at) <= nowMs,
     tasks: m.tasks.map((task) => ({ id: task.id, name: taskName(task), how: sayTask(task.detail, f), task })),
   }));
 }

@@ -1,8 +1,9 @@
 /** What the job's state says, by the ids of the plan: coats part by part, tasks, what was opened. */
 import type { Job } from '@/model/job';
 import { cupOf } from '../../material/session-pours';
-import { givenUp } from '../../mends/taken';
+import { settledCoats } from '../../mends/taken';
 import type { System } from '../../seams/seam';
+import { isOnPart } from '../../time/coats-on';
 import { msOf } from '../../time/instant';
 import { packGivesMl } from './coats';
 import type { OpenPot, PrepStep } from './draft';
@@ -39,11 +40,9 @@ export function doneOf(job: Job, system: System): Done {
   const ms = (iso: string): number => msOf(iso, job.place.tz);
   const state = job.state ?? { coats: [], activations: [] };
   const of = (layerId: string, partId: string): typeof state.coats =>
-    state.coats.filter((c) => c.layerId === layerId && (c.partIds?.includes(partId) ?? true));
-  const isGivenUp = givenUp(job);
+    state.coats.filter((c) => c.layerId === layerId && isOnPart(c, partId));
   return {
-    isOn: (layerId, coat, partId) =>
-      of(layerId, partId).some((c) => c.coat === coat) || isGivenUp(layerId, coat, partId),
+    isOn: settledCoats(job),
     endedMs: (layerId, coat, partId) =>
       Math.max(-Infinity, ...of(layerId, partId).flatMap((c) => (c.coat === coat ? [ms(c.endedAt)] : []))),
     endsOf: (layerId, partId) =>

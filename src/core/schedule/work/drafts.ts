@@ -14,7 +14,7 @@ import {
   type PrepStep,
   type Rest,
 } from './draft';
-import { mendsBefore } from './mending';
+import { filmLeft, mendsBefore } from './mending';
 import { preparationOf } from './preparation';
 import type { Stretch, Work } from './work';
 
@@ -31,16 +31,11 @@ function readyFor({ layers }: Stretch): Pick<Rest, 'ready' | 'times'> | null {
   return ready ? { ready: ready.stage, times: ready.times } : null;
 }
 
-/** The newest film a mend is done on: it is waited for, though its layer may come off. null where none is. */
-function mendedGround({ system, done }: Work, { layers: [first] }: Stretch, rest: Rest): Ground | null {
+/** The newest film a mend is done on, and what it waits for; null where none is. */
+function mendedGround(work: Work, { layers: [first] }: Stretch, rest: Rest): Ground | null {
   const mend = first?.mend;
-  if (!first || !mend?.ready) return null;
-  const ends = first.partIds.flatMap((id) => done.endsOf(mend.film.layerId, id));
-  if (ends.length === 0) return null;
-  const product = productIn(system.products, mend.film.productId);
-  const endedMs = Math.max(...ends);
-  const film = { product, layerId: mend.film.layerId, endedMs, firstEndedMs: Math.min(...ends) };
-  return { film, ready: rest.ready, ...(rest.times && { times: rest.times }) };
+  const film = first && mend?.ready ? filmLeft(work, mend.film, first.partIds) : null;
+  return film && { film, ready: rest.ready, ...(rest.times && { times: rest.times }) };
 }
 
 /** How the work rests before a segment. */

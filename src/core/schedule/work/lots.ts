@@ -5,6 +5,7 @@
 import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { isEffect } from '../../coating/tint';
+import { isWorked } from '../../mends/taken';
 import { productIn, type System } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import { wholePartId } from '../../surface/zones';
@@ -16,7 +17,7 @@ export type Lot = ReadonlySet<string>;
 const coatsOf = (l: PlanLayer): number[] => Array.from({ length: l.coats }, (_, i) => i + 1);
 
 /** Part by part: how much of a stretch is on. */
-function isDone(layers: readonly PlanLayer[], done: Done, partId: string): boolean {
+export function isDone(layers: readonly PlanLayer[], done: Done, partId: string): boolean {
   const mine = layers.filter((l) => l.partIds.includes(partId));
   return mine.every((l) => coatsOf(l).every((coat) => done.isOn(l.id, coat, partId)));
 }
@@ -27,12 +28,8 @@ function isBegun(layers: readonly PlanLayer[], done: Done, partId: string): bool
 
 /** Parts on which a mend that is reworked first is still to be laid: it waits, and the others need not wait for it. */
 function mendedLater(layers: readonly PlanLayer[], done: Done): Set<string> {
-  const waits = (l: PlanLayer): boolean => l.mend?.tasks.some((t) => t.do !== 'wait') ?? false;
-  return new Set(
-    layers
-      .filter(waits)
-      .flatMap((l) => l.partIds.filter((id) => coatsOf(l).some((c) => !done.isOn(l.id, c, id)))),
-  );
+  const worked = layers.filter((l) => l.mend && isWorked(l.mend));
+  return new Set(worked.flatMap((l) => l.partIds.filter((id) => !isDone([l], done, id))));
 }
 
 /** One lot, or those ahead and those behind. @param stretches of the build-up, bottom first */

@@ -5,7 +5,7 @@ import type { PlanLayer, TaskKind } from '@/model/plan';
 import { coatlessMends } from '../../mends/taken';
 import { productIn } from '../../seams/seam';
 import { leftToDo } from './done';
-import type { Ground, PrepStep } from './draft';
+import type { Film, Ground, PrepStep } from './draft';
 import type { Work } from './work';
 
 type Handed = Exclude<MendTask, { do: 'wait' } | { do: 'coat' }>;
@@ -81,6 +81,18 @@ export const openOver =
     );
   };
 
+/** The film of a layer on some parts, as its coats were ticked, though the layer may come off; null where none is on. */
+export function filmLeft(
+  { system, done }: Pick<Work, 'system' | 'done'>,
+  { layerId, productId }: LayerMend['film'],
+  partIds: readonly string[],
+): Film | null {
+  const ends = partIds.flatMap((id) => done.endsOf(layerId, id));
+  if (ends.length === 0) return null;
+  const product = productIn(system.products, productId);
+  return { product, layerId, endedMs: Math.max(...ends), firstEndedMs: Math.min(...ends) };
+}
+
 /** What a mend without paint asks for before the session that goes on over it. */
 export interface MendBefore {
   readonly steps: readonly PrepStep[];
@@ -94,14 +106,8 @@ export function mendsBefore(work: Work): MendBefore[] {
     const steps = leftToDo(done, mendSteps(m.id, m.tasks, m.partIds));
     const [first] = m.tasks;
     const layer = system.layers.find((l) => l.id === m.layerId);
-    const ends = layer ? m.partIds.flatMap((id) => done.endsOf(layer.id, id)) : [];
-    if (steps.length === 0 || !layer || ends.length === 0) return [];
-    const film = {
-      product: productIn(system.products, layer.productId),
-      layerId: layer.id,
-      endedMs: Math.max(...ends),
-      firstEndedMs: Math.min(...ends),
-    };
+    const film = layer && filmLeft(work, { layerId: layer.id, productId: layer.productId }, m.partIds);
+    if (steps.length === 0 || !film) return [];
     const ready: Pick<Ground, 'ready' | 'times'> =
       first?.do === 'wait' ? { ready: first.stage, times: first.times } : { ready: 'next' };
     return [{ steps, partIds: m.partIds, ground: { film, ...ready } }];

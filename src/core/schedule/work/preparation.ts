@@ -7,6 +7,7 @@ import type { Job, Part } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { isCutMetal } from '@/model/substrates';
 import type { Held } from '../../prep/ladder';
+import { isWorked } from '../../mends/taken';
 import { isSanded, liesOnSurface, type Seam } from '../../seams/seam';
 import { totalAreaM2 } from '../../surface/area';
 import { TACK_MIN, type PrepStep, type Rest } from './draft';
@@ -166,7 +167,7 @@ function partsOnEpoxy(seams: readonly Seam[], { epoxies }: Stretch, parts: Parts
 /** A mend begins in it, with papers and cloths of its own. */
 const isReworkedFirst = ({ layers, begins }: Stretch): boolean => {
   const [first] = layers;
-  return first?.mend !== undefined && begins.has(first.id) && first.mend.tasks.some((t) => t.do !== 'wait');
+  return first?.mend !== undefined && begins.has(first.id) && isWorked(first.mend);
 };
 
 /** Everything in order, with the minutes the owner set where he knows better. */

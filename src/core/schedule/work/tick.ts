@@ -19,6 +19,14 @@ export interface Tick {
   readonly ml?: number;
 }
 
+/** A tick of a task that opens nothing and lays nothing. */
+export const plainTick = (id: string, kind: Task['kind'], atMs: number): Tick => ({
+  task: { id, kind, layerId: null, coat: null },
+  atMs,
+  productId: null,
+  cans: 0,
+});
+
 /** A piece of a task is named after the whole: s-base.sand~2 is of s-base.sand. A lot's own mark, ~a, stays. */
 export const wholeOf = (taskId: string): string => taskId.replace(/~\d+$/, '');
 
