@@ -78,11 +78,11 @@ describe('a mend taken into the plan', () => {
     expect(same.changes).toEqual([]);
   });
   it('a mend without paint says when its turn comes', () => {
-    const coats = plan.layers.flatMap((l) =>
+    const coats = plan.layers.flatMap((l, k) =>
       Array.from({ length: l.coats }, (_, i) => ({
         layerId: l.id,
         coat: i + 1,
-        endedAt: '2026-05-16T07:00',
+        endedAt: `2026-05-16T0${k + 4}:${10 + i}`,
       })),
     );
     const whole: Job = { ...bonnet, state: { coats, activations: [] } };
