@@ -49,7 +49,7 @@ const FLOORS = {
     'time',
   ],
   faults: ['chemistry', 'coating', 'drying', 'material', 'mends', 'records', 'seams', 'surface', 'time'],
-  edits: ['air', 'coating', 'mends', 'schedule', 'seams', 'surface', 'time'],
+  edits: ['air', 'coating', 'material', 'mends', 'schedule', 'seams', 'surface', 'time'],
 };
 
 /** Inside the screen: the stages stand side by side and never import one another. */

@@ -10,6 +10,7 @@ import { coatsOn, lastOf, type CoatOn } from './time/coats-on';
 import { remember } from './records/remember';
 import { elsewhereOf } from './schedule/shared';
 import { dryingSince, reachedOver } from './schedule/judge/elsewhere';
+import { filmsOn, thickest } from './material/film-on';
 import { productIn, type System } from './seams/seam';
 import { freeSpans } from './time/free-hours';
 import { instantOf, isoOf, MINUTE } from './time/instant';
@@ -27,6 +28,13 @@ const TO_COME: readonly { readonly what: Plan['toCome'][number]['what']; readonl
 export const clockOf = (job: Job, { air }: Airs, product: Product): ProductClock =>
   new Clocks(air, job.schools?.drying ?? 'energy').of(product);
 
+/** A film as it was laid: when, and how thick its layer is over the sheet's. */
+export interface Lain {
+  readonly product: Product;
+  readonly endedMs: number;
+  readonly film: number;
+}
+
 export interface Reached {
   readonly at: string;
   readonly bySheet: boolean;
@@ -38,8 +46,7 @@ export interface Reached {
  */
 export function stagesOf(
   job: Job,
-  product: Product,
-  endedMs: number,
+  { product, endedMs, film }: Lain,
   airs: Airs,
 ): (s: Stage, times?: number) => Reached {
   const here = clockOf(job, airs, product);
@@ -47,7 +54,7 @@ export function stagesOf(
   const free = freeSpans(job.freeHours, job.place.tz, endedMs, lastNodeMs(air));
   const elsewhere = elsewhereOf({ job, cureAir }, free);
   const there = elsewhere?.clocks.of(product) ?? here;
-  const drying = dryingSince(elsewhere, here, { row: air.rows - 1, endedMs });
+  const drying = dryingSince(elsewhere, here, { row: air.rows - 1, endedMs, film });
   const isSeen = endedMs >= air.startMs;
   return (stage, times = 1) => {
     const over = (clock: typeof here): StageClock => timesOver(clock.stage(stage), times);
@@ -65,7 +72,8 @@ export function stillToCome(job: Job, system: System, airs: Airs): Plan['toCome'
   const layer = system.layers.find((l) => l.id === last?.layerId);
   if (!last || !layer) return [];
   const product = productIn(system.products, layer.productId);
-  const reached = stagesOf(job, product, last.endedMs, airs);
+  const film = thickest(filmsOn(job, system), layer, last.partIds ?? layer.partIds).layer;
+  const reached = stagesOf(job, { product, endedMs: last.endedMs, film }, airs);
   return TO_COME.map(({ what, stage }) => ({ what, productId: product.id, ...reached(stage) }));
 }
 
@@ -81,11 +89,14 @@ function newestFilms(job: Job, system: System): Map<string, CoatOn> {
 /** What was sprayed and may not be handled yet, part by part, whether or not more is to come. */
 export function dryingNow(job: Job, system: System, airs: Airs, nowMs: number): Plan['drying'] {
   const reached = new Map<string, (s: Stage) => Reached>();
+  const filmOn = filmsOn(job, system);
   return [...newestFilms(job, system)].flatMap(([partId, { layerId, endedMs }]) => {
     const layer = system.layers.find((l) => l.id === layerId);
     if (!layer) return [];
-    const of = remember(reached, `${layerId} ${endedMs}`, Infinity, () =>
-      stagesOf(job, productIn(system.products, layer.productId), endedMs, airs),
+    const film = filmOn(layer, partId).layer;
+    const product = productIn(system.products, layer.productId);
+    const of = remember(reached, `${layerId} ${endedMs} ${film}`, Infinity, () =>
+      stagesOf(job, { product, endedMs, film }, airs),
     );
     const [dustFreeAt, handleAt] = [of('dustFree').at, of('handle').at];
     return instantOf(handleAt) > nowMs ? [{ partId, dustFreeAt, handleAt }] : [];

@@ -3,6 +3,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { stagesOf } from './aftercare';
 import type { Airs } from './job-air';
+import { filmsOn, thickest } from './material/film-on';
 import { coatlessMends, type Taken } from './mends/taken';
 import { doneOf, leftToDo, type Done } from './schedule/work/done';
 import { isDone } from './schedule/work/lots';
@@ -28,7 +29,8 @@ function readyAt({ job, system, done, airs }: Known, mend: Taken): { at: string 
   const ends = coatsOn(job).filter((c) => c.layerId === top?.id);
   if (!airs || isOpen || !top || ends.length === 0) return UNKNOWN;
   const endedMs = Math.max(...ends.map((c) => c.endedMs));
-  const reached = stagesOf(job, productIn(system.products, top.productId), endedMs, airs);
+  const film = thickest(filmsOn(job, system), top, mend.partIds).layer;
+  const reached = stagesOf(job, { product: productIn(system.products, top.productId), endedMs, film }, airs);
   const waits = mend.tasks.flatMap((t) => (t.do === 'wait' ? [reached(t.stage, t.times)] : []));
   const last = waits.sort((a, b) => a.at.localeCompare(b.at)).at(-1);
   return last ?? UNKNOWN;

@@ -5,7 +5,9 @@ import type { WaitingFilm } from '@/model/waiting';
 import { asOnSheet, feltBy } from './coating/felt';
 import { clockOf } from './aftercare';
 import type { ProductClock } from './drying/clocks';
+import { filmFactor } from './drying/rate';
 import type { Airs } from './job-air';
+import { filmAt, filmsOn } from './material/film-on';
 import { productIn, type System } from './seams/seam';
 import { coatsOn, isOnPart, type CoatOn } from './time/coats-on';
 import { isoOf, MINUTE } from './time/instant';
@@ -81,7 +83,12 @@ export function waitingFilm(
   );
   const endsMs = under.map((u) => u.coat.endedMs);
   const tellable = (ms: number): string | null => (Number.isFinite(ms) ? isoOf(ms, job.place.tz) : null);
-  const earliestMs = Math.max(...endsMs.map((ms) => clock.stageAt(stage, row, ms)));
+  const filmOn = filmsOn(job, system);
+  const overOn = (partId: string): number => filmAt(filmOn(layer, partId), stage);
+  const readyMs = under.map(({ coat, partId }) => clock.stageAt(stage, row, coat.endedMs, overOn(partId)));
+  const earliestMs = Math.max(...readyMs);
+  const { mode } = clock.stage(stage);
+  const over = Math.max(...under.map((u) => filmFactor(mode, overOn(u.partId))));
   const oldestMs = Math.min(...endsMs);
   const wetMin = isItself ? undefined : product.nextWetMaxMin;
   return {
@@ -95,5 +102,6 @@ export function waitingFilm(
     lateAt: tellable(lateMs(clock, row, { endedMs: oldestMs, firstMs }, isItself)),
     sheetMin: isItself ? asOnSheet(product).flashMin : asOnSheet(product).nextMinMin,
     times: feltBy(job).get(product.id) ?? 1,
+    over,
   };
 }

@@ -5,6 +5,8 @@ import { idSchema as id } from './id';
 import { isoSchema } from './iso';
 import { takenMendSchema } from './mend';
 
+const grams = z.number().min(0).max(50_000);
+
 export const stateSchema = z.strictObject({
   coats: z
     .array(
@@ -55,6 +57,21 @@ export const stateSchema = z.strictObject({
     .max(60)
     .optional()
     .describe('what a gloved finger felt at the masking'),
+  weights: z
+    .array(
+      z.strictObject({
+        layerId: id,
+        coat: z.number().int().min(1).max(9),
+        productId: z.string().min(1).max(60),
+        partIds: z.array(id).min(1).max(40).optional().describe('left out means every part of the layer'),
+        beforeG: grams.optional().describe('all cans or the cup of this coat, before it'),
+        afterG: grams.optional().describe('the same ones after it'),
+        at: isoSchema,
+      }),
+    )
+    .max(200)
+    .optional()
+    .describe('on the kitchen scale, before and after a coat'),
   faults: z
     .array(
       z.strictObject({

@@ -16,6 +16,11 @@ export const waitingSchema = z.strictObject({
     .nullable()
     .describe('its bond, or its time for a coat of itself, is over; null where it never is'),
   sheetMin: z.number().describe('wait at the temperature of the sheet'),
+  over: z
+    .number()
+    .describe(
+      'so many times longer by its film over the sheet’s: its character, what was weighed; 1 where that slows nothing',
+    ),
   times: z.number().describe('so many times that, by what was felt; 1 where nothing was'),
 });
 export type WaitingFilm = z.infer<typeof waitingSchema>;

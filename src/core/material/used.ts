@@ -12,13 +12,17 @@ import { materialFor } from './material-line';
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
 export const CAN_G_PER_ML = 0.78;
 
+/** What a millilitre out of a pack weighs, g/ml; of a tin 1, from memory. */
+export const densityOf = (product: Pick<Product, 'carrier'>): number =>
+  product.carrier === 'aerosol' ? CAN_G_PER_ML : 1;
+
 /** Heavier after than before: such an entry says nothing until it is put right. */
 export const isGain = (u: Used): boolean => u.by === 'weight' && u.afterG > u.beforeG;
 
 /** Millilitres of one entry. By weight: (before − after) ÷ density. By cans: packs × the first pack's net fill. */
 export function usedMl(u: Used, product: Product): number {
   if (u.by === 'cans') return u.cans * product.packs[0]!.sizeMl;
-  const gPerMl = u.gPerMl ?? (product.carrier === 'aerosol' ? CAN_G_PER_ML : 1);
+  const gPerMl = u.gPerMl ?? densityOf(product);
   const ml = (u.beforeG - u.afterG) / gPerMl;
   if (!(ml >= 0)) throw new RangeError('usedMl: weighs more after than before');
   return ml;

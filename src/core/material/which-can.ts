@@ -1,8 +1,9 @@
-/** Which can a coat begins with, and how full that is by what went out of the cans before it. */
+/** Which can a coat begins with, and how full that is by what went out of the cans before it: as weighed, else as reckoned. */
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { coatUses, heelFrac } from './coat-uses';
+import { coatUses, heelFrac, type CoatUse } from './coat-uses';
+import { overOf } from './weighed';
 
 export interface InCan {
   /** From 1. */
@@ -32,7 +33,9 @@ export function canFor(
   const from = uses.findIndex(isThis);
   if (from < 0) return null;
   const givesMl = product.packs[0]!.sizeMl * (1 - heelFrac(product));
-  const usedMl = uses.slice(0, from).reduce((a, u) => a + u.sprayMl, 0);
+  const over = overOf(job, { layers: mine, products: new Map([[product.id, product]]) });
+  const wentOut = (u: CoatUse): number => u.sprayMl * over(u.layerId, u.coat, u.partId);
+  const usedMl = uses.slice(0, from).reduce((a, u) => a + wentOut(u), 0);
   const nowMl = uses.filter(isThis).reduce((a, u) => a + u.sprayMl, 0);
   const began = usedMl / givesMl;
   const leftFrac = 1 - (began - Math.floor(began));

@@ -1,5 +1,6 @@
 /** One way to cut the work: its sessions with every start judged, and the chains of starts that come of it. */
 import { timesOver } from '../drying/clocks';
+import { filmAt } from '../material/film-on';
 import { remember } from '../records/remember';
 import { dryingSince, reachedOver } from './judge/elsewhere';
 import type { Manner, StartOption } from './judge/start-option';
@@ -46,7 +47,7 @@ function readyAt({ memory, elsewhere }: Shared, { film, ready, times }: Ready, r
   return reachedOver(
     timesOver(here.stage(ready), times),
     timesOver(there.stage(ready), times),
-    dryingSince(elsewhere, here, { row, endedMs: film.endedMs }),
+    dryingSince(elsewhere, here, { row, endedMs: film.endedMs, film: filmAt(film.film, ready) }),
   );
 }
 type Ready = NonNullable<Drafts['before']>;

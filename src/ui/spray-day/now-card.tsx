@@ -22,7 +22,7 @@ import {
 } from '../views/spray-day';
 import { inSentence } from '../views/task-words';
 import { FilmDial } from '../drawings/film-dial';
-import { dialView, feltLine } from '../views/dial';
+import { dialView, feltLine, overLine } from '../views/dial';
 import { useEvery } from './use-every';
 import { useWakeLock } from './wake-lock';
 
@@ -152,7 +152,7 @@ function Sense({ film, onFelt }: SenseProps) {
   return (
     <div className="sense">
       <p>
-        <b>Touch the masking with a gloved finger.</b> {felt}
+        <b>Touch the masking with a gloved finger.</b> {felt} {overLine(film)}
       </p>
       <div className="yesno">
         <Button variant="outlined" onClick={() => onFelt('strings')}>

@@ -42,6 +42,33 @@ const ReadingsPanel = later('Readings', () =>
   import('../readings/readings-panel').then((m) => m.ReadingsPanel),
 );
 
+const WeightsPanel = later('Weights', () => import('./weights-panel').then((m) => m.WeightsPanel));
+
+/** What is measured while it is sprayed, and how one is called. */
+const AT_THE_PART: readonly StageSection[] = [
+  {
+    id: 'readings',
+    name: 'Readings',
+    isScreenOnly: true,
+    note: 'typed in, or by sensor; used at once',
+    node: <Measured />,
+  },
+  {
+    id: 'weights',
+    name: 'Weights',
+    isScreenOnly: true,
+    note: 'can or cup, before and after a coat',
+    node: <WeightsPanel />,
+  },
+  {
+    id: 'calls',
+    name: 'Calls',
+    isScreenOnly: true,
+    note: 'beep, speech, notifications',
+    node: <AlarmPanel />,
+  },
+];
+
 export function SprayDayStage() {
   const f = useFormat();
   const desk = useDesk();
@@ -74,20 +101,7 @@ export function SprayDayStage() {
         { id: 'now', name: 'Now', isLead: true, node: <Now day={day} /> },
         ...(agenda.length > 0 ? [sheet] : []),
         ...(plan.sessions.length > 0 ? [safety] : []),
-        {
-          id: 'readings',
-          name: 'Readings',
-          isScreenOnly: true,
-          note: 'typed in, or by sensor; used at once',
-          node: <Measured />,
-        },
-        {
-          id: 'calls',
-          name: 'Calls',
-          isScreenOnly: true,
-          note: 'beep, speech, notifications',
-          node: <AlarmPanel />,
-        },
+        ...AT_THE_PART,
       ]}
     >
       <p className="printonly">

@@ -108,6 +108,7 @@ describe('the dial', () => {
     wetUntil: at(60),
     lateAt: at(1440),
     sheetMin: 20,
+    over: 1,
     times: 1,
   };
   const zone = (min: number, w = film) => dialView(w, ms(at(min)), f)!.zone;

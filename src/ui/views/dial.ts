@@ -93,6 +93,13 @@ export function dialView(film: WaitingFilm, nowMs: number, f: Format): DialView 
   return { zone, hand, zones: zonesOf(b), marks, said: `${WORDS[zone]}; ${told}` };
 }
 
+/** Longer by less than this is not told. */
+const TOLD_OVER = 1.1;
+
+/** What its thickness makes of the wait; null where that is as its sheet has it. */
+export const overLine = ({ over }: WaitingFilm): string | null =>
+  over < TOLD_OVER ? null : `Its film is thicker than its sheet’s: ${over.toFixed(1)} times as long.`;
+
 /** What was felt made of the wait; null where nothing was. */
 export function feltLine({ times, sheetMin }: WaitingFilm): string | null {
   if (times < 1.05) return null;

@@ -67,11 +67,11 @@ export interface Drying {
 export function dryingSince(
   elsewhere: Elsewhere | null,
   here: ProductClock,
-  { row, endedMs }: { readonly row: number; readonly endedMs: number },
+  { row, endedMs, film }: { readonly row: number; readonly endedMs: number; readonly film: number },
 ): Drying {
-  const handleMs = here.stageAt('handle', row, endedMs);
+  const handleMs = here.stageAt('handle', row, endedMs, film);
   const done = { lastCoatMs: endedMs, handsOffMs: endedMs, handleMs };
-  return { row, fromMs: endedMs, film: 1, movedMs: elsewhere ? movedMs(elsewhere, done) : Infinity };
+  return { row, fromMs: endedMs, film, movedMs: elsewhere ? movedMs(elsewhere, done) : Infinity };
 }
 
 /** When a stage is reached that began in one air and goes on in another; Infinity past the forecast. */

@@ -6,14 +6,13 @@ import type { Product } from '@/model/product';
 import { reachedAt, timesOver, type Clocks, type ProductClock } from '../../drying/clocks';
 import { maxOver, movedMs, reachedOver, type Elsewhere, type Sprayed } from './elsewhere';
 import type { Stage } from '../../drying/rate';
+import { AS_SHEET, filmAt, type FilmOver } from '../../material/film-on';
 import { MINUTE } from '../../time/instant';
-import type { CoatStep, Draft, Film } from '../work/draft';
+import type { Draft, Film } from '../work/draft';
 import type { Bound, BoundStep, Use } from './bound';
 import type { FirstFault } from './first-fault';
 import type { LimitStage, LimitTable } from './limits';
 import type { Run } from './run';
-
-const AS_SHEET: CoatStep['film'] = { coat: 1, layer: 1 };
 
 /** A film that was there before, with its clock and limits. */
 interface Carried extends Film {
@@ -60,7 +59,7 @@ export class Films {
   private readonly kinClocks: (ProductClock | null)[];
   private readonly sinceMs: Float64Array;
   private readonly kinEndMs: Float64Array;
-  private readonly kinFilm: CoatStep['film'][];
+  private readonly kinFilm: FilmOver[];
   /** Shape [parts]: the film that was there before. */
   private readonly carried: readonly (Carried | null)[];
   /** Shape [parts]: the next session goes on this part. */
@@ -83,7 +82,7 @@ export class Films {
     this.kinClocks = new Array<ProductClock | null>(bound.kinCount).fill(null);
     this.sinceMs = new Float64Array(bound.kinCount);
     this.kinEndMs = new Float64Array(bound.kinCount);
-    this.kinFilm = new Array<CoatStep['film']>(bound.kinCount).fill(AS_SHEET);
+    this.kinFilm = new Array<FilmOver>(bound.kinCount).fill(AS_SHEET);
     this.goesOn = draft.partIds.map((id) => !draft.rest || draft.rest.partIds.includes(id));
     this.carried = draft.partIds.map((id) => {
       const film = draft.carry.get(id);
@@ -108,16 +107,15 @@ export class Films {
       this.tables[k] = film.table;
       this.sinceMs[k] = startMs;
       this.kinEndMs[k] = film.endedMs;
-      this.kinFilm[k] = AS_SHEET;
+      this.kinFilm[k] = film.film;
     }
   }
 
-  /** Film on a part over the sheet's; what was sprayed before is taken as the sheet has it. */
+  /** Film on a part over the sheet's. */
   private filmOn(part: number, stage: Stage): number {
     const k = this.stepOn[part]!;
-    if (k < 0) return 1;
-    const { film } = this.bound.steps[k]!.step;
-    return stage === 'flash' ? film.coat : film.layer;
+    const film = k < 0 ? (this.carried[part]?.film ?? AS_SHEET) : this.bound.steps[k]!.step.film;
+    return filmAt(film, stage);
   }
 
   /** When every part that is sprayed next has reached a stage, ms; -Infinity where there is no film. */

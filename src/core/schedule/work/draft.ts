@@ -7,6 +7,7 @@ import type { Notice } from '@/model/marks';
 import type { PlanLayer, TaskKind } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Stage } from '../../drying/rate';
+import type { FilmOver } from '../../material/film-on';
 
 /** What hands-on work asks for beside free hours and light. */
 export type WorkNeeds = 'hands' | 'warm-dry' | 'mild-dry' | 'shop';
@@ -46,7 +47,7 @@ export interface CoatStep {
   readonly coat: number;
   readonly coats: number;
   /** Film of this coat over the sheet's, and of the layer so far over the sheet's usual coats. */
-  readonly film: { readonly coat: number; readonly layer: number };
+  readonly film: FilmOver;
   /** Of a round over all its parts. */
   readonly minutes: number;
   readonly ml: number;
@@ -75,6 +76,7 @@ export interface Film {
   readonly endedMs: number;
   /** First coat of that layer. */
   readonly firstEndedMs: number;
+  readonly film: FilmOver;
 }
 
 /** How the work may rest after a session, and until when the next one finds the film as it is. */

@@ -2,6 +2,7 @@
 import type { Notice } from '@/model/marks';
 import type { LayerMend, MendTask } from '@/model/mend';
 import type { PlanLayer, TaskKind } from '@/model/plan';
+import { AS_SHEET, filmsOn, thickest } from '../../material/film-on';
 import { coatlessMends } from '../../mends/taken';
 import { productIn } from '../../seams/seam';
 import { leftToDo } from './done';
@@ -83,14 +84,16 @@ export const openOver =
 
 /** The film of a layer on some parts, as its coats were ticked, though the layer may come off; null where none is on. */
 export function filmLeft(
-  { system, done }: Pick<Work, 'system' | 'done'>,
+  { job, system, done }: Pick<Work, 'job' | 'system' | 'done'>,
   { layerId, productId }: LayerMend['film'],
   partIds: readonly string[],
 ): Film | null {
   const ends = partIds.flatMap((id) => done.endsOf(layerId, id));
   if (ends.length === 0) return null;
   const product = productIn(system.products, productId);
-  return { product, layerId, endedMs: Math.max(...ends), firstEndedMs: Math.min(...ends) };
+  const layer = system.layers.find((l) => l.id === layerId);
+  const film = layer ? thickest(filmsOn(job, system), layer, partIds) : AS_SHEET;
+  return { product, layerId, endedMs: Math.max(...ends), firstEndedMs: Math.min(...ends), film };
 }
 
 /** What a mend without paint asks for before the session that goes on over it. */

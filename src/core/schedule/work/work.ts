@@ -3,6 +3,7 @@ import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import { splitAtSeams } from '../../coating/sessions';
 import { COLOURED } from '../../coating/tint';
+import { filmsOn } from '../../material/film-on';
 import { productIn, spotsUnder, type System } from '../../seams/seam';
 import { coatsOf, type CoatFrame } from './coats';
 import { doneOf, type Done } from './done';
@@ -21,7 +22,8 @@ export interface Stretch {
 }
 
 /** The last film on each part from these layers. */
-function filmsOf(layers: readonly PlanLayer[], system: System, done: Done): Map<string, Film> {
+function filmsOf({ job, system, done }: Asked, layers: readonly PlanLayer[]): Map<string, Film> {
+  const filmOn = filmsOn(job, system);
   const films = new Map<string, Film>();
   for (const layer of layers)
     for (const partId of layer.partIds) {
@@ -31,7 +33,13 @@ function filmsOf(layers: readonly PlanLayer[], system: System, done: Done): Map<
       const under = films.get(partId);
       const isOnSpot = under && spotsUnder(system.seams, layer.id).includes(under.layerId);
       const firstEndedMs = isOnSpot ? under.firstEndedMs : ends[0]!;
-      const film = { product, layerId: layer.id, endedMs: ends.at(-1)!, firstEndedMs };
+      const film = {
+        product,
+        layerId: layer.id,
+        endedMs: ends.at(-1)!,
+        firstEndedMs,
+        film: filmOn(layer, partId),
+      };
       films.set(partId, film);
     }
   return films;
@@ -60,7 +68,7 @@ function stretchOf({ job, system, done }: Asked, layers: readonly PlanLayer[], m
       ),
     );
   const left = withTaping(named(coatsBy(groupedCoats, false), mark), system.layers);
-  return { layers, left, films: filmsOf(layers, system, done), on: coatsBy(coatsOf, true), partIds };
+  return { layers, left, films: filmsOf({ job, system, done }, layers), on: coatsBy(coatsOf, true), partIds };
 }
 
 /** What was opened before, less what the coats since took out of it. */
