@@ -187,7 +187,7 @@ describe('photographs', () => {
     const picture = Uint8Array.from([0xff, 0xd8, 0xff, 0xd9]);
     expect(store.add('a', { id: 'one', partId: 'bonnet', moment: 'before' }, picture, 5)).toBe('kept');
     expect(store.list('a')).toEqual([
-      { id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5, note: '' },
+      { id: 'one', partId: 'bonnet', moment: 'before', bytes: 4, createdMs: 5, note: '', step: '' },
     ]);
     expect([
       store.note('one', 'chip by the hinge'),

@@ -3,12 +3,11 @@
  * on the disk.
  */
 import { existsSync, readFileSync } from 'node:fs';
+import { MOMENTS, type Moment } from '@/model/photo';
 import { keepPicture, pictureFile } from './pictures';
 import type { Db } from './db';
 import { writing } from './write';
 
-export const MOMENTS = ['before', 'after'] as const;
-export type Moment = (typeof MOMENTS)[number];
 export interface Photo {
   readonly id: string;
   readonly partId: string;
@@ -16,8 +15,10 @@ export interface Photo {
   readonly bytes: number;
   readonly createdMs: number;
   readonly note: string;
+  /** The step it was taken at, in words; empty before and after. */
+  readonly step: string;
 }
-export type NewPhoto = Pick<Photo, 'id' | 'partId' | 'moment'>;
+export type NewPhoto = Pick<Photo, 'id' | 'partId' | 'moment'> & Partial<Pick<Photo, 'step'>>;
 interface Row {
   id: string;
   job_id: string;
@@ -26,6 +27,7 @@ interface Row {
   bytes: number;
   created_ms: number;
   note: string;
+  step: string;
 }
 /** Most photographs of one job. */
 export const MOST_PHOTOS = 60;
@@ -45,7 +47,7 @@ function photoStatements(db: Db) {
     ),
     one: db.prepare<[string], Row>('SELECT * FROM photos WHERE id = ? AND deleted_ms IS NULL'),
     insert: db.prepare(
-      'INSERT INTO photos (id, job_id, part_id, moment, bytes, created_ms, note) VALUES (?, ?, ?, ?, ?, ?, ?)',
+      'INSERT INTO photos (id, job_id, part_id, moment, bytes, created_ms, note, step) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
     ),
     write: db.prepare('UPDATE photos SET note = ? WHERE id = ? AND deleted_ms IS NULL'),
     mark: db.prepare('UPDATE photos SET deleted_ms = ? WHERE id = ? AND deleted_ms IS NULL'),
@@ -55,10 +57,11 @@ function photoStatements(db: Db) {
 const photoOf = (row: Row): Photo => ({
   id: row.id,
   partId: row.part_id,
-  moment: row.moment === 'after' ? 'after' : 'before',
+  moment: MOMENTS.find((m) => m === row.moment) ?? 'before',
   bytes: row.bytes,
   createdMs: row.created_ms,
   note: row.note,
+  step: row.step,
 });
 
 export function photoStore(db: Db, folder: string): PhotoStore {
@@ -68,7 +71,7 @@ export function photoStore(db: Db, folder: string): PhotoStore {
     add: writing(db, (jobId: string, p: NewPhoto, picture: Uint8Array, nowMs: number) => {
       if (sql.of.all(jobId).length >= MOST_PHOTOS) return 'too-many';
       keepPicture(folder, p.id, picture);
-      sql.insert.run(p.id, jobId, p.partId, p.moment, picture.byteLength, nowMs, '');
+      sql.insert.run(p.id, jobId, p.partId, p.moment, picture.byteLength, nowMs, '', p.step ?? '');
       return 'kept';
     }),
     read: (id) => {

@@ -67,6 +67,10 @@ describe('upgrades', () => {
       expect(photos.map((p) => [p.id, p.note])).toEqual(
         version >= 3 ? [[PHOTO, version >= 4 ? 'by the hinge' : '']] : [],
       );
+      if (version >= 3)
+        expect(photos[0]).toMatchObject(
+          version >= 9 ? { moment: 'during', step: 'Clear, coat 2' } : { moment: 'before', step: '' },
+        );
       if (version >= 5) expect(stockStore(db).list()).toMatchObject([{ id: 'half-can', remainingMl: 180 }]);
       if (version >= 6)
         expect(weatherStore(db).near({ lat: 52.4, lon: -3.1 }, 0.1)).toMatchObject([{ id: 'told-1' }]);

@@ -23,6 +23,7 @@ export const stateSchema = z.strictObject({
       z.strictObject({
         taskId: z.string().max(120),
         endedAt: isoSchema,
+        startedAt: isoSchema.optional().describe('where its begin was pressed'),
         minutes: z
           .number()
           .min(1)
@@ -33,6 +34,10 @@ export const stateSchema = z.strictObject({
     )
     .max(200)
     .optional(),
+  started: z
+    .strictObject({ taskId: z.string().max(120), at: isoSchema })
+    .optional()
+    .describe('the task that hands are at now'),
   activations: z
     .array(
       z.strictObject({

@@ -1,4 +1,5 @@
 /** A new job: a plain panel to start from, in the workshop's own place and hours. */
+import { boughtJob, type Bought } from '@/core/edits/bought';
 import type { FreeHours, Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';
@@ -80,13 +81,25 @@ function inherited(
  * and what the logs say of its owner's use.
  */
 export function newJob(store: JobStore, id: string, nowMs: number): Job {
+  const job = plainJob(store);
+  store.insert(id, job, nowMs);
+  return job;
+}
+
+/** Of something bought that shows a fault; named as it was called, or by number after it. */
+export function newMendOfBought(store: JobStore, id: string, bought: Bought, nowMs: number): Job {
+  const name = freeName(namesOf(store), (n) => (n === 1 ? bought.name : `${bought.name.slice(0, 110)} ${n}`));
+  const job = boughtJob(plainJob(store), { ...bought, name }, nowMs);
+  store.insert(id, job, nowMs);
+  return job;
+}
+
+function plainJob(store: JobStore): Job {
   const habit = ownUse(store).habit;
-  const job: Job = {
+  return {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,
     ...inherited(store.newest()?.job),
     ...(habit ? { habit } : {}),
   };
-  store.insert(id, job, nowMs);
-  return job;
 }

@@ -3,7 +3,7 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import type { Fault } from '@/formats/faults';
 import { pictureOnly } from '@/formats/jpeg';
 import { parseJob } from '@/formats/job-file';
-import { ID, MOST_PHOTO_NOTE } from '@/model/limits';
+import { ID, MOST_PHOTO_NOTE, MOST_PHOTO_STEP } from '@/model/limits';
 import { forecastFaults } from '@/model/forecast';
 import { placeSchema } from '@/model/place';
 import { spotIdSchema } from '@/model/reading';
@@ -25,6 +25,7 @@ interface PhotoRow {
   readonly id: string;
   readonly note: string;
   readonly bytes: number;
+  readonly step: string;
 }
 
 function checkJobs(db: Db, table: string, idColumn: string, faults: Fault[]): void {
@@ -94,7 +95,9 @@ function keepPictureOnly(db: Db, file: string, { id, bytes }: Pick<PhotoRow, 'id
 /** @returns ids of photographs whose picture is not in the copy */
 function checkPhotos(db: Db, folder: string, faults: Fault[]): string[] {
   const without: string[] = [];
-  for (const { id, note, bytes } of db.prepare<[], PhotoRow>('SELECT id, note, bytes FROM photos').all()) {
+  for (const { id, note, bytes, step } of db
+    .prepare<[], PhotoRow>('SELECT id, note, bytes, step FROM photos')
+    .all()) {
     const file = pictureFile(folder, id);
     if (!PHOTO_ID.test(id))
       faults.push({ path: `photos “${id.slice(0, 60)}”`, expected: 'the id of a photograph' });
@@ -103,6 +106,8 @@ function checkPhotos(db: Db, folder: string, faults: Fault[]): string[] {
       const fault = keepPictureOnly(db, file, { id, bytes });
       if (fault !== null) faults.push({ path: `photos/${pictureName(id)}`, expected: fault });
     }
+    if (step.length > MOST_PHOTO_STEP)
+      faults.push({ path: `photos “${id}”: step`, expected: `at most ${MOST_PHOTO_STEP} letters` });
     if (note.length > MOST_PHOTO_NOTE)
       faults.push({ path: `photos “${id}”: note`, expected: `at most ${MOST_PHOTO_NOTE} letters` });
   }

@@ -5,6 +5,7 @@ import type { Job } from '@/model/job';
 import { jobStore } from '../job-store';
 import type { Db } from '../db';
 import { migrationsIn, openDatabase } from '../open';
+import { MOMENTS } from '@/model/photo';
 import { photoStore } from '../photo-store';
 import { POOL } from '../pictures';
 import { placeStore } from '../place-store';
@@ -62,8 +63,9 @@ export function fill({ db, photosFolder }: TestWorkshop, first: Job, second: Job
   jobs.insert('off', second, 12);
   jobs.remove('off', 60_000);
   PHOTO_IDS.forEach((id, i) => {
-    const moment = i === 0 ? 'before' : 'after';
-    photos.add('bonnet', { id, partId: first.parts[0]!.id, moment }, pictureOf(i), 70_000 + i);
+    const moment = MOMENTS[i % MOMENTS.length]!;
+    const step = moment === 'during' ? 'Clear, coat 2' : '';
+    photos.add('bonnet', { id, partId: first.parts[0]!.id, moment, step }, pictureOf(i), 70_000 + i);
   });
   photos.note(PHOTO_IDS[0]!, 'far edge');
   photos.remove(PHOTO_IDS[2]!, 80_000);

@@ -1,8 +1,10 @@
 'use client';
 /** The bench: all jobs side by side on one scale, each with its next step and its hours of the week. */
+import { useState } from 'react';
 import Link from 'next/link';
 import Button from '@mui/material/Button';
 import type { Bench } from '@/usecases/bench';
+import { later } from '../parts/later';
 import { Pager } from '../parts/pager';
 import { nextAtHand, nextJob, nextUp } from '../views/bench';
 import { BenchTag } from './bench-tag';
@@ -82,6 +84,19 @@ function NewJob({ actions }: { actions: BenchActions }) {
   );
 }
 
+/** Its dialog comes with the first press. */
+const BoughtDialog = later(null, () => import('./bought-dialog').then((m) => m.BoughtDialog));
+
+function MendBought() {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>Mend something bought</Button>
+      {isOpen && <BoughtDialog onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
 function BenchHead({ actions }: { actions: BenchActions }) {
   return (
     <>
@@ -89,6 +104,7 @@ function BenchHead({ actions }: { actions: BenchActions }) {
         <h1 className="sr-phone text-20 fw650 ls-012em">On the bench</h1>
         <span className="muted small desk-only">film to one scale; solid is sprayed, dashed is planned</span>
         <span className="push" />
+        <MendBought />
         <NewJob actions={actions} />
       </div>
       <p className="status" data-kind={actions.message ? 'bad' : 'ok'} role="status">

@@ -24,6 +24,12 @@ const PhotosPanel = later(
   { heightPx: 124 },
 );
 
+const StepPhotos = later(
+  'Photographs of the steps',
+  () => import('../photos/step-photos').then((m) => m.StepPhotos),
+  { heightPx: 124 },
+);
+
 export function LogStage() {
   const { job } = useDesk();
   const { closedAt } = logOf(job);
@@ -62,15 +68,24 @@ export function LogStage() {
         {
           id: 'photos',
           name: 'Photos',
-          note: 'as it is after',
+          note: 'as it is after, and step by step',
           isScreenOnly: true,
-          node: <PhotosPanel moment="after" />,
+          node: <LogPhotos />,
         },
         { id: 'note', name: 'Note', note: 'to yourself', opens: true, node: <NotePanel /> },
       ]}
     >
       {closedAt === undefined && <CloseRow />}
     </StageFrame>
+  );
+}
+
+function LogPhotos() {
+  return (
+    <div className="stack">
+      <PhotosPanel moment="after" />
+      <StepPhotos />
+    </div>
   );
 }
 

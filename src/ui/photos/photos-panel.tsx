@@ -1,5 +1,5 @@
 'use client';
-/** Photographs of the parts, before and after: made small here, and without what a camera writes into them. */
+/** Photographs of the parts, before, at each step and after: made small here, and without what a camera writes into them. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -11,18 +11,29 @@ import { useFormat } from '../theme/providers';
 import { usePhotos, type Photo } from './use-photos';
 import { Said } from '@/ui/parts/said';
 
-export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
+const TITLES: Readonly<Record<Photo['moment'], string>> = {
+  before: 'Photographs before',
+  during: 'Photographs of the steps',
+  after: 'Photographs after',
+};
+
+interface PhotosPanelProps {
+  readonly moment: Photo['moment'];
+  /** Steps that a photograph may belong to, the likeliest first; where there are none it is only looked at. */
+  readonly steps?: readonly string[];
+}
+
+export function PhotosPanel({ moment, steps = [] }: PhotosPanelProps) {
   const { id, job } = useDesk();
   const { photos, busy, said, add, remove, note } = usePhotos(id);
   const [part, setPart] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const step = steps.find((s) => s === chosen) ?? steps[0] ?? '';
   const partId = job.parts.some((p) => p.id === part) ? part! : job.parts[0]!.id;
   const shown = photos.filter((p) => p.moment === moment);
   const names = Object.fromEntries(job.parts.map((p) => [p.id, p.name ?? p.id]));
   return (
-    <section
-      className="panel noprint"
-      aria-label={moment === 'before' ? 'Photographs before' : 'Photographs after'}
-    >
+    <section className="panel noprint" aria-label={TITLES[moment]}>
       <div className="hd">
         <small>kept in the data folder, made small, without place or time of the camera</small>
       </div>
@@ -37,12 +48,13 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
             onChange={setPart}
           />
         )}
+        <StepChoice steps={steps} step={step} onChange={setChosen} />
         <FileButton
           label={busy ? 'Keeping it' : 'Add photographs'}
           accept="image/*"
           busy={busy}
           multiple
-          onFiles={(files) => void add(files, partId, moment)}
+          onFiles={(files) => void add(files, { partId, moment, step })}
         />
         <Said>{said}</Said>
       </div>
@@ -65,6 +77,27 @@ export function PhotosPanel({ moment }: { moment: Photo['moment'] }) {
   );
 }
 
+interface StepChoiceProps {
+  readonly steps: readonly string[];
+  readonly step: string;
+  readonly onChange: (step: string) => void;
+}
+
+function StepChoice({ steps, step, onChange }: StepChoiceProps) {
+  if (steps.length < 2) return null;
+  const names = Object.fromEntries(steps.map((s) => [s, s]));
+  return (
+    <ListChoice
+      label="At this step"
+      value={step}
+      options={steps}
+      names={names}
+      width={260}
+      onChange={onChange}
+    />
+  );
+}
+
 interface PhotoCardProps {
   readonly photo: Photo;
   readonly onRemove: () => void;
@@ -77,17 +110,14 @@ function PhotoCard({ photo, onRemove, onNote }: PhotoCardProps) {
   const name = job.parts.find((p) => p.id === photo.partId)?.name ?? photo.partId;
   const when = f.dayTime(isoOf(photo.createdMs, job.place.tz));
   const said = photo.note ? `: ${photo.note}` : '';
+  const taken = photo.step === '' ? photo.moment : photo.step;
   return (
     <li>
       <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
-        <img
-          src={`/api/photos/${photo.id}`}
-          alt={`${name}, ${photo.moment}, ${when}${said}`}
-          loading="lazy"
-        />
+        <img src={`/api/photos/${photo.id}`} alt={`${name}, ${taken}, ${when}${said}`} loading="lazy" />
       </a>
       <span className="row small gap-6">
-        {name}
+        {photo.step === '' ? name : `${name}: ${photo.step}, ${when}`}
         <span className="push" />
         <Button size="small" aria-label={`Take the photograph of ${name} out`} onClick={onRemove}>
           Take out

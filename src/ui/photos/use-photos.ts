@@ -1,6 +1,7 @@
 'use client';
 /** The photographs of a job: fetched, added, noted, taken out; what went wrong is said. */
 import { useCallback, useEffect, useState } from 'react';
+import type { Moment } from '@/model/photo';
 import { useGone } from '../parts/gone';
 import { send, sendFile } from '../parts/send';
 import { madeSmall } from './small';
@@ -8,10 +9,14 @@ import { madeSmall } from './small';
 export interface Photo {
   readonly id: string;
   readonly partId: string;
-  readonly moment: 'before' | 'after';
+  readonly moment: Moment;
   readonly createdMs: number;
   readonly note: string;
+  readonly step: string;
 }
+
+/** What a photograph that is added shows. */
+export type Shows = Pick<Photo, 'partId' | 'moment' | 'step'>;
 
 const SILENT = 'The server does not answer. The picture is not kept; try again.';
 
@@ -40,10 +45,11 @@ export function usePhotos(jobId: string) {
     const soon = setTimeout(() => void load(), 0);
     return () => clearTimeout(soon);
   }, [load]);
-  const add = async (files: readonly File[], partId: string, moment: Photo['moment']): Promise<void> => {
+  const add = async (files: readonly File[], { partId, moment, step }: Shows): Promise<void> => {
     setBusy(true);
     setSaid(null);
-    const url = `/api/jobs/${jobId}/photos?part=${encodeURIComponent(partId)}&moment=${moment}`;
+    const query = new URLSearchParams({ part: partId, moment, step });
+    const url = `/api/jobs/${jobId}/photos?${query}`;
     for (const file of files) {
       const refused = await keepPhoto(url, file);
       if (refused === null) continue;

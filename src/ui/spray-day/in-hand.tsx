@@ -14,10 +14,10 @@ import type { ActView } from '../views/act';
 import { livingLabels, openingLines } from '../views/can-life';
 import { takeHourOn, type HourView } from '../views/hour';
 import { layLines, meanwhile } from '../views/lay';
-import type { DayView } from '../views/spray-day';
+import { handsOnOf, type DayView } from '../views/spray-day';
 import { taskTitle } from '../views/task-words';
 import { NowCard } from './now-card';
-import { useTicks } from './use-ticks';
+import { useStart, useTicks } from './use-ticks';
 
 interface LeadProps {
   readonly day: DayView;
@@ -60,6 +60,7 @@ export function InHand({ day, next, hour }: InHandProps) {
   const f = useFormat();
   const { job, plan, products, air, clock, edit, known } = useDesk();
   const record = useTicks();
+  const start = useStart();
   const free = meanwhile(plan);
   const of = { job, plan, products, canUsers: known.canUsers };
   const open = next.kind === 'coat' ? (hour?.open ?? null) : null;
@@ -81,6 +82,8 @@ export function InHand({ day, next, hour }: InHandProps) {
       more={{
         film: plan.waiting,
         onFelt: (felt) => edit((j) => (plan.waiting ? noteSense(j, plan.waiting, felt, clock()) : j)),
+        handsOn: handsOnOf(next, job.state?.started),
+        onStart: (isBegun) => start(isBegun ? next.id : null),
         checks: next.checks.map((c) => sayCheck(c, f)),
         lay: [...openingLines(of, next, f), ...layLines(of, next, f)],
         labels: livingLabels(of, f),

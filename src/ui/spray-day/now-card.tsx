@@ -11,12 +11,14 @@ import { Hazards } from '../parts/hazards';
 import { HoldButton } from '../parts/hold-button';
 import {
   doneLabel,
+  handsOnText,
   nowView,
   potLeft,
   startMsOf,
   soonText,
   timerText,
   waitLabel,
+  type HandsOn,
   type NowView,
   type RunningPot,
 } from '../views/spray-day';
@@ -45,6 +47,9 @@ export interface NowCardProps {
 export interface NowMore {
   readonly film: WaitingFilm | null;
   readonly onFelt: (felt: 'strings' | 'dry') => void;
+  /** Whether hands are at it; null of one that is a single press. */
+  readonly handsOn: HandsOn | null;
+  readonly onStart: (isBegun: boolean) => void;
   /** What has to be so before it is done. */
   readonly checks: readonly string[];
   readonly lay: readonly string[];
@@ -73,6 +78,7 @@ export function NowCard(props: NowCardProps) {
       </h2>
       <p>{sayTask(task.detail, f)}</p>
       <DoneButton task={task} now={now} label={doneLabel(task, title)} hourOpen={hourOpen} onDone={onDone} />
+      {!now.firm && <Begin handsOn={more.handsOn} nowMs={nowMs} onStart={more.onStart} />}
       {more.checks.length > 0 && (
         <ul className="checks">
           {more.checks.map((c) => (
@@ -88,13 +94,14 @@ export function NowCard(props: NowCardProps) {
         </p>
       )}
       <Hazards key={task.id} cells={task.cautions} open />
-      {activated && <Pot pot={activated} nowMs={nowMs} ends={f.dayTime(isoOf(activated.endMs, tz))} />}
-      {activated &&
-        more.labels.map((line) => (
-          <p key={line} className="small">
-            {line}
-          </p>
-        ))}
+      {activated && (
+        <Pot
+          pot={activated}
+          nowMs={nowMs}
+          ends={f.dayTime(isoOf(activated.endMs, tz))}
+          labels={more.labels}
+        />
+      )}
       {more.tiles}
     </section>
   );
@@ -141,6 +148,32 @@ function LayList({ lines }: { lines: readonly string[] }) {
   );
 }
 
+interface BeginProps {
+  readonly handsOn: HandsOn | null;
+  readonly nowMs: number;
+  readonly onStart: NowMore['onStart'];
+}
+
+/** The begin of a task: what it really takes is learned from it. */
+function Begin({ handsOn, nowMs, onStart }: BeginProps) {
+  if (!handsOn) return null;
+  const { sinceMs, plannedMin } = handsOn;
+  if (sinceMs === null)
+    return (
+      <Button variant="outlined" className="big" onClick={() => onStart(true)}>
+        I begin now
+      </Button>
+    );
+  return (
+    <p className="row" role="status">
+      <b className="num">{handsOnText(sinceMs, plannedMin, nowMs)}</b>
+      <Button size="small" onClick={() => onStart(false)}>
+        Not begun
+      </Button>
+    </p>
+  );
+}
+
 interface SenseProps {
   readonly film: WaitingFilm;
   readonly onFelt: NowMore['onFelt'];
@@ -166,8 +199,15 @@ function Sense({ film, onFelt }: SenseProps) {
   );
 }
 
+interface PotProps {
+  readonly pot: RunningPot;
+  readonly nowMs: number;
+  readonly ends: string;
+  readonly labels: readonly string[];
+}
+
 /** The life of an activated can as a wedge that is eaten up. */
-function Pot({ pot, nowMs, ends }: { pot: RunningPot; nowMs: number; ends: string }) {
+function Pot({ pot, nowMs, ends, labels }: PotProps) {
   const { over, leftMin } = potLeft(pot, nowMs);
   const x = 400 * over;
   return (
@@ -181,6 +221,11 @@ function Pot({ pot, nowMs, ends }: { pot: RunningPot; nowMs: number; ends: strin
         <path d={`M${x} ${40 * over}L400 40H${x}z`} fill="var(--lagoon)" />
         <path d={`M${x} 0V40`} stroke="var(--ink)" strokeWidth="3" />
       </svg>
+      {labels.map((line) => (
+        <p key={line} className="small">
+          {line}
+        </p>
+      ))}
     </div>
   );
 }

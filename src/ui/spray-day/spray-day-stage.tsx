@@ -42,6 +42,10 @@ const ReadingsPanel = later('Readings', () =>
   import('../readings/readings-panel').then((m) => m.ReadingsPanel),
 );
 
+const StepPhotos = later('Photographs', () => import('../photos/step-photos').then((m) => m.StepPhotos), {
+  heightPx: 124,
+});
+
 const WeightsPanel = later('Weights', () => import('./weights-panel').then((m) => m.WeightsPanel));
 
 /** What is measured while it is sprayed, and how one is called. */
@@ -60,6 +64,7 @@ const AT_THE_PART: readonly StageSection[] = [
     note: 'can or cup, before and after a coat',
     node: <WeightsPanel />,
   },
+  { id: 'photos', name: 'Photos', isScreenOnly: true, note: 'of a step, kept with it', node: <StepPhotos /> },
   {
     id: 'calls',
     name: 'Calls',

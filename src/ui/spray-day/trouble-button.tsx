@@ -1,6 +1,6 @@
 'use client';
 /** The press that opens the finder; what was noted of the day so far, and what paper says of faults, once fetched. */
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
 import { useDesk } from '../desk/job-desk';
 import { later } from '../parts/later';
@@ -10,8 +10,19 @@ const Likely = later('If it goes wrong', () => import('./likely-on-paper').then(
 const ToMend = later('Still to mend', () => import('./still-to-mend').then((m) => m.StillToMend));
 const Trouble = later(null, () => import('./trouble').then((m) => m.Trouble));
 
+const HASH = '#wrong';
+
 export function TroubleButton() {
   const [isOpen, setOpen] = useState(false);
+  // Opened by an address: a job that begins with its fault.
+  useEffect(() => {
+    if (window.location.hash !== HASH) return;
+    const soon = setTimeout(() => {
+      window.history.replaceState(window.history.state, '', window.location.pathname);
+      setOpen(true);
+    }, 0);
+    return () => clearTimeout(soon);
+  }, []);
   return (
     <>
       <Button

@@ -1,19 +1,18 @@
 'use client';
 /** None of the drawings: photograph it, stop where it is safe, write down what was seen. */
 import { useState } from 'react';
-import { LinkButton } from '../parts/link-button';
 import { TextBox } from '../parts/text-box';
 import { NoteButton } from './note-button';
+import { StepPhotos } from '../photos/step-photos';
 
 interface NoneOfTheseProps {
-  readonly jobId: string;
   readonly onNote: (note: string) => void;
   readonly onClose: () => void;
 }
 
 const MOST_LETTERS = 300;
 
-export function NoneOfThese({ jobId, onNote, onClose }: NoneOfTheseProps) {
+export function NoneOfThese({ onNote, onClose }: NoneOfTheseProps) {
   const [text, setText] = useState('');
   return (
     <section className="is-grid gap-12" aria-label="None of these">
@@ -23,9 +22,7 @@ export function NoneOfThese({ jobId, onNote, onClose }: NoneOfTheseProps) {
         <li>Photograph it with a low lamp from one side.</li>
         <li>Write down what you see, and when.</li>
       </ol>
-      <LinkButton variant="outlined" href={`/jobs/${jobId}/log`}>
-        Photographs are on Log
-      </LinkButton>
+      <StepPhotos />
       <TextBox label="What you see" value={text} most={MOST_LETTERS} onChange={setText} />
       <NoteButton isReady={text.trim() !== ''} onNote={() => onNote(text)} onClose={onClose} />
     </section>

@@ -202,7 +202,6 @@ function NoneButton({ go }: Pick<AtProps, 'go'>) {
 }
 
 function None({ on, onClose }: { on: OnJob; onClose: () => void }) {
-  const { id } = useDesk();
   const note = useNoting(on);
-  return <NoneOfThese jobId={id} onNote={(text) => note('other', text)} onClose={onClose} />;
+  return <NoneOfThese onNote={(text) => note('other', text)} onClose={onClose} />;
 }

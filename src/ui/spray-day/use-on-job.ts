@@ -13,6 +13,8 @@ export function useOnJob(moment?: FaultMoment): OnJob {
     layers: plan.layers,
     products: new Map(products.map((p) => [p.id, p])),
     spraying:
-      moment === undefined || moment === 'spraying' ? (sprayingNow(plan, nowMs)?.layerId ?? null) : null,
+      moment === undefined || moment === 'spraying'
+        ? (sprayingNow(plan, nowMs, job.state?.started?.taskId)?.layerId ?? null)
+        : null,
   };
 }

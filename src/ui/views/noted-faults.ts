@@ -19,11 +19,15 @@ function mendSaid({ kind, partIds }: TakenMend, parts: Job['parts']): string {
   return `In the plan: ${uncapital(MEND_NAMES[kind])}${onParts({ parts }, partIds)}.`;
 }
 
+/** What a fault is called. */
+export const faultName = (code: NotedFault['code']): string =>
+  code === 'other' ? 'None of these' : FAULT_WORDS[code].name;
+
 /** What went wrong, newest first. */
 export const notedRows = ({ state, parts }: Pick<Job, 'state' | 'parts'>, f: Format): NotedRow[] =>
   (state?.faults ?? [])
     .map((noted, i) => {
-      const name = noted.code === 'other' ? 'None of these' : FAULT_WORDS[noted.code].name;
+      const name = faultName(noted.code);
       const said = noted.note ? `${name}: ${noted.note}` : name;
       const what = noted.mend ? `${said}. ${mendSaid(noted.mend, parts)}` : said;
       return { key: `${noted.at} ${i}`, when: f.dayTime(noted.at), what, noted };

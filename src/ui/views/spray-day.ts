@@ -188,6 +188,24 @@ export function doneLabel(task: Task, title: string): string {
   return `Done: ${inSentence(title, task.kind)}`;
 }
 
+export interface HandsOn {
+  /** Since when hands are at it; null while they are not. */
+  readonly sinceMs: number | null;
+  /** Planned, minutes. */
+  readonly plannedMin: number;
+}
+
+/** Whether hands are at a task; null of one that is a single press. */
+export function handsOnOf(task: Task, started: { taskId: string; at: string } | undefined): HandsOn | null {
+  if (!task.handsOn || task.kind === 'activate') return null;
+  const sinceMs = started?.taskId === task.id ? instantOf(started.at) : null;
+  return { sinceMs, plannedMin: (instantOf(task.endsAt) - instantOf(task.startsAt)) / MINUTE };
+}
+
+/** “Begun: 3:12 of about 6 min.” */
+export const handsOnText = (sinceMs: number, plannedMin: number, nowMs: number): string =>
+  `Begun: ${timerText(Math.max(0, nowMs - sinceMs))} of about ${Math.max(1, Math.round(plannedMin))} min.`;
+
 /** What the button of a row says. */
 export function rowButton(task: Task, mix: boolean): { label: string; confirm: string } {
   if (task.kind === 'coat') return { label: 'Coat is on', confirm: 'Yes, coat is on' };

@@ -161,8 +161,14 @@ export function likelyRows(on: OnJob, { sessions }: Pick<Plan, 'sessions'>): Lik
 const EARLY_MS = HOUR;
 
 /** The coat that is going on, or just went on: due and not ticked, or next with all before it ticked early. */
-export function sprayingNow({ sessions }: Pick<Plan, 'sessions'>, nowMs: number): Task | null {
+export function sprayingNow(
+  { sessions }: Pick<Plan, 'sessions'>,
+  nowMs: number,
+  begunId?: string,
+): Task | null {
   const tasks = sessions[0]?.tasks ?? [];
+  const begun = tasks.find((t) => t.kind === 'coat' && t.id === begunId);
+  if (begun) return begun;
   const coat = tasks.find((t) => t.kind === 'coat');
   if (!coat) return null;
   const isNext = tasks[0] === coat && instantOf(coat.startsAt) - nowMs <= EARLY_MS;

@@ -30,15 +30,27 @@ export const plainTick = (id: string, kind: Task['kind'], atMs: number): Tick =>
 /** A piece of a task is named after the whole: s-base.sand~2 is of s-base.sand. A lot's own mark, ~a, stays. */
 export const wholeOf = (taskId: string): string => taskId.replace(/~\d+$/, '');
 
-function tickedTasks(tasks: readonly TickedTask[], tick: Tick, endedAt: string): TickedTask[] {
+/** Hands have begun on a task; null: they have not, after all. */
+export function withStart(job: Job, taskId: string | null, atMs: number): Job {
+  const { started: _was, ...state } = job.state ?? EMPTY;
+  if (taskId === null) return { ...job, state };
+  return { ...job, state: { ...state, started: { taskId, at: isoOf(atMs, job.place.tz) } } };
+}
+
+interface Ended {
+  readonly endedAt: string;
+  readonly startedAt?: string;
+}
+
+function tickedTasks(tasks: readonly TickedTask[], tick: Tick, ended: Ended): TickedTask[] {
   const { id, leftMin = 0, kind } = tick.task;
   // A round that was broken off for a cup, and each cup, stand in the list by themselves.
   const taskId = kind === 'coat' || kind === 'activate' ? id : wholeOf(id);
   const before = tasks.find((t) => t.taskId === taskId);
   const others = tasks.filter((t) => t.taskId !== taskId);
-  if (leftMin <= 0 || tick.minutes === undefined) return [...others, { taskId, endedAt }];
+  if (leftMin <= 0 || tick.minutes === undefined) return [...others, { taskId, ...ended }];
   const minutes = (before?.minutes ?? 0) + Math.max(1, Math.round(tick.minutes));
-  return [...others, { taskId, endedAt, minutes }];
+  return [...others, { taskId, ...ended, minutes }];
 }
 
 /** A piece of a round, or a part by itself, counts for its own parts; the end of a round for those that are left. */
@@ -66,8 +78,10 @@ export const partTaskId = (coatId: string, partId: string): string => `${coatId}
  */
 export function withTick(job: Job, tick: Tick): Job {
   const at = isoOf(tick.atMs, job.place.tz);
-  const s = job.state ?? EMPTY;
+  const { started, ...s } = job.state ?? EMPTY;
   const { id, kind } = tick.task;
+  const isItsOwn = started?.taskId === id && msOf(started.at, job.place.tz) <= tick.atMs;
+  const ended: Ended = { endedAt: at, ...(isItsOwn && { startedAt: started.at }) };
   const activations =
     kind === 'activate' && tick.productId !== null
       ? [
@@ -81,7 +95,7 @@ export function withTick(job: Job, tick: Tick): Job {
           },
         ]
       : s.activations;
-  const tasks = tickedTasks(s.tasks ?? [], tick, at);
+  const tasks = tickedTasks(s.tasks ?? [], tick, ended);
   return { ...job, state: { ...s, tasks, coats: tickedCoats(s.coats, tick, at), activations } };
 }
 

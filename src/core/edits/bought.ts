@@ -1,0 +1,63 @@
+/** Work that was bought and shows a fault: what is known of its film, as a job on which everything is on already. */
+import * as z from 'zod';
+import type { Job } from '@/model/job';
+import { SUBSTRATES } from '@/model/lists';
+import { DAY, HOUR, isoOf } from '../time/instant';
+
+/** What lies on top. By a rub with thinner: nothing comes off what is two-part, what is one-part softens. */
+export const BOUGHT_TOPS = [
+  'two-part-clear',
+  'one-part-clear',
+  'two-part-colour',
+  'one-part-colour',
+] as const;
+export const BOUGHT_AGES = ['weeks', 'months', 'years'] as const;
+
+export const boughtSchema = z.strictObject({
+  name: z.string().trim().min(1).max(120),
+  top: z.enum(BOUGHT_TOPS),
+  age: z.enum(BOUGHT_AGES).describe('so old at least'),
+  lengthMm: z.number().min(1).max(10_000),
+  widthMm: z.number().min(1).max(10_000),
+  substrate: z.enum(SUBSTRATES),
+});
+export type Bought = z.infer<typeof boughtSchema>;
+
+/** So many days at least. */
+const AGE_DAYS: Readonly<Record<Bought['age'], number>> = { weeks: 14, months: 90, years: 730 };
+
+type Layers = NonNullable<Job['system']>['layers'];
+
+/** One coat each: of a film that nobody measured no more is counted on. It is mended with the same kind of paint. */
+const LAYERS: Readonly<Record<Bought['top'], Layers>> = {
+  'two-part-clear': [
+    { role: 'base', productId: 'orrin-base', coats: 1 },
+    { role: 'clear', productId: 'halden-2k-gloss', coats: 1 },
+  ],
+  'one-part-clear': [
+    { role: 'base', productId: 'orrin-base', coats: 1 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 1 },
+  ],
+  'two-part-colour': [{ role: 'colour', productId: 'skerry-single', coats: 1 }],
+  'one-part-colour': [{ role: 'colour', productId: 'skerry-enamel', coats: 1 }],
+};
+
+/** @param job a new one, for its place, kit and hours */
+export function boughtJob(job: Job, bought: Bought, nowMs: number): Job {
+  const { name, top, age, lengthMm, widthMm, substrate } = bought;
+  const layers = LAYERS[top];
+  // An hour apart: which lies on top is known by when it was sprayed.
+  const endedAt = (k: number): string =>
+    isoOf(nowMs - AGE_DAYS[age] * DAY - (layers.length - 1 - k) * HOUR, job.place.tz);
+  const part = { ...job.parts[0]!, name: name.slice(0, 80), lengthMm, widthMm, substrate };
+  return {
+    ...job,
+    name,
+    parts: [{ ...part, sides: 1, condition: 'sound-paint' }],
+    system: { layers },
+    state: {
+      coats: layers.map(({ role }, k) => ({ layerId: role, coat: 1, endedAt: endedAt(k) })),
+      activations: [],
+    },
+  };
+}
