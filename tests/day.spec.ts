@@ -19,7 +19,12 @@ interface State {
 interface Told {
   readonly nowMs: number;
   readonly job: { readonly state: State };
-  readonly plan: { readonly sessions: unknown[]; readonly toCome: { what: string }[]; readonly kind: string };
+  readonly plan: {
+    readonly sessions: unknown[];
+    readonly toCome: { what: string }[];
+    readonly kind: string;
+    readonly waiting: { earliestAt: string } | null;
+  };
 }
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now', exact: true });
@@ -79,6 +84,17 @@ async function coat(page: Page, app: AppServer): Promise<void> {
   await expect.poll(() => recorded(page, app), { timeout: 20_000 }).toBeGreaterThan(before);
 }
 
+/** Calls are spoken, and what is spoken is heard here. */
+async function listen(page: Page, onHeard: (text: string) => void): Promise<void> {
+  await page.exposeFunction('heard', onHeard);
+  await page.addInitScript(() => {
+    localStorage.setItem('pellucid-alarms', '["speak"]');
+    window.speechSynthesis.speak = (line) => {
+      void (window as unknown as { heard: (t: string) => void }).heard(line.text);
+    };
+  });
+}
+
 // Real seconds are minutes here: on a machine that is busy a window may pass, and the day is tried again.
 plain.describe.configure({ retries: 2 });
 
@@ -89,13 +105,7 @@ plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
   const faults: string[] = [];
   page.on('pageerror', (e) => faults.push(e.message));
   const spoken: string[] = [];
-  await page.exposeFunction('heard', (text: string) => spoken.push(text));
-  await page.addInitScript(() => {
-    localStorage.setItem('pellucid-alarms', '["speak"]');
-    window.speechSynthesis.speak = (line) => {
-      void (window as unknown as { heard: (t: string) => void }).heard(line.text);
-    };
-  });
+  await listen(page, (text) => spoken.push(text));
   try {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(app.url + DAY);
@@ -214,6 +224,38 @@ plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
     // Somebody was called in between, and heard it once each.
     expect(spoken.some((t) => /may go on now/.test(t))).toBe(true);
     expect(faults).toEqual([]);
+  } finally {
+    await app.stop();
+  }
+});
+
+plain('a tab whose timers run once a minute still calls when the film is ready', async ({ page }) => {
+  plain.setTimeout(180_000);
+  const app = await appServer({ PELLUCID_NOW: '2026-05-16T10:20', PELLUCID_PACE: String(PACE) });
+  const spoken: { text: string; atMs: number }[] = [];
+  await listen(page, (text) => spoken.push({ text, atMs: Date.now() }));
+  try {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(app.url + DAY);
+    await until(page, /Coat is on/);
+    await press(page);
+    await saved(page);
+    await expect.poll(async () => (await told(page, app)).plan.waiting).not.toBeNull();
+    await page.addInitScript(() => {
+      const { setTimeout: timeout, setInterval: interval } = window;
+      const slow = (ms = 0): number => Math.max(60_000, ms);
+      window.setInterval = ((run: TimerHandler, ms?: number) => interval(run, slow(ms))) as typeof interval;
+      // What is due at once stays so, as in a hidden tab.
+      window.setTimeout = ((run: TimerHandler, ms = 0) =>
+        timeout(run, ms < 50 ? ms : slow(ms))) as typeof timeout;
+    });
+    await page.reload();
+    const { nowMs, plan } = await told(page, app);
+    const dueMs = Date.now() + (Date.parse(plan.waiting!.earliestAt) - nowMs) / PACE;
+    const isCall = (s: { text: string }): boolean => /may go on now/.test(s.text);
+    await expect.poll(() => spoken.some(isCall), { timeout: 90_000 }).toBe(true);
+    // Some seconds of the machine, whatever the page's own timers do.
+    expect(Math.abs(spoken.find(isCall)!.atMs - dueMs)).toBeLessThan(12_000);
   } finally {
     await app.stop();
   }

@@ -56,7 +56,7 @@ const FOLDING: Readonly<Record<string, readonly string[]>> = {
   'build-up': ['preparation', 'order', 'colour', 'schools', 'drying', 'sheets'],
   materials: ['where', 'mixing', 'buying', 'money'],
   window: ['forecast', 'others', 'ruled-out', 'computed'],
-  'spray-day': ['readings', 'calls'],
+  'spray-day': ['readings', 'weights', 'photos', 'calls'],
   log: ['shelf', 'outcome', 'times', 'photos', 'note'],
 };
 const EVERY_SECTION = Object.fromEntries(

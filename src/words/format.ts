@@ -26,6 +26,8 @@ export interface Format {
   hours(h: number): string;
   time(iso: string): string;
   day(iso: string): string;
+  /** With its year. */
+  date(iso: string): string;
   dayTime(iso: string): string;
 }
 
@@ -63,6 +65,16 @@ function dayOf(iso: string): string {
   return `${DAYS[new Date(Date.UTC(y, m - 1, d)).getUTCDay()]} ${d} ${MONTHS[m - 1]}`;
 }
 
+/** “16 May 2024”. */
+function dateOf(iso: string): string {
+  const [y, m, d] = iso.slice(0, 10).split('-').map(Number) as [number, number, number];
+  return `${d} ${MONTHS[m - 1]} ${y}`;
+}
+
+/** An instant as one reads it now: of another year by its date. */
+export const whenOf = (iso: string, nowIso: string, f: Pick<Format, 'date' | 'dayTime'>): string =>
+  iso.slice(0, 4) === nowIso.slice(0, 4) ? f.dayTime(iso) : f.date(iso);
+
 export function formatFor(units: UnitSystem): Format {
   const us = units === 'us';
   return {
@@ -83,6 +95,7 @@ export function formatFor(units: UnitSystem): Format {
     hours: (h) => durationOf(h * 60),
     time: clockOf,
     day: dayOf,
+    date: dateOf,
     dayTime: (iso) => `${dayOf(iso)}, ${clockOf(iso)}`,
   };
 }

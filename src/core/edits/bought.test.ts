@@ -23,18 +23,19 @@ describe('work that was bought', () => {
       expect(jobSchema.safeParse(made).success).toBe(true);
       const plan = planned(made);
       expect(plan.sessions).toEqual([]);
+      expect(plan.blockers).toEqual([]);
       const products = new Map(plan.layers.map((l) => [l.productId, l]));
       expect(products.size).toBe(made.system!.layers.length);
       const days = (NOW - ms(made.state!.coats.at(-1)!.endedAt)) / 86_400_000;
       expect(Math.round(days)).toBe({ weeks: 14, months: 90, years: 730 }[age]);
     }
   });
-  it('counts on one coat of what nobody measured', () => {
+  it('takes what sheets of such paint ask for, as nobody measured it', () => {
     const made = boughtJob(bare, lid, NOW);
     expect(made.parts).toMatchObject([
       { lengthMm: 500, widthMm: 300, substrate: 'abs', condition: 'sound-paint' },
     ]);
-    expect(made.system!.layers.map((l) => l.coats)).toEqual([1, 1]);
+    expect(made.system!.layers.map((l) => l.coats)).toEqual([3, 2]);
   });
   it('refuses a size of nought and a name of blanks', () => {
     expect(boughtSchema.safeParse({ ...lid, lengthMm: 0 }).success).toBe(false);

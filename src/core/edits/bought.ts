@@ -28,18 +28,18 @@ const AGE_DAYS: Readonly<Record<Bought['age'], number>> = { weeks: 14, months: 9
 
 type Layers = NonNullable<Job['system']>['layers'];
 
-/** One coat each: of a film that nobody measured no more is counted on. It is mended with the same kind of paint. */
+/** As many coats as sheets of such paint ask for, since nobody measured it. It is mended with the same kind. */
 const LAYERS: Readonly<Record<Bought['top'], Layers>> = {
   'two-part-clear': [
-    { role: 'base', productId: 'orrin-base', coats: 1 },
-    { role: 'clear', productId: 'halden-2k-gloss', coats: 1 },
+    { role: 'base', productId: 'orrin-base', coats: 3 },
+    { role: 'clear', productId: 'halden-2k-gloss', coats: 2 },
   ],
   'one-part-clear': [
-    { role: 'base', productId: 'orrin-base', coats: 1 },
-    { role: 'clear', productId: 'halden-1k-gloss', coats: 1 },
+    { role: 'base', productId: 'orrin-base', coats: 3 },
+    { role: 'clear', productId: 'halden-1k-gloss', coats: 4 },
   ],
-  'two-part-colour': [{ role: 'colour', productId: 'skerry-single', coats: 1 }],
-  'one-part-colour': [{ role: 'colour', productId: 'skerry-enamel', coats: 1 }],
+  'two-part-colour': [{ role: 'colour', productId: 'skerry-single', coats: 2 }],
+  'one-part-colour': [{ role: 'colour', productId: 'skerry-enamel', coats: 2 }],
 };
 
 /** @param job a new one, for its place, kit and hours */
@@ -47,17 +47,20 @@ export function boughtJob(job: Job, bought: Bought, nowMs: number): Job {
   const { name, top, age, lengthMm, widthMm, substrate } = bought;
   const layers = LAYERS[top];
   // An hour apart: which lies on top is known by when it was sprayed.
-  const endedAt = (k: number): string =>
-    isoOf(nowMs - AGE_DAYS[age] * DAY - (layers.length - 1 - k) * HOUR, job.place.tz);
+  const all = layers.flatMap(({ role, coats }) =>
+    Array.from({ length: coats }, (_, i) => ({ layerId: role, coat: i + 1 })),
+  );
+  const lastMs = nowMs - AGE_DAYS[age] * DAY;
+  const coats = all.map((c, k) => ({
+    ...c,
+    endedAt: isoOf(lastMs - (all.length - 1 - k) * HOUR, job.place.tz),
+  }));
   const part = { ...job.parts[0]!, name: name.slice(0, 80), lengthMm, widthMm, substrate };
   return {
     ...job,
     name,
     parts: [{ ...part, sides: 1, condition: 'sound-paint' }],
     system: { layers },
-    state: {
-      coats: layers.map(({ role }, k) => ({ layerId: role, coat: 1, endedAt: endedAt(k) })),
-      activations: [],
-    },
+    state: { coats, activations: [] },
   };
 }

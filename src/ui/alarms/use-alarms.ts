@@ -10,17 +10,42 @@ import { calledOn, claim, voicesOn } from './kept';
 import type { Voices } from './voices';
 
 const BLINK_MS = 80;
-const blink = (): Promise<void> => new Promise((done) => setTimeout(done, BLINK_MS));
 
-/** Every second, also where the tab is hidden; by the page's own timer where there are no workers. */
-function everySecond(run: () => void): () => void {
+/** Time that runs on where the tab is hidden. */
+interface Ticking {
+  /** A blink later. */
+  readonly blink: () => Promise<void>;
+  readonly stop: () => void;
+}
+
+function inWorker(run: () => void): Ticking {
+  const worker = new Worker(new URL('../../workers/tick.worker.ts', import.meta.url), { type: 'module' });
+  const waiting: (() => void)[] = [];
+  worker.onmessage = ({ data }: MessageEvent<'tick' | 'waited'>) => {
+    if (data === 'tick') run();
+    else waiting.shift()?.();
+  };
+  return {
+    blink: () =>
+      new Promise((done) => {
+        waiting.push(done);
+        worker.postMessage(BLINK_MS);
+      }),
+    stop: () => worker.terminate(),
+  };
+}
+
+function byPage(run: () => void): Ticking {
+  const timer = setInterval(run, 1000);
+  return { blink: () => new Promise((done) => setTimeout(done, BLINK_MS)), stop: () => clearInterval(timer) };
+}
+
+/** Every second; by the page's own timer where there are no workers. */
+function everySecond(run: () => void): Ticking {
   try {
-    const worker = new Worker(new URL('../../workers/tick.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = run;
-    return () => worker.terminate();
+    return inWorker(run);
   } catch {
-    const timer = setInterval(run, 1000);
-    return () => clearInterval(timer);
+    return byPage(run);
   }
 }
 
@@ -42,7 +67,8 @@ export function useAlarms(voices: Voices): { said: string | null; hush: () => vo
       seen.set(key, a.atMs);
       const text = sayAlarm(a, (nowMs - a.atMs) / MINUTE);
       setSaid(text);
-      const isMine = await claim(localStorage, { jobId: id, key, atMs: a.atMs, me }, blink);
+      const mine = { jobId: id, key, atMs: a.atMs, me };
+      const isMine = await claim(localStorage, mine, ticking.blink);
       if (!isMine) return;
       for (const voice of voicesOn(localStorage)) if (voices.can(voice)) voices.call(voice, text);
     };
@@ -51,7 +77,8 @@ export function useAlarms(voices: Voices): { said: string | null; hush: () => vo
       const called = new Map([...calledOn(localStorage, id), ...seen]);
       for (const a of dueNow(alarms.current, called, nowMs)) void call(a, nowMs);
     };
-    return everySecond(look);
+    const ticking = everySecond(look);
+    return ticking.stop;
   }, [id, clock, voices]);
   return { said, hush: () => setSaid(null) };
 }

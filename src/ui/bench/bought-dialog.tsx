@@ -10,6 +10,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { BOUGHT_AGES, BOUGHT_TOPS, type Bought } from '@/core/edits/bought';
 import { SUBSTRATES } from '@/model/lists';
 import { SUBSTRATE_NAMES } from '@/words/names';
+import { wantFinder } from '../parts/finder-wanted';
 import { ListChoice } from '../parts/list-choice';
 import { makeJob } from '../parts/make-job';
 import { MeasureBox } from '../parts/measure-box';
@@ -46,7 +47,8 @@ export function BoughtDialog({ onClose }: { onClose: () => void }) {
     setBusy(true);
     const made = await makeJob('/api/jobs/bought', bought);
     if (made && 'id' in made) {
-      router.push(`/jobs/${made.id}/spray-day#wrong`);
+      wantFinder();
+      router.push(`/jobs/${made.id}/spray-day`);
       return;
     }
     setSaid(made?.error ?? 'The server does not answer. Start it again, then press once more.');

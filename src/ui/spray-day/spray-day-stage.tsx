@@ -19,6 +19,7 @@ import { actView } from '../views/act';
 import { nextWork } from '../views/agenda';
 import { blockersSaid } from '../views/verdict';
 import { Spine } from '../shell/spine';
+import { whenOf } from '@/words/format';
 import { useFormat } from '../theme/providers';
 import { mendingStage } from '../views/stages';
 import { dayCautions, dayView, type DayView } from '../views/spray-day';
@@ -205,6 +206,7 @@ function SpineNote({ day: { next } }: { day: DayView }) {
 
 function DoneList({ done, onTakeBack }: { done: readonly Done[]; onTakeBack: (d: Done) => void }) {
   const f = useFormat();
+  const { plan } = useDesk();
   return (
     <section className="panel noprint" aria-label="Done">
       <div className="hd">
@@ -214,7 +216,7 @@ function DoneList({ done, onTakeBack }: { done: readonly Done[]; onTakeBack: (d:
         {done.map((d) => (
           <li key={d.id} className="row small bi-avoid pt-4 pb-4 wrap-nowrap">
             <GoSign />
-            <b className="minw-108 fw600">{f.dayTime(d.at)}</b>
+            <b className="minw-108 fw600">{whenOf(d.at, plan.now, f)}</b>
             <span className="flex-1">{d.label}</span>
             <Button size="small" onClick={() => onTakeBack(d)} aria-label={`Take back ${d.label}`}>
               Take back

@@ -4,22 +4,18 @@ import { useEffect, useState } from 'react';
 import Button from '@mui/material/Button';
 import { useDesk } from '../desk/job-desk';
 import { later } from '../parts/later';
+import { takeWanted } from '../parts/finder-wanted';
 
 const Noted = later('What went wrong', () => import('./noted-faults').then((m) => m.NotedFaults));
 const Likely = later('If it goes wrong', () => import('./likely-on-paper').then((m) => m.LikelyOnPaper));
 const ToMend = later('Still to mend', () => import('./still-to-mend').then((m) => m.StillToMend));
 const Trouble = later(null, () => import('./trouble').then((m) => m.Trouble));
 
-const HASH = '#wrong';
-
 export function TroubleButton() {
   const [isOpen, setOpen] = useState(false);
-  // Opened by an address: a job that begins with its fault.
   useEffect(() => {
-    if (window.location.hash !== HASH) return;
     const soon = setTimeout(() => {
-      window.history.replaceState(window.history.state, '', window.location.pathname);
-      setOpen(true);
+      if (takeWanted()) setOpen(true);
     }, 0);
     return () => clearTimeout(soon);
   }, []);

@@ -1,7 +1,7 @@
 /** Something is wrong: the way from what one sees to what to do, and what is said there. */
 import { actOn, onBase, onTop, type Act, type FilmSeen } from '@/core/faults/card';
 import { faultCard } from '@/core/faults/cards';
-import { filmsOf, mendingNow, type OnJob } from '@/core/faults/at-hand';
+import { filmsOf, mendingNow, type MendingNow, type OnJob } from '@/core/faults/at-hand';
 import { askAbout, atMoment, looksFor, type Node } from '@/core/faults/finder';
 import { causesIn, likelyFaults } from '@/core/faults/likely';
 import { mendsFor } from '@/core/faults/mend';
@@ -14,7 +14,8 @@ import {
   type Look,
   type Sign,
 } from '@/model/fault';
-import { HOUR, instantOf } from '@/core/time/instant';
+import { coatsOn, lastOf } from '@/core/time/coats-on';
+import { DAY, HOUR, instantOf } from '@/core/time/instant';
 import type { MendKind } from '@/model/mend';
 import type { Plan, Task } from '@/model/plan';
 import type { Format } from '@/words/format';
@@ -96,6 +97,25 @@ function whereOf(film: FilmSeen): Where {
   return onBase(film) ? 'base' : 'primer';
 }
 
+/** A film this long on and hard asks for nothing at once, ms. */
+const LONG_MS = 2 * DAY;
+const HARD = 'The film is hard: nothing has to be done at once. Choose the hour.';
+
+const isLongHard = ({ job }: OnJob, { reached }: MendingNow, nowMs: number): boolean =>
+  reached === 'hard' && nowMs - (lastOf(coatsOn(job))?.endedMs ?? nowMs) > LONG_MS;
+
+/** What is to be done now; of a film that is long hard nothing is. */
+function atOnce(
+  code: FaultCode,
+  film: FilmSeen | undefined,
+  isOld: boolean,
+): Pick<TroubleView, 'act' | 'actName' | 'now' | 'not'> {
+  if (isOld) return { act: 'wait', actName: 'No hurry', now: [HARD], not: null };
+  const { now, nowOn, not = null } = FAULT_WORDS[code];
+  const act = film ? actOn(faultCard(code), film) : 'stop';
+  return { act, actName: ACT_NAMES[act], now: (film && nowOn?.[whereOf(film)]) ?? now, not };
+}
+
 /** @param nowMs of the press */
 export function troubleView(
   code: FaultCode,
@@ -103,22 +123,18 @@ export function troubleView(
   { nowMs, f }: { nowMs: number; f: Format },
 ): TroubleView {
   const card = faultCard(code);
-  const { name, look, now, nowOn, not, next } = FAULT_WORDS[code];
+  const { name, look, next } = FAULT_WORDS[code];
   const m = isDanger(code) ? null : mendingNow(on, nowMs, card.on);
   // Before any of it is on the fault is one of a film that is going to be.
   const film = m?.under ?? m?.film ?? filmsOf(on).find(card.on);
-  const act = film ? actOn(card, film) : 'stop';
   const { currency } = on.job.budget;
   const { lookalike } = card;
   return {
     code,
     name,
-    act,
-    actName: ACT_NAMES[act],
     look,
     film: m ? (m.under ?? m.film).product.name : null,
-    now: (film && nowOn?.[whereOf(film)]) ?? now,
-    not: not ?? null,
+    ...atOnce(code, film, m !== null && isLongHard(on, m, nowMs)),
     mends: m ? mendsFor(card, m).map((x) => mendView(x, m, { currency, f })) : [],
     lookalike: lookalike && { code: lookalike, name: FAULT_WORDS[lookalike].name },
     next,
