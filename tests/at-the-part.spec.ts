@@ -100,3 +100,12 @@ test('something bought shows a run: found, taken into a plan of its own', async 
   const { job, plan } = await told(page, app.url, id);
   expect([job.state!.coats.length, plan.kind]).toEqual([5, 'planned']);
 });
+
+test('text twice as large: nothing of the day leaves a narrow page', async ({ watched: page, app }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(app.url + DAY);
+  await expect(page.getByRole('listitem').filter({ hasText: 'reckoned to lose' }).first()).toBeVisible();
+  await page.addStyleTag({ content: 'html { font-size: 200% !important; }' });
+  const wide = () => document.documentElement.scrollWidth - document.documentElement.clientWidth;
+  await expect.poll(() => page.evaluate(wide)).toBe(0);
+});

@@ -36,7 +36,7 @@ function WeightLine({ row }: { row: WeightRow }) {
     desk.edit((j) => setWeight(j, of, patch, desk.clock()));
   return (
     <li className="row" data-on={row.isOn}>
-      <span className="minw-170 grow-170">
+      <span className="grow-240">
         <b className="fw600">{name}</b>
         {!row.isOn && <span className="small muted">, next</span>}
         <br />
