@@ -49,6 +49,7 @@ const FLOORS = {
     'time',
   ],
   faults: ['chemistry', 'coating', 'drying', 'material', 'mends', 'records', 'seams', 'surface', 'time'],
+  finish: ['chemistry', 'coating', 'drying', 'material', 'numerics', 'prep', 'seams', 'surface', 'time'],
   edits: ['air', 'coating', 'material', 'mends', 'schedule', 'seams', 'surface', 'time'],
 };
 
@@ -73,7 +74,7 @@ const SCREEN = {
   parts: ['theme', 'tokens', 'views'],
   drawings: ['theme', 'tokens', 'views'],
   desk: [],
-  photos: ['desk', 'parts', 'theme'],
+  photos: ['desk', 'parts', 'theme', 'views'],
   readings: ['parts', 'theme', 'views'],
   shell: ['desk', 'drawings', 'parts', 'theme', 'tokens', 'views'],
   ...Object.fromEntries(

@@ -1,5 +1,6 @@
 /** A new job: a plain panel to start from, in the workshop's own place and hours. */
-import { boughtJob, type Bought } from '@/core/edits/bought';
+import { boughtJob } from '@/core/edits/bought';
+import type { Bought } from '@/model/bought';
 import type { FreeHours, Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';

@@ -4,7 +4,8 @@ import { ms, NOW } from '@/demo/test-kit';
 import { job, planned } from '@/demo/work-kit';
 import { jobSchema } from '@/model/job';
 import { mendingNow } from '../faults/at-hand';
-import { BOUGHT_AGES, BOUGHT_TOPS, boughtJob, boughtSchema, type Bought } from './bought';
+import { BOUGHT_AGES, BOUGHT_TOPS, boughtSchema, type Bought } from '@/model/bought';
+import { boughtJob } from './bought';
 
 const bare = job([{ role: 'base', productId: 'orrin-base', coats: 2 }]);
 const lid: Bought = {

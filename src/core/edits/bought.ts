@@ -1,27 +1,7 @@
 /** Work that was bought and shows a fault: what is known of its film, as a job on which everything is on already. */
-import * as z from 'zod';
+import type { Bought } from '@/model/bought';
 import type { Job } from '@/model/job';
-import { SUBSTRATES } from '@/model/lists';
 import { DAY, HOUR, isoOf } from '../time/instant';
-
-/** What lies on top. By a rub with thinner: nothing comes off what is two-part, what is one-part softens. */
-export const BOUGHT_TOPS = [
-  'two-part-clear',
-  'one-part-clear',
-  'two-part-colour',
-  'one-part-colour',
-] as const;
-export const BOUGHT_AGES = ['weeks', 'months', 'years'] as const;
-
-export const boughtSchema = z.strictObject({
-  name: z.string().trim().min(1).max(120),
-  top: z.enum(BOUGHT_TOPS),
-  age: z.enum(BOUGHT_AGES).describe('so old at least'),
-  lengthMm: z.number().min(1).max(10_000),
-  widthMm: z.number().min(1).max(10_000),
-  substrate: z.enum(SUBSTRATES),
-});
-export type Bought = z.infer<typeof boughtSchema>;
 
 /** So many days at least. */
 const AGE_DAYS: Readonly<Record<Bought['age'], number>> = { weeks: 14, months: 90, years: 730 };

@@ -12,9 +12,17 @@ import { materialFor } from './material-line';
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
 export const CAN_G_PER_ML = 0.78;
 
-/** What a millilitre out of a pack weighs, g/ml; of a tin 1, from memory. */
-export const densityOf = (product: Pick<Product, 'carrier'>): number =>
-  product.carrier === 'aerosol' ? CAN_G_PER_ML : 1;
+/** What a millilitre out of a pack weighs, g/ml, by its sheet; else of a tin 1, from memory. */
+export const densityOf = (product: Pick<Product, 'carrier' | 'densityGPerMl'>): number =>
+  product.densityGPerMl ?? (product.carrier === 'aerosol' ? CAN_G_PER_ML : 1);
+
+/** Coats that were weighed one by one, as one entry: what they lost in all. */
+export const usedAsWeighed = (product: Product, ml: number): Used => ({
+  by: 'weight',
+  productId: product.id,
+  beforeG: Math.round(ml * densityOf(product) * 10) / 10,
+  afterG: 0,
+});
 
 /** Heavier after than before: such an entry says nothing until it is put right. */
 export const isGain = (u: Used): boolean => u.by === 'weight' && u.afterG > u.beforeG;

@@ -7,7 +7,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { BOUGHT_AGES, BOUGHT_TOPS, type Bought } from '@/core/edits/bought';
+import { BOUGHT_AGES, BOUGHT_TOPS, type Bought } from '@/model/bought';
 import { SUBSTRATES } from '@/model/lists';
 import { SUBSTRATE_NAMES } from '@/words/names';
 import { wantFinder } from '../parts/finder-wanted';

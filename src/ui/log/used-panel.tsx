@@ -1,6 +1,8 @@
 'use client';
 /** What was used of each product, by the can or by weight, beside what was expected. */
+import Button from '@mui/material/Button';
 import { nothingUsed, setUsed } from '@/core/edits/log';
+import { usedAsWeighed } from '@/core/material/used';
 import type { Used } from '@/model/job';
 import { useDesk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/button-choice';
@@ -67,6 +69,11 @@ function UsedLine({ row }: { row: UsedRow }) {
           value={used ? used.cans : null}
           onChange={(cans) => put({ by: 'cans', productId: product.id, cans })}
         />
+      )}
+      {row.weighedMl !== null && (
+        <Button size="small" onClick={() => put(usedAsWeighed(product, row.weighedMl!))}>
+          Take the weighed coats: {f.volume(row.weighedMl)}
+        </Button>
       )}
       <UsedSum row={row} />
     </li>

@@ -1,6 +1,7 @@
 /** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
 import { logOf } from '@/core/edits/log';
 import { expectedUse, isGain, usedMl, type ExpectedUse } from '@/core/material/used';
+import { weighedMl } from '@/core/material/weighed';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { isoOf, msOf } from '@/core/time/instant';
 import type { Job, Used } from '@/model/job';
@@ -22,6 +23,8 @@ export interface UsedRow {
   readonly ofPlanPct: number | null;
   /** heavier after than before: what to type instead; null when the weights fit */
   readonly weightFault: string | null;
+  /** what the coats on the scale add up to, ml; null where none was weighed, or it is logged already */
+  readonly weighedMl: number | null;
   /** where the model names a fault of this row */
   readonly path: string;
 }
@@ -39,6 +42,7 @@ function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
     usedMl: ml,
     ofPlanPct: ml !== null && expected.takenMl > 0 ? Math.round((ml / expected.takenMl) * 100) : null,
     weightFault: used?.by === 'weight' && isGain(used) ? `At most ${used.beforeG} g.` : null,
+    weighedMl: used ? null : weighedMl(job, product),
     path: `log.used[${used ? list.indexOf(used) : list.length}].afterG`,
   };
 }

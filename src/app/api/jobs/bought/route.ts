@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { bodyAs } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
 import { workshop } from '@/app/wiring';
-import { boughtSchema } from '@/core/edits/bought';
+import { boughtSchema } from '@/model/bought';
 import { newMendOfBought } from '@/usecases/new-job';
 
 /** A job for mending something that was bought: everything is on it already. */
