@@ -22,6 +22,7 @@ import type { Around } from './schedule/around';
 import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
 import { placeStops } from './place-stops';
 import { productIn, seamRecord, type System } from './seams/seam';
+import { finishStuff, finishTasks, withFinishStuff } from './finishing';
 import { stillToMend } from './still-to-mend';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
@@ -102,12 +103,17 @@ function withShares(job: PlanRequest['job'], { sessions }: Scheduled): PlanReque
   return { ...job, shelf: [...(job.shelf ?? []), ...inHand] };
 }
 
-/** Once nothing is left to spray, what the film still asks for. */
+const NOTHING_AHEAD = { toCome: [], finish: [] };
+
+/** Once nothing is left to spray, what the film still asks for, and how it is finished. */
 function stillAhead(
-  { job, system, airs }: { job: PlanRequest['job']; system: System; airs: Airs | null },
-  { sessions }: Scheduled,
-): Plan['toCome'] {
-  return airs && sessions.length === 0 ? stillToCome(job, system, airs) : [];
+  of: { job: PlanRequest['job']; system: System; airs: Airs | null },
+  isOpen: boolean,
+  nowMs: number,
+): Pick<Plan, 'toCome' | 'finish'> {
+  const { job, system, airs } = of;
+  if (!airs || isOpen) return NOTHING_AHEAD;
+  return { toCome: stillToCome(job, system, airs), finish: finishTasks(of, nowMs) };
 }
 
 function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule = schedule): Plan {
@@ -132,7 +138,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
   const materials = system === proposed && counted === job ? asBuilt : materialsOf(counted, system);
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...refused, ...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
-  const consumables = jobConsumables(job, system);
+  const consumables = withFinishStuff(jobConsumables(job, system), finishStuff(job, system));
   const { paint, prep, tax, total } = totalsOf(job, materials, consumables);
   const { currency, amount: budget } = job.budget;
   return {
@@ -144,7 +150,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     seams: system.seams.map(seamRecord),
     materials,
     ...atMoments({ job, system }, scheduled),
-    toCome: blockers.length > 0 ? [] : stillAhead({ job, system, airs }, scheduled),
+    ...stillAhead({ job, system, airs }, blockers.length + scheduled.sessions.length > 0, nowMs),
     waiting: waitingFilm({ job, system, airs }, scheduled.sessions, nowMs),
     mends: stillToMend(job, system, airs),
     drying: airs ? dryingNow(job, system, airs, nowMs) : [],

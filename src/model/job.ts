@@ -20,6 +20,7 @@ import {
 } from './lists';
 import { ownLadderSchema, overrideSchema } from './decisions';
 import { clockSchema, isoSchema, spanSchema } from './iso';
+import { finishSchema } from './finish';
 import { idSchema as id } from './id';
 import { placeSchema } from './place';
 import { productSchema, ROLES } from './product';
@@ -348,6 +349,9 @@ export const jobSchema = z.strictObject({
   schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
   overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),
   ladders: z.array(ownLadderSchema).max(30).optional().describe('papers chosen by hand, seam by seam'),
+  finish: finishSchema
+    .optional()
+    .describe('flatted and polished once it is hard; left out means as it falls'),
   log: logSchema.optional().describe('what was used and how it came out'),
 });
 export type Job = z.infer<typeof jobSchema>;

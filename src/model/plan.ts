@@ -3,6 +3,7 @@
  * Times are ISO with offset in the place's zone; money in the budget's currency.
  */
 import * as z from 'zod';
+import { finishTaskSchema } from './finish';
 import { markSchema, noticeSchema } from './marks';
 import { layerMendSchema } from './mend';
 import { ROLES } from './product';
@@ -312,6 +313,7 @@ export const planSchema = z.strictObject({
     .nullable()
     .describe('the film that the next coat goes on wet; null where none waits'),
   mends: z.array(openMendSchema).describe('mends without paint that come once everything is on'),
+  finish: z.array(finishTaskSchema).describe('flatting and polishing that is left, once all is on'),
   drying: z
     .array(z.strictObject({ partId: z.string(), dustFreeAt: iso, handleAt: iso }))
     .describe('parts whose newest film may not be handled yet, whether or not more is to come'),

@@ -18,6 +18,8 @@ type Named = Pick<ShoppingLine, 'key' | 'name' | 'part' | 'params'> & { readonly
 const CONSUMABLES: Readonly<Record<string, string>> = {
   'guide-coat': 'Guide coat, can',
   'body-filler': 'Body filler with cream',
+  compound: 'Rubbing compound',
+  polish: 'Polish',
   'plastic-filler': 'Filler for plastic, with its hardener',
   'rust-converter': 'Rust converter',
   degreaser: 'Degreaser',

@@ -7,8 +7,9 @@ import { systemFor } from '../coating/system';
 import { setWeight } from '../edits/weights';
 import { coatUses } from '../material/coat-uses';
 import type { Job, SystemLayer } from '@/model/job';
-import { finishOf, type PartFinish, type Wish } from './budget';
-import { flatSteps, glossSteps, PEELS, takenBy } from './losses';
+import { PEELS, type FinishWish as Wish } from '@/model/finish';
+import { finishOf, type PartFinish } from './budget';
+import { flatSteps, glossSteps, takenBy } from './losses';
 
 const HAND: Wish = { peel: 'light', tool: 'hand' };
 

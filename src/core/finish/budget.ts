@@ -2,6 +2,7 @@
  * Clear as a budget, face by face and edge by edge: what was built, what goes, what must stay. The thin end of the film
  * and the high end of the loss decide.
  */
+import type { FinishWish as Wish } from '@/model/finish';
 import type { Job, Part } from '@/model/job';
 import { filmLimits } from '../coating/film-budget';
 import type { System } from '../seams/seam';
@@ -16,17 +17,10 @@ import {
   glossSteps,
   takenBy,
   type FinishStep,
-  type FinishTool,
-  type Peel,
   type Range,
 } from './losses';
 
 export type FinishAct = 'leave' | 'nibs' | 'polish' | 'flat';
-
-export interface Wish {
-  readonly peel: Peel;
-  readonly tool: FinishTool;
-}
 
 /** One bar: the faces of a part, or its edges. */
 export interface FinishBar {

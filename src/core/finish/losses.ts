@@ -2,9 +2,7 @@
  * Film that flatting and polishing takes, and the time of a pass; a pass is over when the scratch of the last grit is
  * just gone. All from memory.
  */
-
-export const FINISH_TOOLS = ['hand', 'machine'] as const;
-export type FinishTool = (typeof FINISH_TOOLS)[number];
+import type { FinishTool, Peel } from '@/model/finish';
 
 /** Least and most, µm. */
 export type Range = readonly [low: number, high: number];
@@ -35,9 +33,7 @@ const LADDERS: Readonly<Record<number, readonly number[]>> = {
   1500: [1500, 2000, 3000],
   2000: [2000, 3000],
 };
-export const PEELS = ['none', 'light', 'medium', 'heavy'] as const;
-/** Orange peel as it stands: light goes in the first pass, more of it takes the first grit once or twice again. */
-export type Peel = (typeof PEELS)[number];
+/** Light peel goes in the first pass, more of it takes the first grit once or twice again. */
 const AGAIN: Readonly<Record<Peel, number>> = { none: 0, light: 0, medium: 1, heavy: 2 };
 /** First grits that take it away, the usual one first and finer ones after it; common practice, no source. */
 export const FIRST_GRITS: Readonly<Record<Peel, readonly number[]>> = {

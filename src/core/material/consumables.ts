@@ -48,6 +48,7 @@ const PACKS: Readonly<Record<string, readonly [size: number, price: number]>> = 
   cartridge: [1, 17.5],
   suit: [1, 6.8],
   goggles: [1, 7.9],
+  compound: [250, 9.5],
 };
 
 export interface ConsumableContext {
@@ -59,7 +60,7 @@ export interface ConsumableContext {
 }
 
 /** One thing to use up: what it is, from which kind of pack, and how much of it. */
-interface Wanted {
+export interface Wanted {
   readonly id: string;
   readonly kind: keyof typeof PACKS & string;
   readonly group: ConsumableGroup;
@@ -68,7 +69,8 @@ interface Wanted {
   readonly params?: Record<string, number>;
 }
 
-function priced(job: Job, w: Wanted): Consumable[] {
+/** One line with its packs and price; none where nothing of it is needed. */
+export function consumable(job: Job, w: Wanted): Consumable[] {
   if (!(w.need > 0)) return [];
   const { id, group, unit, need, params = {} } = w;
   const [packSize, usual] = PACKS[w.kind]!;
@@ -130,5 +132,5 @@ export function consumablesFor(job: Job, context: ConsumableContext): Consumable
     { id: 'goggles', kind: 'goggles', group: 'protect', unit: 'piece', need: 1 },
     { id: 'suit', kind: 'suit', group: 'protect', unit: 'piece', need: suits },
   ];
-  return wanted.flatMap((w) => priced(job, w));
+  return wanted.flatMap((w) => consumable(job, w));
 }

@@ -108,6 +108,7 @@ const DONE_WORDS: Readonly<Record<string, string>> = {
   wiped: 'Wiped off wet',
   nail: 'Tried with a nail',
   polish: 'Polished',
+  compound: 'Compounded',
 };
 
 /** What the state says is done, newest last, in words. */
