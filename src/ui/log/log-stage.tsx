@@ -17,6 +17,11 @@ import { OutcomesPanel } from './outcomes-panel';
 import { TimesPanel } from './times-panel';
 import { UsedPanel } from './used-panel';
 
+const FinishPanel = later('Finish', () => import('./finish-panel').then((m) => m.FinishPanel), {
+  heightPx: 300,
+});
+const RefitPanel = later('Refit', () => import('./finish-panel').then((m) => m.RefitPanel));
+const CurePanel = later('Cure', () => import('./finish-panel').then((m) => m.CurePanel));
 const ShelfPanel = later('Shelf', () => import('./shelf-panel').then((m) => m.ShelfPanel));
 const PhotosPanel = later(
   'Photographs after',
@@ -45,6 +50,9 @@ export function LogStage() {
         </Spine>
       }
       sections={[
+        { id: 'finish', name: 'Finish', note: 'the clear as a budget', opens: true, node: <FinishPanel /> },
+        { id: 'refit', name: 'Refit', note: 'the last bag first', node: <RefitPanel /> },
+        { id: 'cure', name: 'Cure', note: 'what it still minds, and until when', node: <CurePanel /> },
         {
           id: 'used',
           name: 'Used',

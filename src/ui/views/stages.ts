@@ -8,7 +8,7 @@ export const STAGES = [
   { id: 'materials', name: 'Materials' },
   { id: 'window', name: 'Window' },
   { id: 'spray-day', name: 'Spray day' },
-  { id: 'log', name: 'Log' },
+  { id: 'log', name: 'Finish & log' },
 ] as const;
 export type StageId = (typeof STAGES)[number]['id'];
 export type StageState = 'done' | 'open' | 'stop';
@@ -31,7 +31,7 @@ const NEXT_LABELS: Readonly<Record<StageId, string>> = {
   materials: 'On to the materials',
   window: 'On to the window',
   'spray-day': 'On to the spray day',
-  log: 'On to the log',
+  log: 'On to Finish & log',
 };
 
 export const stageIndex = (id: StageId): number => STAGES.findIndex((s) => s.id === id);

@@ -1,0 +1,230 @@
+/** The finish in words and bars: what was built, what goes, what must stay; tasks with their hours; refit; cure. */
+import type { FinishAct, FinishBar, PartFinish } from '@/core/finish/budget';
+import { finishPlan } from '@/core/finish/budget';
+import { cureDates, type CureMile } from '@/core/finish/cure';
+import type { FinishWhy } from '@/core/finish/allowed';
+import type { AirView } from '@/core/air/view';
+import { productIn, systemOfPlan } from '@/core/seams/seam';
+import { coatsOn, lastOf } from '@/core/time/coats-on';
+import { HOUR, isoOf } from '@/core/time/instant';
+import type { CalendarEntry } from '@/formats/calendar/write';
+import type { FinishTask, FinishWish, Peel } from '@/model/finish';
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import type { Product } from '@/model/product';
+import { durationOf, whenOf, type Format } from '@/words/format';
+
+export interface FinishOf {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly products: readonly Product[];
+}
+
+export const PEEL_NAMES: Readonly<Record<Peel, string>> = {
+  none: 'None, dull or nibs',
+  light: 'Light peel',
+  medium: 'Medium',
+  heavy: 'Heavy',
+};
+export const TOOL_NAMES = { hand: 'By hand', machine: 'By machine' } as const;
+/** What is reckoned with before anything was said. */
+export const USUAL_WISH: FinishWish = { peel: 'light', tool: 'hand' };
+
+const ACTS: Readonly<Record<FinishAct, string>> = {
+  flat: 'Flat, then polish',
+  polish: 'Polish only',
+  nibs: 'Nibs alone',
+  leave: 'Leave it',
+};
+const WHYS: Readonly<Record<FinishWhy, string>> = {
+  matte: 'Satin and matte stay as they were laid: a rubbed place shines.',
+  'not-a-finish': 'This is no film that is polished.',
+  'effect-bare': 'Metallic without a clear is never rubbed: its flakes would tear.',
+  'enamel-soft': 'Enamel is soft below for weeks: polish by hand, once it is hard for good.',
+  'one-part-few': 'A few coats of one-part clear carry no paper: polish by hand at most.',
+  'one-part-many': 'One-part clear of four coats and more carries fine paper, by hand.',
+  'two-part': 'Two-part clear of three coats and more may be flatted.',
+  'two-part-few': 'Two coats of two-part clear are polished at most.',
+  'solid-colour': 'A two-part colour without clear carries P1500; the cloth takes colour.',
+  'lacquer-colour': 'Colour without a clear: by hand; the cloth takes colour.',
+};
+
+export interface BarView {
+  readonly key: string;
+  readonly name: string;
+  readonly act: FinishAct;
+  readonly actName: string;
+  readonly builtUm: number;
+  readonly spreadUm: number;
+  readonly takesUm: number;
+  readonly leftUm: number;
+  readonly floorUm: number;
+}
+
+function barView(bar: FinishBar, name: string): BarView {
+  const spreadUm = (bar.builtUm[1] - bar.builtUm[0]) / 2;
+  return {
+    key: `${bar.partId} ${bar.where}`,
+    name: bar.where === 'edges' ? `${name}, edges` : name,
+    act: bar.act,
+    actName: bar.firstGritP === null ? ACTS[bar.act] : `From P${bar.firstGritP}`,
+    builtUm: bar.meanUm,
+    spreadUm,
+    takesUm: bar.takesUm[1],
+    leftUm: Math.max(0, bar.leftUm),
+    floorUm: bar.floorUm,
+  };
+}
+
+export interface FinishView {
+  readonly wish: FinishWish | null;
+  readonly verdict: string;
+  readonly why: string;
+  /** The least that stays anywhere on the faces that are worked, low end, and what must. */
+  readonly least: string | null;
+  readonly bars: readonly BarView[];
+  readonly isWorked: boolean;
+  /** What weighing would be worth; null where it would change nothing. */
+  readonly weigh: string | null;
+}
+
+const ORDER: readonly FinishAct[] = ['flat', 'polish', 'nibs', 'leave'];
+/** The best that any face allows. */
+function bestOf(parts: readonly PartFinish[]): FinishAct {
+  const acts = parts.map((p) => p.bars[0]!.act);
+  return ORDER.find((a) => acts.includes(a)) ?? 'leave';
+}
+
+function leastOf(parts: readonly PartFinish[], f: Format): string | null {
+  const worked = parts.flatMap((p) => p.bars).filter((b) => b.act !== 'leave');
+  const thin = worked.toSorted((a, b) => a.leftUm - b.leftUm)[0];
+  return thin ? `${f.film(thin.leftUm)} stay at the thin end; ${f.film(thin.floorUm)} must` : null;
+}
+
+/** With its coats on the scale a film is known to a tenth, not to a fifth. */
+function weighSaid(parts: readonly PartFinish[], f: Format): string | null {
+  const thin = parts.find((p) => p.bars[0]!.act === 'leave' && p.allowed.way !== 'never');
+  if (!thin || thin.film.weighed === thin.film.coats) return null;
+  const { floorUm } = thin.bars[0]!;
+  if (thin.film.meanUm * 0.9 < floorUm) return null;
+  const thinUm = thin.film.um[0];
+  return `By its sheet the film may be as thin as ${f.film(thinUm)}. Weigh the cans of each coat, and a tenth is in doubt instead of a fifth: ${f.film(thin.film.meanUm * 0.9)} if they gave what they should.`;
+}
+
+/** null before anything that can be finished is on. */
+export function finishView({ job, plan, products }: FinishOf, f: Format): FinishView | null {
+  const parts = finishPlan(job, systemOfPlan(plan, products), job.finish ?? USUAL_WISH);
+  if (parts.length === 0 || plan.sessions.length > 0) return null;
+  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  const best = bestOf(parts);
+  return {
+    wish: job.finish ?? null,
+    verdict: ACTS[best],
+    why: WHYS[parts[0]!.allowed.why],
+    least: leastOf(parts, f),
+    bars: parts.flatMap((p) => p.bars.map((b) => barView(b, nameOf(p.partId)))),
+    isWorked: parts.some((p) => p.bars.some((b) => b.steps.length > 0)),
+    weigh: weighSaid(parts, f),
+  };
+}
+
+export interface FinishTaskRow {
+  readonly task: FinishTask;
+  readonly name: string;
+  readonly how: string;
+  readonly when: string;
+}
+
+const TASK_NAMES = { flat: 'Flat', compound: 'Compound', polish: 'Polish' } as const;
+
+export function finishRows({ job, plan }: FinishOf, f: Format): FinishTaskRow[] {
+  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  return plan.finish.map((task) => {
+    const passes = task.passes > 1 ? `, ${task.passes} passes, crossing` : '';
+    const paper = task.sheets > 0 ? `, ${task.sheets} ${task.sheets === 1 ? 'sheet' : 'sheets'}, wet` : '';
+    return {
+      task,
+      name: task.gritP === null ? TASK_NAMES[task.kind] : `P${task.gritP}`,
+      how: `${task.partIds.map(nameOf).join(', ')}: ${durationOf(task.minutes)}${passes}${paper}`,
+      when: task.startsAt === null ? 'no free hours found' : whenOf(task.startsAt, plan.now, f),
+    };
+  });
+}
+
+const MILES: Readonly<Record<CureMile, readonly [name: string, advice: string]>> = {
+  'tape-on': ['Tape on it', 'Masking for a second tone or a repair.'],
+  fit: ['Fitted and clamped', 'Washers and gaskets print into it before.'],
+  wash: ['Washed cold', 'Soft cloth, mild soap; no brush and no jet nearer than 300 mm for a month.'],
+  fuel: ['Fuel splashes', 'Wipe them off at once all the same.'],
+  wax: ['Waxed, covered, stickers', 'It gives off what it has left until then.'],
+};
+
+export interface CureRow {
+  readonly what: CureMile;
+  readonly name: string;
+  readonly advice: string;
+  readonly when: string;
+  readonly atMs: number | null;
+}
+
+function hoursOf({ startMs, stepMs, panelC }: AirView): { startMs: number; tempC: number[] } {
+  const per = Math.max(1, Math.round(HOUR / stepMs));
+  return { startMs, tempC: panelC.mid.filter((_, i) => i % per === 0) };
+}
+
+/** Dates of the newest film, by the air as it is known; empty before anything is on, and without weather. */
+export function cureRows({ job, plan, products }: FinishOf, air: AirView, f: Format): CureRow[] {
+  const last = lastOf(coatsOn(job));
+  const layer = plan.layers.find((l) => l.id === last?.layerId);
+  if (!last || !layer || air.panelC.mid.length === 0 || plan.sessions.length > 0) return [];
+  const product = productIn(systemOfPlan(plan, products).products, layer.productId);
+  return cureDates(product, last.endedMs, hoursOf(air)).map(({ what, atMs, isNever, isAssumed }) => {
+    const [name, advice] = MILES[what];
+    const never = isNever ? 'never' : 'not within a year as cold as it is';
+    const date = atMs === null ? never : f.date(isoOf(atMs, job.place.tz));
+    return { what, name, advice, atMs, when: isAssumed && atMs !== null ? `about ${date}` : date };
+  });
+}
+
+const MORNING_MIN = 60;
+/** Cure and finishing as entries of the owner’s calendar. */
+export function finishEntries(of: FinishOf, id: string, air: AirView, f: Format): CalendarEntry[] {
+  const { job, plan } = of;
+  const cure = cureRows(of, air, f).flatMap(({ what, name, advice, atMs }): CalendarEntry[] =>
+    atMs === null
+      ? []
+      : [
+          {
+            id: `${id}-cure-${what}`,
+            startMs: atMs,
+            endMs: atMs + HOUR / 4,
+            title: `${job.name}: ${name.toLowerCase()}, from now`,
+            text: advice,
+            alarmsMin: [MORNING_MIN],
+          },
+        ],
+  );
+  const work = finishRows(of, f).flatMap(({ task, name, how }): CalendarEntry[] => {
+    if (task.startsAt === null || task.endsAt === null) return [];
+    const at = { startMs: Date.parse(task.startsAt), endMs: Date.parse(task.endsAt) };
+    return [{ id: `${id}-${task.id}`, ...at, title: `${job.name}: ${name}`, text: how, alarmsMin: [15] }];
+  });
+  return plan.sessions.length > 0 ? [] : [...work, ...cure];
+}
+
+export interface RefitRow {
+  readonly id: string;
+  readonly letter: string;
+  readonly name: string;
+  readonly isDone: boolean;
+}
+
+/** What came off goes on again, the last bag first. */
+export const refitRows = ({ fittings = [], state }: Job): RefitRow[] =>
+  fittings
+    .map((name, i) => {
+      const letter = String.fromCharCode(65 + i);
+      const id = `refit.fit-${letter.toLowerCase()}`;
+      return { id, letter, name, isDone: state?.tasks?.some((t) => t.taskId === id) ?? false };
+    })
+    .reverse();
