@@ -236,6 +236,11 @@ export const logSchema = z.strictObject({
     )
     .max(20),
   note: z.string().max(4000),
+  unlearned: z
+    .array(z.string().max(80))
+    .max(60)
+    .optional()
+    .describe('figures of the painter that no longer rest on it'),
   taken: z.array(asideSchema).max(60).optional().describe('what was set aside and is booked off the shelf'),
   shelved: z
     .array(z.string().max(160))
@@ -303,6 +308,10 @@ export const jobSchema = z.strictObject({
     })
     .optional()
     .describe('own use against what is reckoned, from the logs of closed jobs'),
+  flashOwn: z
+    .record(z.string().max(60), z.number().min(1).max(3))
+    .optional()
+    .describe('own waits over the sheet’s, by product, from what was felt on closed jobs'),
   buying: z
     .enum(['at-once', 'staged'])
     .optional()

@@ -4,7 +4,7 @@ import type { Bought } from '@/model/bought';
 import type { FreeHours, Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';
-import { ownUse } from './own-use';
+import { ownUse, ownWaits } from './own-use';
 import type { JobStore } from './ports';
 
 /**
@@ -96,11 +96,14 @@ export function newMendOfBought(store: JobStore, id: string, bought: Bought, now
 }
 
 function plainJob(store: JobStore): Job {
-  const habit = ownUse(store).habit;
+  const last = store.newest()?.job;
+  const habit = ownUse(store, last?.equipment.sprayer ?? 'aerosol').habit;
+  const flashOwn = ownWaits(store);
   return {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,
-    ...inherited(store.newest()?.job),
+    ...inherited(last),
     ...(habit ? { habit } : {}),
+    ...(Object.keys(flashOwn).length > 0 ? { flashOwn } : {}),
   };
 }

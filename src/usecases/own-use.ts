@@ -1,24 +1,48 @@
-/** The painter's own use, from the logs of closed jobs. */
+/** The painter's own use and waits, from the logs of closed jobs: by coats on the scale, else by what a job took. */
 import { systemFor } from '@/core/coating/system';
-import { habitOf, type Habit } from '@/core/material/habit';
+import { coatUses } from '@/core/material/coat-uses';
+import { habitOf, type Habit, type UseTold } from '@/core/material/habit';
+import { COAT_SD_FRAC, HABIT_SD_FRAC } from '@/core/material/spread';
 import { expectedUse, usedMl } from '@/core/material/used';
+import { weighedOf } from '@/core/material/weighed';
+import { feltBy } from '@/core/coating/felt';
+import { learned, sdWithOneMore } from '@/core/numerics/learned';
+import { logSd, normalQuantile } from '@/core/numerics/stats';
+import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
-import type { JobStore } from './ports';
+import type { Product } from '@/model/product';
+import type { JobStore, StoredJob } from './ports';
 
-function totalsOf(job: Job): { usedMl: number; expectedMl: number } {
+type System = ReturnType<typeof systemFor>;
+
+function coatsTold(job: Job, system: System, product: Product): UseTold[] {
+  const uses = coatUses(withZones(job), product, system.layers);
+  const mine = (job.state?.weights ?? []).filter((w) => w.productId === product.id);
+  return mine.flatMap((w) => {
+    const weighed = weighedOf(uses, product, w);
+    return weighed?.isLikely ? [{ usedMl: weighed.ml, expectedMl: weighed.reckonedMl, sdFrac: COAT_SD_FRAC }] : [];
+  });
+}
+
+/** Of one job: each weighed coat; where none of a paint was weighed what its log says in all. */
+function toldBy(job: Job): UseTold[] {
   const { habit: _own, ...reckoned } = job;
-  const systemResult = systemFor(reckoned);
+  const system = systemFor(reckoned);
+  const products = [...new Set(system.layers.map((l) => l.productId))].flatMap(
+    (id) => system.products.get(id) ?? [],
+  );
+  const coats = products.flatMap((p) => coatsTold(reckoned, system, p));
+  if (coats.length > 0) return coats;
   const sum = { usedMl: 0, expectedMl: 0 };
   for (const u of job.log?.used ?? []) {
-    const product = systemResult.products.get(u.productId);
-    if (!product || !systemResult.layers.some((l) => l.productId === product.id)) continue;
-    const ml = usedMl(u, product);
-    if (ml > 0) {
-      sum.usedMl += ml;
-      sum.expectedMl += expectedUse(reckoned, product, systemResult).takenMl;
-    }
+    const product = products.find((p) => p.id === u.productId);
+    const isGain = u.by === 'weight' && u.afterG > u.beforeG;
+    const ml = product && !isGain ? usedMl(u, product) : 0;
+    if (!product || ml <= 0) continue;
+    sum.usedMl += ml;
+    sum.expectedMl += expectedUse(reckoned, product, system).takenMl;
   }
-  return sum;
+  return sum.usedMl > 0 && sum.expectedMl > 0 ? [sum] : [];
 }
 
 /** A habit is what one does of late; older logs say little of it. */
@@ -31,10 +55,129 @@ export interface OwnUse {
   readonly jobs: readonly string[];
 }
 
-export function ownUse(store: JobStore): OwnUse {
-  const { rows } = store.closed({ skip: 0, most: LATEST_JOBS });
-  const told = rows
-    .map(({ job }) => ({ name: job.name, ...totalsOf(job) }))
-    .filter((t) => t.usedMl > 0 && t.expectedMl > 0);
-  return { habit: habitOf([...told].reverse()), jobs: told.map((t) => t.name) };
+/** An item that was reset rests on what was closed since. */
+const counts = ({ job }: Pick<StoredJob, 'job'>, item: string): boolean =>
+  !(job.log?.unlearned ?? []).includes(item);
+
+const closedJobs = (store: JobStore): readonly StoredJob[] =>
+  store.closed({ skip: 0, most: LATEST_JOBS }).rows;
+
+const itemOf = (sprayer: Job['equipment']['sprayer']): string => `use:${sprayer}`;
+
+/** @param sprayer whose jobs count; left out: all */
+export function ownUse(store: JobStore, sprayer?: Job['equipment']['sprayer']): OwnUse {
+  const told = closedJobs(store)
+    .filter((s) => sprayer === undefined || s.job.equipment.sprayer === sprayer)
+    .filter((s) => counts(s, itemOf(s.job.equipment.sprayer)))
+    .map(({ job }) => ({ name: job.name, told: toldBy(job) }))
+    .filter((t) => t.told.length > 0);
+  return { habit: habitOf(told.flatMap((t) => t.told).reverse()), jobs: told.map((t) => t.name) };
 }
+
+/** A figure with what it was before anything was told. */
+export interface LearnedItem {
+  readonly item: string;
+  readonly kind: 'use' | 'flash';
+  /** A sprayer, or a product by its name. */
+  readonly of: string;
+  readonly usual: number;
+  readonly usualBand: readonly [number, number];
+  readonly yours: number;
+  /** Nine in ten lie between. */
+  readonly band: readonly [number, number];
+  readonly n: number;
+  readonly jobs: readonly string[];
+  /** Doubt as a share, one standard deviation, and what one more reading would leave of it. */
+  readonly sdFrac: number;
+  readonly sdFracWithOneMore: number;
+}
+
+const Z90 = normalQuantile(0.95);
+const bandOf = (mean: number, sd: number): [number, number] => [
+  Math.exp(mean - Z90 * sd),
+  Math.exp(mean + Z90 * sd),
+];
+const shareOf = (sd: number): number => Math.sqrt(Math.exp(sd * sd) - 1);
+
+function useOf(store: JobStore, sprayer: Job['equipment']['sprayer']): LearnedItem[] {
+  const { habit, jobs } = ownUse(store, sprayer);
+  if (!habit) return [];
+  const sd = logSd(habit.sdFrac);
+  return [
+    {
+      item: itemOf(sprayer),
+      kind: 'use',
+      of: sprayer,
+      usual: 1,
+      usualBand: bandOf(0, logSd(HABIT_SD_FRAC)),
+      yours: habit.factor,
+      band: bandOf(Math.log(habit.factor), sd),
+      n: habit.jobs,
+      jobs,
+      sdFrac: habit.sdFrac,
+      sdFracWithOneMore: shareOf(sdWithOneMore(sd, logSd(COAT_SD_FRAC))),
+    },
+  ];
+}
+
+/** Waits stray so far from their sheet among painters, and from day to day. From memory. */
+const FLASH_SD = 0.22;
+const FLASH_DAY_SD = 0.15;
+
+function flashesOf(store: JobStore): LearnedItem[] {
+  const by = new Map<string, { name: string; y: number[]; jobs: string[] }>();
+  for (const stored of closedJobs(store)) {
+    const { job } = stored;
+    const { products } = systemFor(job);
+    for (const [id, times] of feltBy({ ...(job.state && { state: job.state }) })) {
+      if (!counts(stored, `flash:${id}`)) continue;
+      const was = by.get(id) ?? { name: products.get(id)?.name ?? id, y: [], jobs: [] };
+      by.set(id, { ...was, y: [...was.y, Math.log(times)], jobs: [...was.jobs, job.name] });
+    }
+  }
+  return [...by].map(([id, { name, y, jobs }]): LearnedItem => {
+    const e = learned(
+      { mean: 0, sd: FLASH_SD },
+      y.map((v) => ({ y: v, sd: FLASH_DAY_SD })),
+    );
+    return {
+      item: `flash:${id}`,
+      kind: 'flash',
+      of: name,
+      usual: 1,
+      usualBand: bandOf(0, FLASH_SD),
+      yours: Math.exp(e.mean),
+      band: bandOf(e.mean, e.sd),
+      n: e.n,
+      jobs,
+      sdFrac: shareOf(e.sd),
+      sdFracWithOneMore: shareOf(sdWithOneMore(e.sd, FLASH_DAY_SD)),
+    };
+  });
+}
+
+export function learnedItems(store: JobStore): LearnedItem[] {
+  const sprayers = [...new Set(closedJobs(store).map((s) => s.job.equipment.sprayer))];
+  return [...sprayers.flatMap((s) => useOf(store, s)), ...flashesOf(store)];
+}
+
+/** Forgets what the closed jobs say of an item, or lets them say it again. @returns how many jobs */
+export function unlearn(store: JobStore, item: string, isForgotten: boolean, nowMs: number): number {
+  const told = closedJobs(store).filter((s) => counts(s, item) === isForgotten);
+  for (const { id, version, job } of told) {
+    if (!job.log) continue;
+    const others = (job.log.unlearned ?? []).filter((x) => x !== item);
+    const { unlearned: _was, ...log } = job.log;
+    const next = isForgotten ? [...others, item] : others;
+    store.update(id, version, { ...job, log: next.length > 0 ? { ...log, unlearned: next } : log }, nowMs);
+  }
+  return told.length;
+}
+
+/** Waits that are longer than their sheet’s, by product, for a job that begins. */
+export const ownWaits = (store: JobStore): Record<string, number> =>
+  Object.fromEntries(
+    flashesOf(store)
+      .filter((x) => x.yours > 1)
+      .map((x) => [x.item.slice('flash:'.length), Math.min(3, x.yours)]),
+  );

