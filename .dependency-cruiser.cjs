@@ -58,6 +58,7 @@ const STAGES = [
   'bench',
   'build-up',
   'log',
+  'logbook',
   'materials',
   'places',
   'shelf',

@@ -25,6 +25,7 @@ import { idSchema as id } from './id';
 import { placeSchema } from './place';
 import { productSchema, ROLES } from './product';
 import { riskSchema } from './risk';
+import { lookSchema, rubricSchema, tapeTestSchema } from './rubric';
 import { stateSchema } from './state';
 
 const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
@@ -236,6 +237,9 @@ export const logSchema = z.strictObject({
     )
     .max(20),
   note: z.string().max(4000),
+  rubric: rubricSchema.optional().describe('how the whole came out'),
+  tape: tapeTestSchema.optional().describe('cross-cut and tape'),
+  looks: z.array(lookSchema).max(24).optional().describe('looked at again, later'),
   unlearned: z
     .array(z.string().max(80))
     .max(60)

@@ -20,7 +20,9 @@ function coatsTold(job: Job, system: System, product: Product): UseTold[] {
   const mine = (job.state?.weights ?? []).filter((w) => w.productId === product.id);
   return mine.flatMap((w) => {
     const weighed = weighedOf(uses, product, w);
-    return weighed?.isLikely ? [{ usedMl: weighed.ml, expectedMl: weighed.reckonedMl, sdFrac: COAT_SD_FRAC }] : [];
+    return weighed?.isLikely
+      ? [{ usedMl: weighed.ml, expectedMl: weighed.reckonedMl, sdFrac: COAT_SD_FRAC }]
+      : [];
   });
 }
 

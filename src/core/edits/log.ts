@@ -1,5 +1,6 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
 import type { Job, JobLog, Used } from '@/model/job';
+import type { Look, Rubric, TapeTest } from '@/model/rubric';
 import { withoutAside } from './choices';
 import { activatedBy, tickIdOf, withTick } from '../schedule/work/tick';
 import { isoOf, msOf } from '../time/instant';
@@ -25,6 +26,31 @@ export function setOutcome(job: Job, layerId: string, patch: { mark?: number; re
   const was = log.outcomes.find((o) => o.layerId === layerId) ?? { layerId, mark: UNMARKED };
   const others = log.outcomes.filter((o) => o.layerId !== layerId);
   return { ...job, log: { ...log, outcomes: [...others, { ...was, ...patch }] } };
+}
+
+export function setRubric(job: Job, patch: Rubric): Job {
+  const log = logOf(job);
+  return { ...job, log: { ...log, rubric: { ...log.rubric, ...patch } } };
+}
+
+/** null takes it out. */
+export function setTapeTest(job: Job, tape: TapeTest | null): Job {
+  const { tape: _was, ...log } = logOf(job);
+  return { ...job, log: tape ? { ...log, tape } : log };
+}
+
+/** One look a day; the newest last. */
+export function setLook(job: Job, look: Look): Job {
+  const log = logOf(job);
+  const others = (log.looks ?? []).filter((l) => l.on !== look.on);
+  const looks = [...others, look].sort((a, b) => a.on.localeCompare(b.on));
+  return { ...job, log: { ...log, looks } };
+}
+
+export function withoutLook(job: Job, on: string): Job {
+  const { looks = [], ...log } = logOf(job);
+  const left = looks.filter((l) => l.on !== on);
+  return { ...job, log: left.length > 0 ? { ...log, looks: left } : log };
 }
 
 export const setNote = (job: Job, note: string): Job => ({ ...job, log: { ...logOf(job), note } });

@@ -22,6 +22,8 @@ const FinishPanel = later('Finish', () => import('./finish-panel').then((m) => m
 });
 const RefitPanel = later('Refit', () => import('./finish-panel').then((m) => m.RefitPanel));
 const CurePanel = later('Cure', () => import('./finish-panel').then((m) => m.CurePanel));
+const RubricPanel = later('Marks', () => import('./rubric-panel').then((m) => m.RubricPanel));
+const HandOverPanel = later('Hand over', () => import('./hand-over-panel').then((m) => m.HandOverPanel));
 const ShelfPanel = later('Shelf', () => import('./shelf-panel').then((m) => m.ShelfPanel));
 const PhotosPanel = later(
   'Photographs after',
@@ -72,6 +74,7 @@ export function LogStage() {
           node: <ShelfPanel />,
         },
         { id: 'outcome', name: 'Outcome', note: 'layer by layer', opens: true, node: <OutcomesPanel /> },
+        { id: 'rubric', name: 'Marks', note: 'the whole, tape test, looks later', node: <RubricPanel /> },
         { id: 'times', name: 'Times', note: 'as they really were', node: <TimesPanel /> },
         {
           id: 'photos',
@@ -80,6 +83,7 @@ export function LogStage() {
           isScreenOnly: true,
           node: <LogPhotos />,
         },
+        { id: 'hand-over', name: 'Hand over', note: 'for whoever gets it', node: <HandOverPanel /> },
         { id: 'note', name: 'Note', note: 'to yourself', opens: true, node: <NotePanel /> },
       ]}
     >

@@ -76,6 +76,7 @@ function UsedLine({ row }: { row: UsedRow }) {
         </Button>
       )}
       <UsedSum row={row} />
+      {row.doubt && <p className="small ink-oxide-ink">{row.doubt}</p>}
     </li>
   );
 }

@@ -7,6 +7,7 @@ const MAIN = [
   ['/', 'Bench'],
   ['/shelf', 'Shelf'],
   ['/shopping', 'Shopping'],
+  ['/logbook', 'Logbook'],
   ['/places', 'Places'],
   ['/workshop', 'Workshop'],
 ] as const;

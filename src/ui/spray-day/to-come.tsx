@@ -30,7 +30,7 @@ export function ToCome() {
         ))}
       </ul>
       <LinkButton variant="contained" href={`/jobs/${id}/log`}>
-        On to the log
+        On to Finish &amp; log
       </LinkButton>
     </section>
   );

@@ -23,10 +23,20 @@ export interface UsedRow {
   readonly ofPlanPct: number | null;
   /** heavier after than before: what to type instead; null when the weights fit */
   readonly weightFault: string | null;
+  /** far more than was planned: look again; null where it is likely */
+  readonly doubt: string | null;
   /** what the coats on the scale add up to, ml; null where none was weighed, or it is logged already */
   readonly weighedMl: number | null;
   /** where the model names a fault of this row */
   readonly path: string;
+}
+
+/** More than this over the plan is asked about; it is kept all the same. */
+const DOUBT_TIMES = 2;
+
+function doubtOf(ml: number | null, plannedMl: number): string | null {
+  if (ml === null || !(plannedMl > 0) || ml <= DOUBT_TIMES * plannedMl) return null;
+  return `That is ${(ml / plannedMl).toFixed(1)} times what was planned. Was so much bought? Look at it again.`;
 }
 
 function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
@@ -42,6 +52,7 @@ function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
     usedMl: ml,
     ofPlanPct: ml !== null && expected.takenMl > 0 ? Math.round((ml / expected.takenMl) * 100) : null,
     weightFault: used?.by === 'weight' && isGain(used) ? `At most ${used.beforeG} g.` : null,
+    doubt: doubtOf(ml, expected.takenMl),
     weighedMl: used ? null : weighedMl(job, product),
     path: `log.used[${used ? list.indexOf(used) : list.length}].afterG`,
   };

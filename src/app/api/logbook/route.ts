@@ -1,0 +1,58 @@
+import { randomUUID } from 'node:crypto';
+import * as z from 'zod';
+import { bodyOf, refused } from '@/app/api/answer';
+import { handled } from '@/app/api/handled';
+import { workshop } from '@/app/wiring';
+import { parseJob } from '@/formats/job-file';
+import { logbookCsv, logbookJson } from '@/formats/logbook-file';
+import type { Job } from '@/model/job';
+import { logbook } from '@/usecases/logbook';
+
+const TYPES = { json: 'application/json', csv: 'text/csv; charset=utf-8' } as const;
+
+/** All records, or those that words are found in, as a file. */
+export const GET = handled(async (request: Request) => {
+  const query = new URL(request.url).searchParams;
+  const as = query.get('as') === 'csv' ? 'csv' : 'json';
+  const { store, clock } = workshop();
+  const { rows } = logbook(store, query.get('q') ?? '', clock.nowMs());
+  const text = as === 'csv' ? logbookCsv(rows) : logbookJson(rows);
+  return new Response(text, {
+    headers: { 'content-type': TYPES[as], 'content-disposition': `attachment; filename="logbook.${as}"` },
+  });
+});
+
+const MOST_JOBS = 400;
+const MOST_BYTES = 16 * 1024 * 1024;
+const fileSchema = z.object({ pellucid: z.literal('logbook'), jobs: z.array(z.unknown()).max(MOST_JOBS) });
+
+/** The same job is the same text, whatever order its fields were written in. */
+function canonical(job: Job): string {
+  const parsed = parseJob(JSON.parse(JSON.stringify(job)));
+  return JSON.stringify(parsed.ok ? parsed.value : job);
+}
+
+/** Records out of such a file; those that are here already stay as they are. */
+export const POST = handled(async (request: Request) => {
+  const body = await bodyOf(request, MOST_BYTES);
+  if (!body.ok) return body.answer;
+  const file = fileSchema.safeParse(body.value);
+  if (!file.success) return refused(422, 'This is no logbook that Pellucid wrote. Nothing was brought in.');
+  const jobs: Job[] = [];
+  for (const [i, raw] of file.data.jobs.entries()) {
+    const parsed = parseJob(raw);
+    if (!parsed.ok)
+      return refused(422, `Record ${i + 1} cannot be read. Nothing was brought in.`, parsed.faults);
+    if (parsed.value.log?.closedAt === undefined)
+      return refused(422, `Record ${i + 1}, ${parsed.value.name}, is not closed. Nothing was brought in.`);
+    jobs.push(parsed.value);
+  }
+  const { store, clock, together } = workshop();
+  const brought = together(() => {
+    const here = new Set(store.list().map((s) => canonical(s.job)));
+    const fresh = jobs.filter((job) => !here.has(canonical(job)));
+    for (const job of fresh) store.insert(randomUUID().slice(0, 8), job, clock.nowMs());
+    return fresh.length;
+  });
+  return Response.json({ brought, same: jobs.length - brought });
+});

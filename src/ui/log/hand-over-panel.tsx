@@ -1,0 +1,28 @@
+'use client';
+/** What whoever gets the part has to know, on a page of its own when printed. */
+import Button from '@mui/material/Button';
+import { useDesk } from '../desk/job-desk';
+import { useFormat } from '../theme/providers';
+import { handOver } from '../views/hand-over';
+
+export function HandOverPanel() {
+  const f = useFormat();
+  const { job, plan, products, air } = useDesk();
+  const lines = handOver({ job, plan, products }, air, f);
+  if (lines.length === 0) return <p className="cap">It can be written once the last coat is on.</p>;
+  return (
+    <section className="panel handover" aria-label="Hand over">
+      <dl>
+        {lines.map((line) => (
+          <div key={line.name}>
+            <dt>{line.name}</dt>
+            <dd>{line.text}</dd>
+          </div>
+        ))}
+      </dl>
+      <Button className="noprint" variant="outlined" onClick={() => window.print()}>
+        Print
+      </Button>
+    </section>
+  );
+}

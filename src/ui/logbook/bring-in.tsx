@@ -1,0 +1,66 @@
+'use client';
+/** The logbook out as a file, and records in again. */
+import { useState } from 'react';
+import { useRouter } from 'next/navigation';
+import Button from '@mui/material/Button';
+import { counted } from '@/words/format';
+import { FileButton } from '../parts/file-button';
+import { Said } from '../parts/said';
+import { send } from '../parts/send';
+
+interface Came {
+  readonly brought: number;
+  readonly same: number;
+}
+
+export function BringIn({ words }: { words: string }) {
+  const router = useRouter();
+  const [bad, setBad] = useState<string | null>(null);
+  const [came, setCame] = useState<Came | null>(null);
+  const bring = async (file: File): Promise<void> => {
+    setBad(null);
+    setCame(null);
+    const read = await file
+      .text()
+      .then((text) => JSON.parse(text) as object)
+      .catch(() => null);
+    if (read === null) {
+      setBad(`${file.name} is no JSON file. Nothing was brought in.`);
+      return;
+    }
+    const r = await send<Came>('/api/logbook', 'POST', read);
+    if (!r.ok) {
+      setBad(r.error);
+      return;
+    }
+    setCame({ brought: r.answer.brought ?? 0, same: r.answer.same ?? 0 });
+    router.refresh();
+  };
+  const query = words === '' ? '' : `&q=${encodeURIComponent(words)}`;
+  return (
+    <section className="panel noprint" aria-label="Out and in">
+      <div className="hd">Out and in</div>
+      <div className="row mt-6">
+        <Button variant="outlined" href={`/api/logbook?as=json${query}`} download>
+          As JSON
+        </Button>
+        <Button variant="outlined" href={`/api/logbook?as=csv${query}`} download>
+          As a table, CSV
+        </Button>
+        <FileButton
+          label="Bring JSON in"
+          accept=".json,application/json"
+          onFiles={([file]) => {
+            if (file) void bring(file);
+          }}
+        />
+      </div>
+      {came && (
+        <p role="status" className="mt-6">
+          Brought in: {counted(came.brought, 'record')}. Here already: {came.same}.
+        </p>
+      )}
+      <Said>{bad}</Said>
+    </section>
+  );
+}

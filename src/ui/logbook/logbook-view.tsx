@@ -1,0 +1,197 @@
+'use client';
+/** The logbook: what was done, not what was planned; found by words, two side by side, out and in. */
+import { useState } from 'react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import type { Logbook, LogbookRow } from '@/usecases/logbook';
+import type { LearnedItem } from '@/usecases/own-use';
+import { ASPECTS } from '@/model/rubric';
+import { counted } from '@/words/format';
+import { FilmSection } from '../drawings/film-section';
+import { later } from '../parts/later';
+import { Tick } from '../parts/tick';
+import { useFormat } from '../theme/providers';
+import { ASPECT_NAMES, nextLook } from '../views/logbook';
+import { stackOf } from '../views/stack';
+import { BringIn } from './bring-in';
+import { LearnedPanel } from './learned-panel';
+
+const CompareDialog = later(null, () => import('./compare-dialog').then((m) => m.CompareDialog));
+
+interface LogbookViewProps {
+  readonly book: Logbook;
+  readonly learned: readonly LearnedItem[];
+  /** The demo’s records. */
+  readonly isInvented: boolean;
+  readonly words: string;
+  /** yyyy-mm-dd */
+  readonly today: string;
+}
+
+export function LogbookView({ book, learned, isInvented, words, today }: LogbookViewProps) {
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [isComparing, setComparing] = useState(false);
+  const toggle = (id: string, isOn: boolean): void =>
+    setChosen((was) => (isOn ? [...was.filter((x) => x !== id), id].slice(-2) : was.filter((x) => x !== id)));
+  const pair = chosen.flatMap((id) => book.rows.find((r) => r.id === id) ?? []);
+  return (
+    <main id="main" className="body logbookpage">
+      <div className="stack minw-0">
+        <LogbookHead book={book} words={words} pair={pair} onCompare={() => setComparing(true)} />
+        <ul className="records">
+          {book.rows.map((row) => (
+            <Record
+              key={row.id}
+              row={row}
+              today={today}
+              isChosen={chosen.includes(row.id)}
+              onChoose={(isOn) => toggle(row.id, isOn)}
+            />
+          ))}
+        </ul>
+        {book.rows.length === 0 && <Nothing words={words} />}
+      </div>
+      <div className="stack minw-0">
+        {isInvented && <p className="cap">These records are invented: the demo’s year.</p>}
+        <YearPanel book={book} />
+        <LearnedPanel items={learned} />
+        <BringIn words={words} />
+      </div>
+      {isComparing && pair.length === 2 && (
+        <CompareDialog pair={[pair[0]!, pair[1]!]} onClose={() => setComparing(false)} />
+      )}
+    </main>
+  );
+}
+
+const Nothing = ({ words }: { words: string }) => (
+  <section className="panel">
+    <p>
+      {words === ''
+        ? 'No job is closed yet. Under Finish & log a job is closed; then it stands here.'
+        : `No record has “${words}” in it.`}
+    </p>
+    {words !== '' && <Link href="/logbook">Show all of them</Link>}
+  </section>
+);
+
+interface LogbookHeadProps {
+  readonly book: Logbook;
+  readonly words: string;
+  readonly pair: readonly LogbookRow[];
+  readonly onCompare: () => void;
+}
+
+function LogbookHead({ book, words, pair, onCompare }: LogbookHeadProps) {
+  const router = useRouter();
+  const [typed, setTyped] = useState(words);
+  return (
+    <form
+      className="row noprint"
+      role="search"
+      onSubmit={(e) => {
+        e.preventDefault();
+        router.push(typed.trim() === '' ? '/logbook' : `/logbook?q=${encodeURIComponent(typed.trim())}`);
+      }}
+    >
+      <h1 className="text-20 fw650">{counted(book.total, 'finished job')}</h1>
+      <span className="push" />
+      <TextField
+        size="small"
+        label="Find a product, fault or part"
+        value={typed}
+        onChange={(e) => setTyped(e.target.value.slice(0, 200))}
+      />
+      <Button type="submit" variant="outlined">
+        Find in it
+      </Button>
+      <Button variant="outlined" disabled={pair.length !== 2} onClick={onCompare}>
+        Compare two
+      </Button>
+      <Button onClick={() => window.print()}>Print</Button>
+    </form>
+  );
+}
+
+interface RecordProps {
+  readonly row: LogbookRow;
+  readonly today: string;
+  readonly isChosen: boolean;
+  readonly onChoose: (isOn: boolean) => void;
+}
+
+function Record({ row, today, isChosen, onChoose }: RecordProps) {
+  const f = useFormat();
+  const { job } = row;
+  const look = nextLook(row, today, f);
+  return (
+    <li className="panel record" data-on={isChosen}>
+      <Link href={`/jobs/${row.id}/log`} className="row wrap-nowrap">
+        <FilmSection
+          stack={stackOf(job, row.drawn, row.products)}
+          pxPerUm={0.4}
+          width={58}
+          gaugeMax={150}
+          size="mini"
+        />
+        <span className="flex-1">
+          <b className="fw650">{job.name}</b>
+          <br />
+          <span className="small muted">
+            {f.date(row.closedOn)}, {f.area(row.areaM2)}, {f.film(row.filmUm)}, {counted(row.coats, 'coat')}
+          </span>
+        </span>
+      </Link>
+      <Marks row={row} />
+      <p className="small muted">
+        {row.used.map((u) => `${u.name} ${f.volume(u.usedMl)}`).join(', ') || 'nothing logged'}
+        {row.cost > 0 && `; ${f.money(row.cost, job.budget.currency)} of paint`}
+      </p>
+      {look && <p className="small">{look}</p>}
+      <Tick isOn={isChosen} onChange={onChoose}>
+        compare
+      </Tick>
+    </li>
+  );
+}
+
+/** Five marks as bars that are counted, not coloured. */
+function Marks({ row }: { row: LogbookRow }) {
+  const { rubric } = row.job.log ?? {};
+  if (!rubric) return <p className="small muted">not marked yet</p>;
+  return (
+    <ul className="marks">
+      {ASPECTS.map((a) => (
+        <li key={a}>
+          <span className="bars" aria-hidden="true">
+            {[0, 1, 2, 3].map((i) => (
+              <i key={i} data-on={(rubric[a] ?? 0) > 3 - i} />
+            ))}
+          </span>
+          <span className="small">
+            {ASPECT_NAMES[a]} {rubric[a] ?? '–'}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function YearPanel({ book }: { book: Logbook }) {
+  const f = useFormat();
+  const { year } = book;
+  return (
+    <section className="panel" aria-label="This workshop’s year">
+      <div className="hd">
+        This workshop’s year <small>the last twelve months</small>
+      </div>
+      <p className="mt-6">
+        {counted(year.jobs, 'job')}, {counted(year.coats, 'coat')}, {f.area(year.areaM2)};{' '}
+        {f.money(year.cost, year.currency)} of paint by what was used
+        {year.areaM2 > 0 && `, ${f.money(year.cost / year.areaM2, year.currency)} a square metre`}.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,114 @@
+/** Records side by side, and what was learned, in words and on an axis. */
+import type { LogbookRow } from '@/usecases/logbook';
+import type { LearnedItem } from '@/usecases/own-use';
+import { ASPECTS, type Aspect } from '@/model/rubric';
+import type { Format } from '@/words/format';
+import { counted } from '@/words/format';
+import { faultName } from './noted-faults';
+
+export const ASPECT_NAMES: Readonly<Record<Aspect, string>> = {
+  gloss: 'Gloss',
+  peel: 'Peel',
+  nibs: 'Nibs',
+  colour: 'Colour',
+  hold: 'Hold',
+};
+
+/** What each mark means, 0 to 4. */
+export const RUBRIC_WORDS: Readonly<Record<Aspect, readonly string[]>> = {
+  gloss: ['dull all over', 'dull in places', 'even, not deep', 'good, one dull patch', 'as hoped'],
+  peel: ['like an orange', 'strong', 'light, all over', 'light in places', 'none to see'],
+  nibs: ['rough', 'many', 'some to feel', 'one or two', 'none'],
+  colour: ['another colour', 'off by daylight', 'near', 'fits from a step away', 'fits'],
+  hold: ['comes off', 'lifts at edges', 'chips', 'one chip', 'nothing comes off'],
+};
+
+const FEATURES: Readonly<Record<LearnedItem['kind'], string>> = { use: 'Own use', flash: 'Own wait' };
+const SPRAYERS: Readonly<Record<string, string>> = {
+  aerosol: 'cans',
+  hvlp: 'HVLP gun',
+  lvlp: 'LVLP gun',
+  conventional: 'conventional gun',
+};
+
+export interface LearnedView {
+  readonly item: string;
+  readonly name: string;
+  readonly figures: string;
+  readonly from: string;
+  readonly worth: string;
+  readonly usual: number;
+  readonly usualBand: readonly [number, number];
+  readonly yours: number;
+  readonly band: readonly [number, number];
+}
+
+const pct = (share: number): string => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
+
+export function learnedView(x: LearnedItem): LearnedView {
+  const of = x.kind === 'use' ? (SPRAYERS[x.of] ?? x.of) : x.of;
+  const unit = x.kind === 'use' ? 'times as reckoned' : 'times its sheet';
+  const what = x.kind === 'use' ? 'weighed coat' : 'day with a finger at the masking';
+  return {
+    item: x.item,
+    name: `${FEATURES[x.kind]}, ${of}`,
+    figures: `${x.usual.toFixed(2)} → ${x.yours.toFixed(2)} ${unit}`,
+    from: `from ${counted(x.n, 'reading')}; nine in ten between ${x.band[0].toFixed(2)} and ${x.band[1].toFixed(2)}. Told by ${x.jobs.slice(0, 4).join(', ')}${x.jobs.length > 4 ? ' and others' : ''}.`,
+    worth: `One more ${what}: ±${pct(x.sdFrac)} becomes ±${pct(x.sdFracWithOneMore)}.`,
+    usual: x.usual,
+    usualBand: x.usualBand,
+    yours: x.yours,
+    band: x.band,
+  };
+}
+
+export interface CompareLine {
+  readonly name: string;
+  readonly values: readonly [string, string];
+  readonly differs: boolean;
+}
+
+function faultsOf({ job }: LogbookRow): string {
+  const names = (job.state?.faults ?? []).map((x) => faultName(x.code));
+  return names.length > 0 ? [...new Set(names)].join(', ') : 'none noted';
+}
+
+const markOf = ({ job }: LogbookRow, a: Aspect): string => {
+  const mark = job.log?.rubric?.[a];
+  return mark === undefined ? 'not said' : `${mark}, ${RUBRIC_WORDS[a][mark]}`;
+};
+
+/** Two records, line by line. */
+export function compareLines(a: LogbookRow, b: LogbookRow, f: Format): CompareLine[] {
+  const line = (name: string, of: (r: LogbookRow) => string): CompareLine => {
+    const values = [of(a), of(b)] as const;
+    return { name, values, differs: values[0] !== values[1] };
+  };
+  const paints = [...new Set([...a.used, ...b.used].map((u) => u.name))];
+  const usedOf =
+    (name: string) =>
+    (r: LogbookRow): string => {
+      const u = r.used.find((x) => x.name === name);
+      return u ? `${f.volume(u.usedMl)}, ${f.volume(u.expectedMl)} planned` : 'none';
+    };
+  return [
+    line('Closed', (r) => f.date(r.closedOn)),
+    line('Area', (r) => f.area(r.areaM2)),
+    line('Film', (r) => f.film(r.filmUm)),
+    line('Coats', (r) => String(r.coats)),
+    line('Sprayed with', (r) => SPRAYERS[r.job.equipment.sprayer] ?? r.job.equipment.sprayer),
+    line('Place', (r) => r.job.place.name ?? r.job.place.shelter),
+    ...paints.map((name) => line(name, usedOf(name))),
+    line('Paint, by what was used', (r) => f.money(r.cost, r.job.budget.currency)),
+    ...ASPECTS.map((aspect) => line(ASPECT_NAMES[aspect], (r) => markOf(r, aspect))),
+    line('What went wrong', faultsOf),
+    line('Note', (r) => r.job.log?.note || 'none'),
+  ];
+}
+
+/** When it is looked at next; null where it was looked at to the end. */
+export function nextLook({ looks }: LogbookRow, today: string, f: Format): string | null {
+  const next = looks.find((l) => !l.isDone);
+  if (!next) return null;
+  return next.due <= today ? `Look again: due since ${f.date(next.due)}` : `Look again ${f.date(next.due)}`;
+}

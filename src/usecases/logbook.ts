@@ -1,0 +1,132 @@
+/** The logbook: closed jobs as records, found by words; what they used, cost and taught; when to look again. */
+import { systemFor } from '@/core/coating/system';
+import { expectedUse, usedMl } from '@/core/material/used';
+import type { System } from '@/core/seams/seam';
+import { partAreaM2 } from '@/core/surface/area';
+import { withZones } from '@/core/surface/zones';
+import { civilDate, msOf } from '@/core/time/instant';
+import { monthsLater } from '@/core/time/months';
+import type { Job } from '@/model/job';
+import type { Product } from '@/model/product';
+import type { JobStore, StoredJob } from './ports';
+
+export interface UsedLine {
+  readonly name: string;
+  readonly usedMl: number;
+  readonly expectedMl: number;
+  /** By the price of its first pack. */
+  readonly cost: number;
+}
+
+export interface LogbookRow {
+  readonly id: string;
+  readonly job: Job;
+  readonly closedOn: string;
+  readonly drawn: Pick<System, 'layers' | 'seams'>;
+  readonly products: readonly Product[];
+  readonly areaM2: number;
+  readonly filmUm: number;
+  readonly coats: number;
+  readonly used: readonly UsedLine[];
+  readonly cost: number;
+  /** Days on which it is looked at again, and whether it was. */
+  readonly looks: readonly { readonly due: string; readonly isDone: boolean }[];
+}
+
+export interface Year {
+  readonly jobs: number;
+  readonly coats: number;
+  readonly areaM2: number;
+  readonly cost: number;
+  readonly currency: string;
+}
+
+export interface Logbook {
+  readonly rows: readonly LogbookRow[];
+  /** Closed jobs in all, whatever was asked for. */
+  readonly total: number;
+  readonly year: Year;
+}
+
+/** Looked at again after so many months. */
+const LOOK_MONTHS = [1, 6, 12] as const;
+const MOST = 200;
+
+function usedLines(job: Job, system: ReturnType<typeof systemFor>): UsedLine[] {
+  return (job.log?.used ?? []).flatMap((u): UsedLine[] => {
+    const product = system.products.get(u.productId);
+    const isGain = u.by === 'weight' && u.afterG > u.beforeG;
+    if (!product || isGain || !system.layers.some((l) => l.productId === product.id)) return [];
+    const ml = usedMl(u, product);
+    const [pack] = product.packs;
+    const expectedMl = expectedUse(job, product, system).takenMl;
+    return [{ name: product.name, usedMl: ml, expectedMl, cost: (ml / pack!.sizeMl) * pack!.price }];
+  });
+}
+
+function rowOf({ id, job }: StoredJob): LogbookRow {
+  const system = systemFor(withZones(job));
+  const { layers, seams, products } = system;
+  const mine = new Set(layers.map((l) => l.productId));
+  const used = usedLines(job, system);
+  const closedOn = civilDate(msOf(job.log!.closedAt!, job.place.tz), job.place.tz);
+  const looked = (job.log?.looks ?? []).map((l) => l.on);
+  return {
+    id,
+    job,
+    closedOn,
+    drawn: { layers, seams },
+    products: [...products.values()].filter((p) => mine.has(p.id)),
+    areaM2: job.parts.reduce((a, part) => a + partAreaM2(part), 0),
+    filmUm: layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
+    coats: layers.reduce((a, l) => a + l.coats, 0),
+    used,
+    cost: used.reduce((a, u) => a + u.cost, 0),
+    looks: LOOK_MONTHS.map((months) => {
+      const due = monthsLater(closedOn, months);
+      return { due, isDone: looked.some((on) => on >= due) };
+    }),
+  };
+}
+
+/** Everything of a record that words may be looked for in. */
+function textOf({ job, products }: LogbookRow): string {
+  const { log, state, parts, purpose } = job;
+  return [
+    job.name,
+    purpose.colour.name,
+    purpose.finish,
+    ...parts.map((p) => p.name ?? ''),
+    ...products.map((p) => p.name),
+    ...(state?.faults ?? []).map((x) => `${x.code} ${x.note ?? ''}`),
+    ...(log?.outcomes ?? []).map((o) => o.remark ?? ''),
+    log?.note ?? '',
+  ]
+    .join(' ')
+    .toLowerCase();
+}
+
+function yearOf(rows: readonly LogbookRow[], nowMs: number): Year {
+  const tz = rows[0]?.job.place.tz ?? 'Europe/London';
+  const from = monthsLater(civilDate(nowMs, tz), -12);
+  const mine = rows.filter((r) => r.closedOn >= from);
+  const currency = mine[0]?.job.budget.currency ?? 'GBP';
+  const same = mine.filter((r) => r.job.budget.currency === currency);
+  const sum = (of: (r: LogbookRow) => number): number => mine.reduce((a, r) => a + of(r), 0);
+  return {
+    jobs: mine.length,
+    coats: sum((r) => r.coats),
+    areaM2: sum((r) => r.areaM2),
+    cost: same.reduce((a, r) => a + r.cost, 0),
+    currency,
+  };
+}
+
+/** @param words all of them are looked for; empty: everything */
+export function logbook(store: JobStore, words: string, nowMs: number): Logbook {
+  const { rows, total } = store.closed({ skip: 0, most: MOST });
+  const all = rows.map(rowOf);
+  const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = all.filter((r) => asked.every((w) => textOf(r).includes(w)));
+  return { rows: found, total, year: yearOf(all, nowMs) };
+}

@@ -1,0 +1,115 @@
+/** The logbook at both sizes: found by words, two side by side, what was learned and its reset, out and in; finish and marks. */
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server';
+
+interface Made {
+  readonly id: string;
+}
+interface Told {
+  readonly job: { readonly habit?: { factor: number } };
+}
+
+async function axeSaysNothing(page: Page): Promise<void> {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+    const axe = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(
+      axe.violations.map(
+        (v) => `${colorScheme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
+      ),
+    ).toEqual([]);
+  }
+}
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+])
+  test(`a year of records at ${size.width} px: found, compared, nothing cut off`, async ({
+    watched: page,
+    app,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`${app.url}/logbook`);
+    await expect(page.getByRole('heading', { name: '12 finished jobs' })).toBeVisible();
+    await axeSaysNothing(page);
+    const wide = () => document.documentElement.scrollWidth - document.documentElement.clientWidth;
+    expect(await page.evaluate(wide)).toBe(0);
+    await page.getByLabel('Find a product, fault or part').fill('gnat 2K');
+    await page.getByRole('button', { name: 'Find in it' }).click();
+    await expect(page.getByRole('link', { name: /Trailer mudguards/ })).toBeVisible();
+    await expect(page.getByLabel('compare')).toHaveCount(1);
+    await page.goto(`${app.url}/logbook`);
+    await page.getByLabel('compare').nth(1).check();
+    await page.getByLabel('compare').nth(4).check();
+    await page.getByRole('button', { name: 'Compare two' }).click();
+    const pair = page.getByRole('dialog', { name: 'Side by side' });
+    await expect(pair.getByRole('columnheader', { name: 'Shed shutter' })).toBeVisible();
+    await expect(pair.getByRole('row', { name: /What went wrong/ })).toContainText('Run');
+    await axeSaysNothing(page);
+  });
+
+test('what the log taught changes the next job, and goes back when it is reset', async ({
+  watched: page,
+  app,
+}) => {
+  const next = async (): Promise<Told['job']> => {
+    const made = (await (await page.request.post(`${app.url}/api/jobs`)).json()) as Made;
+    return ((await (await page.request.get(`${app.url}/api/jobs/${made.id}`)).json()) as Told).job;
+  };
+  expect((await next()).habit!.factor).toBeLessThan(0.98);
+  await page.goto(`${app.url}/logbook`);
+  await page.getByRole('button', { name: 'Reset Own use, cans' }).click();
+  await expect(page.getByText('Nothing yet.')).toBeVisible();
+  expect((await next()).habit).toBeUndefined();
+  await page.getByRole('button', { name: 'Put it back' }).first().click();
+  await expect(page.getByRole('button', { name: 'Reset Own use, cans' })).toBeVisible();
+  expect((await next()).habit!.factor).toBeLessThan(0.98);
+});
+
+test('out as JSON and in again: all of it is here already; a file that is none is said', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(`${app.url}/logbook`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'As JSON' }).click();
+  const file = await (await download).path();
+  expect((JSON.parse(readFileSync(file, 'utf8')) as { jobs: unknown[] }).jobs).toHaveLength(12);
+  const chooser = page.getByRole('region', { name: 'Out and in' }).locator('input[type=file]');
+  await chooser.setInputFiles({
+    name: 'logbook.json',
+    mimeType: 'application/json',
+    buffer: readFileSync(file),
+  });
+  await expect(page.getByText('Brought in: 0 records. Here already: 12.')).toBeVisible();
+  await chooser.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('no') });
+  await expect(page.getByText('x.json is no JSON file. Nothing was brought in.')).toBeVisible();
+});
+
+test('a finished job: marks, tape test, a look that cannot be ahead, finish as far as the film allows', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(`${app.url}/jobs/y-lamp/log`);
+  const finish = page.getByRole('region', { name: 'Finish', exact: true });
+  await expect(finish).toContainText('polish');
+  await expect(finish.getByRole('img')).toBeVisible();
+  const marks = page.getByRole('region', { name: 'How the whole came out' });
+  await marks.getByRole('radio', { name: 'dull in places' }).check();
+  await marks.getByRole('group', { name: 'Class of the tape test' }).getByRole('button').nth(1).click();
+  const looks = page.getByRole('region', { name: 'Looked at again' });
+  await looks.getByRole('radio', { name: 'good' }).click();
+  await expect(looks.getByText('16 May 2026')).toBeVisible();
+  await expect
+    .poll(async () => {
+      const r = await page.request.get(`${app.url}/api/jobs/y-lamp`);
+      return ((await r.json()) as { job: { log: object } }).job.log;
+    })
+    .toMatchObject({ rubric: { gloss: 1 }, tape: { class: 1 }, looks: [{ on: '2026-05-16', mark: 3 }] });
+  await expect(page.getByRole('region', { name: 'Hand over' })).toContainText('Signal yellow');
+});
