@@ -1,0 +1,103 @@
+/** Flatting and polishing in the plan: not before the film takes it, in free hours, its papers bought, ticked away. */
+import { describe, expect, it } from 'vitest';
+import { ms, NOW } from '@/demo/test-kit';
+import { hours, job, panel, planned } from '@/demo/work-kit';
+import type { Job } from '@/model/job';
+import { setFinish } from './edits/finish';
+import { plainTick, withTick } from './schedule/work/tick';
+import { HOUR, MINUTE } from './time/instant';
+
+const WISH = { peel: 'light', tool: 'hand' } as const;
+const layers = [
+  { role: 'base', productId: 'orrin-base', coats: 3 },
+  { role: 'clear', productId: 'halden-gun-gloss', coats: 3 },
+] as const;
+const order = layers.flatMap((l) =>
+  Array.from({ length: l.coats }, (_, i) => ({ layerId: l.role, coat: i + 1 })),
+);
+/** All on by seven in the morning of the day; free from nine to twelve, every day. */
+const allOn = (over: Partial<Job> = {}): Job =>
+  job(layers, {
+    parts: [panel('p', { lengthMm: 1000, widthMm: 1000 })],
+    freeHours: {
+      weekly: Object.fromEntries(
+        Object.keys(hours({}).weekly).map((d) => [d, [['09:00', '12:00']]]),
+      ) as Job['freeHours']['weekly'],
+      exceptions: [],
+    },
+    state: { coats: order.map((c, i) => ({ ...c, endedAt: `2026-05-16T0${1 + i}:00` })), activations: [] },
+    ...over,
+  });
+
+describe('finishing in the plan', () => {
+  it('is none where nobody wished it, and none while coats are to come', () => {
+    expect(planned(allOn()).finish).toEqual([]);
+    const open = setFinish(allOn(), WISH);
+    const some = { ...open, state: { ...open.state!, coats: open.state!.coats.slice(0, 4) } };
+    expect(planned(some).finish).toEqual([]);
+  });
+  it('P1500, P2000, P3000, compound, polish on a square metre: 35, 35, 35, 35 and 35 min by hand', () => {
+    const { finish } = planned(setFinish(allOn(), WISH));
+    expect(finish.map((t) => t.id)).toEqual([
+      'finish.sand-p1500',
+      'finish.sand-p2000',
+      'finish.sand-p3000',
+      'finish.compound',
+      'finish.polish',
+    ]);
+    // By hand: 30 min a square metre and pass, 60 for compound and polish together, 5 to lay it out.
+    expect(finish.map((t) => t.minutes)).toEqual([35, 35, 35, 35, 35]);
+    expect(finish.map((t) => t.sheets)).toEqual([2, 2, 2, 0, 0]);
+  });
+  it('begins once its sheet lets it, in free hours, one after the other and never two at once', () => {
+    const { finish } = planned(setFinish(allOn(), WISH));
+    const first = ms(finish[0]!.startsAt!);
+    const lastCoat = ms('2026-05-16T06:00:00+01:00');
+    // A two-part clear from a gun: a day at least, whatever the sheet calls its polish.
+    expect(first - lastCoat).toBeGreaterThanOrEqual(16 * HOUR);
+    for (const [i, t] of finish.entries()) {
+      const clock = [t.startsAt!.slice(11, 16), t.endsAt!.slice(11, 16)];
+      expect(clock[0]! >= '09:00' && clock[1]! <= '12:00').toBe(true);
+      expect(ms(t.endsAt!) - ms(t.startsAt!)).toBe(t.minutes * MINUTE);
+      if (i > 0) expect(ms(t.startsAt!)).toBeGreaterThanOrEqual(ms(finish[i - 1]!.endsAt!));
+    }
+  });
+  it('what is ticked is gone from it, and from the shopping list', () => {
+    const wished = setFinish(allOn(), WISH);
+    const grits = (j: Job): string[] =>
+      planned(j)
+        .consumables.map((c) => c.id)
+        .filter((id) => id.startsWith('paper') || id === 'compound' || id === 'polish');
+    expect(grits(wished)).toEqual([
+      'paper-p1500-wet',
+      'paper-p2000-wet',
+      'paper-p3000-wet',
+      'compound',
+      'polish',
+    ]);
+    const ticked = withTick(wished, plainTick('finish.sand-p1500', 'sand', NOW));
+    expect(grits(ticked)).not.toContain('paper-p1500-wet');
+    expect(planned(ticked).finish[0]!.id).toBe('finish.sand-p2000');
+  });
+  it('is bought with the rest before a coat is on; a paper of both is one line with both sums', () => {
+    const before = { ...allOn(), state: { coats: [], activations: [] } };
+    const plain = planned(before).consumables;
+    const wished = planned(setFinish(before, WISH)).consumables;
+    expect(wished.find((c) => c.id === 'compound')).toMatchObject({ need: 20, packs: 1 });
+    expect(new Set(wished.map((c) => c.id)).size).toBe(wished.length);
+    for (const c of plain) expect(wished.find((w) => w.id === c.id)!.need).toBeGreaterThanOrEqual(c.need);
+  });
+  it('a film that carries nothing asks for nothing', () => {
+    const thin = allOn({
+      system: {
+        layers: [
+          { role: 'base', productId: 'orrin-base', coats: 3 },
+          { role: 'clear', productId: 'halden-gun-matte', coats: 3 },
+        ],
+      },
+    });
+    const { finish, consumables } = planned(setFinish(thin, WISH));
+    expect(finish).toEqual([]);
+    expect(consumables.map((c) => c.id)).not.toContain('compound');
+  });
+});
