@@ -1,0 +1,114 @@
+/** The finish in words: what is allowed, what weighing is worth; tasks and cure dates read back by another program. */
+import ICAL from 'ical.js';
+import { describe, expect, it } from 'vitest';
+import { setFinish } from '@/core/edits/finish';
+import { planAndAir } from '@/core/plan';
+import { DAY } from '@/core/time/instant';
+import { CATALOGUE } from '@/core/coating/catalogue';
+import { ms, NOW, steady } from '@/demo/test-kit';
+import { job, panel } from '@/demo/work-kit';
+import { calendarText } from '@/formats/calendar/write';
+import type { Job, SystemLayer } from '@/model/job';
+import { formatFor } from '@/words/format';
+import { cureRows, finishEntries, finishRows, finishView, refitRows } from './finish';
+import { handOver } from './hand-over';
+
+const f = formatFor('metric');
+const ENDED = '2026-05-16T06:00:00+01:00';
+
+function allOn(clear: string, coats: number): Job {
+  const layers: SystemLayer[] = [
+    { role: 'base', productId: 'orrin-base', coats: 3 },
+    { role: 'clear', productId: clear, coats },
+  ];
+  const order = layers.flatMap((l) => Array.from({ length: l.coats }, (_, i) => [l.role, i + 1] as const));
+  return job(layers, {
+    parts: [panel('p', { name: 'Lid' })],
+    fittings: ['Badge', 'Lamp'],
+    state: {
+      coats: order.map(([layerId, coat], i) => ({
+        layerId,
+        coat,
+        endedAt: i === order.length - 1 ? ENDED : `2026-05-16T0${i}:00`,
+      })),
+      activations: [],
+    },
+  });
+}
+function shown(j: Job, tempC = 20) {
+  const answer = planAndAir({ job: j, forecast: steady(tempC), nowMs: NOW });
+  return { of: { job: j, plan: answer.plan, products: CATALOGUE }, air: answer.air };
+}
+
+describe('the finish view', () => {
+  it('three coats from a gun: flat from P1500, what stays and what must', () => {
+    const view = finishView(shown(allOn('halden-gun-gloss', 3)).of, f)!;
+    expect(view.verdict).toBe('Flat, then polish');
+    expect(view.bars.map((b) => [b.name, b.actName])).toEqual([
+      ['Lid', 'From P1500'],
+      ['Lid, edges', 'Leave it'],
+    ]);
+    expect(view.least).toBe('52 µm stay at the thin end; 40 µm must');
+    expect(view.weigh).toBeNull();
+  });
+  it('two coats: left as it falls, and what the scale would be worth is said', () => {
+    const view = finishView(shown(allOn('halden-gun-gloss', 2)).of, f)!;
+    expect(view.verdict).toBe('Leave it');
+    expect(view.weigh).toContain('as thin as 40 µm');
+    expect(view.weigh).toContain('45 µm if they gave what they should');
+  });
+  it('is none while coats are to come', () => {
+    const open = allOn('halden-gun-gloss', 2);
+    const some = { ...open, state: { ...open.state!, coats: open.state!.coats.slice(0, 2) } };
+    expect(finishView(shown(some).of, f)).toBeNull();
+    expect(handOver(shown(some).of, shown(some).air, f)).toEqual([]);
+  });
+});
+
+describe('cure dates and the calendar', () => {
+  it('at the sheet’s 20 °C two-part from a gun is washed after seven days and waxed after thirty', () => {
+    const { of, air } = shown(allOn('halden-gun-gloss', 3));
+    const rows = Object.fromEntries(cureRows(of, air, f).map((r) => [r.what, r]));
+    const days = (what: string): number => (rows[what]!.atMs! - ms(ENDED)) / DAY;
+    expect(days('wash')).toBeCloseTo(7, 0);
+    const own = CATALOGUE.find((p) => p.id === 'halden-gun-gloss')!.cureMin;
+    expect(days('wax')).toBeCloseTo(own === undefined ? 30 : own / 1440, 0);
+    expect(rows.wax!.when).toMatch(/^about /);
+  });
+  it('colder than its sheet every date is later', () => {
+    const warm = shown(allOn('halden-gun-gloss', 3));
+    const cold = shown(allOn('halden-gun-gloss', 3), 16);
+    const at = (x: typeof warm) => cureRows(x.of, x.air, f).map((r) => r.atMs ?? Infinity);
+    at(cold).forEach((late, i) => expect(late).toBeGreaterThan(at(warm)[i]!));
+  });
+  it('tasks and dates are read back as they were, each with its alarm', () => {
+    const { of, air } = shown(setFinish(allOn('halden-gun-gloss', 3), { peel: 'light', tool: 'hand' }));
+    const entries = finishEntries(of, 'x', air, f);
+    const read = new ICAL.Component(ICAL.parse(calendarText('Finish', entries, NOW)));
+    const events = read.getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
+    expect(events).toHaveLength(entries.length);
+    const p1500 = events.find((e) => e.summary.endsWith('P1500'))!;
+    expect(p1500.startDate.toJSDate().getTime()).toBe(ms(of.plan.finish[0]!.startsAt!));
+    for (const e of events) expect(e.component.getAllSubcomponents('valarm').length).toBeGreaterThan(0);
+    expect(finishRows(of, f)[0]!.how).toContain('1 sheet, wet');
+  });
+});
+
+describe('what goes on again, and who gets it', () => {
+  it('the last bag first', () => {
+    expect(refitRows(allOn('halden-gun-gloss', 3)).map((r) => `${r.letter} ${r.name}`)).toEqual([
+      'B Lamp',
+      'A Badge',
+    ]);
+  });
+  it('a page says what is on it, from when it stands what, and how it is touched in', () => {
+    const { of, air } = shown(allOn('halden-gun-gloss', 3));
+    const text = handOver(of, air, f)
+      .map((l) => `${l.name}: ${l.text}`)
+      .join('\n');
+    expect(text).toContain('Orrin base, 3 coats, about 24 µm');
+    expect(text).toContain('Waxed, covered, stickers: about');
+    expect(text).toContain('16 May 2026');
+    expect(text).toContain('Touching it in');
+  });
+});
