@@ -68,6 +68,15 @@ interface Asked {
 }
 const { id: _id, ...ITEM } = DEMO_STOCK[0]!;
 
+const BOUGHT = {
+  name: 'Far lid',
+  top: 'two-part-clear',
+  age: 'years',
+  lengthMm: 500,
+  widthMm: 300,
+  substrate: 'steel',
+};
+
 const BODIES: readonly (readonly [method: string, path: string, good: unknown])[] = [
   ['PUT', `/api/jobs/${JOB_IDS[1]}`, { version: 1, job: DEMO_JOBS[1]!.job }],
   ['POST', `/api/jobs/${JOB_IDS[1]}/step`, { version: 1, side: 'undo' }],
@@ -78,6 +87,9 @@ const BODIES: readonly (readonly [method: string, path: string, good: unknown])[
   ['POST', '/api/shopping/tick', { key: 'tape', on: true }],
   ['POST', '/api/shopping/price', { key: 'tape', jobs: [JOB_IDS[0]], price: 3 }],
   ['POST', '/api/sheets', { text: 'id,name\na,b\n', name: 'sheets.csv' }],
+  ['POST', '/api/learned', { item: 'use:aerosol', isForgotten: true }],
+  ['POST', '/api/logbook', { pellucid: 'logbook', version: 1, jobs: [DEMO_JOBS[2]!.job] }],
+  ['POST', '/api/jobs/bought', BOUGHT],
   ['POST', '/api/workshop/incoming', { bytes: 100 }],
 ];
 const ADDRESSES: readonly string[] = [
@@ -91,6 +103,8 @@ const ADDRESSES: readonly string[] = [
   `/api/jobs/${JOB_IDS[0]}/file`,
   '/api/shopping/list?as=csv&jobs=',
   '/api/own-use',
+  '/api/learned',
+  '/api/logbook?as=csv',
   '/api/stock',
   '/api/photos/00000000-0000-4000-8000-000000000001',
 ];
@@ -111,7 +125,7 @@ const isHeavy = (method: string, path: string): boolean =>
 
 /** A job that came of it goes again: what grows is the server's, not the workshop. */
 async function takeOff(server: Server, answer: Response): Promise<void> {
-  const isMade = answer.status === 201 && new URL(answer.url).pathname === '/api/jobs';
+  const isMade = answer.status === 201 && /^\/api\/jobs(\/bought)?$/.test(new URL(answer.url).pathname);
   const body = await answer.text();
   if (isMade)
     await fetch(`${server.url}/api/jobs/${(JSON.parse(body) as { id: string }).id}`, { method: 'DELETE' });

@@ -28,6 +28,7 @@ const ACTIONS: readonly (readonly [title: string, text: string, href: string, ..
   ['On the bench', 'all jobs side by side; begin a new one', '/', 'new job', 'bench', 'jobs'],
   ['Shelf', 'what is there, and how long it is good', '/shelf', 'stock', 'left over', 'tins'],
   ['Shopping', 'one list for all jobs', '/shopping', 'buy', 'list', 'money'],
+  ['Logbook', 'what was done, and what it taught', '/logbook', 'history', 'records', 'learned', 'finished'],
   ['Places', 'where you spray and where it dries', '/places', 'garage', 'lean-to', 'sun', 'heater', 'wind'],
   [
     'Readings',

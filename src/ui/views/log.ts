@@ -67,6 +67,18 @@ export function usedRows(job: Job, plan: Plan, products: readonly Product[]): re
   });
 }
 
+/** Paint in money, by the price of its first pack: what was used, and what was reckoned for the same paints. */
+export function usedMoney(
+  rows: readonly UsedRow[],
+): { readonly used: number; readonly planned: number } | null {
+  const logged = rows.filter((r) => r.usedMl !== null);
+  if (logged.length === 0) return null;
+  const costOf = ({ product }: UsedRow, ml: number): number =>
+    (ml / product.packs[0]!.sizeMl) * product.packs[0]!.price;
+  const sum = (ml: (r: UsedRow) => number): number => logged.reduce((a, r) => a + costOf(r, ml(r)), 0);
+  return { used: sum((r) => r.usedMl!), planned: sum((r) => r.expected.takenMl) };
+}
+
 export interface OutcomeRow {
   readonly layerId: string;
   readonly name: string;

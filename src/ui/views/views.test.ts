@@ -10,7 +10,7 @@ import type { StockItem } from '@/model/stock';
 import { simulatedForecast } from '@/standins/weather';
 import type { ShelfRow, ShelfView } from '@/usecases/shelf';
 import { durationOf, formatFor } from '@/words/format';
-import { asideRows, leftUndone, outcomeRows, timeRows, usedRows } from './log';
+import { asideRows, leftUndone, outcomeRows, timeRows, usedMoney, usedRows } from './log';
 import { needsMixing } from './materials';
 import { followingFrom } from './purpose';
 import { broughtIn, figuresOf, freshSheetId, likeness, rangeSaid, saidOf } from './sheets';
@@ -135,6 +135,30 @@ describe('the log', () => {
     // 78 g at 0.78 g/ml is 100 ml.
     expect(good.usedMl).toBeCloseTo(100, 6);
     expect(good.ofPlanPct).toBe(Math.round((100 / good.expected.takenMl) * 100));
+  });
+  it('money by what was used; far more than planned is asked about and kept; weighed coats are offered', () => {
+    const used = [{ by: 'cans' as const, productId: 'orrin-base', cans: 50 }];
+    const rows = usedRows({ ...bonnet.job, log: { used, outcomes: [], note: '' } }, bonnet.plan, CATALOGUE);
+    const base = rows.find((r) => r.product.id === 'orrin-base')!;
+    expect(base.doubt).toContain('times what was planned');
+    // 50 cans at 11.20.
+    expect(usedMoney(rows)!.used).toBeCloseTo(560, 6);
+    expect(usedMoney(usedRows(bonnet.job, bonnet.plan, CATALOGUE))).toBeNull();
+    const weights = [
+      {
+        layerId: 'base',
+        coat: 1,
+        productId: 'orrin-base',
+        beforeG: 400,
+        afterG: 322,
+        at: '2026-05-16T09:00',
+      },
+      { layerId: 'base', coat: 2, productId: 'orrin-base', beforeG: 322, at: '2026-05-16T09:20' },
+    ];
+    const weighed = { ...bonnet.job, state: { coats: [], activations: [], weights } };
+    const row = usedRows(weighed, bonnet.plan, CATALOGUE).find((r) => r.product.id === 'orrin-base')!;
+    // 78 g at 0.78 g/ml; the coat that was weighed on one side alone says nothing.
+    expect(row.weighedMl).toBeCloseTo(100, 6);
   });
   it('outcomes from the top down, times at the place, and what is left undone', () => {
     const rows = outcomeRows(bonnet.job, bonnet.plan, CATALOGUE);
