@@ -14,7 +14,7 @@ export default async function Page() {
   return (
     <PlainPage title="Workshop" place={place} nowMs={clock.nowMs()}>
       <WorkshopView
-        jobs={store.heads()}
+        jobs={store.heads().toReversed()}
         feed={{ address: feed.address, last: feed.last }}
         tz={place.tz}
         kept={copies.kept.list().map(({ atMs, ...copy }) => ({ ...copy, at: isoOf(atMs, place.tz) }))}

@@ -46,7 +46,8 @@ export function FinishPanel() {
       <p className="cap">
         The thin end of the film and the most that a pass takes decide
         <ProvenanceMark mark="M" />. Tape every edge and lift the pad 10 mm short of it: there the film is
-        half as thick and goes twice as fast. The sheet on the tin wins.
+        half as thick and goes twice as fast. Wet, with gloves and goggles; compound flings. The sheet on the
+        tin wins.
       </p>
     </section>
   );

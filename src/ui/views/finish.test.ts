@@ -54,6 +54,7 @@ describe('the finish view', () => {
   it('two coats: left as it falls, and what the scale would be worth is said', () => {
     const view = finishView(shown(allOn('halden-gun-gloss', 2)).of, f)!;
     expect(view.verdict).toBe('Leave it');
+    expect(view.least).toBe('It may be as thin as 40 µm, and 40 µm must stay: nothing may go');
     expect(view.weigh).toContain('as thin as 40 µm');
     expect(view.weigh).toContain('45 µm if they gave what they should');
   });

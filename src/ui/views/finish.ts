@@ -98,7 +98,10 @@ function bestOf(parts: readonly PartFinish[]): FinishAct {
 function leastOf(parts: readonly PartFinish[], f: Format): string | null {
   const worked = parts.flatMap((p) => p.bars).filter((b) => b.act !== 'leave');
   const thin = worked.toSorted((a, b) => a.leftUm - b.leftUm)[0];
-  return thin ? `${f.film(thin.leftUm)} stay at the thin end; ${f.film(thin.floorUm)} must` : null;
+  if (thin) return `${f.film(thin.leftUm)} stay at the thin end; ${f.film(thin.floorUm)} must`;
+  const bare = parts.find((p) => p.allowed.way !== 'never')?.bars[0];
+  if (!bare) return null;
+  return `It may be as thin as ${f.film(bare.builtUm[0])}, and ${f.film(bare.floorUm)} must stay: nothing may go`;
 }
 
 /** With its coats on the scale a film is known to a tenth, not to a fifth. */
