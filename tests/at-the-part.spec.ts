@@ -1,6 +1,7 @@
 /** What is measured and kept at the part: coats on the scale, a begin, a photograph of a step; and something bought. */
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
+import { pastEdge } from './looks';
 import { expect, test } from './server';
 
 const DAY = '/jobs/tractor-bonnet/spray-day';
@@ -106,6 +107,5 @@ test('text twice as large: nothing of the day leaves a narrow page', async ({ wa
   await page.goto(app.url + DAY);
   await expect(page.getByRole('listitem').filter({ hasText: 'reckoned to lose' }).first()).toBeVisible();
   await page.addStyleTag({ content: 'html { font-size: 200% !important; }' });
-  const wide = () => document.documentElement.scrollWidth - document.documentElement.clientWidth;
-  await expect.poll(() => page.evaluate(wide)).toBe(0);
+  await expect.poll(() => pastEdge(page)).toBe(0);
 });

@@ -1,7 +1,6 @@
 /** The logbook at both sizes: found by words, two side by side, what was learned and its reset, out and in; finish and marks. */
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { axeSaysNothing, pastEdge } from './looks';
 import { expect, test } from './server';
 
 interface Made {
@@ -9,20 +8,6 @@ interface Made {
 }
 interface Told {
   readonly job: { readonly habit?: { factor: number } };
-}
-
-async function axeSaysNothing(page: Page): Promise<void> {
-  for (const colorScheme of ['light', 'dark'] as const) {
-    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-    const axe = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze();
-    expect(
-      axe.violations.map(
-        (v) => `${colorScheme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
-      ),
-    ).toEqual([]);
-  }
 }
 
 for (const size of [
@@ -37,8 +22,7 @@ for (const size of [
     await page.goto(`${app.url}/logbook`);
     await expect(page.getByRole('heading', { name: '12 finished jobs' })).toBeVisible();
     await axeSaysNothing(page);
-    const wide = () => document.documentElement.scrollWidth - document.documentElement.clientWidth;
-    expect(await page.evaluate(wide)).toBe(0);
+    expect(await pastEdge(page)).toBe(0);
     await page.getByLabel('Find a product, fault or part').fill('gnat 2K');
     await page.getByRole('button', { name: 'Find in it' }).click();
     await expect(page.getByRole('link', { name: /Trailer mudguards/ })).toBeVisible();

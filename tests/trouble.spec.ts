@@ -1,25 +1,11 @@
 /** Something is wrong: found by look and by moment, at both sizes, noted, taken back, and nothing lost by a reload. */
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { axeSaysNothing, pastEdge } from './looks';
 import { expect, test } from './server';
 
 const DAY = '/jobs/tractor-bonnet/spray-day';
 const wrong = (page: Page) => page.getByRole('button', { name: 'Something is wrong' });
 const dialog = (page: Page) => page.getByRole('dialog', { name: 'Something is wrong' });
-
-async function axeSaysNothing(page: Page): Promise<void> {
-  for (const colorScheme of ['light', 'dark'] as const) {
-    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
-    const axe = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze();
-    expect(
-      axe.violations.map(
-        (v) => `${colorScheme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
-      ),
-    ).toEqual([]);
-  }
-}
 
 for (const size of [
   { width: 1280, height: 800 },
@@ -42,8 +28,7 @@ for (const size of [
     await expect(now).toContainText('Tamsel filler primer');
     await expect(box.getByRole('region', { name: 'Block it off with the rest' })).toContainText('adds');
     await axeSaysNothing(page);
-    const wide = () => document.documentElement.scrollWidth - document.documentElement.clientWidth;
-    expect(await page.evaluate(wide)).toBe(0);
+    expect(await pastEdge(page)).toBe(0);
   });
 
 test('what is noted stays over a reload with its moment, is taken back, and that is undone', async ({

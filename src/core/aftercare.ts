@@ -1,6 +1,6 @@
 /** What is still to come once the last coat is on: by the film's own clock over the expected air. */
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
+import type { Plan, PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { lastNodeMs } from './air/grid';
 import { Clocks, timesOver, type ProductClock, type StageClock } from './drying/clocks';
@@ -10,7 +10,7 @@ import { coatsOn, lastOf, type CoatOn } from './time/coats-on';
 import { remember } from './records/remember';
 import { elsewhereOf } from './schedule/shared';
 import { dryingSince, reachedOver } from './schedule/judge/elsewhere';
-import { filmsOn, thickest } from './material/film-on';
+import { filmsOn, thickest, type FilmOn } from './material/film-on';
 import { productIn, type System } from './seams/seam';
 import { freeSpans } from './time/free-hours';
 import { instantOf, isoOf, MINUTE } from './time/instant';
@@ -34,6 +34,17 @@ export interface Lain {
   readonly endedMs: number;
   readonly film: number;
 }
+
+/** A layer on some parts as it was laid. */
+export const lainOn = (
+  { filmOn, system }: { readonly filmOn: FilmOn; readonly system: System },
+  layer: PlanLayer,
+  { partIds, endedMs }: { readonly partIds: readonly string[]; readonly endedMs: number },
+): Lain => ({
+  product: productIn(system.products, layer.productId),
+  endedMs,
+  film: thickest(filmOn, layer, partIds).layer,
+});
 
 export interface Reached {
   readonly at: string;
@@ -71,10 +82,10 @@ export function stillToCome(job: Job, system: System, airs: Airs): Plan['toCome'
   const last = lastOf(coatsOn(job));
   const layer = system.layers.find((l) => l.id === last?.layerId);
   if (!last || !layer) return [];
-  const product = productIn(system.products, layer.productId);
-  const film = thickest(filmsOn(job, system), layer, last.partIds ?? layer.partIds).layer;
-  const reached = stagesOf(job, { product, endedMs: last.endedMs, film }, airs);
-  return TO_COME.map(({ what, stage }) => ({ what, productId: product.id, ...reached(stage) }));
+  const of = { partIds: last.partIds ?? layer.partIds, endedMs: last.endedMs };
+  const lain = lainOn({ filmOn: filmsOn(job, system), system }, layer, of);
+  const reached = stagesOf(job, lain, airs);
+  return TO_COME.map(({ what, stage }) => ({ what, productId: lain.product.id, ...reached(stage) }));
 }
 
 /** The newest film of each part. */
@@ -93,10 +104,9 @@ export function dryingNow(job: Job, system: System, airs: Airs, nowMs: number): 
   return [...newestFilms(job, system)].flatMap(([partId, { layerId, endedMs }]) => {
     const layer = system.layers.find((l) => l.id === layerId);
     if (!layer) return [];
-    const film = filmOn(layer, partId).layer;
-    const product = productIn(system.products, layer.productId);
-    const of = remember(reached, `${layerId} ${endedMs} ${film}`, Infinity, () =>
-      stagesOf(job, { product, endedMs, film }, airs),
+    const lain = lainOn({ filmOn, system }, layer, { partIds: [partId], endedMs });
+    const of = remember(reached, `${layerId} ${endedMs} ${lain.film}`, Infinity, () =>
+      stagesOf(job, lain, airs),
     );
     const [dustFreeAt, handleAt] = [of('dustFree').at, of('handle').at];
     return instantOf(handleAt) > nowMs ? [{ partId, dustFreeAt, handleAt }] : [];

@@ -2,6 +2,7 @@
  * The usual routes side by side: layers, coats, sessions, hours and money of each, for the surface and
  * purpose at hand.
  */
+import { layersUm } from './coating/film-budget';
 import { productIn, type System } from './seams/seam';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
@@ -53,7 +54,7 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
       layers: proposal.layers,
       names: layers.map((l) => productIn(products, l.productId).name),
       coats: layers.reduce((a, l) => a + l.coats, 0),
-      filmUm: layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
+      filmUm: layersUm(layers),
       sessions: drafts.sessions.length,
       handsOnH: minutes / 60,
       cost: materials.reduce((a, m) => a + m.cost, 0),

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { ms, NOW } from '@/demo/test-kit';
 import { hours, job, panel, planned } from '@/demo/work-kit';
 import type { Job } from '@/model/job';
+import { wantOf } from '@/usecases/shopping/wants';
 import { setFinish } from './edits/finish';
 import { plainTick, withTick } from './schedule/work/tick';
 import { HOUR, MINUTE } from './time/instant';
@@ -86,6 +87,14 @@ describe('finishing in the plan', () => {
     expect(wished.find((c) => c.id === 'compound')).toMatchObject({ need: 20, packs: 1 });
     expect(new Set(wished.map((c) => c.id)).size).toBe(wished.length);
     for (const c of plain) expect(wished.find((w) => w.id === c.id)!.need).toBeGreaterThanOrEqual(c.need);
+  });
+  it('stands on the shopping list of several jobs as on its own', () => {
+    const stored = { id: 'a', version: 1, createdMs: 0, updatedMs: 0, steps: { undo: null, redo: null } };
+    const ids = (j: Job): string[] => wantOf({ ...stored, job: j }).consumables.map((c) => c.id);
+    const wished = setFinish(allOn(), WISH);
+    expect(ids(wished)).toEqual(planned(wished).consumables.map((c) => c.id));
+    expect(ids(wished)).toContain('paper-p1500-wet');
+    expect(ids(allOn())).toEqual([]);
   });
   it('a film that carries nothing asks for nothing', () => {
     const thin = allOn({

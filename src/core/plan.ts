@@ -16,13 +16,12 @@ import { airsForJob, weatherSeed, type AirRequest, type Airs } from './job-air';
 import { buyingOf } from './material/buying';
 import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
-import { jobConsumables } from './material/session-pours';
 import { soundStock } from './material/promise';
 import type { Around } from './schedule/around';
 import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
 import { placeStops } from './place-stops';
 import { productIn, seamRecord, type System } from './seams/seam';
-import { finishStuff, finishTasks, withFinishStuff } from './finishing';
+import { finishTasks, jobStuff } from './finishing';
 import { stillToMend } from './still-to-mend';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
@@ -138,7 +137,7 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
   const materials = system === proposed && counted === job ? asBuilt : materialsOf(counted, system);
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...refused, ...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
-  const consumables = withFinishStuff(jobConsumables(job, system), finishStuff(job, system));
+  const consumables = jobStuff(job, system);
   const { paint, prep, tax, total } = totalsOf(job, materials, consumables);
   const { currency, amount: budget } = job.budget;
   return {

@@ -1,14 +1,14 @@
 /** Mends that lay no paint and come once everything is on: what is done, and from when. */
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
-import { stagesOf } from './aftercare';
+import { lainOn, stagesOf } from './aftercare';
 import type { Airs } from './job-air';
-import { filmsOn, thickest } from './material/film-on';
+import { filmsOn } from './material/film-on';
 import { coatlessMends, type Taken } from './mends/taken';
 import { doneOf, leftToDo, type Done } from './schedule/work/done';
 import { isDone } from './schedule/work/lots';
 import { mendSteps, openOver } from './schedule/work/mending';
-import { productIn, type System } from './seams/seam';
+import type { System } from './seams/seam';
 import { coatsOn } from './time/coats-on';
 
 type StillToMend = Plan['mends'];
@@ -29,8 +29,8 @@ function readyAt({ job, system, done, airs }: Known, mend: Taken): { at: string 
   const ends = coatsOn(job).filter((c) => c.layerId === top?.id);
   if (!airs || isOpen || !top || ends.length === 0) return UNKNOWN;
   const endedMs = Math.max(...ends.map((c) => c.endedMs));
-  const film = thickest(filmsOn(job, system), top, mend.partIds).layer;
-  const reached = stagesOf(job, { product: productIn(system.products, top.productId), endedMs, film }, airs);
+  const lain = lainOn({ filmOn: filmsOn(job, system), system }, top, { partIds: mend.partIds, endedMs });
+  const reached = stagesOf(job, lain, airs);
   const waits = mend.tasks.flatMap((t) => (t.do === 'wait' ? [reached(t.stage, t.times)] : []));
   const last = waits.sort((a, b) => a.at.localeCompare(b.at)).at(-1);
   return last ?? UNKNOWN;

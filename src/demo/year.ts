@@ -5,6 +5,7 @@ import { densityOf } from '@/core/material/used';
 import type { CoatWeight } from '@/core/material/weighed';
 import { normals } from '@/core/numerics/random';
 import { withZones } from '@/core/surface/zones';
+import { everyCoat } from '@/core/time/coats-on';
 import { HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Rubric } from '@/model/rubric';
@@ -72,14 +73,11 @@ type Coats = NonNullable<Job['state']>['coats'];
 
 /** Coats twenty-four minutes apart, each layer after the first on the day after. */
 function coatsOf(layers: readonly SystemLayer[], firstMs: number, tz: string): Coats {
-  const order = layers.flatMap((l, k) =>
-    Array.from({ length: l.coats }, (_, i) => ({ layerId: l.role, coat: i + 1, isLater: k > 0 })),
-  );
-  return order.map(({ layerId, coat, isLater }, i) => ({
-    layerId,
-    coat,
-    endedAt: isoOf(firstMs + (isLater ? 20 * HOUR : 0) + i * 24 * MINUTE, tz),
-  }));
+  const order = everyCoat(layers.map(({ role, coats }) => ({ id: role, coats })));
+  return order.map((c, i) => {
+    const laterMs = c.layerId === layers[0]!.role ? 0 : 20 * HOUR;
+    return { ...c, endedAt: isoOf(firstMs + laterMs + i * 24 * MINUTE, tz) };
+  });
 }
 
 /** What each coat lost on the scale. */

@@ -1,6 +1,8 @@
 /** The logbook: closed jobs as records, found by words; what they used, cost and taught; when to look again. */
+import { layersUm } from '@/core/coating/film-budget';
 import { systemFor } from '@/core/coating/system';
-import { expectedUse, usedMl } from '@/core/material/used';
+import { moneyFor } from '@/core/material/packs';
+import { expectedUse, loggedMl } from '@/core/material/used';
 import type { System } from '@/core/seams/seam';
 import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
@@ -55,12 +57,10 @@ const MOST = 200;
 function usedLines(job: Job, system: ReturnType<typeof systemFor>): UsedLine[] {
   return (job.log?.used ?? []).flatMap((u): UsedLine[] => {
     const product = system.products.get(u.productId);
-    const isGain = u.by === 'weight' && u.afterG > u.beforeG;
-    if (!product || isGain || !system.layers.some((l) => l.productId === product.id)) return [];
-    const ml = usedMl(u, product);
-    const [pack] = product.packs;
+    const ml = product ? loggedMl(u, product) : null;
+    if (!product || ml === null || !system.layers.some((l) => l.productId === product.id)) return [];
     const expectedMl = expectedUse(job, product, system).takenMl;
-    return [{ name: product.name, usedMl: ml, expectedMl, cost: (ml / pack!.sizeMl) * pack!.price }];
+    return [{ name: product.name, usedMl: ml, expectedMl, cost: moneyFor(product, ml) }];
   });
 }
 
@@ -78,7 +78,7 @@ function rowOf({ id, job }: StoredJob): LogbookRow {
     drawn: { layers, seams },
     products: [...products.values()].filter((p) => mine.has(p.id)),
     areaM2: job.parts.reduce((a, part) => a + partAreaM2(part), 0),
-    filmUm: layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0),
+    filmUm: layersUm(layers),
     coats: layers.reduce((a, l) => a + l.coats, 0),
     used,
     cost: used.reduce((a, u) => a + u.cost, 0),

@@ -3,9 +3,10 @@ import { systemFor } from '@/core/coating/system';
 import { coatUses } from '@/core/material/coat-uses';
 import { habitOf, type Habit, type UseTold } from '@/core/material/habit';
 import { COAT_SD_FRAC, HABIT_SD_FRAC } from '@/core/material/spread';
-import { expectedUse, usedMl } from '@/core/material/used';
+import { expectedUse, loggedMl } from '@/core/material/used';
 import { weighedOf } from '@/core/material/weighed';
 import { feltBy } from '@/core/coating/felt';
+import { FELT_SD } from '@/core/numerics/felt-times';
 import { learned, sdWithOneMore } from '@/core/numerics/learned';
 import { logSd, normalQuantile } from '@/core/numerics/stats';
 import { withZones } from '@/core/surface/zones';
@@ -26,7 +27,7 @@ function coatsTold(job: Job, system: System, product: Product): UseTold[] {
   });
 }
 
-/** Of one job: each weighed coat; where none of a paint was weighed what its log says in all. */
+/** Of one job: each weighed coat; where none was weighed what its log says in all. */
 function toldBy(job: Job): UseTold[] {
   const { habit: _own, ...reckoned } = job;
   const system = systemFor(reckoned);
@@ -38,9 +39,8 @@ function toldBy(job: Job): UseTold[] {
   const sum = { usedMl: 0, expectedMl: 0 };
   for (const u of job.log?.used ?? []) {
     const product = products.find((p) => p.id === u.productId);
-    const isGain = u.by === 'weight' && u.afterG > u.beforeG;
-    const ml = product && !isGain ? usedMl(u, product) : 0;
-    if (!product || ml <= 0) continue;
+    const ml = product ? loggedMl(u, product) : null;
+    if (!product || ml === null || ml <= 0) continue;
     sum.usedMl += ml;
     sum.expectedMl += expectedUse(reckoned, product, system).takenMl;
   }
@@ -67,8 +67,11 @@ const closedJobs = (store: JobStore): readonly StoredJob[] =>
 const itemOf = (sprayer: Job['equipment']['sprayer']): string => `use:${sprayer}`;
 
 /** @param sprayer whose jobs count; left out: all */
-export function ownUse(store: JobStore, sprayer?: Job['equipment']['sprayer']): OwnUse {
-  const told = closedJobs(store)
+export const ownUse = (store: JobStore, sprayer?: Job['equipment']['sprayer']): OwnUse =>
+  habitIn(closedJobs(store), sprayer);
+
+function habitIn(closed: readonly StoredJob[], sprayer?: Job['equipment']['sprayer']): OwnUse {
+  const told = closed
     .filter((s) => sprayer === undefined || s.job.equipment.sprayer === sprayer)
     .filter((s) => counts(s, itemOf(s.job.equipment.sprayer)))
     .map(({ job }) => ({ name: job.name, told: toldBy(job) }))
@@ -101,8 +104,8 @@ const bandOf = (mean: number, sd: number): [number, number] => [
 ];
 const shareOf = (sd: number): number => Math.sqrt(Math.exp(sd * sd) - 1);
 
-function useOf(store: JobStore, sprayer: Job['equipment']['sprayer']): LearnedItem[] {
-  const { habit, jobs } = ownUse(store, sprayer);
+function ofSprayer(closed: readonly StoredJob[], sprayer: Job['equipment']['sprayer']): LearnedItem[] {
+  const { habit, jobs } = habitIn(closed, sprayer);
   if (!habit) return [];
   const sd = logSd(habit.sdFrac);
   return [
@@ -122,13 +125,12 @@ function useOf(store: JobStore, sprayer: Job['equipment']['sprayer']): LearnedIt
   ];
 }
 
-/** Waits stray so far from their sheet among painters, and from day to day. From memory. */
-const FLASH_SD = 0.22;
+/** Waits stray so far from one day to the next. From memory. */
 const FLASH_DAY_SD = 0.15;
 
-function flashesOf(store: JobStore): LearnedItem[] {
+function ofWaits(closed: readonly StoredJob[]): LearnedItem[] {
   const by = new Map<string, { name: string; y: number[]; jobs: string[] }>();
-  for (const stored of closedJobs(store)) {
+  for (const stored of closed) {
     const { job } = stored;
     const { products } = systemFor(job);
     for (const [id, times] of feltBy({ ...(job.state && { state: job.state }) })) {
@@ -139,7 +141,7 @@ function flashesOf(store: JobStore): LearnedItem[] {
   }
   return [...by].map(([id, { name, y, jobs }]): LearnedItem => {
     const e = learned(
-      { mean: 0, sd: FLASH_SD },
+      { mean: 0, sd: FELT_SD },
       y.map((v) => ({ y: v, sd: FLASH_DAY_SD })),
     );
     return {
@@ -147,7 +149,7 @@ function flashesOf(store: JobStore): LearnedItem[] {
       kind: 'flash',
       of: name,
       usual: 1,
-      usualBand: bandOf(0, FLASH_SD),
+      usualBand: bandOf(0, FELT_SD),
       yours: Math.exp(e.mean),
       band: bandOf(e.mean, e.sd),
       n: e.n,
@@ -159,8 +161,9 @@ function flashesOf(store: JobStore): LearnedItem[] {
 }
 
 export function learnedItems(store: JobStore): LearnedItem[] {
-  const sprayers = [...new Set(closedJobs(store).map((s) => s.job.equipment.sprayer))];
-  return [...sprayers.flatMap((s) => useOf(store, s)), ...flashesOf(store)];
+  const closed = closedJobs(store);
+  const sprayers = [...new Set(closed.map((s) => s.job.equipment.sprayer))];
+  return [...sprayers.flatMap((s) => ofSprayer(closed, s)), ...ofWaits(closed)];
 }
 
 /** Forgets what the closed jobs say of an item, or lets them say it again. @returns how many jobs */
@@ -179,7 +182,7 @@ export function unlearn(store: JobStore, item: string, isForgotten: boolean, now
 /** Waits that are longer than their sheet’s, by product, for a job that begins. */
 export const ownWaits = (store: JobStore): Record<string, number> =>
   Object.fromEntries(
-    flashesOf(store)
+    ofWaits(closedJobs(store))
       .filter((x) => x.yours > 1)
       .map((x) => [x.item.slice('flash:'.length), Math.min(3, x.yours)]),
   );

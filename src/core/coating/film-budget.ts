@@ -74,7 +74,8 @@ interface Pile {
   readonly over: readonly PlanLayer[];
 }
 
-const umOf = (layers: readonly PlanLayer[]): number =>
+/** Film of all coats of some layers as their sheets have it, dry µm. */
+export const layersUm = (layers: readonly Pick<PlanLayer, 'coats' | 'filmUmPerCoat'>[]): number =>
   layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0);
 const coatsOf = (layers: readonly PlanLayer[]): number => layers.reduce((a, l) => a + l.coats, 0);
 
@@ -88,12 +89,12 @@ function pilesOn(part: Part, system: System): Pile[] {
   const lastColour = mine.findLastIndex((l) => COLOURED.has(productIn(system.products, l.productId).kind));
   return [...new Set(mine.map(nameOf))].map((name): Pile => {
     const layers = mine.filter((l) => nameOf(l) === name);
-    const bySession = groups.map((group) => umOf(layers.filter((l) => group.some((g) => g.id === l.id))));
+    const bySession = groups.map((group) => layersUm(layers.filter((l) => group.some((g) => g.id === l.id))));
     return {
       product: productIn(system.products, layers.at(-1)!.productId),
       layers,
       coats: coatsOf(layers),
-      builtUm: umOf(layers),
+      builtUm: layersUm(layers),
       inSessionUm: Math.max(...bySession),
       over: name === 'clear' ? layers.filter((l) => mine.indexOf(l) > lastColour) : layers,
     };
@@ -104,7 +105,7 @@ function pilesOn(part: Part, system: System): Pile[] {
 function ridgeUm(part: Part, { layers }: System): number {
   const tones = layers.filter((l) => l.hex !== undefined && l.partIds.includes(part.id));
   const laidOver = tones.filter((l) => layers.some((b) => b.role === l.role && b.id !== l.id));
-  return Math.max(0, ...laidOver.map((l) => umOf([l])));
+  return Math.max(0, ...laidOver.map((l) => layersUm([l])));
 }
 
 /** What is flatted off the top of a part, µm; nothing where it is left as it falls. */
@@ -120,7 +121,7 @@ const round = (um: number): number => Math.round(um * 10) / 10;
 function tooThin(pile: Pile, limits: FilmLimits, away: number): FilmLine[] {
   const { product, over } = pile;
   const { leastUm } = limits;
-  const builtUm = umOf(over);
+  const builtUm = layersUm(over);
   const restUm = builtUm - away;
   // No clear over the last colour at all is another matter than a thin one.
   if (leastUm === undefined || over.length === 0 || restUm >= leastUm) return [];

@@ -1,6 +1,7 @@
 /** Work that was bought and shows a fault: what is known of its film, as a job on which everything is on already. */
 import type { Bought } from '@/model/bought';
 import type { Job } from '@/model/job';
+import { everyCoat } from '../time/coats-on';
 import { DAY, HOUR, isoOf } from '../time/instant';
 
 /** So many days at least. */
@@ -27,9 +28,7 @@ export function boughtJob(job: Job, bought: Bought, nowMs: number): Job {
   const { name, top, age, lengthMm, widthMm, substrate } = bought;
   const layers = LAYERS[top];
   // An hour apart: which lies on top is known by when it was sprayed.
-  const all = layers.flatMap(({ role, coats }) =>
-    Array.from({ length: coats }, (_, i) => ({ layerId: role, coat: i + 1 })),
-  );
+  const all = everyCoat(layers.map(({ role, coats }) => ({ id: role, coats })));
   const lastMs = nowMs - AGE_DAYS[age] * DAY;
   const coats = all.map((c, k) => ({
     ...c,

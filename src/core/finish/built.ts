@@ -2,9 +2,7 @@
 import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
-import { coatWeights } from '../coating/character';
-import { handOf } from '../coating/schools';
-import { overOf } from '../material/weighed';
+import { coatsOver } from '../material/film-on';
 import { productIn, type System } from '../seams/seam';
 import { coatsOn, isOnPart } from '../time/coats-on';
 import type { Range } from './losses';
@@ -40,14 +38,12 @@ export function builtFilm(job: Job, system: System, partId: string): BuiltFilm |
   const [top] = layers;
   if (!top) return null;
   const product = productIn(system.products, top.productId);
-  const over = overOf(job, system);
-  const hand = handOf(job);
+  const coatOver = coatsOver(job, system);
   const coats = layers.flatMap((layer) => {
-    const weights = coatWeights(product, layer.coats, hand);
     const sprayed = [...new Set(on.filter((c) => c.layerId === layer.id).map((c) => c.coat))];
     return sprayed.map((coat) => {
-      const times = over(layer.id, coat, partId);
-      return { um: layer.filmUmPerCoat * (weights[coat - 1] ?? 1) * times, isWeighed: times !== 1 };
+      const { times, isWeighed } = coatOver(layer, coat, partId);
+      return { um: layer.filmUmPerCoat * times, isWeighed };
     });
   });
   const reworked = layers.filter((l) => (l.mend?.tasks.length ?? 0) > 0).length;

@@ -70,7 +70,7 @@ export interface Wanted {
 }
 
 /** One line with its packs and price; none where nothing of it is needed. */
-export function consumable(job: Job, w: Wanted): Consumable[] {
+function priced(job: Job, w: Wanted): Consumable[] {
   if (!(w.need > 0)) return [];
   const { id, group, unit, need, params = {} } = w;
   const [packSize, usual] = PACKS[w.kind]!;
@@ -104,8 +104,25 @@ function sandingStuff(job: Job, context: ConsumableContext, areaM2: number): Wan
   ];
 }
 
-/** Everything by groups, in the order it is needed. @param job with its zones as parts */
-export function consumablesFor(job: Job, context: ConsumableContext): Consumable[] {
+/** One thing that is wanted twice is one line with both needs. */
+function together(wanted: readonly Wanted[]): Wanted[] {
+  const by = new Map<string, Wanted>();
+  for (const w of wanted) by.set(w.id, { ...w, need: w.need + (by.get(w.id)?.need ?? 0) });
+  return [...by.values()];
+}
+
+/**
+ * Everything by groups, in the order it is needed.
+ * @param job with its zones as parts @param context null once preparing is over @param more beside preparing and spraying
+ */
+export const consumablesFor = (
+  job: Job,
+  context: ConsumableContext | null,
+  more: readonly Wanted[] = [],
+): Consumable[] =>
+  together([...(context ? wantedFor(job, context) : []), ...more]).flatMap((w) => priced(job, w));
+
+function wantedFor(job: Job, context: ConsumableContext): readonly Wanted[] {
   const sessions = Math.max(1, context.sessions);
   const areaM2 = totalAreaM2(job.parts);
   const clean = cleaningPlan(job.parts, sessions);
@@ -115,7 +132,7 @@ export function consumablesFor(job: Job, context: ConsumableContext): Consumable
   const suits = context.products.some((p) => p.isocyanate) ? 1 : 0;
   // A table stays a table: one thing a line.
   // prettier-ignore
-  const wanted: readonly Wanted[] = [
+  return [
     ...sandingStuff(job, context, areaM2),
     { id: 'degreaser', kind: 'degreaser', group: 'clean', unit: 'ml', need: clean.degreaserMl },
     { id: 'rust-converter', kind: 'converter', group: 'clean', unit: 'ml', need: CONVERTER_ML_PER_M2 * rustyM2 },
@@ -132,5 +149,4 @@ export function consumablesFor(job: Job, context: ConsumableContext): Consumable
     { id: 'goggles', kind: 'goggles', group: 'protect', unit: 'piece', need: 1 },
     { id: 'suit', kind: 'suit', group: 'protect', unit: 'piece', need: suits },
   ];
-  return wanted.flatMap((w) => consumable(job, w));
 }

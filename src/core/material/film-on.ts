@@ -28,24 +28,40 @@ export function thickest(filmOn: FilmOn, layer: PlanLayer, partIds: readonly str
   return { coat: most((f) => f.coat), layer: most((f) => f.layer) };
 }
 
-export function filmsOn(job: Job, system: Pick<System, 'layers' | 'seams' | 'products'>): FilmOn {
+/** A coat on a part over the sheet's: by its character, and by the scale. */
+export type CoatOver = (
+  layer: PlanLayer,
+  coat: number,
+  partId: string,
+) => { readonly times: number; readonly isWeighed: boolean };
+type Built = Pick<System, 'layers' | 'seams' | 'products'>;
+
+export function coatsOver(job: Job, system: Built): CoatOver {
+  const over = overOf(job, system);
+  const hand = handOf(job);
+  return (layer, coat, partId) => {
+    const weight = coatWeights(productIn(system.products, layer.productId), layer.coats, hand)[coat - 1] ?? 1;
+    const weighed = over(layer.id, coat, partId);
+    return { times: weight * (weighed ?? 1), isWeighed: weighed !== null };
+  };
+}
+
+export function filmsOn(job: Job, system: Built): FilmOn {
   const on = coatsOn(job);
   if (on.length === 0) return () => AS_SHEET;
   const over = overOf(job, system);
-  const hand = handOf(job);
+  const coatOver = coatsOver(job, system);
   const coatsOf = (layerId: string, partId: string): CoatOn[] =>
     on.filter((c) => c.layerId === layerId && isOnPart(c, partId));
   /** Coats as reckoned: a light one that came out as light as it was meant to counts as one. */
   const grownOf = (layerId: string, partId: string): number =>
-    coatsOf(layerId, partId).reduce((a, c) => a + over(layerId, c.coat, partId), 0);
+    coatsOf(layerId, partId).reduce((a, c) => a + (over(layerId, c.coat, partId) ?? 1), 0);
   return (layer, partId) => {
     const last = lastOf(coatsOf(layer.id, partId));
     if (!last) return AS_SHEET;
-    const product = productIn(system.products, layer.productId);
-    const weight = coatWeights(product, layer.coats, hand)[last.coat - 1] ?? 1;
-    const coat = weight * over(layer.id, last.coat, partId);
+    const coat = coatOver(layer, last.coat, partId).times;
     const stacked = [layer.id, ...spotsUnder(system.seams, layer.id)];
     const grown = stacked.reduce((a, id) => a + grownOf(id, partId), 0);
-    return { coat, layer: Math.max(coat, grown / product.coats) };
+    return { coat, layer: Math.max(coat, grown / productIn(system.products, layer.productId).coats) };
   };
 }

@@ -3,7 +3,7 @@ import type { Job } from '@/model/job';
 import type { PlanLayer } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { splitAtSeams } from '../coating/sessions';
-import { consumablesFor, type Consumable } from './consumables';
+import { consumablesFor, type Consumable, type Wanted } from './consumables';
 import { productIn, type System } from '../seams/seam';
 import { coatUses, FLOW_ML_S, TRIGGER_SHARE } from './coat-uses';
 import { NOZZLE_ML, PURGE_ML } from './material-line';
@@ -66,15 +66,20 @@ export function sessionPours(job: Job, system: System, tempC: number): SessionPo
   });
 }
 
-/** What a job still uses up beside paint. Once a coat is on it has been bought. @param job with its zones as parts */
-export function jobConsumables(job: Job, system: System): Consumable[] {
-  if (system.layers.length === 0 || (job.state?.coats.length ?? 0) > 0) return [];
+/**
+ * What a job still uses up beside paint. Once a coat is on, what prepares and sprays has been bought.
+ * @param job with its zones as parts @param more what is wanted beside that
+ */
+export function jobConsumables(job: Job, system: System, more: readonly Wanted[] = []): Consumable[] {
+  if (system.layers.length === 0 || (job.state?.coats.length ?? 0) > 0)
+    return consumablesFor(job, null, more);
   const list = sessionPours(job, system, 20);
-  return consumablesFor(job, {
+  const context = {
     seams: system.seams,
     products: [...new Set(system.layers.map((l) => l.productId))].map((id) => productIn(system.products, id)),
     sessions: splitAtSeams(system).length,
     pours: list.reduce((a, s) => a + s.pours.length, 0),
     cleans: list.filter((s) => !isReducerRinsed(job, s.product)).length,
-  });
+  };
+  return consumablesFor(job, context, more);
 }

@@ -36,6 +36,9 @@ export function usedMl(u: Used, product: Product): number {
   return ml;
 }
 
+/** The same; null of an entry whose weights contradict each other. */
+export const loggedMl = (u: Used, product: Product): number | null => (isGain(u) ? null : usedMl(u, product));
+
 /** What one line takes out of its packs, heel included, ml. */
 export const takenMl = ({ useMl, factors }: Pick<Material, 'useMl' | 'factors'>): number =>
   useMl / (1 - factors.heelFrac);

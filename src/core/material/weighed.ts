@@ -44,8 +44,8 @@ export function weighedOf(uses: readonly CoatUse[], product: Product, w: CoatWei
 }
 const sumMl = (a: number, u: CoatUse): number => a + u.sprayMl;
 
-/** How much more of a coat went on a part than was reckoned; 1 where it was not weighed. */
-export type OverOf = (layerId: string, coat: number, partId: string) => number;
+/** How much more of a coat went on a part than was reckoned; null where it was not weighed. */
+export type OverOf = (layerId: string, coat: number, partId: string) => number | null;
 
 interface Built {
   readonly layers: readonly PlanLayer[];
@@ -54,7 +54,7 @@ interface Built {
 
 export function overOf(whole: Job, { layers, products }: Built): OverOf {
   const all = whole.state?.weights ?? [];
-  if (all.length === 0) return () => 1;
+  if (all.length === 0) return () => null;
   const job = withZones(whole);
   const said = all.flatMap((w) => {
     const product = products.get(w.productId);
@@ -62,7 +62,7 @@ export function overOf(whole: Job, { layers, products }: Built): OverOf {
     return weighed?.isLikely ? [{ w, over: weighed.over }] : [];
   });
   return (layerId, coat, partId) =>
-    said.findLast(({ w }) => isSameCoat(w, { layerId, coat, partIds: [partId] }))?.over ?? 1;
+    said.findLast(({ w }) => isSameCoat(w, { layerId, coat, partIds: [partId] }))?.over ?? null;
 }
 
 /** What left the cans of a product by the coats that were weighed, ml; null where none was. */

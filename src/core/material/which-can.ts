@@ -34,7 +34,7 @@ export function canFor(
   if (from < 0) return null;
   const givesMl = product.packs[0]!.sizeMl * (1 - heelFrac(product));
   const over = overOf(job, { layers: mine, products: new Map([[product.id, product]]) });
-  const wentOut = (u: CoatUse): number => u.sprayMl * over(u.layerId, u.coat, u.partId);
+  const wentOut = (u: CoatUse): number => u.sprayMl * (over(u.layerId, u.coat, u.partId) ?? 1);
   const usedMl = uses.slice(0, from).reduce((a, u) => a + wentOut(u), 0);
   const nowMl = uses.filter(isThis).reduce((a, u) => a + u.sprayMl, 0);
   const began = usedMl / givesMl;

@@ -5,7 +5,8 @@
  */
 import { normalCdf } from './normal';
 
-const SIGMA = 0.22;
+/** Spread of what films need over their sheet, of the logarithm. From memory. */
+export const FELT_SD = 0.22;
 /** Beyond these the tails say nothing any more. */
 const MOST = 2;
 
@@ -15,7 +16,7 @@ export function feltTimes(above: number, below: number): number {
     throw new RangeError(`feltTimes: needs doses, not ${above} and ${below}`);
   const low = Math.min(above, MOST);
   const high = below > low ? below : Infinity;
-  const z = (x: number): number => Math.log(x) / SIGMA;
+  const z = (x: number): number => Math.log(x) / FELT_SD;
   const cdf = (x: number, shift = 0): number => {
     if (x <= 0) return 0;
     return x === Infinity ? 1 : normalCdf(z(x) - shift);
@@ -23,7 +24,7 @@ export function feltTimes(above: number, below: number): number {
   const mass = cdf(high) - cdf(low);
   // So little is left that the answers themselves are the better guide.
   if (mass < 1e-4) return Math.max(1, high === Infinity ? low * 1.1 : (low + high) / 2);
-  const mean = (cdf(high, SIGMA) - cdf(low, SIGMA)) / mass;
+  const mean = (cdf(high, FELT_SD) - cdf(low, FELT_SD)) / mass;
   // A sheet's least is never undercut by a finger.
   return Math.max(1, mean);
 }

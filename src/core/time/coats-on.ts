@@ -14,6 +14,12 @@ export interface CoatOn {
 export const isOnPart = ({ partIds }: Pick<CoatOn, 'partIds'>, partId: string): boolean =>
   partIds?.includes(partId) ?? true;
 
+/** Every coat of some layers, from the first. */
+export const everyCoat = (
+  layers: readonly { readonly id: string; readonly coats: number }[],
+): { layerId: string; coat: number }[] =>
+  layers.flatMap((l) => Array.from({ length: l.coats }, (_, i) => ({ layerId: l.id, coat: i + 1 })));
+
 /** In the order they were ticked. */
 export const coatsOn = ({ state, place }: Pick<Job, 'state' | 'place'>): CoatOn[] =>
   (state?.coats ?? []).map(({ layerId, coat, endedAt, partIds }) => ({

@@ -41,7 +41,7 @@ function Bar({ bar, y }: { bar: BarView; y: (um: number) => number }) {
   const gone = act === 'leave' ? 0 : takesUm;
   return (
     <>
-      <rect x="4" y={top} width={BAR_W} height={base - top} fill="var(--film-clear, var(--pot))" />
+      <rect x="4" y={top} width={BAR_W} height={base - top} fill="var(--pot)" />
       <rect
         x="4"
         y={top}

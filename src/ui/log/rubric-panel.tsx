@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import { logOf, setLook, setRubric, setTapeTest, withoutLook } from '@/core/edits/log';
-import { spacingMm } from '@/core/finish/cross-cut';
 import { civilDate } from '@/core/time/instant';
 import { ASPECTS } from '@/model/rubric';
 import { LOG_MARKS } from '@/words/names';
@@ -11,7 +10,7 @@ import { useDesk } from '../desk/job-desk';
 import { CrossCut } from '../drawings/cross-cut';
 import { DateBox } from '../parts/date-box';
 import { useFormat } from '../theme/providers';
-import { ASPECT_NAMES, RUBRIC_WORDS } from '../views/logbook';
+import { ASPECT_NAMES, cutsMm, RUBRIC_WORDS } from '../views/logbook';
 import { MarkBlocks } from './mark-blocks';
 
 const CLASSES = [0, 1, 2, 3, 4, 5] as const;
@@ -56,9 +55,7 @@ function Tape() {
   const { job, edit, plan } = useDesk();
   const today = useToday();
   const { tape } = logOf(job);
-  const filmUm = plan.layers.reduce((a, l) => a + l.coats * l.filmUmPerCoat, 0);
-  const hard = job.parts.every((p) => p.substrate !== 'wood' && !p.substrate.startsWith('plastic'));
-  const mm = spacingMm(filmUm, hard);
+  const mm = cutsMm(job, plan);
   return (
     <section className="mt-14" aria-label="Cross-cut and tape">
       <h3 className="text-14 fw650">Cross-cut and tape, on a test piece</h3>

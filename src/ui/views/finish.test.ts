@@ -12,6 +12,7 @@ import type { Job, SystemLayer } from '@/model/job';
 import { formatFor } from '@/words/format';
 import { cureRows, finishEntries, finishRows, finishView, refitRows } from './finish';
 import { handOver } from './hand-over';
+import { cutsMm } from './logbook';
 
 const f = formatFor('metric');
 const ENDED = '2026-05-16T06:00:00+01:00';
@@ -92,6 +93,17 @@ describe('cure dates and the calendar', () => {
     expect(p1500.startDate.toJSDate().getTime()).toBe(ms(of.plan.finish[0]!.startsAt!));
     for (const e of events) expect(e.component.getAllSubcomponents('valarm').length).toBeGreaterThan(0);
     expect(finishRows(of, f)[0]!.how).toContain('1 sheet, wet');
+  });
+});
+
+describe('the tape test', () => {
+  it('cuts a film of 99 µm 2 mm apart; one of 24 µm 1 mm on steel, and 2 mm on what gives under the blade', () => {
+    const { job: whole, plan } = shown(allOn('halden-gun-gloss', 3)).of;
+    expect(cutsMm(whole, plan)).toBe(2);
+    const thin = { layers: plan.layers.slice(0, 1) };
+    const on = (substrate: Job['parts'][number]['substrate']): number | null =>
+      cutsMm({ ...whole, parts: whole.parts.map((p) => ({ ...p, substrate })) }, thin);
+    expect([on('steel'), on('abs'), on('mdf'), on('rubber')]).toEqual([1, 2, 2, 2]);
   });
 });
 

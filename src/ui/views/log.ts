@@ -1,6 +1,7 @@
 /** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
 import { logOf } from '@/core/edits/log';
-import { expectedUse, isGain, usedMl, type ExpectedUse } from '@/core/material/used';
+import { moneyFor } from '@/core/material/packs';
+import { expectedUse, isGain, loggedMl, type ExpectedUse } from '@/core/material/used';
 import { weighedMl } from '@/core/material/weighed';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { isoOf, msOf } from '@/core/time/instant';
@@ -42,7 +43,7 @@ function doubtOf(ml: number | null, plannedMl: number): string | null {
 function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
   const list = logOf(job).used;
   const used = list.find((x) => x.productId === product.id);
-  const ml = used && !isGain(used) ? usedMl(used, product) : null;
+  const ml = used ? loggedMl(used, product) : null;
   return {
     product,
     used,
@@ -73,9 +74,8 @@ export function usedMoney(
 ): { readonly used: number; readonly planned: number } | null {
   const logged = rows.filter((r) => r.usedMl !== null);
   if (logged.length === 0) return null;
-  const costOf = ({ product }: UsedRow, ml: number): number =>
-    (ml / product.packs[0]!.sizeMl) * product.packs[0]!.price;
-  const sum = (ml: (r: UsedRow) => number): number => logged.reduce((a, r) => a + costOf(r, ml(r)), 0);
+  const sum = (ml: (r: UsedRow) => number): number =>
+    logged.reduce((a, r) => a + moneyFor(r.product, ml(r)), 0);
   return { used: sum((r) => r.usedMl!), planned: sum((r) => r.expected.takenMl) };
 }
 

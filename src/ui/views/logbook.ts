@@ -1,4 +1,9 @@
 /** Records side by side, and what was learned, in words and on an axis. */
+import { layersUm } from '@/core/coating/film-budget';
+import { spacingMm } from '@/core/finish/cross-cut';
+import type { Job } from '@/model/job';
+import type { Plan } from '@/model/plan';
+import { isPlastic, isTimber } from '@/model/substrates';
 import type { LogbookRow } from '@/usecases/logbook';
 import type { LearnedItem } from '@/usecases/own-use';
 import { ASPECTS, type Aspect } from '@/model/rubric';
@@ -105,6 +110,10 @@ export function compareLines(a: LogbookRow, b: LogbookRow, f: Format): CompareLi
     line('Note', (r) => r.job.log?.note || 'none'),
   ];
 }
+
+/** How far apart the cuts of the tape test are, mm; wood and plastic give under the blade. */
+export const cutsMm = (job: Job, { layers }: Pick<Plan, 'layers'>): number | null =>
+  spacingMm(layersUm(layers), !job.parts.some((p) => isTimber(p) || isPlastic(p)));
 
 /** When it is looked at next; null where it was looked at to the end. */
 export function nextLook({ looks }: LogbookRow, today: string, f: Format): string | null {

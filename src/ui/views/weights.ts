@@ -3,6 +3,7 @@ import type { WeighedCoatKey } from '@/core/edits/weights';
 import { coatUses } from '@/core/material/coat-uses';
 import { isSameCoat, weighedOf, type CoatWeight, type Weighed } from '@/core/material/weighed';
 import { densityOf } from '@/core/material/used';
+import { isPiece } from '@/core/schedule/work/tick';
 import { withZones } from '@/core/surface/zones';
 import { HOUR, instantOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
@@ -37,10 +38,9 @@ function coatsOffered({ job, plan }: WeightsOf, nowMs: number): { of: Coat; isOn
   const next = plan.sessions[0]?.tasks.find((t) => t.kind === 'coat');
   const isWeighed = (c: Coat): boolean => (state.weights ?? []).some((w) => isSameCoat(w, c));
   const on = state.coats.filter((c) => isWeighed(c) || nowMs - instantOf(c.endedAt) < LATELY_H * HOUR);
-  const isLot = next?.id.includes('~') ?? false;
   const inHand: Coat[] =
     next?.layerId && next.coat !== null
-      ? [{ layerId: next.layerId, coat: next.coat, ...(isLot && { partIds: next.partIds }) }]
+      ? [{ layerId: next.layerId, coat: next.coat, ...(isPiece(next.id) && { partIds: next.partIds }) }]
       : [];
   return [
     ...inHand.filter((c) => !on.some((x) => isSameCoat(x, c))).map((of) => ({ of, isOn: false })),

@@ -1,8 +1,8 @@
 /** What single jobs want: paint by product and colour, and what is used up beside it. */
 import { systemFor } from '@/core/coating/system';
+import { jobStuff } from '@/core/finishing';
 import type { Consumable } from '@/core/material/consumables';
 import { materialsOf } from '@/core/material/materials';
-import { jobConsumables } from '@/core/material/session-pours';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Material } from '@/model/plan';
@@ -29,7 +29,7 @@ export function wantOf(stored: StoredJob, shared: Want['shared'] = []): Want {
     job: stored.job,
     products: system.products,
     materials: materialsOf(job, system),
-    consumables: jobConsumables(job, system),
+    consumables: jobStuff(job, system),
     shared,
   };
 }

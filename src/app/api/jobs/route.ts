@@ -1,6 +1,6 @@
-import { randomUUID } from 'node:crypto';
 import { bodyOf, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
+import { newId } from '@/app/api/new-id';
 import { workshop } from '@/app/wiring';
 import { setTurn } from '@/core/edits/turn';
 import { DEMO_JOBS } from '@/demo/jobs';
@@ -19,7 +19,7 @@ function example(id: string, taken: ReadonlySet<string>): Job | null {
 /** A new job; with an example's id, that one begun anew; with a job.json in the body, that job. */
 export const POST = handled(async (request: Request) => {
   const { store, clock } = workshop();
-  const id = randomUUID().slice(0, 8);
+  const id = newId();
   const asked = new URL(request.url).searchParams.get('example');
   if (asked !== null) {
     const job = example(asked, namesOf(store));

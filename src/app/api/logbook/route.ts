@@ -1,7 +1,7 @@
-import { randomUUID } from 'node:crypto';
 import * as z from 'zod';
 import { bodyOf, refused } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
+import { newId } from '@/app/api/new-id';
 import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
 import { logbookCsv, logbookJson } from '@/formats/logbook-file';
@@ -51,7 +51,7 @@ export const POST = handled(async (request: Request) => {
   const brought = together(() => {
     const here = new Set(store.list().map((s) => canonical(s.job)));
     const fresh = jobs.filter((job) => !here.has(canonical(job)));
-    for (const job of fresh) store.insert(randomUUID().slice(0, 8), job, clock.nowMs());
+    for (const job of fresh) store.insert(newId(), job, clock.nowMs());
     return fresh.length;
   });
   return Response.json({ brought, same: jobs.length - brought });

@@ -1,5 +1,5 @@
-import { randomUUID } from 'node:crypto';
 import { handled } from '@/app/api/handled';
+import { newId } from '@/app/api/new-id';
 import { placeOf } from '@/app/api/places/place-body';
 import { workshop } from '@/app/wiring';
 
@@ -11,7 +11,7 @@ export const POST = handled(async (request: Request) => {
   const sent = await placeOf(request);
   if (!sent.ok) return sent.answer;
   const { places, clock } = workshop();
-  const id = randomUUID().slice(0, 8);
+  const id = newId();
   places.add(id, sent.value, clock.nowMs());
   return Response.json({ id }, { status: 201 });
 });

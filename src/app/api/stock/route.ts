@@ -1,5 +1,5 @@
 import { handled } from '@/app/api/handled';
-import { randomUUID } from 'node:crypto';
+import { newId } from '@/app/api/new-id';
 import { stockOf } from '@/app/api/stock/stock-body';
 import { workshop } from '@/app/wiring';
 import { shelfView } from '@/usecases/shelf';
@@ -14,7 +14,7 @@ export const POST = handled(async (request: Request) => {
   const sent = await stockOf(request);
   if (!sent.ok) return sent.answer;
   const { stock, clock } = workshop();
-  const id = randomUUID().slice(0, 8);
+  const id = newId();
   stock.add(id, sent.value.item, clock.nowMs());
   return Response.json({ id }, { status: 201 });
 });

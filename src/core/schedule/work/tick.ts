@@ -67,7 +67,8 @@ function tickedCoats(coats: readonly Coat[], { task }: Tick, endedAt: string): C
   return [...others, ...pieces, { layerId, coat, endedAt, partIds: left }];
 }
 
-const isPiece = (id: string): boolean => id.includes('~') || id.includes('@');
+/** A piece of a round, or a part by itself: it names its own parts. */
+export const isPiece = (id: string): boolean => id.includes('~') || id.includes('@');
 
 /** A part by itself on the checklist: base.c1@door. */
 export const partTaskId = (coatId: string, partId: string): string => `${coatId}@${partId}`;

@@ -1,6 +1,6 @@
-import { randomUUID } from 'node:crypto';
 import { bodyAs } from '@/app/api/answer';
 import { handled } from '@/app/api/handled';
+import { newId } from '@/app/api/new-id';
 import { workshop } from '@/app/wiring';
 import { boughtSchema } from '@/model/bought';
 import { newMendOfBought } from '@/usecases/new-job';
@@ -13,7 +13,7 @@ export const POST = handled(async (request: Request) => {
   });
   if (!sent.ok) return sent.answer;
   const { store, clock } = workshop();
-  const id = randomUUID().slice(0, 8);
+  const id = newId();
   newMendOfBought(store, id, sent.value, clock.nowMs());
   return Response.json({ id }, { status: 201 });
 });
