@@ -4,12 +4,14 @@ import { useDesk } from '../desk/job-desk';
 import { GoSign } from '../parts/icons';
 import { LinkButton } from '../parts/link-button';
 import { useFormat } from '../theme/providers';
+import { cureRows } from '../views/finish';
 import { toComeRows } from '../views/to-come';
 
 export function ToCome() {
   const f = useFormat();
-  const { id, plan, nowMs } = useDesk();
-  const rows = toComeRows(plan, nowMs, f);
+  const { id, job, plan, products, air, nowMs } = useDesk();
+  const wax = cureRows({ job, plan, products }, air, f).find((r) => r.what === 'wax');
+  const rows = toComeRows(plan, nowMs, f, wax);
   return (
     <section className="panel" aria-label="Still to come">
       <div className="hd">

@@ -13,6 +13,7 @@ import { formatFor } from '@/words/format';
 import { cureRows, finishEntries, finishRows, finishView, refitRows } from './finish';
 import { handOver } from './hand-over';
 import { cutsMm } from './logbook';
+import { toComeRows } from './to-come';
 
 const f = formatFor('metric');
 const ENDED = '2026-05-16T06:00:00+01:00';
@@ -93,6 +94,17 @@ describe('cure dates and the calendar', () => {
     expect(p1500.startDate.toJSDate().getTime()).toBe(ms(of.plan.finish[0]!.startsAt!));
     for (const e of events) expect(e.component.getAllSubcomponents('valarm').length).toBeGreaterThan(0);
     expect(finishRows(of, f)[0]!.how).toContain('1 sheet, wet');
+  });
+});
+
+describe('hard for good', () => {
+  it('on Spray day is the day on which it may be waxed, as Finish has it', () => {
+    const { of, air } = shown(allOn('halden-gun-gloss', 3), 16);
+    const wax = cureRows(of, air, f).find((r) => r.what === 'wax')!;
+    const cured = toComeRows(of.plan, NOW, f, wax).find((r) => r.what === 'cured')!;
+    expect(of.plan.toCome.find((r) => r.what === 'cured')!.bySheet).toBe(true);
+    expect([cured.when, cured.isPast]).toEqual([wax.when, false]);
+    expect(toComeRows(of.plan, wax.atMs! + DAY, f, wax).find((r) => r.what === 'cured')!.isPast).toBe(true);
   });
 });
 

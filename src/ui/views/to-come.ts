@@ -2,6 +2,7 @@
 import { instantOf } from '@/core/time/instant';
 import type { Plan } from '@/model/plan';
 import type { Format } from '@/words/format';
+import type { CureRow } from './finish';
 
 type What = Plan['toCome'][number]['what'];
 const WORDS: Readonly<Record<What, readonly [name: string, advice: string]>> = {
@@ -21,9 +22,17 @@ export interface ToComeRow {
   readonly isPast: boolean;
 }
 
-export const toComeRows = (plan: Pick<Plan, 'toCome'>, nowMs: number, f: Format): ToComeRow[] =>
+/** @param wax when it may be waxed as Finish & log has it: past the forecast the one date is the other's */
+export const toComeRows = (
+  plan: Pick<Plan, 'toCome'>,
+  nowMs: number,
+  f: Format,
+  wax?: Pick<CureRow, 'when' | 'atMs'>,
+): ToComeRow[] =>
   plan.toCome.map(({ what, at, bySheet }) => {
     const [name, advice] = WORDS[what];
+    if (what === 'cured' && bySheet && wax && wax.atMs !== null)
+      return { what, name, advice, when: wax.when, isPast: wax.atMs <= nowMs };
     const when = bySheet ? `about ${f.day(at)}` : f.dayTime(at);
     return { what, name, advice, when, isPast: instantOf(at) <= nowMs };
   });
