@@ -1,9 +1,8 @@
-/** Flatting and polishing in the plan: its tasks once all is on, its papers from the day it is wished. */
+/** Flatting and polishing of a job: its tasks once all is on, its papers from the day it is wished. */
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
 import { lainOn, stagesOf } from './aftercare';
 import { finishPlan, type PartFinish } from './finish/budget';
-import { finishSteps, inFreeHours } from './finish/tasks';
+import { finishSteps } from './finish/tasks';
 import type { Airs } from './job-air';
 import type { Consumable, Wanted } from './material/consumables';
 import { filmsOn } from './material/film-on';
@@ -11,11 +10,8 @@ import { jobConsumables } from './material/session-pours';
 import { doneOf } from './schedule/work/done';
 import type { System } from './seams/seam';
 import { coatsOn, everyCoat, isOnPart } from './time/coats-on';
-import { freeSpans } from './time/free-hours';
-import { DAY, instantOf } from './time/instant';
+import { instantOf } from './time/instant';
 
-/** Hours are looked for so far ahead, days. */
-const AHEAD_DAYS = 42;
 /** A square metre takes so much, ml. From memory. */
 const COMPOUND_ML_PER_M2 = 20;
 
@@ -42,19 +38,18 @@ function stepsLeft(job: Job, system: System, parts: readonly PartFinish[]): Retu
   return finishSteps(parts).filter((s) => !tasks.has(s.id));
 }
 
-/** Empty until every coat is on, and where nothing is wished or may be done. */
-export function finishTasks(
-  { job, system, airs }: { job: Job; system: System; airs: Airs | null },
-  nowMs: number,
-): Plan['finish'] {
-  if (!job.finish || !airs) return [];
+/** What is left of it, and from when the film takes it. */
+export interface FinishWork {
+  readonly tasks: ReturnType<typeof finishSteps>;
+  readonly readyMs: number;
+}
+
+/** Once every coat is on; null where nothing is wished or may be done. */
+export function finishWork(job: Job, system: System, airs: Airs): FinishWork | null {
+  if (!job.finish) return null;
   const parts = finishPlan(job, system, job.finish).filter((p) => p.bars.some((b) => b.steps.length > 0));
-  if (parts.length === 0) return [];
-  const left = stepsLeft(job, system, parts);
-  const fromMs = Math.max(nowMs, readyMs(job, system, parts, airs));
-  const { tz } = job.place;
-  const free = freeSpans(job.freeHours, tz, fromMs, fromMs + AHEAD_DAYS * DAY);
-  return inFreeHours(left, { readyMs: fromMs, free, tz });
+  if (parts.length === 0) return null;
+  return { tasks: stepsLeft(job, system, parts), readyMs: readyMs(job, system, parts, airs) };
 }
 
 /** The job as if every coat of its build-up were on, for what is bought before. */

@@ -1,87 +1,16 @@
 /** Every mend of every fault on the demo's jobs, as far as each is: what it makes of the build-up and of the plan. */
 import { beforeAll, describe, expect, it } from 'vitest';
 import { systemFor } from '@/core/coating/system';
-import { DEMO_JOBS } from '@/demo/jobs';
-import { keepsHands, ms, NOW, simulated, TZ } from '@/demo/test-kit';
-import type { Job } from '@/model/job';
+import { demoMends, type MendCase } from '@/demo/mend-cases';
+import { keepsHands, ms, simulated } from '@/demo/test-kit';
 import type { Plan, PlanLayer } from '@/model/plan';
-import { isClosed } from '@/model/job';
 import { isTwoPart } from './chemistry/cards';
 import { stageOf } from './drying/rate';
-import { noteFault } from './edits/faults';
-import { mendingNow, type OnJob } from './faults/at-hand';
-import { FAULT_CARDS } from './faults/cards';
-import { mendsFor } from './faults/mend';
-import { takeMend } from './faults/take';
-import { withZones } from './surface/zones';
-import { isoOf, MINUTE } from './time/instant';
+import { MINUTE } from './time/instant';
 
-interface Case {
-  readonly name: string;
-  readonly before: Job;
-  readonly after: Job;
-  readonly was: readonly PlanLayer[];
-  readonly layerId: string;
-  readonly partIds: readonly string[];
-}
+const all = demoMends();
 
-/** As if so many layers were on wholly, the last an hour ago, the one before a day before that and so on. */
-function progressed(job: Job, layers: readonly PlanLayer[], on: number): Job {
-  const coats = layers
-    .slice(0, on)
-    .flatMap((l, i) =>
-      Array.from({ length: l.coats }, (_, c) => ({
-        layerId: l.id,
-        coat: c + 1,
-        endedAt: isoOf(NOW - (60 + (on - 1 - i) * 1440 + 15 * (l.coats - c)) * MINUTE, TZ),
-      })),
-    );
-  return { ...job, state: { coats, activations: [] } };
-}
-
-function* casesOf(name: string, fresh: Job): Generator<Case> {
-  const system = systemFor(fresh);
-  const { layers, products } = system;
-  for (let on = 1; on <= layers.length; on++) {
-    const before = progressed(fresh, layers, on);
-    for (const card of FAULT_CARDS) {
-      const seen: OnJob = { job: withZones(before), layers, products, spraying: null };
-      const m = mendingNow(seen, NOW, card.on);
-      if (!m) continue;
-      const film = layers.find((l) => l.id === m.layerId)!;
-      for (const partIds of [film.partIds, film.partIds.slice(0, 1)])
-        for (const mend of mendsFor(card, m)) {
-          const taken = takeMend(mend, { id: 'm1', layerId: m.layerId, partIds, areaM2: m.areaM2 });
-          const noted = { code: card.code, atMs: NOW, layerId: m.layerId, mend: taken };
-          if (taken)
-            yield {
-              name: `${name} ${film.id} ${card.code} ${mend.kind} ${partIds.length}`,
-              before,
-              after: noteFault(before, noted),
-              was: layers,
-              layerId: m.layerId,
-              partIds,
-            };
-        }
-    }
-  }
-}
-
-const jobs = DEMO_JOBS.filter(({ job }) => !isClosed(job)).map(({ id, job: { state: _s, ...job } }) => ({
-  id,
-  job,
-}));
-const seen = new Set<string>();
-/** One of each kind of mend on each film, for all parts and for one. */
-const all = jobs
-  .flatMap(({ id, job }) => [...casesOf(id, job as Job)])
-  .filter((c) => {
-    const [job, film, , kind, parts] = c.name.split(' ');
-    const key = `${job} ${film} ${kind} ${parts} ${c.before.state!.coats.length}`;
-    return !seen.has(key) && seen.add(key);
-  });
-
-const broken = (check: (c: Case) => string | null): string[] =>
+const broken = (check: (c: MendCase) => string | null): string[] =>
   all.flatMap((c) => {
     const said = check(c);
     return said === null ? [] : [`${c.name}: ${said}`];
@@ -131,7 +60,7 @@ describe('mends in the plan', () => {
   // A plan takes a quarter of a second: some of each job.
   const every = Math.ceil(all.length / 60);
   const sample = all.filter((_, i) => i % every === 0);
-  let plans: { c: Case; p: Plan }[] = [];
+  let plans: { c: MendCase; p: Plan }[] = [];
   beforeAll(() => {
     plans = sample.map((c) => ({ c, p: simulated(c.after) }));
   }, 120_000);

@@ -4,6 +4,7 @@
  */
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { afterWork } from './after-work';
 import { airView, NO_AIR, type AirView } from './air/view';
 import type { Forecast } from '@/model/forecast';
 import { assumptionsOf } from './assumptions';
@@ -21,8 +22,7 @@ import type { Around } from './schedule/around';
 import { NOTHING_SCHEDULED, schedule, type Scheduled, type ScheduleRequest } from './schedule/schedule';
 import { placeStops } from './place-stops';
 import { productIn, seamRecord, type System } from './seams/seam';
-import { finishTasks, jobStuff } from './finishing';
-import { stillToMend } from './still-to-mend';
+import { jobStuff } from './finishing';
 import { partAreaM2 } from './surface/area';
 import { notPlanned } from './surface/not-planned';
 import { withZones } from './surface/zones';
@@ -102,18 +102,11 @@ function withShares(job: PlanRequest['job'], { sessions }: Scheduled): PlanReque
   return { ...job, shelf: [...(job.shelf ?? []), ...inHand] };
 }
 
-const NOTHING_AHEAD = { toCome: [], finish: [] };
-
-/** Once nothing is left to spray, what the film still asks for, and how it is finished. */
-function stillAhead(
+/** What the film still asks for by itself, once nothing is left to spray. */
+const filmAhead = (
   of: { job: PlanRequest['job']; system: System; airs: Airs | null },
   isOpen: boolean,
-  nowMs: number,
-): Pick<Plan, 'toCome' | 'finish'> {
-  const { job, system, airs } = of;
-  if (!airs || isOpen) return NOTHING_AHEAD;
-  return { toCome: stillToCome(job, system, airs), finish: finishTasks(of, nowMs) };
-}
+): Plan['toCome'] => (of.airs && !isOpen ? stillToCome(of.job, of.system, of.airs) : []);
 
 function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule = schedule): Plan {
   const whole = withZones(asked.job);
@@ -138,6 +131,8 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
   const noSystem = system.layers.length === 0 ? [{ code: 'no-system', params: {} }] : [];
   const blockers = [...refused, ...system.blockers, ...scheduled.blockers, ...wayOut, ...noSystem];
   const consumables = jobStuff(job, system);
+  const isOpen = blockers.length + scheduled.sessions.length > 0;
+  const after = afterWork({ job, system, airs, nowMs, around }, scheduled, isOpen);
   const { paint, prep, tax, total } = totalsOf(job, materials, consumables);
   const { currency, amount: budget } = job.budget;
   return {
@@ -148,10 +143,11 @@ function planWith(asked: PlanRequest, airs: Airs | null, times: typeof schedule 
     suggested: system.suggested,
     seams: system.seams.map(seamRecord),
     materials,
-    ...atMoments({ job, system }, scheduled),
-    ...stillAhead({ job, system, airs }, blockers.length + scheduled.sessions.length > 0, nowMs),
+    ...atMoments({ job, system }, { ...scheduled, visits: [...scheduled.visits, ...after.visits] }),
+    toCome: filmAhead({ job, system, airs }, isOpen),
     waiting: waitingFilm({ job, system, airs }, scheduled.sessions, nowMs),
-    mends: stillToMend(job, system, airs),
+    mends: after.mends,
+    finish: after.finish,
     drying: airs ? dryingNow(job, system, airs, nowMs) : [],
     chance: scheduled.chance,
     decision: scheduled.decision,

@@ -6,12 +6,18 @@ import type { Airs } from './job-air';
 import { filmsOn } from './material/film-on';
 import { coatlessMends, type Taken } from './mends/taken';
 import { doneOf, leftToDo, type Done } from './schedule/work/done';
+import type { PrepStep } from './schedule/work/draft';
 import { isDone } from './schedule/work/lots';
 import { mendSteps, openOver } from './schedule/work/mending';
 import type { System } from './seams/seam';
 import { coatsOn } from './time/coats-on';
 
-type StillToMend = Plan['mends'];
+type Told = Plan['mends'][number];
+/** Its tasks without their hours, and the same as work for hands. */
+export interface OpenMend extends Omit<Told, 'tasks'> {
+  readonly tasks: readonly Omit<Told['tasks'][number], 'startsAt' | 'endsAt'>[];
+  readonly steps: readonly PrepStep[];
+}
 const UNKNOWN = { at: null, bySheet: false } as const;
 
 interface Known {
@@ -37,7 +43,7 @@ function readyAt({ job, system, done, airs }: Known, mend: Taken): { at: string 
 }
 
 /** In the order they were taken; one whose tasks are all ticked is told as done no more. */
-export function stillToMend(job: Job, system: System, airs: Airs | null): StillToMend {
+export function stillToMend(job: Job, system: System, airs: Airs | null): OpenMend[] {
   const done = doneOf(job, system);
   return coatlessMends(job, openOver({ system, done })).after.flatMap((m) => {
     const left = leftToDo(done, mendSteps(m.id, m.tasks, m.partIds));
@@ -51,6 +57,7 @@ export function stillToMend(job: Job, system: System, airs: Airs | null): StillT
         partIds: [...m.partIds],
         ...readyAt({ job, system, done, airs }, m),
         tasks: left.map(({ id, kind, detail, minutes }) => ({ id, kind, detail, minutes })),
+        steps: left,
       },
     ];
   });

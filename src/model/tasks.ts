@@ -24,6 +24,7 @@ export const TASK_KINDS = [
   'unmask',
   'bake',
   'move',
+  'polish',
 ] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 const iso = z.string();
@@ -52,6 +53,13 @@ export const openMendSchema = z.strictObject({
   at: iso.nullable().describe('from when; null while coats are still to come'),
   bySheet: z.boolean().describe('at the temperature of the sheet: the forecast does not reach so far'),
   tasks: z.array(
-    z.strictObject({ id: z.string(), kind: z.enum(TASK_KINDS), detail: noticeSchema, minutes: z.number() }),
+    z.strictObject({
+      id: z.string(),
+      kind: z.enum(TASK_KINDS),
+      detail: noticeSchema,
+      minutes: z.number(),
+      startsAt: iso.nullable().describe('in free hours; null while coats are still to come, and past them'),
+      endsAt: iso.nullable(),
+    }),
   ),
 });

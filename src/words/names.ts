@@ -129,6 +129,7 @@ export const TASK_NAMES: Readonly<Record<TaskKind, string>> = {
   unmask: 'Tape off',
   bake: 'Bake',
   move: 'Carry over',
+  polish: 'Polish',
 };
 /** Tasks of a kind that go by another name, by what they say. */
 const OTHER_NAMES: Readonly<Record<string, string>> = {
@@ -161,6 +162,8 @@ const OTHER_NAMES: Readonly<Record<string, string>> = {
   'mend-test-tape': 'Tape test',
   'mend-nail': 'Nail test',
   'mend-polish': 'Polish',
+  'finish-flat': 'Flat',
+  'finish-compound': 'Compound',
 };
 
 /** What a task is called. */

@@ -46,6 +46,7 @@ export const MOMENT_OF: Readonly<Record<TaskKind, SafetyMoment | null>> = {
   unmask: null,
   bake: 'heat',
   move: 'move',
+  polish: null,
 };
 
 export const AT_RISK = ['painter', 'others', 'children', 'animals', 'neighbours', 'reactive'] as const;

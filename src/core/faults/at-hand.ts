@@ -98,6 +98,10 @@ function lowUmOf(coats: number, upTo: readonly PlanLayer[]): number {
 const nearest = (list: readonly Product[], is: (p: Product) => boolean): Product | null =>
   list.find(is) ?? null;
 
+/** Laid by an earlier mend of this very film, still to come: nothing that the build-up lays over it. */
+const isOwnMend = (l: PlanLayer, all: readonly PlanLayer[], layerId: string): boolean =>
+  l.mend !== undefined && all.some((x) => x.mend?.id === l.mend?.id && x.mend?.film.layerId === layerId);
+
 export interface MendingNow extends Mending {
   /** The newest layer there is: what is mended is on it, or under it. */
   readonly layerId: string;
@@ -122,7 +126,10 @@ export function mendingNow(on: OnJob, nowMs: number, shows: OnFilm = any): Mendi
   const at = layers.indexOf(layer);
   const isUnder = layers.indexOf(shown.layer) < at;
   const under = layers.slice(0, at).map(of).reverse();
-  const over = layers.slice(at + 1).map(of);
+  const over = layers
+    .slice(at + 1)
+    .filter((l) => !isOwnMend(l, on.layers, layer.id))
+    .map(of);
   const below = under[0];
   return {
     layerId: layer.id,

@@ -1,6 +1,5 @@
-/** Flatting and polishing as tasks: one a grit over all parts that get it, with minutes and sheets, in free hours. */
+/** Flatting and polishing as tasks: one a grit over all parts that get it, with minutes and sheets. */
 import type { FinishTask } from '@/model/finish';
-import { isoOf, MINUTE, type Span } from '../time/instant';
 import type { PartFinish } from './budget';
 import type { FinishStep } from './losses';
 
@@ -42,23 +41,4 @@ export function finishSteps(parts: readonly PartFinish[]): Untimed[] {
       minutes: Math.ceil(SETUP_MIN + passM2 * minPerPass(by.get(id)!.step)),
       sheets: step.kind === 'flat' ? Math.max(1, Math.ceil(passM2 / SHEET_M2)) : 0,
     }));
-}
-
-interface When {
-  readonly readyMs: number;
-  readonly free: readonly Span[];
-  readonly tz: string;
-}
-
-/** One after the other in free hours; a step that fits none of them whole is begun in the first and goes on. */
-export function inFreeHours(steps: readonly Untimed[], { readyMs, free, tz }: When): FinishTask[] {
-  let atMs = readyMs;
-  return steps.map((step) => {
-    const longMs = step.minutes * MINUTE;
-    const span = free.find((s) => Math.max(s.startMs, atMs) + longMs <= s.endMs);
-    const startMs = span ? Math.max(span.startMs, atMs) : null;
-    if (startMs === null) return { ...step, startsAt: null, endsAt: null };
-    atMs = startMs + longMs;
-    return { ...step, startsAt: isoOf(startMs, tz), endsAt: isoOf(atMs, tz) };
-  });
 }

@@ -3,7 +3,7 @@
  * and the hours in which they raise dust. One painter, and in one place one of the two: dust or wet paint.
  */
 import type { Job } from '@/model/job';
-import type { Plan } from '@/model/plan';
+import type { Plan, Session, Visit } from '@/model/plan';
 import { instantOf, MINUTE, type Span } from '../time/instant';
 import { joinedSpans, overlaps } from '../time/spans';
 import type { StartOption } from './judge/start-option';
@@ -51,8 +51,14 @@ const spanOf = (startsAt: string, endsAt: string): Span => ({
   endMs: instantOf(endsAt),
 });
 
+/** What takes hands. */
+interface Hands {
+  readonly sessions: readonly Session[];
+  readonly visits: readonly Visit[];
+}
+
 /** When hands are on a job, ISO from and to: sessions from their start until hands are off, and every visit. */
-export function handsOnAt({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'>): [string, string][] {
+export function handsOnAt({ sessions, visits }: Hands): [string, string][] {
   return [
     ...sessions.map((s): [string, string] => [s.startsAt, s.handsOffAt]),
     ...visits.map((v): [string, string] => [v.startsAt, v.endsAt]),
@@ -60,8 +66,7 @@ export function handsOnAt({ sessions, visits }: Pick<Plan, 'sessions' | 'visits'
 }
 
 /** The same as spans. */
-export const handsOf = (plan: Pick<Plan, 'sessions' | 'visits'>): Span[] =>
-  handsOnAt(plan).map(([from, to]) => spanOf(from, to));
+export const handsOf = (plan: Hands): Span[] => handsOnAt(plan).map(([from, to]) => spanOf(from, to));
 
 /** From its first coat until its last is dust-free. */
 const wetOf = ({ sessions }: Pick<Plan, 'sessions'>): Span[] =>

@@ -1,5 +1,5 @@
 'use client';
-/** Mends that wait until everything is on and hard: each task with its tick. */
+/** Mends that wait until everything is on and hard, and have no hours yet: each task with its tick. */
 import { plainTick, withTick } from '@/core/schedule/work/tick';
 import { useDesk } from '../desk/job-desk';
 import { HoldButton } from '../parts/hold-button';
@@ -10,7 +10,8 @@ import { mendsToDo, type MendToDo } from '../views/still-to-mend';
 export function StillToMend() {
   const f = useFormat();
   const { plan, nowMs } = useDesk();
-  return mendsToDo(plan, { nowMs, f }).map((m) => <MendPanel key={m.id} mend={m} />);
+  const open = mendsToDo(plan, { nowMs, f }).filter((m) => !m.isPlaced);
+  return open.map((m) => <MendPanel key={m.id} mend={m} />);
 }
 
 function MendPanel({ mend }: { mend: MendToDo }) {

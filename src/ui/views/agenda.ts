@@ -5,6 +5,7 @@ import type { Product } from '@/model/product';
 import { durationOf, type Format } from '@/words/format';
 import { taskName } from '@/words/names';
 import { sessionName, uncapital } from './session-name';
+import { mendHead } from './still-to-mend';
 
 /** The next thing that hands do, and what it belongs to. */
 export function nextWork(plan: Pick<Plan, 'visits' | 'sessions'>): { entry: Entry; task: Task } | null {
@@ -19,6 +20,11 @@ export function visitTitle(plan: Plan, visit: Visit): string {
   if (visit.kind === 'shop') return 'To the shops';
   if (visit.kind === 'unmask') return 'Tape off';
   if (visit.kind === 'bake') return 'Bake it hard';
+  if (visit.kind === 'finish') return 'Flatting and polishing';
+  if (visit.kind === 'mend') {
+    const mend = plan.mends.find((m) => m.id === visit.sessionId);
+    return mend ? `Mending: ${uncapital(mendHead(plan, mend))}` : 'Mending';
+  }
   if (visit.kind === 'move') return taskName(visit.tasks[0]!);
   const session = plan.sessions.find((s) => s.id === visit.sessionId);
   return session ? `Preparing for ${uncapital(sessionName(plan, session))}` : 'Preparing';

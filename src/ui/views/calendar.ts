@@ -8,6 +8,7 @@ import type { Product } from '@/model/product';
 import { counted, percentOf, type Format } from '@/words/format';
 import { restLine, visitTitle } from './agenda';
 import { inAList, sessionName, uncapital } from './session-name';
+import { taskTitle } from './task-words';
 import { spoilers, startLine } from './window';
 
 /** Minutes before: the evening before and an hour for a session, a quarter of an hour for other work. [M] */
@@ -65,7 +66,7 @@ function lookEntry({ plan, of }: Told): CalendarEntry[] {
 
 /** In the order they begin. */
 export function calendarEntries(told: Told): CalendarEntry[] {
-  const { plan, of } = told;
+  const { plan, products, of } = told;
   const work = agendaOf(plan).map((entry): CalendarEntry => {
     if (entry.kind === 'session') return sessionEntry(entry.of, told);
     const visit = entry.of;
@@ -74,7 +75,7 @@ export function calendarEntries(told: Told): CalendarEntry[] {
       startMs: instantOf(visit.startsAt),
       endMs: instantOf(visit.endsAt),
       title: `${of.job}: ${uncapital(visitTitle(plan, visit))}`,
-      text: counted(visit.tasks.length, 'task'),
+      text: visit.tasks.map((t) => taskTitle(plan, products, t)).join(', '),
       alarmsMin: WORK_ALARMS,
     };
   });

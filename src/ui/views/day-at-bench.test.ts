@@ -208,6 +208,8 @@ describe('meanwhile and at the end', () => {
           kind: 'sand' as const,
           detail: { code: 'mend-sand', params: { grit: 1000, tool: 'block', wet: 1, local: 1 } },
           minutes: 6,
+          startsAt: null,
+          endsAt: null,
         },
       ],
     };

@@ -90,8 +90,9 @@ describe('cure dates and the calendar', () => {
     const read = new ICAL.Component(ICAL.parse(calendarText('Finish', entries, NOW)));
     const events = read.getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
     expect(events).toHaveLength(entries.length);
-    const p1500 = events.find((e) => e.summary.endsWith('P1500'))!;
-    expect(p1500.startDate.toJSDate().getTime()).toBe(ms(of.plan.finish[0]!.startsAt!));
+    const work = events.find((e) => e.summary.endsWith('flatting and polishing'))!;
+    expect(work.description).toContain('Flat P1500, Flat P2000');
+    expect(work.startDate.toJSDate().getTime()).toBe(ms(of.plan.finish[0]!.startsAt!));
     for (const e of events) expect(e.component.getAllSubcomponents('valarm').length).toBeGreaterThan(0);
     expect(finishRows(of, f)[0]!.how).toContain('1 sheet, wet');
   });

@@ -6,12 +6,13 @@ import type { FinishWhy } from '@/core/finish/allowed';
 import type { AirView } from '@/core/air/view';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { coatsOn, lastOf } from '@/core/time/coats-on';
-import { HOUR, instantOf, isoOf } from '@/core/time/instant';
+import { HOUR, isoOf } from '@/core/time/instant';
 import type { CalendarEntry } from '@/formats/calendar/write';
 import type { FinishTask, FinishWish, Peel } from '@/model/finish';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
+import { calendarEntries } from './calendar';
 import { durationOf, whenOf, type Format } from '@/words/format';
 
 export interface FinishOf {
@@ -207,10 +208,11 @@ export function finishEntries(of: FinishOf, id: string, air: AirView, f: Format)
           },
         ],
   );
-  const work = finishRows(of, f).flatMap(({ task, name, how }): CalendarEntry[] => {
-    if (task.startsAt === null || task.endsAt === null) return [];
-    const at = { startMs: instantOf(task.startsAt), endMs: instantOf(task.endsAt) };
-    return [{ id: `${id}-${task.id}`, ...at, title: `${job.name}: ${name}`, text: how, alarmsMin: [15] }];
+  const work = calendarEntries({
+    plan,
+    products: of.products,
+    of: { id, job: job.name, place: undefined },
+    f,
   });
   return plan.sessions.length > 0 ? [] : [...work, ...cure];
 }

@@ -134,9 +134,12 @@ export interface NowView {
   readonly share: number | null;
 }
 
-/** A coat whose flash is not over. The big button and the list ask alike before they take it. */
+/** Paper and polish on what was sprayed: soft film is spoilt by them. */
+const isOnFilm = ({ id }: Pick<Task, 'id'>): boolean => /^(finish|m\d+)\./.test(id);
+
+/** A coat whose flash is not over, or a film that is still soft. The big button and the list ask alike before they take it. */
 export const isTooSoon = (task: Task, nowMs: number, sinceMs: number | null): boolean =>
-  task.kind === 'coat' && sinceMs !== null && instantOf(task.startsAt) > nowMs;
+  instantOf(task.startsAt) > nowMs && (isOnFilm(task) || (task.kind === 'coat' && sinceMs !== null));
 
 /** A plan is made in quarters of an hour: a film that is ready sooner is not kept waiting for the next, ms. */
 const STEP_MS = 15 * MINUTE;

@@ -16,6 +16,8 @@ export interface MendToDo {
   /** From when. */
   readonly when: string;
   readonly isReady: boolean;
+  /** It has hours of its own, and stands on the run sheet with them. */
+  readonly isPlaced: boolean;
   readonly tasks: readonly {
     readonly id: string;
     readonly name: string;
@@ -23,6 +25,11 @@ export interface MendToDo {
     readonly task: Mend['tasks'][number];
   }[];
 }
+
+export const mendHead = (
+  plan: Pick<Plan, 'parts'>,
+  { code, partIds }: Pick<Mend, 'code' | 'partIds'>,
+): string => `${code === 'other' ? 'Mend' : FAULT_WORDS[code].name}${onParts(plan, partIds)}`;
 
 function whenSaid({ at, bySheet }: Mend, f: Format): string {
   if (at === null) return 'once the last coat is on and hard';
@@ -36,9 +43,10 @@ export function mendsToDo(
   const { nowMs, f } = now;
   return plan.mends.map((m) => ({
     id: m.id,
-    head: `${m.code === 'other' ? 'Mend' : FAULT_WORDS[m.code].name}${onParts(plan, m.partIds)}`,
+    head: mendHead(plan, m),
     when: whenSaid(m, f),
     isReady: m.at !== null && instantOf(m.at) <= nowMs,
+    isPlaced: m.tasks.every((t) => t.startsAt !== null),
     tasks: m.tasks.map((task) => ({ id: task.id, name: taskName(task), how: sayTask(task.detail, f), task })),
   }));
 }

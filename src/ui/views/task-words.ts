@@ -43,7 +43,7 @@ export function taskTitle(
     return `${paint}, coat ${t.coat} of ${l?.coats ?? t.coat}${l?.mend ? ', mending' : ''}`;
   if (t.kind === 'activate') return openingTitle(isMix(plan, products, t), paint, nthOf(t.id));
   if (t.kind === 'dry') return 'Dust-free';
-  const grit = t.kind === 'sand' ? Number(t.detail?.params.grit ?? 0) : 0;
+  const grit = t.kind === 'sand' || t.kind === 'polish' ? Number(t.detail?.params.grit ?? 0) : 0;
   const name = taskName(t);
   return grit > 0 ? `${name} P${grit}` : name;
 }

@@ -14,8 +14,16 @@ const paintsOf = (count: number): string => (count === 1 ? 'one paint' : `${coun
 const stirred = (standMin: number): string =>
   `stir to the bottom, ${standMin > 0 ? `let it stand ${standMin} min, ` : ''}strain, write the time on the cup. Hardener off the rims, tins shut at once.`;
 
+const crossing = (p: Reader): string => (p.n('passes') > 1 ? `, ${p.n('passes')} passes, crossing` : '');
+
 export const TASKS: Sentences = {
   ...MEND_TASKS,
+  'finish-flat': (p, f) =>
+    `P${p.s('grit')} wet on a block, ${f.area(p.n('areaM2'))}${crossing(p)}; edges by two fingers and half the strokes. Stop when it is even.`,
+  'finish-compound': (p, f) =>
+    `Compound, ${f.area(p.n('areaM2'))}${crossing(p)}, until no scratch shows in raking light.`,
+  'finish-polish': (p, f) =>
+    `Polish, ${f.area(p.n('areaM2'))}${crossing(p)}; wipe off and look again by daylight.`,
   'sand-strip': (p, f) =>
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
   'sand-wet': (p, f) =>

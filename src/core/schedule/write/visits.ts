@@ -63,7 +63,7 @@ const minutesOf = (pieces: readonly Piece[]): number =>
   pieces.reduce((a, p) => a + (p.endMs - p.startMs) / MINUTE, 0);
 
 /** @param purpose of all of them @param pieces in order */
-function visitsOf(
+export function visitsOf(
   sessionId: string,
   purpose: Visit['kind'],
   pieces: readonly Piece[],
