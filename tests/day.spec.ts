@@ -3,54 +3,10 @@
  * killed, a wall clock that is set, the can, the last coat, tape off, the night. No press lost, each with its time.
  */
 import { expect, test as plain, type Page } from '@playwright/test';
-import { appServer, type AppServer } from './server';
+import { atPlace, big, coat, listen, now, PACE, press, recorded, saved, told, until } from './bench';
+import { appServer } from './server';
 
-/** A second of the machine is a minute of the day. */
-const PACE = 60;
 const DAY = '/jobs/tractor-bonnet/spray-day';
-
-interface State {
-  readonly coats: { layerId: string; coat: number; endedAt: string; partIds?: string[] }[];
-  readonly tasks?: { taskId: string; endedAt: string }[];
-  readonly faults?: { code: string; mend?: { id: string; partIds: string[] } }[];
-  readonly activations: { productId: string; at: string }[];
-  readonly senses?: { felt: string }[];
-}
-interface Told {
-  readonly nowMs: number;
-  readonly job: { readonly state: State };
-  readonly plan: {
-    readonly sessions: unknown[];
-    readonly toCome: { what: string }[];
-    readonly kind: string;
-    readonly waiting: { earliestAt: string } | null;
-  };
-}
-
-const now = (page: Page) => page.getByRole('region', { name: 'Now', exact: true });
-const big = (page: Page) => now(page).locator('button.big').first();
-const told = async (page: Page, app: AppServer): Promise<Told> =>
-  (await (await page.request.get(`${app.url}/api/jobs/tractor-bonnet`)).json()) as Told;
-const saved = (page: Page) =>
-  expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 45_000 });
-
-/** An instant as the place's own clock has it in May, without its offset. */
-const atPlace = (ms: number): string => new Date(ms + 3_600_000).toISOString().slice(0, 19);
-
-/** Everything that was ticked so far. */
-async function recorded(page: Page, app: AppServer): Promise<number> {
-  const { coats, tasks = [], activations } = (await told(page, app)).job.state;
-  return coats.length + tasks.length + activations.length;
-}
-
-/** Presses the step in hand as a glove would: once, or twice where it asks. */
-async function press(page: Page): Promise<string> {
-  const button = big(page);
-  const label = (await button.textContent()) ?? '';
-  await button.click();
-  if (label.includes('press twice')) await button.click();
-  return label;
-}
 
 /** A reading of the wind, m/s, typed in. */
 async function measured(page: Page, wind: string): Promise<void> {
@@ -63,36 +19,6 @@ async function measured(page: Page, wind: string): Promise<void> {
 async function windNow(page: Page): Promise<number> {
   const tiles = (await now(page).getByRole('list', { name: 'The air at the part now' }).textContent()) ?? '';
   return Number(/([\d.]+)\s*m\/s/.exec(tiles)?.[1] ?? NaN);
-}
-
-/** Goes on until a step of a kind is next. */
-async function until(page: Page, wanted: RegExp, most = 14): Promise<void> {
-  for (let i = 0; i < most; i++) {
-    const label = (await big(page).textContent()) ?? '';
-    if (wanted.test(label)) return;
-    await press(page);
-    await expect(big(page)).not.toHaveText(label, { timeout: 20_000 });
-  }
-  throw new Error(`no step like ${wanted}`);
-}
-
-/** Waits for the film, then the coat is on. */
-async function coat(page: Page, app: AppServer): Promise<void> {
-  await expect(now(page).getByRole('timer')).toHaveText('ready', { timeout: 60_000 });
-  const before = await recorded(page, app);
-  await press(page);
-  await expect.poll(() => recorded(page, app), { timeout: 20_000 }).toBeGreaterThan(before);
-}
-
-/** Calls are spoken, and what is spoken is heard here. */
-async function listen(page: Page, onHeard: (text: string) => void): Promise<void> {
-  await page.exposeFunction('heard', onHeard);
-  await page.addInitScript(() => {
-    localStorage.setItem('pellucid-alarms', '["speak"]');
-    window.speechSynthesis.speak = (line) => {
-      void (window as unknown as { heard: (t: string) => void }).heard(line.text);
-    };
-  });
 }
 
 // Real seconds are minutes here: on a machine that is busy a window may pass, and the day is tried again.

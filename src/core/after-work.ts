@@ -3,15 +3,18 @@ import type { Job } from '@/model/job';
 import type { Plan, Visit } from '@/model/plan';
 import { finishWork, type FinishWork } from './finishing';
 import type { Airs } from './job-air';
+import { dirtyGun } from './material/dirty-gun';
 import { handsOf, NOTHING_AROUND, type Around } from './schedule/around';
 import type { Scheduled } from './schedule/schedule';
 import { handHours, placeWork, type HandHours, type Piece } from './schedule/work/hands';
-import type { PrepStep } from './schedule/work/draft';
+import { RINSE_MIN, type PrepStep } from './schedule/work/draft';
+import { gunToRinse, rinseStep } from './schedule/work/gun';
+import { workOf } from './schedule/work/work';
 import { visitsOf } from './schedule/write/visits';
 import type { System } from './seams/seam';
 import { stillToMend, type OpenMend } from './still-to-mend';
 import { freeSpans } from './time/free-hours';
-import { DAY, instantOf, isoOf, type Span } from './time/instant';
+import { DAY, instantOf, isoOf, MINUTE, type Span } from './time/instant';
 import { withoutSpans } from './time/spans';
 
 /** Hours are looked for so far ahead, days. */
@@ -127,11 +130,23 @@ function placeFinish(
   };
 }
 
+/** The gun as the last coat left it is rinsed now, whatever the hour. */
+function rinsing({ job, system, nowMs }: AfterRequest): Visit[] {
+  const gun = dirtyGun(job, system, nowMs) && gunToRinse(workOf(job, system), nowMs);
+  if (!gun) return [];
+  const piece = { step: rinseStep(job, gun), startMs: nowMs, endMs: nowMs + RINSE_MIN * MINUTE, leftMin: 0 };
+  return visitsOf('gun', 'rinse', [piece], job.place.tz).map(({ visit }) => ({
+    ...visit,
+    tasks: visit.tasks.map((t) => ({ ...t, layerId: gun.layerId })),
+  }));
+}
+
 /** @param isOpen something is still to be sprayed, or in the way of it: then nothing is finished yet */
 export function afterWork(of: AfterRequest, scheduled: Scheduled, isOpen: boolean): AfterWork {
   const { job, system, airs } = of;
-  const hours = hoursAfter(of, handsOf(scheduled));
+  const rinsed = rinsing(of);
+  const hours = hoursAfter(of, handsOf({ ...scheduled, visits: [...scheduled.visits, ...rinsed] }));
   const mended = placeMends(stillToMend(job, system, airs), hours, of);
   const { finish, visits } = placeFinish(isOpen || !airs ? null : finishWork(job, system, airs), mended, of);
-  return { mends: mended.mends, finish, visits: [...mended.visits, ...visits] };
+  return { mends: mended.mends, finish, visits: [...rinsed, ...mended.visits, ...visits] };
 }

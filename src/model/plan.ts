@@ -131,10 +131,10 @@ export type Activation = z.infer<typeof activationSchema>;
 
 export const visitSchema = z.strictObject({
   id: z.string(),
-  kind: z.enum(['shop', 'prepare', 'unmask', 'bake', 'move', 'mend', 'finish']),
+  kind: z.enum(['shop', 'prepare', 'unmask', 'bake', 'move', 'mend', 'finish', 'rinse']),
   sessionId: z
     .string()
-    .describe('the session it comes before, or after which the tape comes off; or the mend, or finish'),
+    .describe('the session it comes before, or after which the tape comes off; or the mend, finish or gun'),
   startsAt: iso,
   endsAt: iso,
   leftMin: z.number().describe('minutes of this work that remain after it, for other visits'),

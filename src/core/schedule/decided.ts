@@ -32,7 +32,7 @@ function sharedOf(request: ScheduleRequest, work: Work): Shared {
   const { job, air, nowMs, around = NOTHING_AROUND } = request;
   const untilMs = horizonMs(request, request.isQuick === true ? QUICK_DAYS : ALL_DAYS);
   const own = freeSpans(job.freeHours, job.place.tz, nowMs, Math.min(lastNodeMs(air), untilMs + DAY));
-  const free = withoutSpans(own, around.hands);
+  const free = withoutSpans(own, [...around.hands, { startMs: nowMs, endMs: work.handsFromMs }]);
   const hours = handHours(air, job.place, { free, wet: around.wet });
   return {
     request,

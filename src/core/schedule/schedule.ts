@@ -85,7 +85,7 @@ function oneMoreOf(live: Attempt['live']): Scheduled['oneMore'] {
 
 export function schedule(request: ScheduleRequest): Scheduled {
   const { tz } = request.job.place;
-  const work = withCans(workOf(request.job, request.system), request.around?.cans ?? []);
+  const work = withCans(workOf(request.job, request.system, request.nowMs), request.around?.cans ?? []);
   const sessions = draftsOf(work).sessions.length;
   if (sessions > MOST_SESSIONS) {
     const params = { sessions, most: MOST_SESSIONS };

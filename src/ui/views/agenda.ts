@@ -20,6 +20,7 @@ export function visitTitle(plan: Plan, visit: Visit): string {
   if (visit.kind === 'shop') return 'To the shops';
   if (visit.kind === 'unmask') return 'Tape off';
   if (visit.kind === 'bake') return 'Bake it hard';
+  if (visit.kind === 'rinse') return 'Rinse the gun';
   if (visit.kind === 'finish') return 'Flatting and polishing';
   if (visit.kind === 'mend') {
     const mend = plan.mends.find((m) => m.id === visit.sessionId);

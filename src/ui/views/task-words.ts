@@ -2,7 +2,7 @@
 import { isHourTask } from '@/core/cautions/hour';
 import { msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
-import type { Plan, Task } from '@/model/plan';
+import type { Plan, PlanLayer, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { taskName } from '@/words/names';
 import { uncapital } from './session-name';
@@ -32,6 +32,18 @@ function openingTitle(isCup: boolean, name: string, nth: number): string {
   return isCup ? `Mix cup ${nth} of ${name}` : `Activate can ${nth} of ${name}`;
 }
 
+function coatTitle(layer: PlanLayer | undefined, paint: string, coat: number | null): string {
+  if (!layer) return `A layer that is gone, coat ${coat}`;
+  return `${paint}, coat ${coat} of ${layer.coats}${layer.mend ? ', mending' : ''}`;
+}
+
+/** Papers are named with their grit. */
+function handsTitle({ kind, detail }: Pick<Task, 'kind'> & Partial<Pick<Task, 'detail'>>): string {
+  const grit = kind === 'sand' || kind === 'polish' ? Number(detail?.params.grit ?? 0) : 0;
+  const name = taskName({ kind, detail });
+  return grit > 0 ? `${name} P${grit}` : name;
+}
+
 export function taskTitle(
   plan: Plan,
   products: readonly Product[],
@@ -39,13 +51,9 @@ export function taskTitle(
 ): string {
   const l = plan.layers.find((x) => x.id === t.layerId);
   const paint = products.find((p) => p.id === l?.productId)?.name ?? '';
-  if (t.kind === 'coat')
-    return `${paint}, coat ${t.coat} of ${l?.coats ?? t.coat}${l?.mend ? ', mending' : ''}`;
+  if (t.kind === 'coat') return coatTitle(l, paint, t.coat);
   if (t.kind === 'activate') return openingTitle(isMix(plan, products, t), paint, nthOf(t.id));
-  if (t.kind === 'dry') return 'Dust-free';
-  const grit = t.kind === 'sand' || t.kind === 'polish' ? Number(t.detail?.params.grit ?? 0) : 0;
-  const name = taskName(t);
-  return grit > 0 ? `${name} P${grit}` : name;
+  return t.kind === 'dry' ? 'Dust-free' : handsTitle(t);
 }
 
 function openedLabel({ carrier, name }: Product, nth: number): string {

@@ -168,7 +168,7 @@ export class Runner {
       trace: isTold ? { parts: [], pots: [], hands: [], left: [], rinses: [] } : null,
       late: false,
       lastCoatMs: startMs,
-      freeMs: startMs + this.draft.prepMin * MINUTE,
+      freeMs: Math.max(startMs + this.draft.prepMin * MINUTE, this.draft.handsFromMs),
     };
   }
 

@@ -116,6 +116,8 @@ export interface Draft {
   /** Last preparation: belongs to the session. */
   readonly prep: readonly PrepStep[];
   readonly prepMin: number;
+  /** Hands are on something else until then, ms; -Infinity where they are free. */
+  readonly handsFromMs: number;
   readonly steps: readonly CoatStep[];
   /** The parts it sprays, as its units number them. */
   readonly partIds: readonly string[];

@@ -107,6 +107,7 @@ function draftOf(
     visits: carry.size > 0 ? [] : leftToDo(done, visits),
     prep: left,
     prepMin: left.reduce((a, p) => a + p.minutes, 0),
+    handsFromMs: work.handsFromMs,
     steps,
     partIds: group.partIds,
     carry,

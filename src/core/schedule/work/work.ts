@@ -7,10 +7,12 @@ import { filmsOn } from '../../material/film-on';
 import { productIn, spotsUnder, type System } from '../../seams/seam';
 import { coatsOf, type CoatFrame } from './coats';
 import { doneOf, type Done } from './done';
-import type { CoatStep, Film, LeftCan, OpenPot } from './draft';
+import { RINSE_MIN, type CoatStep, type Film, type LeftCan, type OpenPot } from './draft';
 import { groupedCoats } from './groups';
+import { gunToRinse } from './gun';
 import { evenLots, hasDays, layersOn, lotsOf, type Lot } from './lots';
 import { withTaping } from './taping';
+import { MINUTE } from '../../time/instant';
 
 /** One stretch of the build-up: what is on, what is left. */
 export interface Stretch {
@@ -93,6 +95,8 @@ export interface Work {
   readonly done: Done;
   readonly lots: readonly (readonly Stretch[])[];
   readonly open: ReadonlyMap<string, OpenPot>;
+  /** The gun is rinsed first, ms; -Infinity where it is clean, or the same paint comes next. */
+  readonly handsFromMs: number;
 }
 
 /** The same work where another job's can may serve: of what has no colour, the one that lives longest. */
@@ -129,13 +133,16 @@ function workIn(asked: Asked, stretches: readonly (readonly PlanLayer[])[], lots
       .filter((layers) => layers.length > 0)
       .map((layers) => stretchOf(asked, layers, markOf(k, lots.length))),
   );
-  return { ...asked, lots: ofLots, open: openLeft(asked.done, ofLots.flat()) };
+  return { ...asked, lots: ofLots, open: openLeft(asked.done, ofLots.flat()), handsFromMs: -Infinity };
 }
 
-export function workOf(job: Job, system: System): Work {
+/** @param nowMs of the plan; left out, nothing is in the gun */
+export function workOf(job: Job, system: System, nowMs?: number): Work {
   const done = doneOf(job, system);
   const stretches = splitAtSeams(system);
-  return workIn({ job, system, done }, stretches, lotsOf(stretches, done));
+  const work = workIn({ job, system, done }, stretches, lotsOf(stretches, done));
+  const isDirty = nowMs !== undefined && gunToRinse(work, nowMs) !== null;
+  return isDirty ? { ...work, handsFromMs: nowMs + RINSE_MIN * MINUTE } : work;
 }
 
 /** No film of it waits for the next: every part may go on whenever it likes. */
@@ -161,7 +168,8 @@ export function inLots(work: Work, count: number): Work[] {
   if (lots.length < 2) return [];
   const orders = hasDays(work.job) && lots.length <= MOST_ORDERED ? ordersOf(lots) : [lots];
   const stretches = splitAtSeams(work.system);
-  return orders.map((order) => ({ ...workIn(work, stretches, order), open: work.open }));
+  const { open, handsFromMs } = work;
+  return orders.map((order) => ({ ...workIn(work, stretches, order), open, handsFromMs }));
 }
 
 /** The coats of every stretch that are left, on the one that is there, for the ways to part them. */

@@ -3,7 +3,7 @@ import type { Notice } from '@/model/marks';
 import type { Task } from '@/model/plan';
 import { characterOf, type Character } from '../../coating/character';
 import { asOnSheet } from '../../coating/felt';
-import { RINSE_ML } from '../../material/rinse';
+import { rinseNotice } from '../work/gun';
 import { MINUTE } from '../../time/instant';
 import type { RunPart } from '../judge/run';
 import { TACK_MIN, type Film } from '../work/draft';
@@ -204,11 +204,7 @@ function writeRinses(sheet: Sheet): void {
   for (const [i, { startMs, endMs, productId }] of sheet.run.trace!.rinses.entries()) {
     const step = sheet.draft.steps.find((s) => s.product.id === productId)!;
     const id = `${sheet.draft.id}.rinse${i === 0 ? '' : i + 1}`;
-    const detail = notice(step.product.potLifeMin === undefined ? 'rinse' : 'rinse-now', {
-      product: step.product.name,
-      ml: RINSE_ML,
-      with: step.rinse,
-    });
+    const detail = rinseNotice(step.product, step.rinse);
     put(sheet, { id, kind: 'rinse', layerId: step.layerId, handsOn: true, detail }, startMs, endMs);
   }
 }

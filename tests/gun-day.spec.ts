@@ -1,0 +1,74 @@
+/** A day with the gun, on a phone: cups mixed, coats, the gun rinsed before the paint sets in it, and what comes after. */
+import { expect, test as plain } from '@playwright/test';
+import { big, coat, now, PACE, press, recorded, saved, told, until } from './bench';
+import { appServer } from './server';
+
+const LAYERS = [
+  { role: 'base', productId: 'orrin-base-gun', coats: 2 },
+  { role: 'clear', productId: 'halden-gun-gloss', coats: 2 },
+];
+
+plain.describe.configure({ retries: 2 });
+
+plain('a day with the gun: cups, coats, rinsed, then the finish in free hours', async ({ page }) => {
+  plain.setTimeout(420_000);
+  const app = await appServer({ PELLUCID_NOW: '2026-05-16T10:20', PELLUCID_PACE: String(PACE) });
+  const faults: string[] = [];
+  page.on('pageerror', (e) => faults.push(e.message));
+  try {
+    const { job } = (await (await page.request.get(`${app.url}/api/jobs/tractor-bonnet`)).json()) as {
+      job: { parts: object[]; state?: unknown };
+    };
+    const { state: _state, ...fresh } = job;
+    const gun = {
+      ...fresh,
+      parts: [{ ...job.parts[0], condition: 'sound-paint' }],
+      equipment: { sprayer: 'hvlp', suppliedAir: true },
+      system: { layers: LAYERS },
+      finish: { peel: 'light', tool: 'hand' },
+    };
+    const made = await page.request.post(`${app.url}/api/jobs`, { data: gun });
+    const { id } = (await made.json()) as { id: string };
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(`${app.url}/jobs/${id}/spray-day`);
+
+    const labels: string[] = [];
+    await until(page, /Coat is on|It is mixed/, 20);
+    for (let i = 0; i < 40 && (await told(page, app, id)).plan.sessions.length > 0; i++) {
+      const label = (await big(page).textContent()) ?? '';
+      labels.push(label);
+      if (/Too soon|Coat is on/.test(label)) await coat(page, app, id);
+      else {
+        const before = await recorded(page, app, id);
+        await press(page);
+        await expect.poll(() => recorded(page, app, id), { timeout: 20_000 }).toBeGreaterThan(before);
+      }
+      await saved(page);
+    }
+    // Mixed before it was sprayed, rinsed after the last coat of each cup.
+    expect(labels.some((l) => l.includes('It is mixed'))).toBe(true);
+    const rinses = labels.filter((l) => /Done: rinse/.test(l));
+    expect(rinses.length).toBeGreaterThan(0);
+    const end = await told(page, app, id);
+    const { coats, tasks = [], activations } = end.job.state;
+    expect(coats.map((c) => `${c.layerId}.${c.coat}`).sort()).toEqual([
+      'base.1',
+      'base.2',
+      'clear.1',
+      'clear.2',
+    ]);
+    expect(activations.map((a) => a.productId)).toContain('halden-gun-gloss');
+    const rinsed = tasks.filter((t) => /\.rinse/.test(t.taskId));
+    expect(rinsed.length).toBe(rinses.length);
+    const lastCoat = Math.max(...coats.map((c) => Date.parse(c.endedAt)));
+    const lastRinse = Math.max(...rinsed.map((t) => Date.parse(t.endedAt)));
+    expect(lastRinse).toBeGreaterThanOrEqual(lastCoat);
+    expect(end.plan.toCome.map((x) => x.what)).toContain('handle');
+    // What is next is on film that is soft: it has its hour, and asks twice before then.
+    await expect(now(page)).toContainText(/Flat P|Tape/);
+    await expect(page.getByRole('region', { name: /Visit, Flatting and polishing/ }).first()).toBeVisible();
+    expect(faults).toEqual([]);
+  } finally {
+    await app.stop();
+  }
+});
