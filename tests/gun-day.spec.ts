@@ -5,7 +5,7 @@ import { appServer } from './server';
 
 const LAYERS = [
   { role: 'base', productId: 'orrin-base-gun', coats: 2 },
-  { role: 'clear', productId: 'halden-gun-gloss', coats: 2 },
+  { role: 'clear', productId: 'halden-gun-gloss', coats: 3 },
 ];
 
 plain.describe.configure({ retries: 2 });
@@ -45,10 +45,11 @@ plain('a day with the gun: cups, coats, rinsed, then the finish in free hours', 
       }
       await saved(page);
     }
-    // Mixed before it was sprayed, rinsed after the last coat of each cup.
+    // All is on, and the gun is full of paint that sets: it is next.
+    await expect(big(page)).toContainText('Done: rinse', { timeout: 20_000 });
+    labels.push(await press(page));
+    await saved(page);
     expect(labels.some((l) => l.includes('It is mixed'))).toBe(true);
-    const rinses = labels.filter((l) => /Done: rinse/.test(l));
-    expect(rinses.length).toBeGreaterThan(0);
     const end = await told(page, app, id);
     const { coats, tasks = [], activations } = end.job.state;
     expect(coats.map((c) => `${c.layerId}.${c.coat}`).sort()).toEqual([
@@ -56,16 +57,20 @@ plain('a day with the gun: cups, coats, rinsed, then the finish in free hours', 
       'base.2',
       'clear.1',
       'clear.2',
+      'clear.3',
     ]);
     expect(activations.map((a) => a.productId)).toContain('halden-gun-gloss');
-    const rinsed = tasks.filter((t) => /\.rinse/.test(t.taskId));
-    expect(rinsed.length).toBe(rinses.length);
-    const lastCoat = Math.max(...coats.map((c) => Date.parse(c.endedAt)));
-    const lastRinse = Math.max(...rinsed.map((t) => Date.parse(t.endedAt)));
-    expect(lastRinse).toBeGreaterThanOrEqual(lastCoat);
+    // Of the base before the clear was mixed, and of the clear; each pressed once.
+    expect(labels.filter((l) => l.includes('Done: rinse'))).toHaveLength(2);
+    const rinsed = tasks.filter((t) => t.taskId.startsWith('rinse.'));
+    expect(rinsed.map((t) => t.taskId)).toEqual(['rinse.base.c2', 'rinse.clear.c3']);
+    const endOf = (layerId: string): number =>
+      Math.max(...coats.filter((c) => c.layerId === layerId).map((c) => Date.parse(c.endedAt)));
+    expect(Date.parse(rinsed[0]!.endedAt)).toBeGreaterThanOrEqual(endOf('base'));
+    expect(Date.parse(rinsed[1]!.endedAt)).toBeGreaterThanOrEqual(endOf('clear'));
     expect(end.plan.toCome.map((x) => x.what)).toContain('handle');
     // What is next is on film that is soft: it has its hour, and asks twice before then.
-    await expect(now(page)).toContainText(/Flat P|Tape/);
+    await expect(now(page)).toContainText(/flat P1500/);
     await expect(page.getByRole('region', { name: /Visit, Flatting and polishing/ }).first()).toBeVisible();
     expect(faults).toEqual([]);
   } finally {

@@ -94,6 +94,13 @@ export const theme = createTheme({
         },
       },
     },
+    MuiToggleButtonGroup: {
+      // One that wraps begins a row of its own: it has its left edge too.
+      styleOverrides: {
+        middleButton: { borderLeft: '1px solid var(--ink-3)' },
+        lastButton: { borderLeft: '1px solid var(--ink-3)' },
+      },
+    },
     MuiPaper: {
       styleOverrides: {
         root: { boxShadow: 'none', backgroundImage: 'none', border: '1px solid var(--line)' },
