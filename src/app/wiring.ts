@@ -6,6 +6,7 @@ import { setImmediate } from 'node:timers/promises';
 import { HOUR } from '@/core/time/instant';
 import type { CopyWork } from '@/data/copies/copy-work';
 import { agreedShelf } from '@/data/agreed-shelf';
+import { cameStore } from '@/data/came-store';
 import { Copies } from '@/data/copies/service';
 import { feedSetting } from '@/data/feed-setting';
 import { dataFolder, getDb, migrations, photosFolder } from '@/data/get-db';
@@ -177,6 +178,7 @@ function makeWorkshop(): Workshop {
     plans: new Plans(plannedBeside(beside), planShelf(dataFolder(), programMark())),
     inTurn: () => store.inTurn(MOST_IN_TURN),
     agreed: agreedShelf(dataFolder()),
+    came: cameStore(db),
     readingsFor: (stored: StoredJob, nowMs: number) => readingsFor(readings, stored, nowMs),
   };
   const together = <T>(work: () => T): T => writing(db, work)();

@@ -55,8 +55,9 @@ const AHEAD_H = 342;
 
 function drawn(airs: Airs | null, nowMs: number): AirView {
   if (!airs) return NO_AIR;
-  const { air, corrected } = airs;
-  return airView(air, { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR, nowMs, corrected });
+  const { air, corrected, cureAir: dryAir } = airs;
+  const span = { fromMs: nowMs - PAST_H * HOUR, toMs: nowMs + AHEAD_H * HOUR };
+  return airView(air, { ...span, nowMs, corrected, dryAir });
 }
 
 function airsOf({ forecast, ...request }: PlanRequest): Airs | null {

@@ -23,6 +23,7 @@ import { jobStore } from './job-store';
 import { DatabaseDamaged, migrationsIn, openDatabase } from './open';
 import { photoStore } from './photo-store';
 import { placeStore } from './place-store';
+import { cameStore } from './came-store';
 import { readingStore } from './reading-store';
 import { stockStore } from './stock-store';
 import { POOL } from './pictures';
@@ -79,6 +80,10 @@ describe('upgrades', () => {
       if (version >= 8)
         expect(readingStore(db).of({ of: 'place', id: 'yard' }, 0, 5)).toMatchObject([
           { airC: 14.5, rhPct: 62 },
+        ]);
+      if (version >= 10)
+        expect(cameStore(db).of('mixer')).toEqual([
+          { ms: 3_600_000, panelC: 14.5, gapK: 6.2, rhPct: 61, windMs: 0.5, cureC: 15.5 },
         ]);
       const copies = kept(folder).list();
       expect(copies.map((c) => c.why)).toEqual(version < MIGRATIONS.at(-1)!.number ? ['upgrade'] : []);

@@ -1,14 +1,18 @@
 /** A year of finished jobs at Harbour Lane for the demo’s logbook: invented, one like another but for what differs. */
+import { hoursIn, traceOf } from '@/core/air/came';
 import { systemFor } from '@/core/coating/system';
 import { coatUses } from '@/core/material/coat-uses';
 import { densityOf } from '@/core/material/used';
 import type { CoatWeight } from '@/core/material/weighed';
+import { airsForJob } from '@/core/job-air';
 import { normals } from '@/core/numerics/random';
 import { withZones } from '@/core/surface/zones';
 import { everyCoat } from '@/core/time/coats-on';
-import { HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
+import { DAY, HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
+import type { AirHour } from '@/model/came';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Rubric } from '@/model/rubric';
+import { simulatedForecast } from '@/standins/weather';
 import { DEMO_FINISHED } from './jobs';
 
 interface Finished {
@@ -100,6 +104,17 @@ function weightsOf(
   });
 }
 
+/** The air of those days as the stand-in has it. */
+function traceFor(job: Job, endsMs: readonly number[]): AirHour[] {
+  const days = [...new Set(endsMs.map((ms) => Math.floor(ms / DAY) * DAY))];
+  const hours = days.flatMap((ms) => {
+    const nowMs = ms + 22 * HOUR;
+    const airs = airsForJob({ job: withZones(job), ...simulatedForecast(job.place, nowMs), nowMs });
+    return hoursIn(airs, { startMs: ms, endMs: ms + DAY });
+  });
+  return traceOf(hours, endsMs);
+}
+
 function finished(of: Finished, z: () => number): Job {
   const like = DEMO_FINISHED[0]!.job;
   const { tz } = like.place;
@@ -129,6 +144,10 @@ function finished(of: Finished, z: () => number): Job {
       used: usedIds.map((productId) => ({ by: 'weight', productId, beforeG: lostOf(productId), afterG: 0 })),
       outcomes: layers.map((l) => ({ layerId: l.role, mark: Math.min(...of.marks) })),
       rubric: rubricOf(of.marks),
+      trace: traceFor(
+        bare,
+        coats.map((c) => msOf(c.endedAt, tz)),
+      ),
     },
   };
 }

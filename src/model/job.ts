@@ -3,6 +3,7 @@
  * database. Unknown keys are refused by name. Times without an offset are in the place's zone.
  */
 import * as z from 'zod';
+import { traceSchema } from './came';
 import {
   BOX_FACES,
   CARRIES,
@@ -246,6 +247,9 @@ export const logSchema = z.strictObject({
     .optional()
     .describe('figures of the painter that no longer rest on it'),
   taken: z.array(asideSchema).max(60).optional().describe('what was set aside and is booked off the shelf'),
+  trace: traceSchema
+    .optional()
+    .describe('the air as it came, from before the first coat until a day after the last'),
   shelved: z
     .array(z.string().max(160))
     .max(60)

@@ -8,7 +8,7 @@ import { HALF_HOUR, HOUR, instantOf, MINUTE } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import { NO_READINGS, type JobReadings } from '@/model/reading';
 import { lastRecordedMs } from './clock';
-import type { AgreedShelf, Issued, StoredJob, Weather } from './ports';
+import type { AgreedShelf, CameStore, Issued, StoredJob, Weather } from './ports';
 
 /** What a plan follows from. */
 export interface PlanKey {
@@ -162,6 +162,8 @@ export interface Planning {
   inTurn(): readonly StoredJob[];
   /** Plans that the owner went on with. */
   readonly agreed: AgreedShelf;
+  /** The air at the parts of each job as it came. */
+  readonly came: CameStore;
   /** What was measured in the places of a job. */
   readingsFor(stored: StoredJob, nowMs: number): JobReadings;
 }

@@ -1,4 +1,5 @@
 /** What the use cases need from outside; data, standins and app fulfil it, tests pass a Map. */
+import type { AirHour } from '@/model/came';
 import type { Learned } from '@/core/air/record';
 import type { Agreed } from '@/model/agreed';
 import type { Forecast } from '@/model/forecast';
@@ -137,6 +138,13 @@ export interface ReadingStore {
   keep(spot: SpotId, readings: readonly KeptReading[]): void;
   remove(id: string, nowMs: number): boolean;
   restore(id: string): boolean;
+}
+/** The air at the parts of a job as it came. */
+export interface CameStore {
+  /** In order. */
+  of(jobId: string): AirHour[];
+  /** What is known already stays. */
+  keep(jobId: string, hours: readonly AirHour[]): void;
 }
 /** Something that measures: its figures now, in the place it stands in. */
 export interface Sensor {

@@ -41,6 +41,7 @@ beforeEach(() => {
     plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),
     inTurn: () => store.inTurn(MOST_IN_TURN),
     agreed: { get: () => null, keep: () => undefined },
+    came: { of: () => [], keep: () => undefined },
     readingsFor: () => NO_READINGS,
   };
 });

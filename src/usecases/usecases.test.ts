@@ -29,6 +29,7 @@ const planning: Planning = {
   plans: new Plans(async (request) => planAndAir(request), { get: () => null, keep: () => undefined }),
   inTurn: () => [],
   agreed: { get: () => null, keep: () => undefined },
+  came: { of: () => [], keep: () => undefined },
   readingsFor: () => NO_READINGS,
 };
 function mapStore(): JobStore {
@@ -116,6 +117,7 @@ describe('the bench and a job', () => {
       weather,
       inTurn: () => [],
       agreed: { get: () => null, keep: () => undefined },
+      came: { of: () => [], keep: () => undefined },
       readingsFor: () => NO_READINGS,
       plans: new Plans(
         async (request) => {

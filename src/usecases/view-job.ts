@@ -1,6 +1,7 @@
 /** Opens one job with its plan, its products and the air at its parts. */
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
+import type { AirHour } from '@/model/came';
 import type { Agreed } from '@/model/agreed';
 import type { Forecast } from '@/model/forecast';
 import type { Job } from '@/model/job';
@@ -8,6 +9,7 @@ import type { Plan } from '@/model/plan';
 import type { Around } from '@/core/schedule/around';
 import type { JobReadings } from '@/model/reading';
 import type { Product } from '@/model/product';
+import { cameFor } from './came';
 import { canUsersOf, type CanUser } from './can-users';
 import type { Planning } from './plans';
 import type { JobStore, Steps, StoredJob, WeatherSource } from './ports';
@@ -32,10 +34,12 @@ export interface JobView {
   readonly around: Around;
   /** Jobs at the bench that could use a can that is activated for this one. */
   readonly canUsers: readonly CanUser[];
+  /** The air at its parts as it came, while its coats cured. */
+  readonly came: readonly AirHour[];
 }
 
 /** Without what only its own pages ask for. */
-type PlannedView = Omit<JobView, 'canUsers'>;
+type PlannedView = Omit<JobView, 'canUsers' | 'came'>;
 
 export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked): Promise<PlannedView> {
   const { job } = stored;
@@ -70,5 +74,6 @@ export async function viewJob(
   const stored = store.load(id);
   if (!stored) return null;
   const canUsers = canUsersOf(stored, planning.inTurn());
-  return { ...(await viewOf(stored, planning, asked)), canUsers };
+  const came = await cameFor(stored, planning, asked.nowMs);
+  return { ...(await viewOf(stored, planning, asked)), canUsers, came };
 }

@@ -12,6 +12,8 @@ export interface AirView {
   readonly startMs: number;
   readonly stepMs: number;
   readonly panelC: Band;
+  /** The panel where it dries: elsewhere, or shut in and heated; else the same as panelC.mid. °C */
+  readonly dryC: readonly number[];
   readonly gapK: Band;
   readonly rhFrac: Band;
   readonly windMs: Band;
@@ -36,6 +38,7 @@ export const NO_AIR: AirView = {
   startMs: 0,
   stepMs: 2 * 30 * 60_000,
   panelC: NO_BAND,
+  dryC: [],
   gapK: NO_BAND,
   rhFrac: NO_BAND,
   windMs: NO_BAND,
@@ -50,10 +53,15 @@ export interface ViewSpan {
   readonly toMs: number;
   readonly nowMs: number;
   readonly corrected?: CorrectedSaid | null;
+  /** The air where it dries; left out or null: where it is sprayed. */
+  readonly dryAir?: AtPart | null;
 }
 
 /** Two nodes (one hour) a point from `fromMs` to `toMs`, clipped to the grid. */
-export function airView(air: AtPart, { fromMs, toMs, nowMs, corrected = null }: ViewSpan): AirView {
+export function airView(
+  air: AtPart,
+  { fromMs, toMs, nowMs, corrected = null, dryAir = null }: ViewSpan,
+): AirView {
   const first = Math.max(0, Math.ceil((fromMs - air.startMs) / air.stepMs));
   const last = Math.min(air.nodes - 1, Math.floor((toMs - air.startMs) / air.stepMs));
   const idx = Array.from(
@@ -80,6 +88,7 @@ export function airView(air: AtPart, { fromMs, toMs, nowMs, corrected = null }: 
     startMs: air.startMs + first * air.stepMs,
     stepMs: 2 * air.stepMs,
     panelC: band(air.panelC, 1),
+    dryC: idx.map((i) => Number((dryAir ?? air).panelC[row + i]!.toFixed(1))),
     gapK: band(air.gapK, 1),
     rhFrac: band(air.rhFrac, 3),
     windMs: band(air.windMs, 2),

@@ -1,8 +1,11 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
+import type { AirHour } from '@/model/came';
 import type { Job, JobLog, Used } from '@/model/job';
 import type { Look, Rubric, TapeTest } from '@/model/rubric';
 import { withoutAside } from './choices';
 import { activatedBy, tickIdOf, withTick } from '../schedule/work/tick';
+import { traceOf } from '../air/came';
+import { coatsOn } from '../time/coats-on';
 import { isoOf, msOf } from '../time/instant';
 
 export const EMPTY_LOG: JobLog = { used: [], outcomes: [], note: '' };
@@ -68,13 +71,18 @@ export const setShelved = (job: Job, key: string): Job => {
   return { ...job, log: { ...log, shelved: [...new Set([...(log.shelved ?? []), key])] } };
 };
 
-export const closeJob = (job: Job, atMs: number): Job => ({
-  ...job,
-  log: { ...logOf(job), closedAt: isoOf(atMs, job.place.tz) },
-});
+/** @param came the air as it came: its record keeps the hours in which it was sprayed */
+export function closeJob(job: Job, atMs: number, came: readonly AirHour[] = []): Job {
+  const trace = traceOf(
+    came,
+    coatsOn(job).map((c) => c.endedMs),
+  );
+  const closed = { ...logOf(job), closedAt: isoOf(atMs, job.place.tz) };
+  return { ...job, log: trace.length > 0 ? { ...closed, trace } : closed };
+}
 
 export function reopenJob(job: Job): Job {
-  const { closedAt: _closed, ...log } = logOf(job);
+  const { closedAt: _closed, trace: _trace, ...log } = logOf(job);
   return { ...job, log };
 }
 

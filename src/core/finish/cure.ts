@@ -2,6 +2,7 @@
 import type { Product } from '@/model/product';
 import { isTwoPart } from '../chemistry/cards';
 import { readyRate, stageOf, stillBelowC } from '../drying/rate';
+import type { HourlyC } from '../time/hourly';
 import { DAY, HOUR } from '../time/instant';
 
 export const CURE_MILES = ['tape-on', 'fit', 'wash', 'fuel', 'wax'] as const;
@@ -21,12 +22,6 @@ function daysOf(product: Product): Days {
   return product.kind === 'enamel' ? ENAMEL : LACQUER;
 }
 
-/** Temperatures of the part, one an hour. */
-export interface HourlyC {
-  readonly startMs: number;
-  readonly tempC: readonly number[];
-}
-
 export interface CureDate {
   readonly what: CureMile;
   /** null for never, and where it does not get there within the longest that is reckoned. */
@@ -34,6 +29,8 @@ export interface CureDate {
   readonly isNever: boolean;
   /** Hours of it for which nobody knows the temperature: those that are known go on. */
   readonly isAssumed: boolean;
+  /** Had it been 20 °C all the time, ms; null for never. */
+  readonly atRefMs: number | null;
 }
 
 /** Reckoned no further, days. */
@@ -43,21 +40,38 @@ const LIKE_LATELY_H = 120;
 
 const mean = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0) / list.length;
 
-/** Temperature at an hour; before what is known its first day, after it the mean of the last days. */
-function tempAt({ startMs, tempC }: HourlyC): (ms: number) => { c: number; isKnown: boolean } {
-  const first = mean(tempC.slice(0, 24));
-  const last = mean(tempC.slice(-LIKE_LATELY_H));
+interface At {
+  readonly c: number;
+  readonly isKnown: boolean;
+}
+
+/** Each hour as it is known, or like the last days before it that are; before all that is known, like its first day. */
+function filled(tempC: HourlyC['tempC']): At[] {
+  const known = tempC.filter((c) => c !== null);
+  const first = mean(known.slice(0, 24));
+  const lately: number[] = [];
+  return tempC.map((c) => {
+    if (c === null) return { c: lately.length > 0 ? mean(lately) : first, isKnown: false };
+    lately.push(c);
+    if (lately.length > LIKE_LATELY_H) lately.shift();
+    return { c, isKnown: true };
+  });
+}
+
+/** Temperature at an hour; after what is known the mean of the last days. */
+function tempAt({ startMs, tempC }: HourlyC): (ms: number) => At {
+  const all = filled(tempC);
+  const last = mean(tempC.filter((c) => c !== null).slice(-LIKE_LATELY_H));
   return (ms) => {
     const i = Math.floor((ms - startMs) / HOUR);
-    if (i < 0) return { c: first, isKnown: false };
-    const known = tempC[i];
-    return known === undefined ? { c: last, isKnown: false } : { c: known, isKnown: true };
+    if (i < 0) return { c: all[0]!.c, isKnown: false };
+    return all[i] ?? { c: last, isKnown: false };
   };
 }
 
-/** @param hours at least one @throws RangeError without any */
+/** @param hours at least one of them known @throws RangeError without any */
 export function cureDates(product: Product, endedMs: number, hours: HourlyC): CureDate[] {
-  if (hours.tempC.length === 0) throw new RangeError('cureDates: no temperatures');
+  if (hours.tempC.every((c) => c === null)) throw new RangeError('cureDates: no temperatures');
   const at = tempAt(hours);
   const { mode } = stageOf(product, 'cure');
   const days = daysOf(product);
@@ -80,6 +94,13 @@ export function cureDates(product: Product, endedMs: number, hours: HourlyC): Cu
   }
   return wanted.map(({ what, h }) => {
     const r = reached.get(what);
-    return { what, isNever: h === Infinity, atMs: r?.atMs ?? null, isAssumed: r?.isAssumed ?? false };
+    const atRefMs = h === Infinity ? null : endedMs + h * HOUR;
+    return {
+      what,
+      isNever: h === Infinity,
+      atMs: r?.atMs ?? null,
+      isAssumed: r?.isAssumed ?? false,
+      atRefMs,
+    };
   });
 }

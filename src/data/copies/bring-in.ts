@@ -19,6 +19,7 @@ export interface Live {
 /** What of each table comes in beside what is here; what refers to a row goes in before it. A table without a rule is refused. */
 const ADDED: Readonly<Record<string, { readonly only: string; readonly without?: readonly string[] }>> = {
   job_steps: { only: 'job_id NOT IN (SELECT id FROM main.jobs)' },
+  air_came: { only: 'job_id NOT IN (SELECT id FROM main.jobs)' },
   photos: { only: 'id NOT IN (SELECT id FROM main.photos)' },
   // Moves are numbered where they stand.
   stock_moves: { only: 'stock_id NOT IN (SELECT id FROM main.stock)', without: ['seq'] },

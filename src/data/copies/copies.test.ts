@@ -9,6 +9,7 @@ import { ZipFile } from 'yazl';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DEMO_JOBS } from '@/demo/jobs';
 import { bundleText } from '@/formats/bundle-file';
+import { cameStore } from '../came-store';
 import { jobStore } from '../job-store';
 import { openDatabase } from '../open';
 import type { ArchiveAs } from './archive-out';
@@ -156,6 +157,7 @@ describe('a copy of everything', () => {
       .prepare<[string], { id: string }>('SELECT id FROM photos WHERE job_id = ?')
       .all(added.id);
     expect(photos).toHaveLength(3);
+    expect(cameStore(here.db).of(added.id)).toHaveLength(1);
     for (const { id } of photos) expect(PHOTO_IDS).not.toContain(id);
     expect(Object.keys(everythingIn(here).pictures)).toHaveLength(6);
   });
@@ -305,6 +307,7 @@ describe('a foreign file', () => {
           'weather',
           'places',
           'readings',
+          'air_came',
         ].map((t) => `tables/${t}.ndjson`),
       ].map((name) => [name, content(name)]),
     );

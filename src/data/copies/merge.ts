@@ -87,6 +87,7 @@ function renameJobs(live: Db, sent: Sent): number {
     sent.db.prepare('UPDATE jobs SET id = ? WHERE id = ?').run(id, row.id);
     sent.db.prepare('UPDATE job_steps SET job_id = ? WHERE job_id = ?').run(id, row.id);
     sent.db.prepare('UPDATE photos SET job_id = ? WHERE job_id = ?').run(id, row.id);
+    sent.db.prepare('UPDATE air_came SET job_id = ? WHERE job_id = ?').run(id, row.id);
     renamePhotos(sent, id);
   }
   return same;

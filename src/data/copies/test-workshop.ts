@@ -9,6 +9,7 @@ import { MOMENTS } from '@/model/photo';
 import { photoStore } from '../photo-store';
 import { POOL } from '../pictures';
 import { placeStore } from '../place-store';
+import { cameStore } from '../came-store';
 import { readingStore } from '../reading-store';
 import { stockStore } from '../stock-store';
 import { tickStore } from '../tick-store';
@@ -99,6 +100,8 @@ export function fill({ db, photosFolder }: TestWorkshop, first: Job, second: Job
     { id: 'read-2', ms: 20, ...figures },
   ]);
   readings.remove('read-2', 90_000);
+  const hour = { panelC: 14.5, gapK: 6.2, rhPct: 61, windMs: 0.5, cureC: 15.5 };
+  cameStore(db).keep('bonnet', [{ ms: 3_600_000, ...hour }]);
 }
 
 /** Every row of every table, and every picture. */

@@ -12,6 +12,7 @@ import { ProvenanceMark } from '../parts/mark';
 import { Tick } from '../parts/tick';
 import { useFormat } from '../theme/providers';
 import {
+  cameSaid,
   cureRows,
   finishEntries,
   finishRows,
@@ -144,9 +145,10 @@ export function RefitPanel() {
 
 export function CurePanel() {
   const f = useFormat();
-  const { id, job, plan, products, air, nowMs } = useDesk();
-  const of = { job, plan, products };
+  const { id, job, plan, products, air, nowMs, known } = useDesk();
+  const of = { job, plan, products, came: known.came };
   const rows = cureRows(of, air, f);
+  const came = cameSaid(of, f);
   if (rows.length === 0) return <p className="cap">Dates follow once the last coat is on.</p>;
   return (
     <section className="panel" aria-label="Cure">
@@ -156,12 +158,14 @@ export function CurePanel() {
             <b className="minw-160">{row.when}</b>
             <span className="grow-180">
               {row.name}
+              {row.besides !== '' && <span className="small">, {row.besides}</span>}
               <br />
               <span className="small muted">{row.advice}</span>
             </span>
           </li>
         ))}
       </ul>
+      {came && <p className="cap mt-6">{came}</p>}
       <div className="row mt-10 noprint">
         <CalendarButton
           name={`${job.name}, finish and cure`}

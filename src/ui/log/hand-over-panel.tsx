@@ -7,8 +7,8 @@ import { handOver } from '../views/hand-over';
 
 export function HandOverPanel() {
   const f = useFormat();
-  const { job, plan, products, air } = useDesk();
-  const lines = handOver({ job, plan, products }, air, f);
+  const { job, plan, products, air, known } = useDesk();
+  const lines = handOver({ job, plan, products, came: known.came }, air, f);
   if (lines.length === 0) return <p className="cap">It can be written once the last coat is on.</p>;
   return (
     <section className="panel handover" aria-label="Hand over">

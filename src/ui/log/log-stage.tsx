@@ -164,7 +164,10 @@ function CloseRow() {
       )}
       <LeftHint />
       <span className="push" />
-      <Button variant="contained" onClick={() => desk.edit((j) => closeJob(j, desk.clock()))}>
+      <Button
+        variant="contained"
+        onClick={() => desk.edit((j) => closeJob(j, desk.clock(), desk.known.came))}
+      >
         Close the job
       </Button>
     </div>

@@ -3,13 +3,22 @@
 import { retime } from '@/core/edits/log';
 import { civilDate } from '@/core/time/instant';
 import { useDesk } from '../desk/job-desk';
+import { later } from '../parts/later';
 import { ClockBox } from '../parts/clock-box';
+import { useFormat } from '../theme/providers';
+import { cameView } from '../views/air-came';
 import { timeRows, type TimeRow } from '../views/log';
 import { DateBox } from '../parts/date-box';
 
+const CameChart = later('The air as it came', () => import('../parts/came-chart').then((m) => m.CameChart), {
+  heightPx: 190,
+});
+
 export function TimesPanel() {
-  const { job, plan, products } = useDesk();
+  const f = useFormat();
+  const { job, plan, products, known } = useDesk();
   const rows = timeRows(job, plan, products);
+  const came = cameView(job, known.came, f);
   return (
     <section className="panel" aria-label="Actual times">
       <div className="hd">
@@ -26,6 +35,7 @@ export function TimesPanel() {
           ))}
         </ul>
       )}
+      {came && <CameChart view={came} tz={job.place.tz} />}
     </section>
   );
 }

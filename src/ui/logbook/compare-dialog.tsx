@@ -8,6 +8,8 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { LogbookRow } from '@/usecases/logbook';
 import { FilmSection } from '../drawings/film-section';
 import { useFormat } from '../theme/providers';
+import { CameChart } from '../parts/came-chart';
+import { cameView } from '../views/air-came';
 import { compareLines } from '../views/logbook';
 import { stackOf } from '../views/stack';
 
@@ -23,6 +25,7 @@ export function CompareDialog({ pair, onClose }: CompareDialogProps) {
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="compare-title">
       <DialogTitle id="compare-title">Side by side</DialogTitle>
       <DialogContent tabIndex={0}>
+        <Traces pair={pair} />
         <table className="comparetable">
           <thead>
             <tr>
@@ -57,5 +60,25 @@ export function CompareDialog({ pair, onClose }: CompareDialogProps) {
         <Button onClick={onClose}>Close</Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+/** The air of both, as far as their records have it. */
+function Traces({ pair }: Pick<CompareDialogProps, 'pair'>) {
+  const f = useFormat();
+  const views = pair.flatMap((r) => {
+    const view = cameView(r.job, [], f);
+    return view ? [{ r, view }] : [];
+  });
+  if (views.length === 0) return null;
+  return (
+    <div className="is-grid gap-14 cols-repeat-auto-fit-minmax-min-100-320px-1fr mb-8">
+      {views.map(({ r, view }) => (
+        <section key={r.id} aria-label={`Air, ${r.job.name}`}>
+          <b className="fw600">{r.job.name}</b>
+          <CameChart view={view} tz={r.job.place.tz} heightPx={150} />
+        </section>
+      ))}
+    </div>
   );
 }

@@ -9,8 +9,8 @@ import { toComeRows } from '../views/to-come';
 
 export function ToCome() {
   const f = useFormat();
-  const { id, job, plan, products, air, nowMs } = useDesk();
-  const wax = cureRows({ job, plan, products }, air, f).find((r) => r.what === 'wax');
+  const { id, job, plan, products, air, nowMs, known } = useDesk();
+  const wax = cureRows({ job, plan, products, came: known.came }, air, f).find((r) => r.what === 'wax');
   const rows = toComeRows(plan, nowMs, f, wax);
   return (
     <section className="panel" aria-label="Still to come">

@@ -1,24 +1,28 @@
 /** The finish in words and bars: what was built, what goes, what must stay; tasks with their hours; refit; cure. */
 import type { FinishAct, FinishBar, PartFinish } from '@/core/finish/budget';
 import { finishPlan } from '@/core/finish/budget';
-import { cureDates, type CureMile } from '@/core/finish/cure';
+import { driedC } from '@/core/air/came';
+import { cureDates, type CureDate, type CureMile } from '@/core/finish/cure';
+import type { AirHour } from '@/model/came';
 import type { FinishWhy } from '@/core/finish/allowed';
 import type { AirView } from '@/core/air/view';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { coatsOn, lastOf } from '@/core/time/coats-on';
-import { HOUR, isoOf } from '@/core/time/instant';
+import { DAY, HOUR, isoOf } from '@/core/time/instant';
 import type { CalendarEntry } from '@/formats/calendar/write';
 import type { FinishTask, FinishWish, Peel } from '@/model/finish';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { calendarEntries } from './calendar';
-import { durationOf, whenOf, type Format } from '@/words/format';
+import { counted, durationOf, whenOf, type Format } from '@/words/format';
 
 export interface FinishOf {
   readonly job: Job;
   readonly plan: Plan;
   readonly products: readonly Product[];
+  /** The air as it came; left out where only the forecast is asked. */
+  readonly came?: readonly AirHour[];
 }
 
 export const PEEL_NAMES: Readonly<Record<Peel, string>> = {
@@ -169,25 +173,49 @@ export interface CureRow {
   readonly advice: string;
   readonly when: string;
   readonly atMs: number | null;
-}
-
-function hoursOf({ startMs, stepMs, panelC }: AirView): { startMs: number; tempC: number[] } {
-  const per = Math.max(1, Math.round(HOUR / stepMs));
-  return { startMs, tempC: panelC.mid.filter((_, i) => i % per === 0) };
+  /** How the temperatures moved it; empty where they did not by a day. */
+  readonly besides: string;
 }
 
 /** Dates of the newest film, by the air as it is known; empty before anything is on, and without weather. */
-export function cureRows({ job, plan, products }: FinishOf, air: AirView, f: Format): CureRow[] {
+export function cureRows({ job, plan, products, came = [] }: FinishOf, air: AirView, f: Format): CureRow[] {
   const last = lastOf(coatsOn(job));
   const layer = plan.layers.find((l) => l.id === last?.layerId);
-  if (!last || !layer || air.panelC.mid.length === 0 || plan.sessions.length > 0) return [];
+  const hours = driedC(came, air);
+  if (!last || !layer || hours.tempC.length === 0 || plan.sessions.length > 0) return [];
   const product = productIn(systemOfPlan(plan, products).products, layer.productId);
-  return cureDates(product, last.endedMs, hoursOf(air)).map(({ what, atMs, isNever, isAssumed }) => {
-    const [name, advice] = MILES[what];
-    const never = isNever ? 'never' : 'not within a year as cold as it is';
-    const date = atMs === null ? never : f.date(isoOf(atMs, job.place.tz));
-    return { what, name, advice, atMs, when: isAssumed && atMs !== null ? `about ${date}` : date };
+  return cureDates(product, last.endedMs, hours).map((d) => {
+    const [name, advice] = MILES[d.what];
+    const never = d.isNever ? 'never' : 'not within a year as cold as it is';
+    const date = d.atMs === null ? never : f.date(isoOf(d.atMs, job.place.tz));
+    return {
+      what: d.what,
+      name,
+      advice,
+      atMs: d.atMs,
+      when: d.isAssumed && d.atMs !== null ? `about ${date}` : date,
+      besides: besidesOf(d),
+    };
   });
+}
+
+/** By how much the temperatures move it, in days. */
+function besidesOf({ atMs, atRefMs }: CureDate): string {
+  if (atMs === null || atRefMs === null) return '';
+  const days = Math.round((atMs - atRefMs) / DAY);
+  if (days === 0) return '';
+  return `${counted(Math.abs(days), 'day')} ${days > 0 ? 'later' : 'sooner'} than at 20 °C`;
+}
+
+/** How much of its cure so far is known as it came; null where nothing is. */
+export function cameSaid({ job, came = [] }: Pick<FinishOf, 'job' | 'came'>, f: Format): string | null {
+  const ends = coatsOn(job).map((c) => c.endedMs);
+  const mine = came.filter((h) => h.ms >= Math.max(...ends));
+  if (mine.length === 0) return null;
+  const mean = mine.reduce((a, h) => a + h.cureC, 0) / mine.length;
+  const days = mine.length / 24;
+  const long = days < 2 ? counted(mine.length, 'hour') : counted(Math.round(days), 'day');
+  return `${long} of it as they came, ${f.temp(mean)} on average; what is ahead as it is forecast.`;
 }
 
 const MORNING_MIN = 60;
