@@ -8,6 +8,7 @@ import { handsOf, NOTHING_AROUND, type Around } from './schedule/around';
 import type { Scheduled } from './schedule/schedule';
 import { handHours, placeWork, type HandHours, type Piece } from './schedule/work/hands';
 import { RINSE_MIN, type PrepStep } from './schedule/work/draft';
+import { inOwnTime } from './schedule/work/own-hands';
 import { gunToRinse, rinseStep } from './schedule/work/gun';
 import { workOf } from './schedule/work/work';
 import { visitsOf } from './schedule/write/visits';
@@ -123,7 +124,11 @@ function placeFinish(
 ): Pick<AfterWork, 'finish' | 'visits'> {
   if (!work) return { finish: [], visits: [] };
   const { tz } = job.place;
-  const { pieces } = placeWork(work.tasks.map(stepOf), hours, Math.max(nowMs, work.readyMs, doneMs));
+  const { pieces } = placeWork(
+    inOwnTime(job, work.tasks.map(stepOf)),
+    hours,
+    Math.max(nowMs, work.readyMs, doneMs),
+  );
   return {
     finish: work.tasks.map((t) => ({ ...t, ...hoursOf(pieces, t.id, tz) })),
     visits: visitsOf('finish', 'finish', pieces, tz).map((w) => w.visit),

@@ -4,6 +4,7 @@
  */
 import * as z from 'zod';
 import { traceSchema } from './came';
+import { HAND_KINDS } from './task-kinds';
 import {
   BOX_FACES,
   CARRIES,
@@ -320,6 +321,10 @@ export const jobSchema = z.strictObject({
     .record(z.string().max(60), z.number().min(1).max(3))
     .optional()
     .describe('own waits over the sheet’s, by product, from what was felt on closed jobs'),
+  handsOwn: z
+    .partialRecord(z.enum(HAND_KINDS), z.number().min(0.3).max(4))
+    .optional()
+    .describe('own time over the usual, by kind of work, from begins pressed on closed jobs'),
   buying: z
     .enum(['at-once', 'staged'])
     .optional()

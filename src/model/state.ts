@@ -1,5 +1,6 @@
 /** How far a job is: coats, tasks, what was opened, what went wrong; each with its moment. */
 import * as z from 'zod';
+import { TASK_KINDS } from './task-kinds';
 import { NOTED_FAULTS } from './fault';
 import { idSchema as id } from './id';
 import { isoSchema } from './iso';
@@ -24,6 +25,10 @@ export const stateSchema = z.strictObject({
         taskId: z.string().max(120),
         endedAt: isoSchema,
         startedAt: isoSchema.optional().describe('where its begin was pressed'),
+        planned: z
+          .strictObject({ kind: z.enum(TASK_KINDS), minutes: z.number().min(0).max(6000) })
+          .optional()
+          .describe('beside a begin: what it was, and how long it was to take'),
         minutes: z
           .number()
           .min(1)

@@ -3,30 +3,9 @@ import * as z from 'zod';
 import { NOTED_FAULTS } from './fault';
 import { noticeSchema } from './marks';
 import { MENDS } from './mend';
+import { TASK_KINDS } from './task-kinds';
 
-export const TASK_KINDS = [
-  'shop',
-  'strip-down',
-  'fit',
-  'fill',
-  'sand',
-  'clean',
-  'mask',
-  'tack',
-  'check',
-  'tape',
-  'untape',
-  'activate',
-  'coat',
-  'flash',
-  'rinse',
-  'dry',
-  'unmask',
-  'bake',
-  'move',
-  'polish',
-] as const;
-export type TaskKind = (typeof TASK_KINDS)[number];
+export { TASK_KINDS, type TaskKind } from './task-kinds';
 const iso = z.string();
 
 export const taskSchema = z.strictObject({

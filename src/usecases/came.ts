@@ -9,8 +9,8 @@ import type { Job } from '@/model/job';
 import type { Planning } from './plans';
 import type { StoredJob } from './ports';
 
-/** Days that are filled in at one asking: the rest follows at the next. */
-const MOST_DAYS = 8;
+/** Days that are filled in at one asking, about a second of work: the rest follows at the next. */
+const MOST_DAYS = 31;
 
 /** Hours of a span from the forecast that held then; empty where nobody told one. */
 async function hoursOf(stored: StoredJob, planning: Planning, span: Span, nowMs: number): Promise<AirHour[]> {

@@ -4,6 +4,7 @@ import type { Bought } from '@/model/bought';
 import type { FreeHours, Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';
+import { ownPace } from './own-hands';
 import { ownUse, ownWaits } from './own-use';
 import type { JobStore } from './ports';
 
@@ -99,11 +100,13 @@ function plainJob(store: JobStore): Job {
   const last = store.newest()?.job;
   const habit = ownUse(store, last?.equipment.sprayer ?? 'aerosol').habit;
   const flashOwn = ownWaits(store);
+  const handsOwn = ownPace(store);
   return {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,
     ...inherited(last),
     ...(habit ? { habit } : {}),
     ...(Object.keys(flashOwn).length > 0 ? { flashOwn } : {}),
+    ...(Object.keys(handsOwn).length > 0 ? { handsOwn } : {}),
   };
 }

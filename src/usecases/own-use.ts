@@ -8,10 +8,12 @@ import { weighedOf } from '@/core/material/weighed';
 import { feltBy } from '@/core/coating/felt';
 import { FELT_SD } from '@/core/numerics/felt-times';
 import { learned, sdWithOneMore } from '@/core/numerics/learned';
-import { logSd, normalQuantile } from '@/core/numerics/stats';
+import { logSd } from '@/core/numerics/stats';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
+import { bandOf, closedJobs, counts, shareOf, type LearnedItem } from './learned-item';
+import { ofHands } from './own-hands';
 import type { JobStore, StoredJob } from './ports';
 
 type System = ReturnType<typeof systemFor>;
@@ -47,22 +49,12 @@ function toldBy(job: Job): UseTold[] {
   return sum.usedMl > 0 && sum.expectedMl > 0 ? [sum] : [];
 }
 
-/** A habit is what one does of late; older logs say little of it. */
-const LATEST_JOBS = 60;
-
 export interface OwnUse {
   /** null before the first job that tells something */
   readonly habit: Habit | null;
   /** The closed jobs it rests on, the last closed first. */
   readonly jobs: readonly string[];
 }
-
-/** An item that was reset rests on what was closed since. */
-const counts = ({ job }: Pick<StoredJob, 'job'>, item: string): boolean =>
-  !(job.log?.unlearned ?? []).includes(item);
-
-const closedJobs = (store: JobStore): readonly StoredJob[] =>
-  store.closed({ skip: 0, most: LATEST_JOBS }).rows;
 
 const itemOf = (sprayer: Job['equipment']['sprayer']): string => `use:${sprayer}`;
 
@@ -78,31 +70,6 @@ function habitIn(closed: readonly StoredJob[], sprayer?: Job['equipment']['spray
     .filter((t) => t.told.length > 0);
   return { habit: habitOf(told.flatMap((t) => t.told).reverse()), jobs: told.map((t) => t.name) };
 }
-
-/** A figure with what it was before anything was told. */
-export interface LearnedItem {
-  readonly item: string;
-  readonly kind: 'use' | 'flash';
-  /** A sprayer, or a product by its name. */
-  readonly of: string;
-  readonly usual: number;
-  readonly usualBand: readonly [number, number];
-  readonly yours: number;
-  /** Nine in ten lie between. */
-  readonly band: readonly [number, number];
-  readonly n: number;
-  readonly jobs: readonly string[];
-  /** Doubt as a share, one standard deviation, and what one more reading would leave of it. */
-  readonly sdFrac: number;
-  readonly sdFracWithOneMore: number;
-}
-
-const Z90 = normalQuantile(0.95);
-const bandOf = (mean: number, sd: number): [number, number] => [
-  Math.exp(mean - Z90 * sd),
-  Math.exp(mean + Z90 * sd),
-];
-const shareOf = (sd: number): number => Math.sqrt(Math.exp(sd * sd) - 1);
 
 function ofSprayer(closed: readonly StoredJob[], sprayer: Job['equipment']['sprayer']): LearnedItem[] {
   const { habit, jobs } = habitIn(closed, sprayer);
@@ -163,7 +130,7 @@ function ofWaits(closed: readonly StoredJob[]): LearnedItem[] {
 export function learnedItems(store: JobStore): LearnedItem[] {
   const closed = closedJobs(store);
   const sprayers = [...new Set(closed.map((s) => s.job.equipment.sprayer))];
-  return [...sprayers.flatMap((s) => ofSprayer(closed, s)), ...ofWaits(closed)];
+  return [...sprayers.flatMap((s) => ofSprayer(closed, s)), ...ofWaits(closed), ...ofHands(closed)];
 }
 
 /** Forgets what the closed jobs say of an item, or lets them say it again. @returns how many jobs */

@@ -5,6 +5,7 @@
  */
 import Button from '@mui/material/Button';
 import { setMinutes } from '@/core/edits/choices';
+import { paceOf } from '@/core/schedule/work/own-hands';
 import type { System } from '@/core/seams/seam';
 import { groundOf } from '@/model/ground';
 import { durationOf } from '@/words/format';
@@ -82,6 +83,7 @@ function WorkRow({ work, desk, system }: OrderPanelProps & { work: WorkTask }) {
         fault={desk.faultAt(`minutes.${id}`)}
       />
       <span className="wide-64">
+        {own === undefined && paceOf(desk.job, task.kind) !== 1 && <ProvenanceMark mark="own" />}
         {own !== undefined && (
           <Button size="small" aria-label={`${title}: as estimated`} onClick={() => set(null)}>
             Mine <span aria-hidden="true">×</span>

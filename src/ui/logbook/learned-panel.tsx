@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
-import type { LearnedItem } from '@/usecases/own-use';
+import type { LearnedItem } from '@/usecases/learned-item';
 import { LearnedAxis } from '../drawings/learned-axis';
 import { useGone } from '../parts/gone';
 import { ProvenanceMark } from '../parts/mark';

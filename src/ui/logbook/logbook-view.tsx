@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import type { Logbook, LogbookRow } from '@/usecases/logbook';
-import type { LearnedItem } from '@/usecases/own-use';
+import type { LearnedItem } from '@/usecases/learned-item';
 import { ASPECTS } from '@/model/rubric';
 import { counted } from '@/words/format';
 import { FilmSection } from '../drawings/film-section';

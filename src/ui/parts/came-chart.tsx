@@ -1,9 +1,9 @@
 'use client';
 /** The air as it came: the panel and its gap over the dew point, a mark at each coat. */
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { isoOf } from '@/core/time/instant';
 import { useFormat } from '../theme/providers';
 import type { CameView } from '../views/air-came';
-import { clockAt } from '../views/readings';
 
 interface CameChartProps {
   readonly view: CameView;
@@ -28,8 +28,9 @@ export function CameChart({ view, tz, heightPx = 190 }: CameChartProps) {
               dataKey="ms"
               type="number"
               domain={['dataMin', 'dataMax']}
-              tickFormatter={(ms: number) => clockAt(ms, tz, f)}
-              minTickGap={48}
+              ticks={[...view.ticksMs]}
+              tickFormatter={(ms: number) => f.dayTime(isoOf(ms, tz))}
+              minTickGap={24}
               {...axis}
             />
             <YAxis width={64} tickFormatter={(c: number) => f.temp(c)} {...axis} />

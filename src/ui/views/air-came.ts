@@ -1,7 +1,7 @@
 /** The air as it came while it was sprayed: points of a chart, and the same in a sentence. */
 import { traceOf } from '@/core/air/came';
 import { coatsOn } from '@/core/time/coats-on';
-import { HOUR } from '@/core/time/instant';
+import { HOUR, isoOf } from '@/core/time/instant';
 import type { AirHour } from '@/model/came';
 import type { Job } from '@/model/job';
 import type { Format } from '@/words/format';
@@ -15,22 +15,28 @@ export interface CameView {
   readonly points: readonly CamePoint[];
   /** When coats were on, ms. */
   readonly coatsMs: readonly number[];
+  /** Noons and midnights, ms. */
+  readonly ticksMs: readonly number[];
   readonly said: string;
 }
 
+/** A coat is wet so long for dew and cold to matter, h. From memory. */
+const WET_H = 3;
+
 const rangeOf = (list: readonly number[]): [number, number] => [Math.min(...list), Math.max(...list)];
 
-/** Hours in which a coat was on its way or wet: from an hour before its end until three after. */
-const isWet = ({ ms }: AirHour, endsMs: readonly number[]): boolean =>
-  endsMs.some((e) => ms >= e - 2 * HOUR && ms <= e + 3 * HOUR);
+/** Hours that touch a stretch about a coat. */
+const about = (trace: readonly AirHour[], endsMs: readonly number[], hours: number): readonly AirHour[] =>
+  trace.filter(({ ms }) => endsMs.some((e) => ms > e - 2 * HOUR && ms <= e + hours * HOUR));
 
 function saidOf(trace: readonly AirHour[], endsMs: readonly number[], f: Format): string {
-  const wet = trace.filter((h) => isWet(h, endsMs));
+  const wet = about(trace, endsMs, WET_H);
   const all = wet.length > 0 ? wet : trace;
+  const sprayed = about(trace, endsMs, 0);
   const [coldC, warmC] = rangeOf(all.map((h) => h.panelC));
   const gapK = Math.min(...all.map((h) => h.gapK));
-  const windMs = Math.max(...all.map((h) => h.windMs));
-  return `Panel ${f.temp(coldC)} to ${f.temp(warmC)}, dew gap at least ${f.gap(gapK)}, wind up to ${f.speed(windMs)} while it was wet.`;
+  const windMs = Math.max(0, ...sprayed.map((h) => h.windMs));
+  return `While it was wet the panel had ${f.temp(coldC)} to ${f.temp(warmC)} and stayed at least ${f.gap(gapK)} over the dew point; sprayed in wind up to ${f.speed(windMs)}.`;
 }
 
 /** Hours that nobody knows break the line. */
@@ -48,5 +54,7 @@ export function cameView(job: Job, came: readonly AirHour[], f: Format): CameVie
   const coatsMs = coatsOn(job).map((c) => c.endedMs);
   const trace = job.log?.trace ?? traceOf(came, coatsMs);
   if (trace.length < 2) return null;
-  return { points: pointsOf(trace), coatsMs, said: saidOf(trace, coatsMs, f) };
+  const { tz } = job.place;
+  const ticksMs = trace.map((h) => h.ms).filter((ms) => /T(00|12):/.test(isoOf(ms, tz)));
+  return { points: pointsOf(trace), coatsMs, ticksMs, said: saidOf(trace, coatsMs, f) };
 }

@@ -5,10 +5,12 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { isPlastic, isTimber } from '@/model/substrates';
 import type { LogbookRow } from '@/usecases/logbook';
-import type { LearnedItem } from '@/usecases/own-use';
+import type { LearnedItem } from '@/usecases/learned-item';
 import { ASPECTS, type Aspect } from '@/model/rubric';
+import { TASK_KINDS } from '@/model/task-kinds';
 import type { Format } from '@/words/format';
 import { counted } from '@/words/format';
+import { TASK_NAMES } from '@/words/names';
 import { faultName } from './noted-faults';
 
 export const ASPECT_NAMES: Readonly<Record<Aspect, string>> = {
@@ -28,13 +30,29 @@ export const RUBRIC_WORDS: Readonly<Record<Aspect, readonly string[]>> = {
   hold: ['comes off', 'lifts at edges', 'chips', 'one chip', 'nothing comes off'],
 };
 
-const FEATURES: Readonly<Record<LearnedItem['kind'], string>> = { use: 'Own use', flash: 'Own wait' };
+const FEATURES: Readonly<Record<LearnedItem['kind'], string>> = {
+  use: 'Own use',
+  flash: 'Own wait',
+  hands: 'Own pace',
+};
 const SPRAYERS: Readonly<Record<string, string>> = {
   aerosol: 'cans',
   hvlp: 'HVLP gun',
   lvlp: 'LVLP gun',
   conventional: 'conventional gun',
 };
+
+const UNITS: Readonly<Record<LearnedItem['kind'], { readonly unit: string; readonly what: string }>> = {
+  use: { unit: 'times as reckoned', what: 'weighed coat' },
+  flash: { unit: 'times its sheet', what: 'day with a finger at the masking' },
+  hands: { unit: 'times the usual', what: 'task whose begin is pressed' },
+};
+
+function nameOf({ kind, of }: LearnedItem): string {
+  if (kind === 'use') return SPRAYERS[of] ?? of;
+  const task = TASK_KINDS.find((k) => k === of);
+  return kind === 'hands' && task ? TASK_NAMES[task].toLowerCase() : of;
+}
 
 export interface LearnedView {
   readonly item: string;
@@ -51,9 +69,8 @@ export interface LearnedView {
 const pct = (share: number): string => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
 
 export function learnedView(x: LearnedItem): LearnedView {
-  const of = x.kind === 'use' ? (SPRAYERS[x.of] ?? x.of) : x.of;
-  const unit = x.kind === 'use' ? 'times as reckoned' : 'times its sheet';
-  const what = x.kind === 'use' ? 'weighed coat' : 'day with a finger at the masking';
+  const { unit, what } = UNITS[x.kind];
+  const of = nameOf(x);
   return {
     item: x.item,
     name: `${FEATURES[x.kind]}, ${of}`,

@@ -15,6 +15,7 @@ import { dentedNow, feathering, filling } from './filling';
 import { inFives } from './minutes';
 import { afterRust, beforePaper, fitting, isRawWood, washBloom } from './opening';
 import { mendPreparation } from './mending';
+import { inOwnTime } from './own-hands';
 import { sandingOf } from './sanding';
 
 /** Minutes to take one fitting off and bag it. From memory. */
@@ -173,12 +174,14 @@ const isReworkedFirst = ({ layers, begins }: Stretch): boolean => {
 /** Everything in order, with the minutes the owner set where he knows better. */
 export function preparationOf(job: Job, s: Stretch): Preparation {
   const parts: Parts = new Map(job.parts.map((p) => [p.id, p]));
-  const own = (list: readonly PrepStep[]): PrepStep[] =>
-    list.map((p) => ({ ...p, minutes: job.minutes?.[p.id] ?? p.minutes }));
+  const own = (list: readonly PrepStep[]): PrepStep[] => inOwnTime(job, list);
   const sprayed = sprayedBy(s, parts);
   const { clean, wipe, mask, tack } = wiping(s, sprayed);
   const [first] = s.layers;
-  if (first?.mend && isReworkedFirst(s)) return mendPreparation(s.id, { ...first, mend: first.mend }, mask);
+  if (first?.mend && isReworkedFirst(s)) {
+    const mended = mendPreparation(s.id, { ...first, mend: first.mend }, mask);
+    return { visits: own(mended.visits), prep: own(mended.prep) };
+  }
   if (s.rested === 'bond') return { visits: [], prep: own([fresh(tack, s)]) };
   if (s.rested === 'again') return { visits: [], prep: own([wipe, tack]) };
   const seams = seamsIn(s);

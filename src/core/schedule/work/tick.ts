@@ -37,9 +37,17 @@ export function withStart(job: Job, taskId: string | null, atMs: number): Job {
   return { ...job, state: { ...state, started: { taskId, at: isoOf(atMs, job.place.tz) } } };
 }
 
-interface Ended {
-  readonly endedAt: string;
-  readonly startedAt?: string;
+type Ended = Pick<TickedTask, 'endedAt' | 'startedAt' | 'planned'>;
+
+/** Where its begin was pressed: since when, and how long it was to take. */
+function begun(
+  { started }: JobState,
+  { task, minutes, atMs }: Tick,
+  tz: string,
+): Pick<Ended, 'startedAt' | 'planned'> {
+  if (started?.taskId !== task.id || msOf(started.at, tz) > atMs) return {};
+  const { kind } = task;
+  return { startedAt: started.at, ...(minutes !== undefined && { planned: { kind, minutes } }) };
 }
 
 function tickedTasks(tasks: readonly TickedTask[], tick: Tick, ended: Ended): TickedTask[] {
@@ -79,10 +87,9 @@ export const partTaskId = (coatId: string, partId: string): string => `${coatId}
  */
 export function withTick(job: Job, tick: Tick): Job {
   const at = isoOf(tick.atMs, job.place.tz);
-  const { started, ...s } = job.state ?? EMPTY;
+  const { started: _was, ...s } = job.state ?? EMPTY;
   const { id, kind } = tick.task;
-  const isItsOwn = started?.taskId === id && msOf(started.at, job.place.tz) <= tick.atMs;
-  const ended: Ended = { endedAt: at, ...(isItsOwn && { startedAt: started.at }) };
+  const ended: Ended = { endedAt: at, ...begun(job.state ?? EMPTY, tick, job.place.tz) };
   const activations =
     kind === 'activate' && tick.productId !== null
       ? [

@@ -1,0 +1,38 @@
+/** A figure of the painter's own, with what it was before, and the closed jobs it may rest on. */
+import { normalQuantile } from '@/core/numerics/stats';
+import type { JobStore, StoredJob } from './ports';
+
+/** A habit is what one does of late; older logs say little of it. */
+const LATEST_JOBS = 60;
+
+/** An item that was reset rests on what was closed since. */
+export const counts = ({ job }: Pick<StoredJob, 'job'>, item: string): boolean =>
+  !(job.log?.unlearned ?? []).includes(item);
+
+export const closedJobs = (store: JobStore): readonly StoredJob[] =>
+  store.closed({ skip: 0, most: LATEST_JOBS }).rows;
+
+/** A figure with what it was before anything was told. */
+export interface LearnedItem {
+  readonly item: string;
+  readonly kind: 'use' | 'flash' | 'hands';
+  /** A sprayer, a product by its name, or a kind of work. */
+  readonly of: string;
+  readonly usual: number;
+  readonly usualBand: readonly [number, number];
+  readonly yours: number;
+  /** Nine in ten lie between. */
+  readonly band: readonly [number, number];
+  readonly n: number;
+  readonly jobs: readonly string[];
+  /** Doubt as a share, one standard deviation, and what one more reading would leave of it. */
+  readonly sdFrac: number;
+  readonly sdFracWithOneMore: number;
+}
+
+const Z90 = normalQuantile(0.95);
+export const bandOf = (mean: number, sd: number): [number, number] => [
+  Math.exp(mean - Z90 * sd),
+  Math.exp(mean + Z90 * sd),
+];
+export const shareOf = (sd: number): number => Math.sqrt(Math.exp(sd * sd) - 1);
