@@ -69,6 +69,10 @@ export const DANGERS = ['unwell', 'splash', 'can-danger', 'rags-warm'] as const;
 
 export const FAULTS = [...SEEN_FAULTS, ...EVENTS, ...DANGERS] as const;
 export type FaultCode = (typeof FAULTS)[number];
+
+/** Causes that the record of a job can tell of: its air as it came, how its parts stood. */
+export const TOLD_CAUSES = ['wind', 'damp', 'cold', 'hot', 'thick'] as const;
+export type ToldCause = (typeof TOLD_CAUSES)[number];
 export const isDanger = (code: FaultCode): boolean => (DANGERS as readonly FaultCode[]).includes(code);
 /** As it is noted in a job: a fault, or none of these. */
 export const NOTED_FAULTS = [...FAULTS, 'other'] as const;

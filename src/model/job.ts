@@ -4,6 +4,7 @@
  */
 import * as z from 'zod';
 import { traceSchema } from './came';
+import { FAULTS, TOLD_CAUSES } from './fault';
 import { HAND_KINDS } from './task-kinds';
 import {
   BOX_FACES,
@@ -325,6 +326,17 @@ export const jobSchema = z.strictObject({
     .partialRecord(z.enum(HAND_KINDS), z.number().min(0.3).max(4))
     .optional()
     .describe('own time over the usual, by kind of work, from begins pressed on closed jobs'),
+  faultsOwn: z
+    .array(
+      z.strictObject({
+        code: z.enum(FAULTS),
+        when: z.enum(TOLD_CAUSES).optional().describe('with this cause there; left out: always'),
+        times: z.number().min(0).max(20),
+      }),
+    )
+    .max(100)
+    .optional()
+    .describe('how many times as often as usual faults came on closed jobs'),
   buying: z
     .enum(['at-once', 'staged'])
     .optional()

@@ -1,5 +1,6 @@
 /** A figure of the painter's own, with what it was before, and the closed jobs it may rest on. */
 import { normalQuantile } from '@/core/numerics/stats';
+import type { ToldCause } from '@/model/fault';
 import type { JobStore, StoredJob } from './ports';
 
 /** A habit is what one does of late; older logs say little of it. */
@@ -15,9 +16,11 @@ export const closedJobs = (store: JobStore): readonly StoredJob[] =>
 /** A figure with what it was before anything was told. */
 export interface LearnedItem {
   readonly item: string;
-  readonly kind: 'use' | 'flash' | 'hands';
-  /** A sprayer, a product by its name, or a kind of work. */
+  readonly kind: 'use' | 'flash' | 'hands' | 'fault';
+  /** A sprayer, a product by its name, a kind of work, or a fault. */
   readonly of: string;
+  /** A fault's cause that was there on the jobs it is counted on; left out: on all. */
+  readonly when?: ToldCause;
   readonly usual: number;
   readonly usualBand: readonly [number, number];
   readonly yours: number;

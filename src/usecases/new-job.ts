@@ -4,6 +4,7 @@ import type { Bought } from '@/model/bought';
 import type { FreeHours, Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';
+import { ownFaults } from './own-faults';
 import { ownPace } from './own-hands';
 import { ownUse, ownWaits } from './own-use';
 import type { JobStore } from './ports';
@@ -101,6 +102,7 @@ function plainJob(store: JobStore): Job {
   const habit = ownUse(store, last?.equipment.sprayer ?? 'aerosol').habit;
   const flashOwn = ownWaits(store);
   const handsOwn = ownPace(store);
+  const faultsOwn = ownFaults(store);
   return {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,
@@ -108,5 +110,6 @@ function plainJob(store: JobStore): Job {
     ...(habit ? { habit } : {}),
     ...(Object.keys(flashOwn).length > 0 ? { flashOwn } : {}),
     ...(Object.keys(handsOwn).length > 0 ? { handsOwn } : {}),
+    ...(faultsOwn.length > 0 ? { faultsOwn } : {}),
   };
 }

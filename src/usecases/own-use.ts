@@ -13,6 +13,7 @@ import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
 import { bandOf, closedJobs, counts, shareOf, type LearnedItem } from './learned-item';
+import { ofFaults } from './own-faults';
 import { ofHands } from './own-hands';
 import type { JobStore, StoredJob } from './ports';
 
@@ -130,7 +131,12 @@ function ofWaits(closed: readonly StoredJob[]): LearnedItem[] {
 export function learnedItems(store: JobStore): LearnedItem[] {
   const closed = closedJobs(store);
   const sprayers = [...new Set(closed.map((s) => s.job.equipment.sprayer))];
-  return [...sprayers.flatMap((s) => ofSprayer(closed, s)), ...ofWaits(closed), ...ofHands(closed)];
+  return [
+    ...sprayers.flatMap((s) => ofSprayer(closed, s)),
+    ...ofWaits(closed),
+    ...ofHands(closed),
+    ...ofFaults(closed),
+  ];
 }
 
 /** Forgets what the closed jobs say of an item, or lets them say it again. @returns how many jobs */

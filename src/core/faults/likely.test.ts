@@ -44,16 +44,30 @@ describe('causes that an hour brings', () => {
 
 describe('the likeliest', () => {
   it('on an upright part in damp air: runs and blush among the first five; in a flat dry hour no blush', () => {
-    const damp = likelyFaults([clear], new Set(['thick', 'damp'] as const), 5);
+    const damp = likelyFaults([clear], new Set(['thick', 'damp'] as const), { most: 5 });
     expect(damp).toContain('runs');
     expect(damp).toContain('blush');
-    expect(likelyFaults([clear], new Set(), 5)).not.toContain('blush');
+    expect(likelyFaults([clear], new Set(), { most: 5 })).not.toContain('blush');
   });
   it('five of them, each once, none of a gun where there are cans, none of people', () => {
-    const all = likelyFaults([clear], new Set(['wind'] as const), 5);
+    const all = likelyFaults([clear], new Set(['wind'] as const), { most: 5 });
     expect(new Set(all).size).toBe(5);
     expect(all).toContain('wind-grit');
-    expect(likelyFaults([clear], new Set(), 99)).not.toContain('gun-pulses');
-    expect(likelyFaults([clear], new Set(), 99)).not.toContain('unwell');
+    expect(likelyFaults([clear], new Set(), { most: 99 })).not.toContain('gun-pulses');
+    expect(likelyFaults([clear], new Set(), { most: 99 })).not.toContain('unwell');
+  });
+  it('puts what comes on one’s own jobs first, where the hour is like theirs', () => {
+    const at = (when: 'damp' | undefined, found: 'wind' | 'damp'): number =>
+      likelyFaults([clear], new Set([found]), {
+        most: 99,
+        own: [{ code: 'dry-spray', ...(when && { when }), times: 9 }],
+      }).indexOf('dry-spray');
+    const usual = likelyFaults([clear], new Set(['damp'] as const), { most: 99 }).indexOf('dry-spray');
+    expect(usual).toBeGreaterThan(0);
+    expect(at(undefined, 'damp')).toBe(0);
+    expect(at('damp', 'damp')).toBe(0);
+    expect(at('damp', 'wind')).toBe(
+      likelyFaults([clear], new Set(['wind'] as const), { most: 99 }).indexOf('dry-spray'),
+    );
   });
 });

@@ -2,7 +2,7 @@
  * What is likeliest to go wrong in a session: what shows on its films while they are sprayed and dry, how often it
  * comes, and what of its causes the hour brings. From memory.
  */
-import type { Part } from '@/model/job';
+import type { Job, Part } from '@/model/job';
 import type { Session } from '@/model/plan';
 import { actOn, type Cause, type FaultCard, type FilmSeen } from './card';
 import { FAULT_CARDS } from './cards';
@@ -62,6 +62,12 @@ const ON_THE_DAY: readonly FaultMoment[] = ['spraying', 'waiting', 'unmasking', 
 /** A cause that is there makes it so many times likelier. ASSUMED. */
 const TIMES_LIKELIER = 2;
 
+type Own = NonNullable<Job['faultsOwn']>;
+
+/** How many times as often as usual it came on one's own jobs, where they were like this hour. */
+const ownTimes = (own: Own, code: FaultCode, found: ReadonlySet<Cause>): number =>
+  own.find((o) => o.code === code && (o.when === undefined || found.has(o.when)))?.times ?? 1;
+
 function weightOf({ often, causes }: FaultCard, found: ReadonlySet<Cause>): number {
   const hit = causes.findIndex((c) => found.has(c));
   return hit < 0 ? often : often * (1 + TIMES_LIKELIER / (hit + 1));
@@ -71,14 +77,14 @@ function weightOf({ often, causes }: FaultCard, found: ReadonlySet<Cause>): numb
 export function likelyFaults(
   films: readonly FilmSeen[],
   found: ReadonlySet<Cause>,
-  most: number,
+  { most, own = [] }: { readonly most: number; readonly own?: Own | undefined },
 ): FaultCode[] {
   return FAULT_CARDS.filter(
     (c) => c.causes.length > 0 && films.some(c.on) && c.moments.some((m) => ON_THE_DAY.includes(m)),
   )
     .map((c) => ({
       code: c.code,
-      weight: weightOf(c, found),
+      weight: weightOf(c, found) * ownTimes(own, c.code, found),
       stops: films.some((f) => actOn(c, f) === 'stop'),
     }))
     .sort((a, b) => b.weight - a.weight || Number(b.stops) - Number(a.stops))

@@ -10,8 +10,7 @@ interface LearnedAxisProps {
 
 export function LearnedAxis({ view }: LearnedAxisProps) {
   const { usual, usualBand, yours, band } = view;
-  const low = Math.min(usualBand[0], band[0]) - 0.05;
-  const high = Math.max(usualBand[1], band[1]) + 0.05;
+  const [low, high] = view.ends;
   const x = (v: number): number => ((v - low) / (high - low)) * W;
   const bar = ([a, b]: readonly [number, number]) => ({ x: x(a), width: Math.max(2, x(b) - x(a)) });
   return (
@@ -29,10 +28,10 @@ export function LearnedAxis({ view }: LearnedAxisProps) {
       <path d={`M${x(yours)} 17V32`} stroke="var(--panel)" strokeWidth="2" />
       <path d={`M0 34H${W}`} stroke="var(--ink-3)" />
       <text x="0" y="45" fontSize="11" fill="var(--ink-2)">
-        {low.toFixed(2)}
+        {view.endsSaid[0]}
       </text>
       <text x={W} y="45" fontSize="11" textAnchor="end" fill="var(--ink-2)">
-        {high.toFixed(2)}
+        {view.endsSaid[1]}
       </text>
     </svg>
   );

@@ -6,6 +6,7 @@ import type { Plan } from '@/model/plan';
 import { isPlastic, isTimber } from '@/model/substrates';
 import type { LogbookRow } from '@/usecases/logbook';
 import type { LearnedItem } from '@/usecases/learned-item';
+import { FAULTS } from '@/model/fault';
 import { ASPECTS, type Aspect } from '@/model/rubric';
 import { TASK_KINDS } from '@/model/task-kinds';
 import type { Format } from '@/words/format';
@@ -34,6 +35,7 @@ const FEATURES: Readonly<Record<LearnedItem['kind'], string>> = {
   use: 'Own use',
   flash: 'Own wait',
   hands: 'Own pace',
+  fault: 'Own faults',
 };
 const SPRAYERS: Readonly<Record<string, string>> = {
   aerosol: 'cans',
@@ -46,9 +48,20 @@ const UNITS: Readonly<Record<LearnedItem['kind'], { readonly unit: string; reado
   use: { unit: 'times as reckoned', what: 'weighed coat' },
   flash: { unit: 'times its sheet', what: 'day with a finger at the masking' },
   hands: { unit: 'times the usual', what: 'task whose begin is pressed' },
+  fault: { unit: 'of jobs', what: 'job that is closed' },
 };
 
-function nameOf({ kind, of }: LearnedItem): string {
+const WHENS: Readonly<Record<NonNullable<LearnedItem['when']>, string>> = {
+  wind: 'in wind',
+  damp: 'in damp air',
+  cold: 'in the cold',
+  hot: 'in the heat',
+  thick: 'on what stands or hangs',
+};
+
+function nameOf({ kind, of, when }: LearnedItem): string {
+  const code = FAULTS.find((c) => c === of);
+  if (kind === 'fault' && code) return `${faultName(code).toLowerCase()}${when ? `, ${WHENS[when]}` : ''}`;
   if (kind === 'use') return SPRAYERS[of] ?? of;
   const task = TASK_KINDS.find((k) => k === of);
   return kind === 'hands' && task ? TASK_NAMES[task].toLowerCase() : of;
@@ -64,23 +77,34 @@ export interface LearnedView {
   readonly usualBand: readonly [number, number];
   readonly yours: number;
   readonly band: readonly [number, number];
+  /** Ends of the axis, and what is written at them. */
+  readonly ends: readonly [low: number, high: number];
+  readonly endsSaid: readonly [string, string];
 }
 
+const AXIS_MARGIN = 0.05;
 const pct = (share: number): string => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
 
 export function learnedView(x: LearnedItem): LearnedView {
   const { unit, what } = UNITS[x.kind];
   const of = nameOf(x);
+  const ends: [number, number] = [
+    Math.max(0, Math.min(x.usualBand[0], x.band[0]) - AXIS_MARGIN),
+    Math.max(x.usualBand[1], x.band[1]) + AXIS_MARGIN,
+  ];
+  const said = (value: number): string => (x.kind === 'fault' ? pct(value) : value.toFixed(2));
   return {
     item: x.item,
     name: `${FEATURES[x.kind]}, ${of}`,
-    figures: `${x.usual.toFixed(2)} → ${x.yours.toFixed(2)} ${unit}`,
-    from: `from ${counted(x.n, 'reading')}; nine in ten between ${x.band[0].toFixed(2)} and ${x.band[1].toFixed(2)}. Told by ${x.jobs.slice(0, 4).join(', ')}${x.jobs.length > 4 ? ' and others' : ''}.`,
+    figures: `${said(x.usual)} → ${said(x.yours)} ${unit}`,
+    from: `from ${counted(x.n, x.kind === 'fault' ? 'job' : 'reading')}; nine in ten between ${said(x.band[0])} and ${said(x.band[1])}. Told by ${x.jobs.slice(0, 4).join(', ')}${x.jobs.length > 4 ? ' and others' : ''}.`,
     worth: `One more ${what}: ±${pct(x.sdFrac)} becomes ±${pct(x.sdFracWithOneMore)}.`,
     usual: x.usual,
     usualBand: x.usualBand,
     yours: x.yours,
     band: x.band,
+    ends,
+    endsSaid: [said(ends[0]), said(ends[1])],
   };
 }
 

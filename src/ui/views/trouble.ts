@@ -164,7 +164,10 @@ export function likelyRows(on: OnJob, { sessions }: Pick<Plan, 'sessions'>): Lik
   if (!session) return [];
   const layers = on.layers.filter((l) => session.layerIds.includes(l.id));
   const films = filmsOf({ ...on, layers });
-  return likelyFaults(films, causesIn(session, on.job.parts), MOST_LIKELY).map((code) => {
+  return likelyFaults(films, causesIn(session, on.job.parts), {
+    most: MOST_LIKELY,
+    own: on.job.faultsOwn,
+  }).map((code) => {
     const top = films.filter((x) => faultCard(code).on(x)).at(-1)!;
     const { name, now, nowOn } = FAULT_WORDS[code];
     const lines = nowOn?.[whereOf(top)] ?? now;
