@@ -57,7 +57,7 @@ const FOLDING: Readonly<Record<string, readonly string[]>> = {
   materials: ['where', 'mixing', 'buying', 'money'],
   window: ['forecast', 'others', 'ruled-out', 'computed'],
   'spray-day': ['readings', 'weights', 'photos', 'calls'],
-  log: ['refit', 'cure', 'shelf', 'outcome', 'rubric', 'times', 'photos', 'hand-over', 'note'],
+  log: ['refit', 'cure', 'money', 'shelf', 'outcome', 'rubric', 'times', 'photos', 'hand-over', 'note'],
 };
 const EVERY_SECTION = Object.fromEntries(
   Object.entries(FOLDING).flatMap(([stage, ids]) => ids.map((id) => [`${stage}/${id}`, true] as const)),

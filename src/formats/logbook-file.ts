@@ -10,6 +10,11 @@ export interface RecordOut {
   readonly areaM2: number;
   readonly filmUm: number;
   readonly coats: number;
+  readonly end: {
+    readonly again: { readonly total: number };
+    readonly leftWorth: number;
+    readonly hands: { readonly plannedMin: number; readonly begunMin: number };
+  };
   readonly used: readonly {
     readonly name: string;
     readonly usedMl: number;
@@ -30,6 +35,10 @@ export function logbookCsv(rows: readonly RecordOut[]): string {
       area_m2: round2(r.areaM2),
       film_um: round2(r.filmUm),
       coats: r.coats,
+      hands_planned_min: Math.round(r.end.hands.plannedMin),
+      hands_clocked_min: Math.round(r.end.hands.begunMin),
+      same_again: round2(r.end.again.total),
+      left_worth: round2(r.end.leftWorth),
       ...Object.fromEntries(ASPECTS.map((a) => [a, job.log?.rubric?.[a] ?? ''])),
       faults: (job.state?.faults ?? []).map((x) => x.code).join(' '),
     };

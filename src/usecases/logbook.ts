@@ -1,8 +1,7 @@
 /** The logbook: closed jobs as records, found by words; what they used, cost and taught; when to look again. */
 import { layersUm } from '@/core/coating/film-budget';
 import { systemFor } from '@/core/coating/system';
-import { moneyFor } from '@/core/material/packs';
-import { expectedUse, loggedMl } from '@/core/material/used';
+import { inTheEnd, usedLines, type InTheEnd, type UsedLine } from '@/core/in-the-end';
 import type { System } from '@/core/seams/seam';
 import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
@@ -11,14 +10,6 @@ import { monthsLater } from '@/core/time/months';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
 import type { JobStore, StoredJob } from './ports';
-
-export interface UsedLine {
-  readonly name: string;
-  readonly usedMl: number;
-  readonly expectedMl: number;
-  /** By the price of its first pack. */
-  readonly cost: number;
-}
 
 export interface LogbookRow {
   readonly id: string;
@@ -31,6 +22,8 @@ export interface LogbookRow {
   readonly coats: number;
   readonly used: readonly UsedLine[];
   readonly cost: number;
+  /** Money and hands as they came to. */
+  readonly end: InTheEnd;
   /** Days on which it is looked at again, and whether it was. */
   readonly looks: readonly { readonly due: string; readonly isDone: boolean }[];
 }
@@ -41,6 +34,8 @@ export interface Year {
   readonly areaM2: number;
   readonly cost: number;
   readonly currency: string;
+  /** Of hands, as planned. */
+  readonly handsMin: number;
 }
 
 export interface Logbook {
@@ -53,16 +48,6 @@ export interface Logbook {
 /** Looked at again after so many months. */
 const LOOK_MONTHS = [1, 6, 12] as const;
 const MOST = 200;
-
-function usedLines(job: Job, system: ReturnType<typeof systemFor>): UsedLine[] {
-  return (job.log?.used ?? []).flatMap((u): UsedLine[] => {
-    const product = system.products.get(u.productId);
-    const ml = product ? loggedMl(u, product) : null;
-    if (!product || ml === null || !system.layers.some((l) => l.productId === product.id)) return [];
-    const expectedMl = expectedUse(job, product, system).takenMl;
-    return [{ name: product.name, usedMl: ml, expectedMl, cost: moneyFor(product, ml) }];
-  });
-}
 
 function rowOf({ id, job }: StoredJob): LogbookRow {
   const system = systemFor(withZones(job));
@@ -82,6 +67,7 @@ function rowOf({ id, job }: StoredJob): LogbookRow {
     coats: layers.reduce((a, l) => a + l.coats, 0),
     used,
     cost: used.reduce((a, u) => a + u.cost, 0),
+    end: inTheEnd(job, system),
     looks: LOOK_MONTHS.map((months) => {
       const due = monthsLater(closedOn, months);
       return { due, isDone: looked.some((on) => on >= due) };
@@ -119,6 +105,7 @@ function yearOf(rows: readonly LogbookRow[], nowMs: number): Year {
     areaM2: sum((r) => r.areaM2),
     cost: same.reduce((a, r) => a + r.cost, 0),
     currency,
+    handsMin: sum((r) => r.end.hands.plannedMin),
   };
 }
 

@@ -22,6 +22,7 @@ const FinishPanel = later('Finish', () => import('./finish-panel').then((m) => m
 });
 const RefitPanel = later('Refit', () => import('./finish-panel').then((m) => m.RefitPanel));
 const CurePanel = later('Cure', () => import('./finish-panel').then((m) => m.CurePanel));
+const MoneyPanel = later('Money', () => import('./money-panel').then((m) => m.MoneyPanel));
 const RubricPanel = later('Marks', () => import('./rubric-panel').then((m) => m.RubricPanel));
 const HandOverPanel = later('Hand over', () => import('./hand-over-panel').then((m) => m.HandOverPanel));
 const ShelfPanel = later('Shelf', () => import('./shelf-panel').then((m) => m.ShelfPanel));
@@ -66,6 +67,7 @@ export function LogStage() {
             </div>
           ),
         },
+        { id: 'money', name: 'Money', note: 'used, left, the same again', node: <MoneyPanel /> },
         {
           id: 'shelf',
           name: 'Shelf',

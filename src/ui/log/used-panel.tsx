@@ -9,16 +9,13 @@ import { ButtonChoice } from '../parts/button-choice';
 import { ProvenanceMark } from '../parts/mark';
 import { LIKELY_G, NumberBox } from '../parts/number-box';
 import { useFormat } from '../theme/providers';
-import { usedMoney, usedRows, type UsedRow } from '../views/log';
+import { usedRows, type UsedRow } from '../views/log';
 
 const BY = { cans: 'by the can', weight: 'by weight' } as const;
 
 export function UsedPanel() {
   const { job, plan, products } = useDesk();
-  const f = useFormat();
   const rows = usedRows(job, plan, products);
-  const money = usedMoney(rows);
-  const { currency } = job.budget;
   return (
     <section className="panel" aria-label="Material used">
       <div className="hd">
@@ -30,12 +27,6 @@ export function UsedPanel() {
           <UsedLine key={r.product.id} row={r} />
         ))}
       </ul>
-      {money && (
-        <p className="mt-8">
-          <b>{f.money(money.used, currency)}</b> of paint by what was used; {f.money(money.planned, currency)}{' '}
-          were reckoned for the same paints. The same again costs as much at today’s prices.
-        </p>
-      )}
       <p className="cap mt-8">
         Weight is turned into volume at 0.78 g/ml for a can, 1 for a tin
         <ProvenanceMark mark="M" />.

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField';
 import type { Logbook, LogbookRow } from '@/usecases/logbook';
 import type { LearnedItem } from '@/usecases/learned-item';
 import { ASPECTS } from '@/model/rubric';
-import { counted } from '@/words/format';
+import { counted, durationOf } from '@/words/format';
 import { FilmSection } from '../drawings/film-section';
 import { later } from '../parts/later';
 import { Tick } from '../parts/tick';
@@ -190,7 +190,8 @@ function YearPanel({ book }: { book: Logbook }) {
       <p className="mt-6">
         {counted(year.jobs, 'job')}, {counted(year.coats, 'coat')}, {f.area(year.areaM2)};{' '}
         {f.money(year.cost, year.currency)} of paint by what was used
-        {year.areaM2 > 0 && `, ${f.money(year.cost / year.areaM2, year.currency)} a square metre`}.
+        {year.areaM2 > 0 && `, ${f.money(year.cost / year.areaM2, year.currency)} a square metre`};{' '}
+        {durationOf(year.handsMin)} of hands as planned.
       </p>
     </section>
   );

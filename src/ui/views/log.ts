@@ -1,6 +1,5 @@
 /** The log in rows: what was used beside what was expected, how each layer came out, what was done when. */
 import { logOf } from '@/core/edits/log';
-import { moneyFor } from '@/core/material/packs';
 import { expectedUse, isGain, loggedMl, type ExpectedUse } from '@/core/material/used';
 import { weighedMl } from '@/core/material/weighed';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
@@ -66,17 +65,6 @@ export function usedRows(job: Job, plan: Plan, products: readonly Product[]): re
     const product = productIn(system.products, id);
     return usedRow(job, product, expectedUse(job, product, system));
   });
-}
-
-/** Paint in money, by the price of its first pack: what was used, and what was reckoned for the same paints. */
-export function usedMoney(
-  rows: readonly UsedRow[],
-): { readonly used: number; readonly planned: number } | null {
-  const logged = rows.filter((r) => r.usedMl !== null);
-  if (logged.length === 0) return null;
-  const sum = (ml: (r: UsedRow) => number): number =>
-    logged.reduce((a, r) => a + moneyFor(r.product, ml(r)), 0);
-  return { used: sum((r) => r.usedMl!), planned: sum((r) => r.expected.takenMl) };
 }
 
 export interface OutcomeRow {

@@ -10,7 +10,7 @@ import { FAULTS } from '@/model/fault';
 import { ASPECTS, type Aspect } from '@/model/rubric';
 import { TASK_KINDS } from '@/model/task-kinds';
 import type { Format } from '@/words/format';
-import { counted } from '@/words/format';
+import { counted, durationOf } from '@/words/format';
 import { TASK_NAMES } from '@/words/names';
 import { faultName } from './noted-faults';
 
@@ -146,6 +146,9 @@ export function compareLines(a: LogbookRow, b: LogbookRow, f: Format): CompareLi
     line('Place', (r) => r.job.place.name ?? r.job.place.shelter),
     ...paints.map((name) => line(name, usedOf(name))),
     line('Paint, by what was used', (r) => f.money(r.cost, r.job.budget.currency)),
+    line('The same again, today', (r) => f.money(r.end.again.total, r.job.budget.currency)),
+    line('Left, and worth', (r) => f.money(r.end.leftWorth, r.job.budget.currency)),
+    line('Hands, as planned', (r) => durationOf(r.end.hands.plannedMin)),
     ...ASPECTS.map((aspect) => line(ASPECT_NAMES[aspect], (r) => markOf(r, aspect))),
     line('What went wrong', faultsOf),
     line('Note', (r) => r.job.log?.note || 'none'),

@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
 import { plan } from '@/core/plan';
+import { systemOfPlan } from '@/core/seams/seam';
 import { msOf } from '@/core/time/instant';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import type { Job } from '@/model/job';
@@ -10,7 +11,8 @@ import type { StockItem } from '@/model/stock';
 import { simulatedForecast } from '@/standins/weather';
 import type { ShelfRow, ShelfView } from '@/usecases/shelf';
 import { durationOf, formatFor } from '@/words/format';
-import { asideRows, leftUndone, outcomeRows, timeRows, usedMoney, usedRows } from './log';
+import { asideRows, leftUndone, outcomeRows, timeRows, usedRows } from './log';
+import { endRows } from './in-the-end';
 import { needsMixing } from './materials';
 import { followingFrom } from './purpose';
 import { broughtIn, figuresOf, freshSheetId, likeness, rangeSaid, saidOf } from './sheets';
@@ -142,8 +144,14 @@ describe('the log', () => {
     const base = rows.find((r) => r.product.id === 'orrin-base')!;
     expect(base.doubt).toContain('times what was planned');
     // 50 cans at 11.20.
-    expect(usedMoney(rows)!.used).toBeCloseTo(560, 6);
-    expect(usedMoney(usedRows(bonnet.job, bonnet.plan, CATALOGUE))).toBeNull();
+    const end = (log?: Job['log']) =>
+      endRows(
+        { ...bonnet.job, ...(log && { log }) },
+        systemOfPlan(bonnet.plan, CATALOGUE),
+        formatFor('metric'),
+      );
+    expect(end({ used, outcomes: [], note: '' })[0]).toMatchObject({ name: 'Paint used', figure: '£560.00' });
+    expect(end().map((r) => r.name)).not.toContain('Paint used');
     const weights = [
       {
         layerId: 'base',
