@@ -5,7 +5,7 @@ import { noticeSchema } from './marks';
 import { MENDS } from './mend';
 import { TASK_KINDS } from './task-kinds';
 
-export { TASK_KINDS, type TaskKind } from './task-kinds';
+export type { TaskKind } from './task-kinds';
 const iso = z.string();
 
 export const taskSchema = z.strictObject({

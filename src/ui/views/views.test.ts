@@ -2,7 +2,6 @@
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
 import { plan } from '@/core/plan';
-import { systemOfPlan } from '@/core/seams/seam';
 import { msOf } from '@/core/time/instant';
 import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import type { Job } from '@/model/job';
@@ -12,7 +11,6 @@ import { simulatedForecast } from '@/standins/weather';
 import type { ShelfRow, ShelfView } from '@/usecases/shelf';
 import { durationOf, formatFor } from '@/words/format';
 import { asideRows, leftUndone, outcomeRows, timeRows, usedRows } from './log';
-import { endRows } from './in-the-end';
 import { needsMixing } from './materials';
 import { followingFrom } from './purpose';
 import { broughtIn, figuresOf, freshSheetId, likeness, rangeSaid, saidOf } from './sheets';
@@ -138,20 +136,12 @@ describe('the log', () => {
     expect(good.usedMl).toBeCloseTo(100, 6);
     expect(good.ofPlanPct).toBe(Math.round((100 / good.expected.takenMl) * 100));
   });
-  it('money by what was used; far more than planned is asked about and kept; weighed coats are offered', () => {
+  it('far more than planned is asked about and kept; weighed coats are offered', () => {
     const used = [{ by: 'cans' as const, productId: 'orrin-base', cans: 50 }];
     const rows = usedRows({ ...bonnet.job, log: { used, outcomes: [], note: '' } }, bonnet.plan, CATALOGUE);
     const base = rows.find((r) => r.product.id === 'orrin-base')!;
     expect(base.doubt).toContain('times what was planned');
     // 50 cans at 11.20.
-    const end = (log?: Job['log']) =>
-      endRows(
-        { ...bonnet.job, ...(log && { log }) },
-        systemOfPlan(bonnet.plan, CATALOGUE),
-        formatFor('metric'),
-      );
-    expect(end({ used, outcomes: [], note: '' })[0]).toMatchObject({ name: 'Paint used', figure: '£560.00' });
-    expect(end().map((r) => r.name)).not.toContain('Paint used');
     const weights = [
       {
         layerId: 'base',
