@@ -10,6 +10,7 @@ import { mendingNow } from './faults/at-hand';
 import { mendSteps } from './faults/mend';
 import { takeMend } from './faults/take';
 import { plan } from './plan';
+import { withTick } from './schedule/work/tick';
 import { aroundOf, handsOf, NOTHING_AROUND } from './schedule/around';
 import { systemFor } from './coating/system';
 import { HOUR, MINUTE, type Span } from './time/instant';
@@ -25,6 +26,7 @@ const coats = layers.flatMap((l, k) =>
     endedAt: `2026-05-16T0${1 + 3 * k + i}:00`,
   })),
 );
+const RINSED = { taskId: 'rinse.clear.c3', endedAt: '2026-05-16T06:15' };
 /** A square metre with all its coats on at six; an hour and a half free each day from nine. */
 const whole = job(layers, {
   parts: [panel('p', { lengthMm: 1000, widthMm: 1000 })],
@@ -34,7 +36,8 @@ const whole = job(layers, {
       Object.keys(hours({}).weekly).map((d) => [d, [['09:00', '10:30']]]),
     ) as Job['freeHours']['weekly'],
   },
-  state: { coats, activations: [] },
+  // The gun is clean: that it comes first otherwise is tested with it.
+  state: { coats, activations: [], tasks: [RINSED] },
 });
 const wished = setFinish(whole, { peel: 'light', tool: 'hand' });
 
@@ -69,6 +72,27 @@ describe('finishing as visits', () => {
     for (const v of p.visits)
       expect([v.startsAt.slice(11, 16) >= '09:00', v.endsAt.slice(11, 16) <= '10:30']).toEqual([true, true]);
     keepsHands(p);
+  });
+  it('of a step that was broken off the rest is left, not all of it and not nothing', () => {
+    const piece = planned(wished)
+      .visits.flatMap((v) => v.tasks)
+      .find((t) => t.id === 'finish.sand-p3000~1')!;
+    const minutes = (ms(piece.endsAt) - ms(piece.startsAt)) / MINUTE;
+    const before = {
+      ...wished,
+      state: {
+        ...wished.state!,
+        tasks: [RINSED.taskId, 'finish.sand-p1500', 'finish.sand-p2000'].map((taskId) => ({
+          taskId,
+          endedAt: '2026-05-16T07:00',
+        })),
+      },
+    };
+    const ticked = withTick(before, { task: piece, atMs: NOW, productId: null, cans: 0, minutes });
+    const left = planned(ticked).finish;
+    expect(left.map((t) => t.id)).toEqual(['finish.sand-p3000', 'finish.compound', 'finish.polish']);
+    expect(left[0]!.minutes).toBe(35 - minutes);
+    expect(planned(before).finish[0]!.minutes).toBe(35);
   });
   it('says the task as it is: its grit and how many square metres', () => {
     const [first] = planned(wished).visits.flatMap((v) => v.tasks);

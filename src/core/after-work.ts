@@ -150,8 +150,11 @@ function rinsing({ job, system, nowMs }: AfterRequest): Visit[] {
 export function afterWork(of: AfterRequest, scheduled: Scheduled, isOpen: boolean): AfterWork {
   const { job, system, airs } = of;
   const rinsed = rinsing(of);
+  const open = stillToMend(job, system, airs);
+  const work = isOpen || !airs ? null : finishWork(job, system, airs);
+  if (open.length === 0 && !work) return { mends: [], finish: [], visits: rinsed };
   const hours = hoursAfter(of, handsOf({ ...scheduled, visits: [...scheduled.visits, ...rinsed] }));
-  const mended = placeMends(stillToMend(job, system, airs), hours, of);
-  const { finish, visits } = placeFinish(isOpen || !airs ? null : finishWork(job, system, airs), mended, of);
+  const mended = placeMends(open, hours, of);
+  const { finish, visits } = placeFinish(work, mended, of);
   return { mends: mended.mends, finish, visits: [...rinsed, ...mended.visits, ...visits] };
 }

@@ -32,10 +32,12 @@ function readyMs(job: Job, system: System, parts: readonly PartFinish[], airs: A
   return Math.max(...readies);
 }
 
-/** Steps that are not ticked yet. */
+/** What is not ticked yet; of a step that was broken off, the rest of it. */
 function stepsLeft(job: Job, system: System, parts: readonly PartFinish[]): ReturnType<typeof finishSteps> {
   const { tasks } = doneOf(job, system);
-  return finishSteps(parts).filter((s) => !tasks.has(s.id));
+  return finishSteps(parts)
+    .map((s) => ({ ...s, minutes: s.minutes - (tasks.get(s.id) ?? 0) }))
+    .filter((s) => s.minutes > 0);
 }
 
 /** What is left of it, and from when the film takes it. */

@@ -82,6 +82,11 @@ describe('the air as it came', () => {
     expect(first.length).toBeGreaterThan(24 * 30);
     expect(first.length).toBeLessThanOrEqual(24 * 31);
     expect((await cameFor(job, planning, NOW)).length).toBeGreaterThan(24 * 44);
+    const full = workshop((ms) => from(ms, 20));
+    full.planning.came.keep = () => {
+      throw new Error('disk full');
+    };
+    expect((await cameFor(stored(coated(5)), full.planning, NOW)).length).toBeGreaterThan(5);
     const none = workshop(() => null);
     expect(await cameFor(job, none.planning, NOW)).toEqual([]);
   });

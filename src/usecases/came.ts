@@ -33,6 +33,16 @@ async function hoursOf(stored: StoredJob, planning: Planning, span: Span, nowMs:
 const isOver = (job: Job, endsMs: readonly number[], nowMs: number): boolean =>
   job.log?.trace !== undefined && nowMs > Math.max(...endsMs) + CURED_MS;
 
+/** What cannot be kept is worked out again the next time; the page is shown all the same. */
+function keepQuietly(planning: Planning, jobId: string, fresh: readonly AirHour[]): void {
+  if (fresh.length === 0) return;
+  try {
+    planning.came.keep(jobId, fresh);
+  } catch {
+    // A disk that is full is told by what the user saves, not by what is read.
+  }
+}
+
 /** What is known of it, in order; empty before a coat is on. Hours that are over and not yet kept are kept now. */
 export async function cameFor(
   stored: StoredJob,
@@ -47,6 +57,6 @@ export async function cameFor(
   const missing = unknownIn(span, new Set(known.map((h) => h.ms))).slice(0, MOST_DAYS);
   const fresh: AirHour[] = [];
   for (const part of missing) fresh.push(...(await hoursOf(stored, planning, part, nowMs)));
-  if (fresh.length > 0) planning.came.keep(stored.id, fresh);
+  keepQuietly(planning, stored.id, fresh);
   return [...known, ...fresh].filter((h) => h.ms < span.endMs + HOUR).sort((a, b) => a.ms - b.ms);
 }

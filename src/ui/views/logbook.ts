@@ -83,7 +83,7 @@ export interface LearnedView {
 }
 
 const AXIS_MARGIN = 0.05;
-const pct = (share: number): string => `${(share * 100).toFixed(share < 0.1 ? 1 : 0)} %`;
+const pct = (share: number): string => `${(share * 100).toFixed(share > 0 && share < 0.1 ? 1 : 0)} %`;
 
 export function learnedView(x: LearnedItem): LearnedView {
   const { unit, what } = UNITS[x.kind];
