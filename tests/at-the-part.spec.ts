@@ -96,7 +96,7 @@ test('something bought shows a run: found, taken into a plan of its own', async 
   await box.getByRole('button', { name: 'Take it into the plan' }).last().click();
   const id = /jobs\/([^/]+)/.exec(page.url())![1]!;
   await expect.poll(async () => (await told(page, app.url, id)).plan.mends.length).toBe(1);
-  await expect(page.getByRole('region', { name: 'Still to mend' })).toBeVisible();
+  await expect(page.getByRole('region', { name: /Visit, Mending: run/ }).first()).toBeVisible();
   // Everything was on already.
   const { job, plan } = await told(page, app.url, id);
   expect([job.state!.coats.length, plan.kind]).toEqual([5, 'planned']);
