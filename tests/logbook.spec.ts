@@ -7,7 +7,7 @@ interface Made {
   readonly id: string;
 }
 interface Told {
-  readonly job: { readonly habit?: { factor: number } };
+  readonly job: { readonly habit?: { factor: number }; readonly handsOwn?: { sand?: number } };
 }
 
 for (const size of [
@@ -48,11 +48,19 @@ test('what the log taught changes the next job, and goes back when it is reset',
   expect((await next()).habit!.factor).toBeLessThan(0.98);
   await page.goto(`${app.url}/logbook`);
   await page.getByRole('button', { name: 'Reset Own use, cans' }).click();
-  await expect(page.getByText('Nothing yet.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Reset Own use, cans' })).toHaveCount(0);
   expect((await next()).habit).toBeUndefined();
+  // What else was learned stays.
+  expect((await next()).handsOwn!.sand).toBeGreaterThan(1.1);
   await page.getByRole('button', { name: 'Put it back' }).first().click();
   await expect(page.getByRole('button', { name: 'Reset Own use, cans' })).toBeVisible();
   expect((await next()).habit!.factor).toBeLessThan(0.98);
+  await page.getByRole('button', { name: 'Reset Own pace, sand' }).click();
+  await expect(page.getByRole('button', { name: 'Reset Own pace, sand' })).toHaveCount(0);
+  expect((await next()).handsOwn?.sand).toBeUndefined();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('button', { name: 'Reset Own pace, sand' })).toBeVisible();
+  expect((await next()).handsOwn!.sand).toBeGreaterThan(1.1);
 });
 
 test('out as JSON and in again: all of it is here already; a file that is none is said', async ({
