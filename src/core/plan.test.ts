@@ -172,5 +172,5 @@ describe('properties over random jobs and weather (seed 17)', () => {
     );
     expect(planned).toBeGreaterThan(8);
     expect(checked).toBeGreaterThan(100);
-  });
+  }, 180_000);
 });
