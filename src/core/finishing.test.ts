@@ -1,9 +1,12 @@
 /** Flatting and polishing in the plan: not before the film takes it, in free hours, its papers bought, ticked away. */
 import { describe, expect, it } from 'vitest';
-import { ms, NOW } from '@/demo/test-kit';
+import { allTasks, ms, NOW } from '@/demo/test-kit';
 import { hours, job, panel, planned } from '@/demo/work-kit';
 import type { Job } from '@/model/job';
 import { wantOf } from '@/usecases/shopping/wants';
+import { formatFor } from '@/words/format';
+import { sayTask } from '@/words/sentences/tasks';
+import { removeFitting, toggleFittingNew } from './edits/choices';
 import { setFinish } from './edits/finish';
 import { plainTick, withTick } from './schedule/work/tick';
 import { HOUR, MINUTE } from './time/instant';
@@ -108,5 +111,28 @@ describe('finishing in the plan', () => {
     const { finish, consumables } = planned(setFinish(thin, WISH));
     expect(finish).toEqual([]);
     expect(consumables.map((c) => c.id)).not.toContain('compound');
+  });
+});
+
+describe('what goes back with new clips', () => {
+  const bare = { ...allOn(), state: { coats: [], activations: [] }, fittings: ['Badge', 'Lamp', 'Seal'] };
+  const lines = (j: Job) => planned(j).consumables.filter((c) => c.id === 'refit-new');
+  it('is bought with the rest, one a fitting, and said before it comes off', () => {
+    expect(lines(bare)).toEqual([]);
+    const two = toggleFittingNew(toggleFittingNew(bare, 'Seal'), 'Badge');
+    expect(lines(two)).toMatchObject([{ need: 2, packs: 2 }]);
+    const [strip] = allTasks(planned(two)).filter((t) => t.kind === 'strip-down');
+    expect(sayTask(strip!.detail, formatFor('metric'))).toBe(
+      '3 fittings off, each into its lettered bag; new clips or gaskets for 2 of them at hand first.',
+    );
+    const [plain] = allTasks(planned(bare)).filter((t) => t.kind === 'strip-down');
+    expect(sayTask(plain!.detail, formatFor('metric'))).toBe('3 fittings off, each into its lettered bag.');
+  });
+  it('taken off the list it takes its clips with it; pressed twice it has its own again', () => {
+    const two = toggleFittingNew(bare, 'Seal');
+    expect(removeFitting(two, 2)).not.toHaveProperty('fittingsNew');
+    expect(removeFitting(two, 0).fittingsNew).toEqual(['Seal']);
+    expect(toggleFittingNew(two, 'Seal')).not.toHaveProperty('fittingsNew');
+    expect(toggleFittingNew(bare, 'No such')).not.toHaveProperty('fittingsNew');
   });
 });

@@ -85,6 +85,11 @@ function finishWanted(job: Job, system: System): Wanted[] {
   });
 }
 
-/** All that a job still uses up beside paint, finishing with it. @param job with its zones as parts */
+/** New clips and gaskets, one a fitting that goes back with them. */
+const refitWanted = ({ fittingsNew = [] }: Job): Wanted[] => [
+  { id: 'refit-new', kind: 'refit', group: 'mask', unit: 'piece', need: fittingsNew.length },
+];
+
+/** All that a job still uses up beside paint, finishing and refit with it. @param job with its zones as parts */
 export const jobStuff = (job: Job, system: System): Consumable[] =>
-  jobConsumables(job, system, finishWanted(job, system));
+  jobConsumables(job, system, [...finishWanted(job, system), ...refitWanted(job)]);

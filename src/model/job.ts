@@ -380,6 +380,11 @@ export const jobSchema = z.strictObject({
     .max(26)
     .optional()
     .describe('what comes off first, in order; each goes into a lettered bag'),
+  fittingsNew: z
+    .array(z.string().min(1).max(60))
+    .max(26)
+    .optional()
+    .describe('of what comes off: goes back with new clips or a new gasket, bought before it does'),
   schools: schoolsSchema.optional().describe('where practitioners differ; left out means the default'),
   overrides: z.array(overrideSchema).max(30).optional().describe('refused seams taken on by the owner'),
   ladders: z.array(ownLadderSchema).max(30).optional().describe('papers chosen by hand, seam by seam'),

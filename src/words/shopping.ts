@@ -19,6 +19,7 @@ const CONSUMABLES: Readonly<Record<string, string>> = {
   'guide-coat': 'Guide coat, can',
   'body-filler': 'Body filler with cream',
   compound: 'Rubbing compound',
+  'refit-new': 'Clips or gaskets, new',
   polish: 'Polish',
   'plastic-filler': 'Filler for plastic, with its hardener',
   'rust-converter': 'Rust converter',

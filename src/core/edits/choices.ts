@@ -27,9 +27,21 @@ const MOST_LETTERS = 60;
 export const canAddFitting = (job: Job, name: string): boolean =>
   name.trim() !== '' && (job.fittings?.length ?? 0) < MOST_FITTINGS;
 
-function withFittings(job: Job, fittings: readonly string[]): Job {
-  const { fittings: _was, ...rest } = job;
-  return fittings.length > 0 ? { ...rest, fittings: [...fittings] } : rest;
+function withFittings(job: Job, fittings: readonly string[], isNew = job.fittingsNew ?? []): Job {
+  const { fittings: _was, fittingsNew: _new, ...rest } = job;
+  const fittingsNew = isNew.filter((name) => fittings.includes(name));
+  return {
+    ...rest,
+    ...(fittings.length > 0 && { fittings: [...fittings] }),
+    ...(fittingsNew.length > 0 && { fittingsNew }),
+  };
+}
+
+/** It goes back with clips or a gasket that are bought, or with its own after all. */
+export function toggleFittingNew(job: Job, name: string): Job {
+  const was = job.fittingsNew ?? [];
+  const isNew = was.includes(name) ? was.filter((x) => x !== name) : [...was, name];
+  return withFittings(job, job.fittings ?? [], isNew);
 }
 /** One more thing that comes off; each of the alphabet's letters is a bag. */
 export const addFitting = (job: Job, name: string): Job =>

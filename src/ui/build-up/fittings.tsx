@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { addFitting, canAddFitting, removeFitting } from '@/core/edits/choices';
+import { addFitting, canAddFitting, removeFitting, toggleFittingNew } from '@/core/edits/choices';
 import { useDesk } from '../desk/job-desk';
 import { bagLetter, refitOrder } from '../views/preparation';
 import { useTakeOut } from '../shell/use-take-out';
@@ -26,6 +26,15 @@ export function Fittings() {
           <li key={`${i}${name}`} className="row gap-6 b-1px-solid-line p-2px-4px-2px-8px">
             <b className="fw650">{bagLetter(i)}</b>
             {name}
+            <Button
+              size="small"
+              variant={job.fittingsNew?.includes(name) ? 'contained' : 'text'}
+              aria-pressed={job.fittingsNew?.includes(name) ?? false}
+              aria-label={`New clips or gasket for ${name}`}
+              onClick={() => edit((j) => toggleFittingNew(j, name))}
+            >
+              New clips
+            </Button>
             <Button
               size="small"
               sx={{ minWidth: 30, px: 0.5 }}
@@ -54,6 +63,9 @@ export function Fittings() {
         <Button type="submit" size="small" variant="outlined" disabled={!canAddFitting(job, text)}>
           Add to the list
         </Button>
+        {(job.fittingsNew?.length ?? 0) > 0 && (
+          <span className="small muted">New clips or gaskets are on the shopping list.</span>
+        )}
         {list.length > 1 && <span className="small muted">Refit {refitOrder(list.length)}.</span>}
       </form>
     </div>

@@ -135,6 +135,7 @@ export function RefitPanel() {
               }
             >
               {row.letter}: {row.name}
+              {row.isNew && ', new clips or gasket'}
             </Tick>
           </li>
         ))}

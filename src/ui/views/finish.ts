@@ -250,14 +250,17 @@ export interface RefitRow {
   readonly letter: string;
   readonly name: string;
   readonly isDone: boolean;
+  /** With new clips or a new gasket. */
+  readonly isNew: boolean;
 }
 
 /** What came off goes on again, the last bag first. */
-export const refitRows = ({ fittings = [], state }: Job): RefitRow[] =>
+export const refitRows = ({ fittings = [], fittingsNew = [], state }: Job): RefitRow[] =>
   fittings
     .map((name, i) => {
       const letter = String.fromCharCode(65 + i);
       const id = `refit.fit-${letter.toLowerCase()}`;
-      return { id, letter, name, isDone: state?.tasks?.some((t) => t.taskId === id) ?? false };
+      const isDone = state?.tasks?.some((t) => t.taskId === id) ?? false;
+      return { id, letter, name, isDone, isNew: fittingsNew.includes(name) };
     })
     .reverse();

@@ -70,7 +70,7 @@ export const TASKS: Sentences = {
   'blow-off': () => 'Blow off only: clear is never tacked.',
   'blow-only': () => 'Blow off only: clear is never tacked, nor wiped while it bonds. Test card.',
   'strip-down': (p) =>
-    `${p.s('count')} ${p.n('count') === 1 ? 'fitting' : 'fittings'} off, each into its lettered bag.`,
+    `${p.s('count')} ${p.n('count') === 1 ? 'fitting' : 'fittings'} off, each into its lettered bag${p.n('renewed') > 0 ? `; new clips or gaskets for ${p.n('renewed')} of them at hand first` : ''}.`,
   'dent-key': (p) =>
     `P80 over ${dentsOf(p.n('count'))} and half as far out again, nothing more of the panel.`,
   'dent-key-metal': (p) =>

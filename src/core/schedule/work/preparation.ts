@@ -50,7 +50,8 @@ const byHand = { needs: 'hands', canSplit: true } as const;
 function stripDown(job: Job, id: string): PrepStep[] {
   const count = job.fittings?.length ?? 0;
   if (count === 0) return [];
-  const detail = { code: 'strip-down', params: { count } };
+  const renewed = (job.fittingsNew ?? []).length;
+  const detail = { code: 'strip-down', params: { count, ...(renewed > 0 && { renewed }) } };
   return [
     {
       id: `${id}.strip-down`,
