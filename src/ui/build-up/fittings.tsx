@@ -10,7 +10,6 @@ import { useTakeOut } from '../shell/use-take-out';
 
 export function Fittings() {
   const { job, edit } = useDesk();
-  const takeOut = useTakeOut();
   const list = job.fittings ?? [];
   const [text, setText] = useState('');
   const add = (): void => {
@@ -23,27 +22,7 @@ export function Fittings() {
       <h3 className="text-14 fw650 mb-4">Comes off first, into lettered bags</h3>
       <ol className="row gap-8" aria-label="What comes off">
         {list.map((name, i) => (
-          <li key={`${i}${name}`} className="row gap-6 b-1px-solid-line p-2px-4px-2px-8px">
-            <b className="fw650">{bagLetter(i)}</b>
-            {name}
-            <Button
-              size="small"
-              variant={job.fittingsNew?.includes(name) ? 'contained' : 'text'}
-              aria-pressed={job.fittingsNew?.includes(name) ?? false}
-              aria-label={`New clips or gasket for ${name}`}
-              onClick={() => edit((j) => toggleFittingNew(j, name))}
-            >
-              New clips
-            </Button>
-            <Button
-              size="small"
-              sx={{ minWidth: 30, px: 0.5 }}
-              aria-label={`Take ${name} off the list`}
-              onClick={() => takeOut(name, (j) => removeFitting(j, i))}
-            >
-              ×
-            </Button>
-          </li>
+          <Fitting key={`${i}${name}`} name={name} nth={i} />
         ))}
       </ol>
       <form
@@ -69,5 +48,40 @@ export function Fittings() {
         {list.length > 1 && <span className="small muted">Refit {refitOrder(list.length)}.</span>}
       </form>
     </div>
+  );
+}
+
+interface FittingProps {
+  readonly name: string;
+  /** Its place on the list, from 0. */
+  readonly nth: number;
+}
+
+function Fitting({ name, nth }: FittingProps) {
+  const { job, edit } = useDesk();
+  const takeOut = useTakeOut();
+  const isNew = job.fittingsNew?.includes(name) ?? false;
+  return (
+    <li className="row gap-6 b-1px-solid-line p-2px-4px-2px-8px">
+      <b className="fw650">{bagLetter(nth)}</b>
+      {name}
+      <Button
+        size="small"
+        variant={isNew ? 'contained' : 'text'}
+        aria-pressed={isNew}
+        aria-label={`New clips or gasket for ${name}`}
+        onClick={() => edit((j) => toggleFittingNew(j, name))}
+      >
+        New clips
+      </Button>
+      <Button
+        size="small"
+        sx={{ minWidth: 30, px: 0.5 }}
+        aria-label={`Take ${name} off the list`}
+        onClick={() => takeOut(name, (j) => removeFitting(j, nth))}
+      >
+        ×
+      </Button>
+    </li>
   );
 }
