@@ -9,7 +9,7 @@ import type { LogbookRow } from '@/usecases/logbook';
 import { FilmSection } from '../drawings/film-section';
 import { useFormat } from '../theme/providers';
 import { CameChart } from '../parts/came-chart';
-import { cameView } from '../views/air-came';
+import { cameView, scaleOf } from '../views/air-came';
 import { compareLines } from '../views/logbook';
 import { stackOf } from '../views/stack';
 
@@ -71,12 +71,13 @@ function Traces({ pair }: Pick<CompareDialogProps, 'pair'>) {
     return view ? [{ r, view }] : [];
   });
   if (views.length === 0) return null;
+  const ends = scaleOf(views.map((v) => v.view));
   return (
     <div className="is-grid gap-14 cols-repeat-auto-fit-minmax-min-100-320px-1fr mb-8">
       {views.map(({ r, view }) => (
         <section key={r.id} aria-label={`Air, ${r.job.name}`}>
           <b className="fw600">{r.job.name}</b>
-          <CameChart view={view} tz={r.job.place.tz} heightPx={150} />
+          <CameChart view={view} tz={r.job.place.tz} heightPx={150} ends={ends} />
         </section>
       ))}
     </div>

@@ -3,15 +3,17 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { isoOf } from '@/core/time/instant';
 import { useFormat } from '../theme/providers';
-import type { CameView } from '../views/air-came';
+import { scaleOf, type CameView } from '../views/air-came';
 
 interface CameChartProps {
   readonly view: CameView;
   readonly tz: string;
   readonly heightPx?: number;
+  /** Ends of its scale, where it stands beside another; left out: its own. °C */
+  readonly ends?: readonly [number, number];
 }
 
-export function CameChart({ view, tz, heightPx = 190 }: CameChartProps) {
+export function CameChart({ view, tz, heightPx = 190, ends = scaleOf([view]) }: CameChartProps) {
   const f = useFormat();
   const axis = { stroke: 'var(--ink-2)', fontSize: 13 } as const;
   return (
@@ -33,7 +35,7 @@ export function CameChart({ view, tz, heightPx = 190 }: CameChartProps) {
               minTickGap={24}
               {...axis}
             />
-            <YAxis width={64} tickFormatter={(c: number) => f.temp(c)} {...axis} />
+            <YAxis domain={[...ends]} width={64} tickFormatter={(c: number) => f.temp(c)} {...axis} />
             {view.coatsMs.map((ms) => (
               <ReferenceLine key={ms} x={ms} stroke="var(--ink-3)" strokeDasharray="2 3" />
             ))}

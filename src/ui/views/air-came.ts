@@ -49,6 +49,13 @@ function pointsOf(trace: readonly AirHour[]): CamePoint[] {
   });
 }
 
+/** One scale for several, whole tens, °C. @param views at least one */
+export function scaleOf(views: readonly CameView[]): [number, number] {
+  const all = views.flatMap((v) => v.points.flatMap((p) => [p.panelC ?? [], p.gapK ?? []].flat()));
+  const [low, high] = rangeOf(all);
+  return [Math.min(0, Math.floor(low / 10) * 10), Math.ceil(high / 10) * 10];
+}
+
 /** Of a closed job as its record has it, else as it is known so far; null where nothing is. */
 export function cameView(job: Job, came: readonly AirHour[], f: Format): CameView | null {
   const coatsMs = coatsOn(job).map((c) => c.endedMs);
