@@ -76,3 +76,21 @@ export async function listen(page: Page, onHeard: (text: string) => void): Promi
     };
   });
 }
+
+/** Presses whatever is next until nothing is left to spray. @returns what the buttons said */
+export async function untilAllIsOn(page: Page, app: AppServer, id?: string): Promise<string[]> {
+  const labels: string[] = [];
+  for (let i = 0; i < 40 && (await told(page, app, id)).plan.sessions.length > 0; i++) {
+    const label = (await big(page).textContent()) ?? '';
+    labels.push(label);
+    if (/Too soon|Coat is on/.test(label)) await coat(page, app, id);
+    else {
+      // Two steps in a row may have the same name: what is recorded tells that it was taken.
+      const before = await recorded(page, app, id);
+      await press(page);
+      await expect.poll(() => recorded(page, app, id), { timeout: 20_000 }).toBeGreaterThan(before);
+    }
+    await saved(page);
+  }
+  return labels;
+}

@@ -3,7 +3,7 @@
  * killed, a wall clock that is set, the can, the last coat, tape off, the night. No press lost, each with its time.
  */
 import { expect, test as plain, type Page } from '@playwright/test';
-import { atPlace, big, coat, listen, now, PACE, press, recorded, saved, told, until } from './bench';
+import { atPlace, big, listen, now, PACE, press, saved, told, until, untilAllIsOn } from './bench';
 import { appServer } from './server';
 
 const DAY = '/jobs/tractor-bonnet/spray-day';
@@ -120,17 +120,7 @@ plain('a day at the bench, in minutes, on a phone', async ({ page }) => {
 
     // The rest of the day: coats, the can, tape off, whatever the plan asks for, until all is on.
     await until(page, /Can is activated|Coat is on|Too soon/, 20);
-    for (let i = 0; i < 40 && (await told(page, app)).plan.sessions.length > 0; i++) {
-      const label = (await big(page).textContent()) ?? '';
-      if (/Too soon|Coat is on/.test(label)) await coat(page, app);
-      else {
-        // Two steps in a row may have the same name: what is recorded tells that it was taken.
-        const before = await recorded(page, app);
-        await press(page);
-        await expect.poll(() => recorded(page, app), { timeout: 20_000 }).toBeGreaterThan(before);
-      }
-      await saved(page);
-    }
+    await untilAllIsOn(page, app);
     const end = await told(page, app);
     expect(end.plan.sessions).toEqual([]);
     const { coats, activations } = end.job.state;

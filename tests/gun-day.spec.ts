@@ -1,6 +1,6 @@
 /** A day with the gun, on a phone: cups mixed, coats, the gun rinsed before the paint sets in it, and what comes after. */
 import { expect, test as plain } from '@playwright/test';
-import { big, coat, now, PACE, press, recorded, saved, told, until } from './bench';
+import { big, now, PACE, press, saved, told, until, untilAllIsOn } from './bench';
 import { appServer } from './server';
 
 const LAYERS = [
@@ -32,19 +32,8 @@ plain('a day with the gun: cups, coats, rinsed, then the finish in free hours', 
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(`${app.url}/jobs/${id}/spray-day`);
 
-    const labels: string[] = [];
     await until(page, /Coat is on|It is mixed/, 20);
-    for (let i = 0; i < 40 && (await told(page, app, id)).plan.sessions.length > 0; i++) {
-      const label = (await big(page).textContent()) ?? '';
-      labels.push(label);
-      if (/Too soon|Coat is on/.test(label)) await coat(page, app, id);
-      else {
-        const before = await recorded(page, app, id);
-        await press(page);
-        await expect.poll(() => recorded(page, app, id), { timeout: 20_000 }).toBeGreaterThan(before);
-      }
-      await saved(page);
-    }
+    const labels = await untilAllIsOn(page, app, id);
     // All is on, and the gun is full of paint that sets: it is next.
     await expect(big(page)).toContainText('Done: rinse', { timeout: 20_000 });
     labels.push(await press(page));

@@ -3,6 +3,7 @@
  * purpose at hand.
  */
 import { layersUm } from './coating/film-budget';
+import { beforehand } from './schedule/work/beforehand';
 import { productIn, type System } from './seams/seam';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Notice } from '@/model/marks';
@@ -12,10 +13,6 @@ import { proposals } from './coating/suggest';
 import { type Route } from './coating/routes';
 import { materialsOf } from './material/materials';
 import { withZones } from './surface/zones';
-import { draftsOf } from './schedule/work/drafts';
-import { handsInAllMin } from './schedule/work/hands-in-all';
-import { shoppedFor } from './schedule/work/shopping';
-import { workOf } from './schedule/work/work';
 
 export interface RouteSummary {
   readonly route: Route;
@@ -47,16 +44,15 @@ export function compareRoutes(job: Job): RouteWithSystem[] {
     const system = { ...buildUp(bare, proposal.layers, products), products };
     const { layers } = system;
     const materials = materialsOf(bare, system);
-    const drafts = shoppedFor(draftsOf(workOf(bare, system)), { job: bare, materials });
-    const minutes = drafts.sessions.reduce((a, s) => a + handsInAllMin(s), 0);
+    const { sessions, handsMin } = beforehand({ job: bare, system, materials });
     const summary: RouteSummary = {
       route: proposal.route,
       layers: proposal.layers,
       names: layers.map((l) => productIn(products, l.productId).name),
       coats: layers.reduce((a, l) => a + l.coats, 0),
       filmUm: layersUm(layers),
-      sessions: drafts.sessions.length,
-      handsOnH: minutes / 60,
+      sessions,
+      handsOnH: handsMin / 60,
       cost: materials.reduce((a, m) => a + m.cost, 0),
       isocyanate: proposal.isocyanate,
       recommended: proposal.recommended && (!proposal.isocyanate || job.equipment.suppliedAir),

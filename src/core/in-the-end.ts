@@ -1,17 +1,13 @@
 /** What a job came to in the end: bought, used against what was reckoned, what is left and worth, hands, kit. */
 import type { Job } from '@/model/job';
 import { jobStuff } from './finishing';
-import { cheapestPerMl, ingredientsOf } from './material/ingredients';
-import { leftAtClose, type LeftAtClose } from './material/left-at-close';
+import { leftAtClose } from './material/left-at-close';
 import { materialsOf } from './material/materials';
 import { totalsOf } from './material/money';
 import { moneyFor } from './material/packs';
-import { shoppedFor } from './schedule/work/shopping';
 import { expectedUse, loggedMl } from './material/used';
-import { draftsOf } from './schedule/work/drafts';
-import { handsInAllMin } from './schedule/work/hands-in-all';
-import { workOf } from './schedule/work/work';
-import { productIn, type System } from './seams/seam';
+import { beforehand } from './schedule/work/beforehand';
+import type { System } from './seams/seam';
 import { partAreaM2 } from './surface/area';
 import { withZones } from './surface/zones';
 import { minutesBetween } from './time/instant';
@@ -26,7 +22,11 @@ export interface InTheEnd {
     readonly total: number;
   };
   /** Paint by what was used, and what was reckoned for the same paints; null where nothing was logged. */
-  readonly used: { readonly cost: number; readonly reckoned: number } | null;
+  readonly used: {
+    readonly lines: readonly UsedLine[];
+    readonly cost: number;
+    readonly reckoned: number;
+  } | null;
   /** What is left of what was bought and keeps. */
   readonly leftWorth: number;
   /** Minutes of hands as planned, and of those tasks whose begin was pressed as they were. */
@@ -47,7 +47,7 @@ export interface UsedLine {
 }
 
 /** What was logged of each paint of the build-up. */
-export const usedLines = (job: Job, system: System): UsedLine[] =>
+const usedLines = (job: Job, system: System): UsedLine[] =>
   (job.log?.used ?? []).flatMap((u): UsedLine[] => {
     const product = system.products.get(u.productId);
     const ml = product ? loggedMl(u, product) : null;
@@ -61,15 +61,7 @@ function usedOf(job: Job, system: System): InTheEnd['used'] {
   const lines = usedLines(job, system);
   if (lines.length === 0) return null;
   const sum = (of: 'cost' | 'reckoned'): number => lines.reduce((a, x) => a + x[of], 0);
-  return { cost: sum('cost'), reckoned: sum('reckoned') };
-}
-
-/** At its cheapest; a can that was activated is dead. */
-function worthOf(job: Job, system: System, left: LeftAtClose): number {
-  const product = productIn(system.products, left.productId);
-  const ingredient = ingredientsOf(product, job.prices).find((i) => i.id === left.ingredientId);
-  const ml = left.sealed * left.packMl + (left.openDies ? 0 : left.openMl);
-  return ingredient ? ml * cheapestPerMl(ingredient) : 0;
+  return { lines, cost: sum('cost'), reckoned: sum('reckoned') };
 }
 
 function handsOf({ state }: Job): Pick<InTheEnd['hands'], 'begunMin' | 'begun'> {
@@ -91,8 +83,7 @@ export function inTheEnd(job: Job, system: System): InTheEnd {
   const { state: _state, starts: _starts, shelf: _shelf, have: _have, ...bare } = withZones(job);
   const materials = materialsOf(bare, system);
   const { paint, prep, tax, total } = totalsOf(bare, materials, jobStuff(bare, system));
-  const drafts = shoppedFor(draftsOf(workOf(bare, system)), { job: bare, materials });
-  const leftWorth = leftAtClose(job, system).reduce((a, left) => a + worthOf(job, system, left), 0);
+  const leftWorth = leftAtClose(job, system).reduce((a, left) => a + left.worth, 0);
   const kitShare = kitShareOf(job);
   const areaM2 = job.parts.reduce((a, p) => a + partAreaM2(p), 0);
   return {
@@ -100,7 +91,7 @@ export function inTheEnd(job: Job, system: System): InTheEnd {
     used: usedOf(job, system),
     leftWorth,
     kitShare,
-    hands: { plannedMin: drafts.sessions.reduce((a, s) => a + handsInAllMin(s), 0), ...handsOf(job) },
+    hands: { plannedMin: beforehand({ job: bare, system, materials }).handsMin, ...handsOf(job) },
     perM2: areaM2 > 0 ? Math.max(0, total + kitShare - leftWorth) / areaM2 : null,
   };
 }

@@ -1,58 +1,35 @@
 /** Every mend of every fault on the demo's jobs, as far as each is: what it makes of the build-up and of the plan. */
 import { beforeAll, describe, expect, it } from 'vitest';
 import { systemFor } from '@/core/coating/system';
-import { demoMends, type MendCase } from '@/demo/mend-cases';
+import { brokenIn, demoMends, freshBlockers, othersOn, otherTop, type MendCase } from '@/demo/mend-cases';
 import { keepsHands, ms, simulated } from '@/demo/test-kit';
-import type { Plan, PlanLayer } from '@/model/plan';
+import type { Plan } from '@/model/plan';
 import { isTwoPart } from './chemistry/cards';
 import { stageOf } from './drying/rate';
 import { MINUTE } from './time/instant';
 
 const all = demoMends();
 
-const broken = (check: (c: MendCase) => string | null): string[] =>
-  all.flatMap((c) => {
-    const said = check(c);
-    return said === null ? [] : [`${c.name}: ${said}`];
-  });
+const broken = (check: (c: MendCase) => string | null): string[] => brokenIn(all, check);
 
 describe('mends in the build-up', () => {
   it('are many', () => {
     expect(all.length).toBeGreaterThan(150);
   });
   it('no seam that a mend makes is refused by the rule cards, and no blocker comes with it', () => {
-    expect(
-      broken(({ before, after }) => {
-        const was = new Set(systemFor(before).blockers.map((b) => JSON.stringify(b)));
-        const fresh = systemFor(after).blockers.filter((b) => !was.has(JSON.stringify(b)));
-        return fresh.length > 0 ? JSON.stringify(fresh) : null;
-      }),
-    ).toEqual([]);
+    expect(broken(freshBlockers)).toEqual([]);
   });
   it('leave the other parts as they were', () => {
     expect(
-      broken(({ after, was, partIds }) => {
-        const others = (layers: readonly PlanLayer[]): string =>
-          JSON.stringify(
-            layers.flatMap((l) => {
-              const ids = l.partIds.filter((id) => !partIds.includes(id));
-              return ids.length > 0 ? [[l.id, l.coats, ids]] : [];
-            }),
-          );
-        return others(systemFor(after).layers) === others(was) ? null : 'another part has other layers';
-      }),
+      broken(({ after, was, partIds }) =>
+        othersOn(systemFor(after).layers, partIds) === othersOn(was, partIds)
+          ? null
+          : 'another part has other layers',
+      ),
     ).toEqual([]);
   });
   it('end each part on the same paint as before, with the same clear over every colour', () => {
-    expect(
-      broken(({ after, was, partIds }) => {
-        const topOn = (layers: readonly PlanLayer[], id: string): string | undefined =>
-          layers.findLast((l) => l.partIds.includes(id))?.productId;
-        const { layers } = systemFor(after);
-        const other = partIds.find((id) => topOn(layers, id) !== topOn(was, id));
-        return other ? `${topOn(was, other)} became ${topOn(layers, other)}` : null;
-      }),
-    ).toEqual([]);
+    expect(broken(otherTop)).toEqual([]);
   });
 });
 

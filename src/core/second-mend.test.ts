@@ -1,7 +1,16 @@
 /** A second fault on parts whose first mend is still to come, or under way: both stand, and nothing is refused. */
 import { beforeAll, describe, expect, it } from 'vitest';
 import { systemFor } from '@/core/coating/system';
-import { demoMends, mendsAt, oneOfEach, type MendCase } from '@/demo/mend-cases';
+import {
+  brokenIn,
+  demoMends,
+  freshBlockers,
+  mendsAt,
+  oneOfEach,
+  othersOn,
+  otherTop,
+  type MendCase,
+} from '@/demo/mend-cases';
 import { keepsHands, NOW, simulated, TZ } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
 import type { Plan, PlanLayer } from '@/model/plan';
@@ -25,47 +34,23 @@ function* seconds(first: MendCase, i: number): Generator<MendCase> {
 }
 
 const all = firsts.flatMap((first, i) => [...seconds(first, i)]);
-const broken = (check: (c: MendCase) => string | null): string[] =>
-  all.flatMap((c) => {
-    const said = check(c);
-    return said === null ? [] : [`${c.name}: ${said}`];
-  });
+const broken = (check: (c: MendCase) => string | null): string[] => brokenIn(all, check);
 
 describe('two mends in the build-up', () => {
   it('are many', () => {
     expect(all.length).toBeGreaterThan(400);
   });
   it('refuse no seam and bring no blocker', () => {
-    expect(
-      broken(({ before, after }) => {
-        const was = new Set(systemFor(before).blockers.map((b) => JSON.stringify(b)));
-        const fresh = systemFor(after).blockers.filter((b) => !was.has(JSON.stringify(b)));
-        return fresh.length > 0 ? JSON.stringify(fresh) : null;
-      }),
-    ).toEqual([]);
+    expect(broken(freshBlockers)).toEqual([]);
   });
   it('end each part on the paint it was to end on', () => {
-    expect(
-      broken(({ after, was, partIds }) => {
-        const topOn = (layers: readonly PlanLayer[], id: string): string | undefined =>
-          layers.findLast((l) => l.partIds.includes(id))?.productId;
-        const { layers } = systemFor(after);
-        const other = partIds.find((id) => topOn(layers, id) !== topOn(was, id));
-        return other ? `${topOn(was, other)} became ${topOn(layers, other)}` : null;
-      }),
-    ).toEqual([]);
+    expect(broken(otherTop)).toEqual([]);
   });
   it('leave the parts that the second is not on as the first left them', () => {
     expect(
       broken(({ before, after, partIds }) => {
-        const others = (job: Job): string =>
-          JSON.stringify(
-            systemFor(job).layers.flatMap((l) => {
-              const ids = l.partIds.filter((id) => !partIds.includes(id));
-              return ids.length > 0 ? [[l.id, l.coats, ids]] : [];
-            }),
-          );
-        return others(before) === others(after) ? null : 'another part has other layers';
+        const [was, is] = [before, after].map((j) => othersOn(systemFor(j).layers, partIds));
+        return was === is ? null : 'another part has other layers';
       }),
     ).toEqual([]);
   });

@@ -80,3 +80,35 @@ export const demoMends = (): MendCase[] =>
   DEMO_JOBS.filter(({ job }) => !isClosed(job)).flatMap(({ id, job: { state: _s, ...job } }) => [
     ...casesOf(id, job as Job),
   ]);
+
+/** What a check says of each case it finds fault with. */
+export const brokenIn = (all: readonly MendCase[], check: (c: MendCase) => string | null): string[] =>
+  all.flatMap((c) => {
+    const said = check(c);
+    return said === null ? [] : [`${c.name}: ${said}`];
+  });
+
+/** Blockers that the mend brings; null where there are none. */
+export function freshBlockers({ before, after }: MendCase): string | null {
+  const was = new Set(systemFor(before).blockers.map((b) => JSON.stringify(b)));
+  const fresh = systemFor(after).blockers.filter((b) => !was.has(JSON.stringify(b)));
+  return fresh.length > 0 ? JSON.stringify(fresh) : null;
+}
+
+/** Layers and coats of the parts that the mend is not on. */
+export const othersOn = (layers: readonly PlanLayer[], partIds: readonly string[]): string =>
+  JSON.stringify(
+    layers.flatMap((l) => {
+      const ids = l.partIds.filter((id) => !partIds.includes(id));
+      return ids.length > 0 ? [[l.id, l.coats, ids]] : [];
+    }),
+  );
+
+/** A part that ends on another paint than it was to; null where none does. */
+export function otherTop({ after, was, partIds }: MendCase): string | null {
+  const topOn = (layers: readonly PlanLayer[], id: string): string | undefined =>
+    layers.findLast((l) => l.partIds.includes(id))?.productId;
+  const { layers } = systemFor(after);
+  const other = partIds.find((id) => topOn(layers, id) !== topOn(was, id));
+  return other ? `${topOn(was, other)} became ${topOn(layers, other)}` : null;
+}

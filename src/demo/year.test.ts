@@ -6,6 +6,7 @@ import { parseJob } from '@/formats/job-file';
 import type { JobStore, StoredJob } from '@/usecases/ports';
 import { logbook } from '@/usecases/logbook';
 import { newJob } from '@/usecases/new-job';
+import { closedJobs } from '@/usecases/learned-item';
 import { learnedItems, ownUse, unlearn } from '@/usecases/own-use';
 import { NOW } from './test-kit';
 import { demoYear } from './year';
@@ -48,7 +49,7 @@ describe('a year of finished jobs', () => {
     expect(new Set(year.map((j) => j.job.log!.closedAt)).size).toBe(11);
   });
   it('teaches the use it was made with: 0.93, within a twentieth, from its weighed coats', () => {
-    const { habit } = ownUse(storeOf(), 'aerosol');
+    const { habit } = ownUse(closedJobs(storeOf()), 'aerosol');
     expect(Math.abs(habit!.factor / 0.93 - 1)).toBeLessThan(0.05);
     expect(habit!.jobs).toBeGreaterThan(60);
     expect(habit!.sdFrac).toBeLessThan(0.03);

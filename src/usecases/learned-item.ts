@@ -1,4 +1,5 @@
 /** A figure of the painter's own, with what it was before, and the closed jobs it may rest on. */
+import { learned, sdWithOneMore } from '@/core/numerics/learned';
 import { normalQuantile } from '@/core/numerics/stats';
 import type { ToldCause } from '@/model/fault';
 import type { JobStore, StoredJob } from './ports';
@@ -39,3 +40,31 @@ export const bandOf = (mean: number, sd: number): [number, number] => [
   Math.exp(mean + Z90 * sd),
 ];
 export const shareOf = (sd: number): number => Math.sqrt(Math.exp(sd * sd) - 1);
+
+/** Logarithms of times over the usual, and how far painters and single readings stray. */
+interface Readings {
+  readonly y: readonly number[];
+  readonly priorSd: number;
+  readonly readingSd: number;
+}
+
+/** What readings make of a figure that is usually 1. */
+export function timesItem(
+  named: Pick<LearnedItem, 'item' | 'kind' | 'of' | 'jobs'>,
+  { y, priorSd, readingSd }: Readings,
+): LearnedItem {
+  const e = learned(
+    { mean: 0, sd: priorSd },
+    y.map((v) => ({ y: v, sd: readingSd })),
+  );
+  return {
+    ...named,
+    usual: 1,
+    usualBand: bandOf(0, priorSd),
+    yours: Math.exp(e.mean),
+    band: bandOf(e.mean, e.sd),
+    n: e.n,
+    sdFrac: shareOf(e.sd),
+    sdFracWithOneMore: shareOf(sdWithOneMore(e.sd, readingSd)),
+  };
+}

@@ -1,7 +1,7 @@
 /** The logbook: closed jobs as records, found by words; what they used, cost and taught; when to look again. */
 import { layersUm } from '@/core/coating/film-budget';
 import { systemFor } from '@/core/coating/system';
-import { inTheEnd, usedLines, type InTheEnd, type UsedLine } from '@/core/in-the-end';
+import { inTheEnd, type InTheEnd, type UsedLine } from '@/core/in-the-end';
 import type { System } from '@/core/seams/seam';
 import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
@@ -53,7 +53,7 @@ function rowOf({ id, job }: StoredJob): LogbookRow {
   const system = systemFor(withZones(job));
   const { layers, seams, products } = system;
   const mine = new Set(layers.map((l) => l.productId));
-  const used = usedLines(job, system);
+  const end = inTheEnd(job, system);
   const closedOn = civilDate(msOf(job.log!.closedAt!, job.place.tz), job.place.tz);
   const looked = (job.log?.looks ?? []).map((l) => l.on);
   return {
@@ -65,9 +65,9 @@ function rowOf({ id, job }: StoredJob): LogbookRow {
     areaM2: job.parts.reduce((a, part) => a + partAreaM2(part), 0),
     filmUm: layersUm(layers),
     coats: layers.reduce((a, l) => a + l.coats, 0),
-    used,
-    cost: used.reduce((a, u) => a + u.cost, 0),
-    end: inTheEnd(job, system),
+    used: end.used?.lines ?? [],
+    cost: end.used?.cost ?? 0,
+    end,
     looks: LOOK_MONTHS.map((months) => {
       const due = monthsLater(closedOn, months);
       return { due, isDone: looked.some((on) => on >= due) };

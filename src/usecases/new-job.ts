@@ -4,6 +4,7 @@ import type { Bought } from '@/model/bought';
 import type { FreeHours, Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { freeName, namesOf } from './free-name';
+import { closedJobs } from './learned-item';
 import { ownFaults } from './own-faults';
 import { ownPace } from './own-hands';
 import { ownUse, ownWaits } from './own-use';
@@ -99,10 +100,11 @@ export function newMendOfBought(store: JobStore, id: string, bought: Bought, now
 
 function plainJob(store: JobStore): Job {
   const last = store.newest()?.job;
-  const habit = ownUse(store, last?.equipment.sprayer ?? 'aerosol').habit;
-  const flashOwn = ownWaits(store);
-  const handsOwn = ownPace(store);
-  const faultsOwn = ownFaults(store);
+  const closed = closedJobs(store);
+  const { habit } = ownUse(closed, last?.equipment.sprayer ?? 'aerosol');
+  const flashOwn = ownWaits(closed);
+  const handsOwn = ownPace(closed);
+  const faultsOwn = ownFaults(closed);
   return {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,

@@ -5,7 +5,7 @@ import { HOUR, isoOf } from '@/core/time/instant';
 import type { FaultCode } from '@/model/fault';
 import type { Job } from '@/model/job';
 import { ofFaults, ownFaults } from './own-faults';
-import type { JobStore, StoredJob } from './ports';
+import type { StoredJob } from './ports';
 
 const TZ = 'Europe/London';
 /** A closed job sprayed in so much wind. */
@@ -46,13 +46,6 @@ function closed(
   };
   return stored;
 }
-const storeOf = (rows: readonly StoredJob[]): JobStore =>
-  ({
-    closed: () => ({ rows, total: rows.length }),
-    atWork: () => ({ rows: [], total: 0 }),
-    list: () => [],
-    names: () => [],
-  }) as unknown as JobStore;
 const windy = [4, 4, 4].map((w, i) => closed(`windy ${i}`, w, i < 2 ? ['dry-spray'] : []));
 const calm = [0.3, 0.4, 0.2, 0.3, 0.5, 0.2].map((w, i) => closed(`calm ${i}`, w, []));
 const find = (rows: readonly StoredJob[], code: string) => ofFaults(rows).find((x) => x.of === code)!;
@@ -79,11 +72,10 @@ describe('own faults', () => {
       ...s,
       job: { ...s.job, log: { ...s.job.log!, unlearned: ['fault:dry-spray'] } },
     }));
-    expect(ownFaults(storeOf(reset))).toEqual([]);
+    expect(ownFaults(reset)).toEqual([]);
   });
   it('the next job begins with how many times as often', () => {
-    const store = storeOf([...windy, ...calm]);
-    const [own] = ownFaults(store);
+    const [own] = ownFaults([...windy, ...calm]);
     expect(own).toMatchObject({ code: 'dry-spray', when: 'wind' });
     expect(own!.times).toBeGreaterThan(1.2);
   });

@@ -7,36 +7,45 @@ import { rateOf, sdAfterOneMore } from '@/core/numerics/beta';
 import { coatsOn } from '@/core/time/coats-on';
 import { TOLD_CAUSES, type ToldCause } from '@/model/fault';
 import type { Job } from '@/model/job';
-import { closedJobs, counts, type LearnedItem } from './learned-item';
-import type { JobStore, StoredJob } from './ports';
+import { counts, type LearnedItem } from './learned-item';
+import type { StoredJob } from './ports';
 
 /** Share of jobs on which a fault comes, by how often its card says, and what that weighs in jobs. From memory. */
 const USUAL: Readonly<Record<FaultCard['often'], number>> = { 3: 0.2, 2: 0.1, 1: 0.05 };
 const PRIOR_JOBS = 6;
 
+/** A closed job, and which causes were there; null where nothing tells. */
+interface Recorded {
+  readonly stored: StoredJob;
+  readonly there: Readonly<Record<ToldCause, boolean | null>>;
+}
+
 /** A fault and under which of its causes it is counted; null: on every job. */
 interface Counted {
   readonly card: FaultCard;
   readonly cause: ToldCause | null;
-  readonly jobs: readonly StoredJob[];
+  readonly jobs: readonly Recorded[];
 }
 
-const cameOn = ({ job }: StoredJob, { code }: FaultCard): boolean =>
+const cameOn = ({ stored: { job } }: Recorded, { code }: FaultCard): boolean =>
   (job.state?.faults ?? []).some((x) => x.code === code);
 
-function isThere({ job }: StoredJob, cause: ToldCause): boolean | null {
+function recorded(stored: StoredJob): Recorded {
+  const { job } = stored;
   const { layers, products } = systemFor(job);
   const mine = [...new Set(layers.map((l) => l.productId))].flatMap((id) => products.get(id) ?? []);
   const endsMs = coatsOn(job).map((c) => c.endedMs);
-  return causeThere(cause, { trace: job.log?.trace, endsMs, products: mine, parts: job.parts });
+  const sprayed = { trace: job.log?.trace, endsMs, products: mine, parts: job.parts };
+  const told = TOLD_CAUSES.map((cause) => [cause, causeThere(cause, sprayed)] as const);
+  return { stored, there: Object.fromEntries(told) as Recorded['there'] };
 }
 
 /** By the first cause of the card that was there on some of the jobs and not on others. */
-function countedOf(card: FaultCard, jobs: readonly StoredJob[]): Counted {
+function countedOf(card: FaultCard, jobs: readonly Recorded[]): Counted {
   for (const cause of TOLD_CAUSES.filter((c) => card.causes.includes(c))) {
-    const there = jobs.filter((s) => isThere(s, cause) === true);
-    const isSplit = there.length > 0 && jobs.some((s) => isThere(s, cause) === false);
-    if (isSplit && there.some((s) => cameOn(s, card))) return { card, cause, jobs: there };
+    const there = jobs.filter((r) => r.there[cause] === true);
+    const isSplit = there.length > 0 && jobs.some((r) => r.there[cause] === false);
+    if (isSplit && there.some((r) => cameOn(r, card))) return { card, cause, jobs: there };
   }
   return { card, cause: null, jobs };
 }
@@ -56,7 +65,7 @@ function itemOf({ card, cause, jobs }: Counted): LearnedItem {
     yours: rate.mean,
     band: rate.band,
     n: jobs.length,
-    jobs: came.map((s) => s.job.name),
+    jobs: came.map((r) => r.stored.job.name),
     sdFrac: rate.sd,
     sdFracWithOneMore: sdAfterOneMore(rate, PRIOR_JOBS + jobs.length),
   };
@@ -64,15 +73,16 @@ function itemOf({ card, cause, jobs }: Counted): LearnedItem {
 
 /** Of every fault that came at least once. */
 export function ofFaults(closed: readonly StoredJob[]): LearnedItem[] {
+  const all = closed.map(recorded);
   return FAULT_CARDS.flatMap((card) => {
-    const jobs = closed.filter((s) => counts(s, `fault:${card.code}`));
-    return jobs.some((s) => cameOn(s, card)) ? [itemOf(countedOf(card, jobs))] : [];
+    const jobs = all.filter((r) => counts(r.stored, `fault:${card.code}`));
+    return jobs.some((r) => cameOn(r, card)) ? [itemOf(countedOf(card, jobs))] : [];
   });
 }
 
 /** For a job that begins: how many times as often as usual. */
-export const ownFaults = (store: JobStore): NonNullable<Job['faultsOwn']> =>
-  ofFaults(closedJobs(store)).flatMap(({ of, when, yours, usual }) => {
+export const ownFaults = (closed: readonly StoredJob[]): NonNullable<Job['faultsOwn']> =>
+  ofFaults(closed).flatMap(({ of, when, yours, usual }) => {
     const card = FAULT_CARDS.find((c) => c.code === of);
     return card
       ? [{ code: card.code, ...(when && { when }), times: Math.round((100 * yours) / usual) / 100 }]

@@ -7,7 +7,7 @@ import { isoOf, MINUTE, HOUR } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { handsTold, ofHands, ownPace } from './own-hands';
-import type { JobStore, StoredJob } from './ports';
+import type { StoredJob } from './ports';
 
 const TZ = 'Europe/London';
 type Tasks = NonNullable<NonNullable<Job['state']>['tasks']>;
@@ -25,8 +25,6 @@ const closed = (tasks: Tasks, over: Partial<Job> = {}): StoredJob => ({
   updatedMs: 0,
   steps: { undo: null, redo: null },
 });
-const storeOf = (rows: readonly StoredJob[]): JobStore =>
-  ({ closed: () => ({ rows, total: rows.length }) }) as unknown as JobStore;
 const pace = (tasks: Tasks): number => ofHands([closed(tasks)])[0]!.yours;
 
 describe('own pace', () => {
@@ -79,7 +77,7 @@ describe('in the next job', () => {
   it('sanding takes as much longer as it was learned, masking does not, and reset it is as before', () => {
     const { state: _s, ...bare } = demo('tractor-bonnet');
     const usual = simulated(bare);
-    const handsOwn = ownPace(storeOf([closed([48, 52, 56, 50, 51, 54].map(sanded))]));
+    const handsOwn = ownPace([closed([48, 52, 56, 50, 51, 54].map(sanded))]);
     expect(handsOwn.sand!).toBeGreaterThan(1.15);
     const own = simulated({ ...bare, handsOwn });
     expect(minutesOf(own, 'sand') / minutesOf(usual, 'sand')).toBeCloseTo(handsOwn.sand!, 1);
@@ -87,7 +85,7 @@ describe('in the next job', () => {
     const reset = closed([52, 50].map(sanded), {
       log: { used: [], outcomes: [], note: '', unlearned: ['hands:sand'] },
     });
-    expect(ownPace(storeOf([reset]))).toEqual({});
+    expect(ownPace([reset])).toEqual({});
   });
   it('what the owner set himself stays as he set it', () => {
     const { state: _s, ...bare } = demo('tractor-bonnet');

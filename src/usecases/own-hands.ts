@@ -1,10 +1,9 @@
 /** The painter's own pace at a kind of work, from begins that were pressed: time taken over time planned. */
-import { learned, sdWithOneMore } from '@/core/numerics/learned';
 import { minutesBetween } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import { isHandKind, type HandKind } from '@/model/task-kinds';
-import { bandOf, closedJobs, counts, shareOf, type LearnedItem } from './learned-item';
-import type { JobStore, StoredJob } from './ports';
+import { counts, timesItem, type LearnedItem } from './learned-item';
+import type { StoredJob } from './ports';
 
 /** One painter against the usual, and one piece of work against the next, logarithms. From memory. */
 const PACE_SD = 0.4;
@@ -37,32 +36,16 @@ export function ofHands(closed: readonly StoredJob[]): LearnedItem[] {
       const was = by.get(kind) ?? { y: [], jobs: [] };
       by.set(kind, { y: [...was.y, y], jobs: [...new Set([...was.jobs, stored.job.name])] });
     }
-  return [...by].map(([kind, { y, jobs }]): LearnedItem => {
-    const e = learned(
-      { mean: 0, sd: PACE_SD },
-      y.map((v) => ({ y: v, sd: WORK_SD })),
-    );
-    return {
-      item: `hands:${kind}`,
-      kind: 'hands',
-      of: kind,
-      usual: 1,
-      usualBand: bandOf(0, PACE_SD),
-      yours: Math.exp(e.mean),
-      band: bandOf(e.mean, e.sd),
-      n: e.n,
-      jobs,
-      sdFrac: shareOf(e.sd),
-      sdFracWithOneMore: shareOf(sdWithOneMore(e.sd, WORK_SD)),
-    };
-  });
+  return [...by].map(([kind, { y, jobs }]) =>
+    timesItem(
+      { item: `hands:${kind}`, kind: 'hands', of: kind, jobs },
+      { y, priorSd: PACE_SD, readingSd: WORK_SD },
+    ),
+  );
 }
 
 /** For a job that begins, by kind of work. */
-export const ownPace = (store: JobStore): NonNullable<Job['handsOwn']> =>
+export const ownPace = (closed: readonly StoredJob[]): NonNullable<Job['handsOwn']> =>
   Object.fromEntries(
-    ofHands(closedJobs(store)).map((x) => [
-      x.of,
-      Math.min(4, Math.max(0.3, Math.round(x.yours * 100) / 100)),
-    ]),
+    ofHands(closed).map((x) => [x.of, Math.min(4, Math.max(0.3, Math.round(x.yours * 100) / 100))]),
   );

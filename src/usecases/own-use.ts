@@ -7,12 +7,12 @@ import { expectedUse, loggedMl } from '@/core/material/used';
 import { weighedOf } from '@/core/material/weighed';
 import { feltBy } from '@/core/coating/felt';
 import { FELT_SD } from '@/core/numerics/felt-times';
-import { learned, sdWithOneMore } from '@/core/numerics/learned';
+import { sdWithOneMore } from '@/core/numerics/learned';
 import { logSd } from '@/core/numerics/stats';
 import { withZones } from '@/core/surface/zones';
 import type { Job } from '@/model/job';
 import type { Product } from '@/model/product';
-import { bandOf, closedJobs, counts, shareOf, type LearnedItem } from './learned-item';
+import { bandOf, closedJobs, counts, shareOf, timesItem, type LearnedItem } from './learned-item';
 import { ofFaults } from './own-faults';
 import { ofHands } from './own-hands';
 import type { JobStore, StoredJob } from './ports';
@@ -60,10 +60,7 @@ export interface OwnUse {
 const itemOf = (sprayer: Job['equipment']['sprayer']): string => `use:${sprayer}`;
 
 /** @param sprayer whose jobs count; left out: all */
-export const ownUse = (store: JobStore, sprayer?: Job['equipment']['sprayer']): OwnUse =>
-  habitIn(closedJobs(store), sprayer);
-
-function habitIn(closed: readonly StoredJob[], sprayer?: Job['equipment']['sprayer']): OwnUse {
+export function ownUse(closed: readonly StoredJob[], sprayer?: Job['equipment']['sprayer']): OwnUse {
   const told = closed
     .filter((s) => sprayer === undefined || s.job.equipment.sprayer === sprayer)
     .filter((s) => counts(s, itemOf(s.job.equipment.sprayer)))
@@ -73,7 +70,7 @@ function habitIn(closed: readonly StoredJob[], sprayer?: Job['equipment']['spray
 }
 
 function ofSprayer(closed: readonly StoredJob[], sprayer: Job['equipment']['sprayer']): LearnedItem[] {
-  const { habit, jobs } = habitIn(closed, sprayer);
+  const { habit, jobs } = ownUse(closed, sprayer);
   if (!habit) return [];
   const sd = logSd(habit.sdFrac);
   return [
@@ -107,25 +104,12 @@ function ofWaits(closed: readonly StoredJob[]): LearnedItem[] {
       by.set(id, { ...was, y: [...was.y, Math.log(times)], jobs: [...was.jobs, job.name] });
     }
   }
-  return [...by].map(([id, { name, y, jobs }]): LearnedItem => {
-    const e = learned(
-      { mean: 0, sd: FELT_SD },
-      y.map((v) => ({ y: v, sd: FLASH_DAY_SD })),
-    );
-    return {
-      item: `flash:${id}`,
-      kind: 'flash',
-      of: name,
-      usual: 1,
-      usualBand: bandOf(0, FELT_SD),
-      yours: Math.exp(e.mean),
-      band: bandOf(e.mean, e.sd),
-      n: e.n,
-      jobs,
-      sdFrac: shareOf(e.sd),
-      sdFracWithOneMore: shareOf(sdWithOneMore(e.sd, FLASH_DAY_SD)),
-    };
-  });
+  return [...by].map(([id, { name, y, jobs }]) =>
+    timesItem(
+      { item: `flash:${id}`, kind: 'flash', of: name, jobs },
+      { y, priorSd: FELT_SD, readingSd: FLASH_DAY_SD },
+    ),
+  );
 }
 
 export function learnedItems(store: JobStore): LearnedItem[] {
@@ -153,9 +137,9 @@ export function unlearn(store: JobStore, item: string, isForgotten: boolean, now
 }
 
 /** Waits that are longer than their sheet’s, by product, for a job that begins. */
-export const ownWaits = (store: JobStore): Record<string, number> =>
+export const ownWaits = (closed: readonly StoredJob[]): Record<string, number> =>
   Object.fromEntries(
-    ofWaits(closedJobs(store))
+    ofWaits(closed)
       .filter((x) => x.yours > 1)
       .map((x) => [x.item.slice('flash:'.length), Math.min(3, x.yours)]),
   );

@@ -1,5 +1,6 @@
 /** Hours of the air at the parts, of which is kept how they came. */
 import { MOST_TRACE_H, type AirHour } from '@/model/came';
+import { round1 } from '../numerics/round';
 import type { HourlyC } from '../time/hourly';
 import { DAY, HOUR, type Span } from '../time/instant';
 import type { AtPart } from './at-part';
@@ -31,7 +32,7 @@ export function unknownIn({ startMs, endMs }: Span, known: ReadonlySet<number>):
 }
 
 /** Never a zero with a sign: it would not come back out of a file as it went in. */
-const tenth = (x: number): number => Math.round(x * 10) / 10 + 0;
+const tenth = (x: number): number => round1(x) + 0;
 
 /** The air where it is sprayed, and where it dries when that is elsewhere. */
 interface AirsOver {

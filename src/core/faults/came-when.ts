@@ -4,11 +4,7 @@ import type { ToldCause } from '@/model/fault';
 import type { Part } from '@/model/job';
 import type { Product } from '@/model/product';
 import { HOUR } from '../time/instant';
-
-/** So near to its limit a value counts as a cause, as on the day itself. */
-const NEAR_SHARE = 0.8;
-const NEAR_K = 2;
-const NEAR_PANEL_K = 3;
+import { isNearCold, isNearGap, isNearHot, isNearMost } from './near';
 
 interface Sprayed {
   readonly trace: readonly AirHour[] | undefined;
@@ -26,12 +22,12 @@ export function causeThere(cause: ToldCause, { trace, endsMs, products, parts }:
     hours.some((h) => products.some((p) => is(h, p)));
   switch (cause) {
     case 'wind':
-      return some((h, p) => h.windMs >= NEAR_SHARE * p.windMaxMs);
+      return some((h, p) => isNearMost(h.windMs, p.windMaxMs));
     case 'damp':
-      return some((h, p) => h.gapK <= p.dewGapMinK + NEAR_K || h.rhPct >= 100 * NEAR_SHARE * p.rhMaxFrac);
+      return some((h, p) => isNearGap(h.gapK, p.dewGapMinK) || isNearMost(h.rhPct / 100, p.rhMaxFrac));
     case 'cold':
-      return some((h, p) => h.panelC <= p.tempMinC + NEAR_PANEL_K);
+      return some((h, p) => isNearCold(h.panelC, p.tempMinC));
     case 'hot':
-      return some((h, p) => h.panelC >= p.tempMaxC - NEAR_PANEL_K);
+      return some((h, p) => isNearHot(h.panelC, p.tempMaxC));
   }
 }

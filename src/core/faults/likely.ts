@@ -6,12 +6,9 @@ import type { Job, Part } from '@/model/job';
 import type { Session } from '@/model/plan';
 import { actOn, type Cause, type FaultCard, type FilmSeen } from './card';
 import { FAULT_CARDS } from './cards';
+import { isNearCold, isNearGap, isNearHot, isNearMost } from './near';
 import type { FaultCode, FaultMoment } from '@/model/fault';
 
-/** So near to its limit a value counts as a cause, share of the limit; kelvin of a gap, of a panel. */
-const NEAR_SHARE = 0.8;
-const NEAR_GAP_K = 2;
-const NEAR_PANEL_K = 3;
 /** A can below this sprays coarse, °C. Common practice. */
 const CAN_COLD_C = 18;
 
@@ -26,15 +23,15 @@ function causesOfCheck({ code, params }: Checks[number]): Cause[] {
   const min = numberOf(params.min, -Infinity);
   switch (code) {
     case 'check-wind':
-      return value >= NEAR_SHARE * max ? ['wind', 'far'] : [];
+      return isNearMost(value, max) ? ['wind', 'far'] : [];
     case 'check-humidity':
-      return value >= NEAR_SHARE * max ? ['damp'] : [];
+      return isNearMost(value, max) ? ['damp'] : [];
     case 'check-dew-gap':
-      return value <= min + NEAR_GAP_K ? ['damp'] : [];
+      return isNearGap(value, min) ? ['damp'] : [];
     case 'check-panel':
       return [
-        ...(value <= min + NEAR_PANEL_K ? (['cold'] as const) : []),
-        ...(value >= max - NEAR_PANEL_K ? (['hot'] as const) : []),
+        ...(isNearCold(value, min) ? (['cold'] as const) : []),
+        ...(isNearHot(value, max) ? (['hot'] as const) : []),
       ];
     default:
       return [];

@@ -27,6 +27,8 @@ export interface LeftAtClose {
   readonly openMl: number;
   /** The open one is dead: it was activated. */
   readonly openDies: boolean;
+  /** Of what keeps, at its cheapest: what was activated is dead. */
+  readonly worth: number;
 }
 
 /** A can with its hardener inside is activated by its first coat; a tin is not, only what was mixed from it. */
@@ -59,7 +61,8 @@ export function leftAtClose(job: Job, system: System): LeftAtClose[] {
       const sealed = Math.max(0, Math.floor(ml / packMl + 1e-9));
       const openMl = Math.max(0, ml - sealed * packMl);
       const openDies = isActivated(productOf(productId), part);
-      return { key, productId, ingredientId, part, colour, packMl, sealed, openMl, openDies };
+      const worth = (sealed * packMl + (openDies ? 0 : openMl)) * sum.perMl;
+      return { key, productId, ingredientId, part, colour, packMl, sealed, openMl, openDies, worth };
     })
     .filter((l) => l.sealed > 0 || l.openMl >= WORTH_KEEPING_ML);
 }
