@@ -1,14 +1,17 @@
 /** A year of finished jobs at Harbour Lane for the demo’s logbook: invented, one like another but for what differs. */
 import { hoursIn, traceOf } from '@/core/air/came';
+import { dewPointC } from '@/core/air/moist';
 import { systemFor } from '@/core/coating/system';
 import { coatUses } from '@/core/material/coat-uses';
 import { densityOf } from '@/core/material/used';
 import type { CoatWeight } from '@/core/material/weighed';
 import { airsForJob } from '@/core/job-air';
 import { normals } from '@/core/numerics/random';
+import { round1 } from '@/core/numerics/round';
 import { withZones } from '@/core/surface/zones';
 import { everyCoat } from '@/core/time/coats-on';
 import { DAY, HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
+import type { Beside } from '@/model/beside';
 import type { AirHour } from '@/model/came';
 import type { Job, SystemLayer } from '@/model/job';
 import type { Rubric } from '@/model/rubric';
@@ -116,6 +119,28 @@ function traceFor(job: Job, endsMs: readonly number[]): AirHour[] {
   return traceOf(hours, endsMs);
 }
 
+/** There the wind is three quarters of what is reckoned, the air a little warmer. */
+const CALMER = 0.75;
+const WARMER_K = 0.8;
+
+/** Two readings a day, as a hobby instrument gives them. */
+function besideFor(trace: readonly AirHour[], z: () => number): Beside[] {
+  const read = trace.filter((h) => [11, 15].includes(new Date(h.ms).getUTCHours()));
+  return read.map(({ ms, cureC, rhPct, windMs }) => {
+    const airC = round1(cureC);
+    const dewC = round1(dewPointC(airC, rhPct / 100));
+    return {
+      ms,
+      told: { airC, dewC, windMs },
+      read: {
+        airC: round1(airC + WARMER_K + 0.8 * z()),
+        dewC: round1(dewC + 0.8 * z()),
+        windMs: round1(windMs * CALMER * Math.exp(0.35 * z())),
+      },
+    };
+  });
+}
+
 type Tasks = NonNullable<NonNullable<Job['state']>['tasks']>;
 
 /** He sands a third longer than usual and masks a tenth faster; begins are pressed. */
@@ -132,7 +157,7 @@ function handsOf(firstMs: number, z: () => number, tz: string): Tasks {
   });
 }
 
-function finished(of: Finished, z: () => number): Job {
+function finished(of: Finished, z: () => number, read: () => number): Job {
   const like = DEMO_FINISHED[0]!.job;
   const { tz } = like.place;
   const layers = layersOf(of);
@@ -151,6 +176,10 @@ function finished(of: Finished, z: () => number): Job {
   const lostOf = (productId: string): number =>
     weights.filter((w) => w.productId === productId).reduce((a, w) => a + w.beforeG - w.afterG, 0);
   const usedIds = [...new Set(weights.map((w) => w.productId))];
+  const trace = traceFor(
+    bare,
+    coats.map((c) => msOf(c.endedAt, tz)),
+  );
   const faults = of.fault && [{ code: of.fault, at: coats.at(-1)!.endedAt }];
   return {
     ...bare,
@@ -161,10 +190,8 @@ function finished(of: Finished, z: () => number): Job {
       used: usedIds.map((productId) => ({ by: 'weight', productId, beforeG: lostOf(productId), afterG: 0 })),
       outcomes: layers.map((l) => ({ layerId: l.role, mark: Math.min(...of.marks) })),
       rubric: rubricOf(of.marks),
-      trace: traceFor(
-        bare,
-        coats.map((c) => msOf(c.endedAt, tz)),
-      ),
+      trace,
+      beside: besideFor(trace, read),
     },
   };
 }
@@ -172,5 +199,6 @@ function finished(of: Finished, z: () => number): Job {
 /** Eleven, and with the lid that was there twelve. */
 export function demoYear(): { readonly id: string; readonly job: Job }[] {
   const z = normals(12);
-  return YEAR.map((of) => ({ id: of.id, job: finished(of, z) }));
+  const read = normals(13);
+  return YEAR.map((of) => ({ id: of.id, job: finished(of, z, read) }));
 }

@@ -3,6 +3,7 @@
  * database. Unknown keys are refused by name. Times without an offset are in the place's zone.
  */
 import * as z from 'zod';
+import { besideSchema, MOST_BESIDE } from './beside';
 import { traceSchema } from './came';
 import { FAULTS, TOLD_CAUSES } from './fault';
 import { HAND_KINDS } from './task-kinds';
@@ -252,6 +253,11 @@ export const logSchema = z.strictObject({
   trace: traceSchema
     .optional()
     .describe('the air as it came, from before the first coat until a day after the last'),
+  beside: z
+    .array(besideSchema)
+    .max(MOST_BESIDE)
+    .optional()
+    .describe('what was read where it was sprayed, beside what was told for it'),
   shelved: z
     .array(z.string().max(160))
     .max(60)

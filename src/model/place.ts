@@ -1,5 +1,6 @@
 /** Where it is sprayed: what turns the weather into what the part feels. What is left out is usual for its kind. */
 import * as z from 'zod';
+import { shelterOwnSchema } from './beside';
 import { spanSchema } from './iso';
 import { COMPASS, DOORS, HEATERS, SHELTERS } from './lists';
 
@@ -61,6 +62,7 @@ export const placeSchema = z.strictObject({
     })
     .optional()
     .describe('air that hardly follows the weather, as in a cellar: taken as it was measured'),
+  own: shelterOwnSchema.optional().describe('what readings of closed jobs taught of it'),
   lamp: z.boolean().optional().describe('light enough to spray after dark'),
   windMaxMs: z
     .number()

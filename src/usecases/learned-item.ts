@@ -17,8 +17,8 @@ export const closedJobs = (store: JobStore): readonly StoredJob[] =>
 /** A figure with what it was before anything was told. */
 export interface LearnedItem {
   readonly item: string;
-  readonly kind: 'use' | 'flash' | 'hands' | 'fault';
-  /** A sprayer, a product by its name, a kind of work, or a fault. */
+  readonly kind: 'use' | 'flash' | 'hands' | 'fault' | 'wind' | 'air' | 'damp';
+  /** A sprayer, a product by its name, a kind of work, a fault, or a place. */
   readonly of: string;
   /** A fault's cause that was there on the jobs it is counted on; left out: on all. */
   readonly when?: ToldCause;
@@ -29,12 +29,12 @@ export interface LearnedItem {
   readonly band: readonly [number, number];
   readonly n: number;
   readonly jobs: readonly string[];
-  /** Doubt as a share, one standard deviation, and what one more reading would leave of it. */
+  /** Doubt as a share, of air and damp in K, one standard deviation, and what one more reading would leave of it. */
   readonly sdFrac: number;
   readonly sdFracWithOneMore: number;
 }
 
-const Z90 = normalQuantile(0.95);
+export const Z90 = normalQuantile(0.95);
 export const bandOf = (mean: number, sd: number): [number, number] => [
   Math.exp(mean - Z90 * sd),
   Math.exp(mean + Z90 * sd),

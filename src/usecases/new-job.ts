@@ -8,6 +8,7 @@ import { closedJobs } from './learned-item';
 import { ownFaults } from './own-faults';
 import { ownPace } from './own-hands';
 import { ownUse, ownWaits } from './own-use';
+import { inOwnPlaces } from './places';
 import type { JobStore } from './ports';
 
 /**
@@ -108,7 +109,7 @@ function plainJob(store: JobStore): Job {
   return {
     name: freeName(namesOf(store), (n) => (n === 1 ? 'New job' : `New job ${n}`)),
     ...PLAIN,
-    ...inherited(last),
+    ...inOwnPlaces(inherited(last), closed),
     ...(habit ? { habit } : {}),
     ...(Object.keys(flashOwn).length > 0 ? { flashOwn } : {}),
     ...(Object.keys(handsOwn).length > 0 ? { handsOwn } : {}),

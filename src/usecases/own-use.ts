@@ -15,6 +15,7 @@ import type { Product } from '@/model/product';
 import { bandOf, closedJobs, counts, shareOf, timesItem, type LearnedItem } from './learned-item';
 import { ofFaults } from './own-faults';
 import { ofHands } from './own-hands';
+import { ofShelter } from './own-shelter';
 import type { JobStore, StoredJob } from './ports';
 
 type System = ReturnType<typeof systemFor>;
@@ -119,6 +120,7 @@ export function learnedItems(store: JobStore): LearnedItem[] {
     ...sprayers.flatMap((s) => ofSprayer(closed, s)),
     ...ofWaits(closed),
     ...ofHands(closed),
+    ...ofShelter(closed),
     ...ofFaults(closed),
   ];
 }

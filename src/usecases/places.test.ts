@@ -30,7 +30,8 @@ function jobsOf(jobs: Readonly<Record<string, Job>>) {
     updatedMs: 0,
     steps: { undo: null, redo: null },
   });
-  const store: Pick<JobStore, 'list' | 'update'> = {
+  const store: Pick<JobStore, 'list' | 'update' | 'closed'> = {
+    closed: () => ({ rows: [], total: 0 }),
     list: () => [...rows].map(asStored),
     update: (id, _version, job) => {
       rows.set(id, job);

@@ -1,6 +1,7 @@
 /** Opens one job with its plan, its products and the air at its parts. */
 import type { AirView } from '@/core/air/view';
 import { CATALOGUE, productsOf } from '@/core/coating/catalogue';
+import type { Beside } from '@/model/beside';
 import type { AirHour } from '@/model/came';
 import type { Agreed } from '@/model/agreed';
 import type { Forecast } from '@/model/forecast';
@@ -9,6 +10,7 @@ import type { Plan } from '@/model/plan';
 import type { Around } from '@/core/schedule/around';
 import type { JobReadings } from '@/model/reading';
 import type { Product } from '@/model/product';
+import { besideFor } from './beside';
 import { cameFor } from './came';
 import { canUsersOf, type CanUser } from './can-users';
 import type { Planning } from './plans';
@@ -36,10 +38,12 @@ export interface JobView {
   readonly canUsers: readonly CanUser[];
   /** The air at its parts as it came, while its coats cured. */
   readonly came: readonly AirHour[];
+  /** What was read where it was sprayed, beside what was told for it. */
+  readonly beside: readonly Beside[];
 }
 
 /** Without what only its own pages ask for. */
-type PlannedView = Omit<JobView, 'canUsers' | 'came'>;
+type PlannedView = Omit<JobView, 'canUsers' | 'came' | 'beside'>;
 
 export async function viewOf(stored: StoredJob, planning: Planning, asked: Asked): Promise<PlannedView> {
   const { job } = stored;
@@ -75,5 +79,6 @@ export async function viewJob(
   if (!stored) return null;
   const canUsers = canUsersOf(stored, planning.inTurn());
   const came = await cameFor(stored, planning, asked.nowMs);
-  return { ...(await viewOf(stored, planning, asked)), canUsers, came };
+  const beside = await besideFor(stored, planning, asked.nowMs);
+  return { ...(await viewOf(stored, planning, asked)), canUsers, came, beside };
 }

@@ -242,19 +242,24 @@ function airInside(out: OutsideNow, { place, measured }: Through): AirInside {
   return building ? inARoom(out, place, building) : underARoof(out, lagH);
 }
 
+/** The same vapour with another dew point, ln Pa. */
+const dewShifted = (lnVapour: number, dewK: number): number =>
+  dewK === 0 ? lnVapour : lnSatPressure(dewOfLnPressureC(lnVapour) + dewK);
+
 /** Fills one row from one future. */
 function fillRow(air: AtPart, row: number, member: ForecastMember, through: Through): void {
   const { place, how } = through;
   const card = SHELTER_CARDS[place.shelter];
-  const factor = HEIGHT_FACTOR * windFracOf(place);
+  const { airK = 0, dewK = 0, windTimes = 1 } = place.own ?? {};
+  const factor = HEIGHT_FACTOR * windFracOf(place) * windTimes;
   const out = outsideOf(air.nodes, member, through);
   const inside = airInside(out, through);
   let panel = Number.NaN;
   for (let i = 0; i < air.nodes; i++) {
     const h = i >> 1;
     const k = row * air.nodes + i;
-    const inC = inside.airC[i]!;
-    const lnV = inside.lnVapour[i]!;
+    const inC = inside.airC[i]! + airK;
+    const lnV = dewShifted(inside.lnVapour[i]!, dewK);
     const intoIt = factor * through.exposed[i]!;
     const wind = out.windMs[i]! * intoIt;
     const sky = card.skyFrac * how.flatFrac * (1 - out.cloudFrac[i]!);

@@ -1,4 +1,5 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
+import type { Beside } from '@/model/beside';
 import type { AirHour } from '@/model/came';
 import type { Job, JobLog, Used } from '@/model/job';
 import type { Look, Rubric, TapeTest } from '@/model/rubric';
@@ -71,18 +72,29 @@ export const setShelved = (job: Job, key: string): Job => {
   return { ...job, log: { ...log, shelved: [...new Set([...(log.shelved ?? []), key])] } };
 };
 
-/** @param came the air as it came: its record keeps the hours in which it was sprayed */
-export function closeJob(job: Job, atMs: number, came: readonly AirHour[] = []): Job {
+/** What is known of the air when a job is closed. */
+interface AirKnown {
+  /** As it came: its record keeps the hours in which it was sprayed. */
+  readonly came?: readonly AirHour[];
+  readonly beside?: readonly Beside[];
+}
+
+export function closeJob(job: Job, atMs: number, { came = [], beside = [] }: AirKnown = {}): Job {
   const trace = traceOf(
     came,
     coatsOn(job).map((c) => c.endedMs),
   );
-  const closed = { ...logOf(job), closedAt: isoOf(atMs, job.place.tz) };
-  return { ...job, log: trace.length > 0 ? { ...closed, trace } : closed };
+  const log = {
+    ...logOf(job),
+    closedAt: isoOf(atMs, job.place.tz),
+    ...(trace.length > 0 && { trace }),
+    ...(beside.length > 0 && { beside: [...beside] }),
+  };
+  return { ...job, log };
 }
 
 export function reopenJob(job: Job): Job {
-  const { closedAt: _closed, trace: _trace, ...log } = logOf(job);
+  const { closedAt: _closed, trace: _trace, beside: _beside, ...log } = logOf(job);
   return { ...job, log };
 }
 

@@ -18,7 +18,16 @@ export const patched =
 export const inShelter =
   (shelter: Place['shelter']): PlaceEdit =>
   (place) => {
-    const { door: _d, widthM: _w, depthM: _l, heightM: _h, windFrac: _f, measured: _m, ...rest } = place;
+    const {
+      door: _d,
+      widthM: _w,
+      depthM: _l,
+      heightM: _h,
+      windFrac: _f,
+      measured: _m,
+      own: _o,
+      ...rest
+    } = place;
     const { heater: _heater, extractM3h: _fan, rackM2: _rack, ...kept } = rest;
     return { ...kept, shelter };
   };

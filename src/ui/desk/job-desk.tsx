@@ -40,7 +40,7 @@ export interface Desk {
   /** Where the weather is from, and when it was told. */
   readonly weather: Pick<JobView, 'weather' | 'issuedMs' | 'forecast'>;
   /** What was measured here, what other jobs take of the weeks, and the plan that was agreed to last. */
-  readonly known: Pick<JobView, 'readings' | 'around' | 'agreed' | 'canUsers' | 'came'>;
+  readonly known: Pick<JobView, 'readings' | 'around' | 'agreed' | 'canUsers' | 'came' | 'beside'>;
   /** The weather was changed: the server's view is asked for. */
   refresh(): void;
   /** How often it was changed by hand on this page: what a save brings back is no change. */

@@ -166,10 +166,7 @@ function CloseRow() {
       )}
       <LeftHint />
       <span className="push" />
-      <Button
-        variant="contained"
-        onClick={() => desk.edit((j) => closeJob(j, desk.clock(), desk.known.came))}
-      >
+      <Button variant="contained" onClick={() => desk.edit((j) => closeJob(j, desk.clock(), desk.known))}>
         Close the job
       </Button>
     </div>

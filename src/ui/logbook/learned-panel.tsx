@@ -9,9 +9,11 @@ import { useGone } from '../parts/gone';
 import { ProvenanceMark } from '../parts/mark';
 import { Said } from '../parts/said';
 import { send } from '../parts/send';
+import { useFormat } from '../theme/providers';
 import { learnedView } from '../views/logbook';
 
 export function LearnedPanel({ items }: { items: readonly LearnedItem[] }) {
+  const f = useFormat();
   const router = useRouter();
   const gone = useGone();
   const [said, setSaid] = useState<string | null>(null);
@@ -35,28 +37,30 @@ export function LearnedPanel({ items }: { items: readonly LearnedItem[] }) {
         </p>
       )}
       <ul className="loglist">
-        {items.map(learnedView).map((view) => (
-          <li key={view.item}>
-            <div className="row">
-              <b className="fw600 flex-1">{view.name}</b>
-              <span>
-                {view.figures} <ProvenanceMark mark="own" />
-              </span>
-            </div>
-            <LearnedAxis view={view} />
-            <p className="small muted">{view.from}</p>
-            <div className="row">
-              <span className="small flex-1">{view.worth}</span>
-              <Button
-                size="small"
-                aria-label={`Reset ${view.name}`}
-                onClick={() => void forget(view.item, true)}
-              >
-                Reset
-              </Button>
-            </div>
-          </li>
-        ))}
+        {items
+          .map((x) => learnedView(x, f))
+          .map((view) => (
+            <li key={view.item}>
+              <div className="row">
+                <b className="fw600 flex-1">{view.name}</b>
+                <span>
+                  {view.figures} <ProvenanceMark mark="own" />
+                </span>
+              </div>
+              <LearnedAxis view={view} />
+              <p className="small muted">{view.from}</p>
+              <div className="row">
+                <span className="small flex-1">{view.worth}</span>
+                <Button
+                  size="small"
+                  aria-label={`Reset ${view.name}`}
+                  onClick={() => void forget(view.item, true)}
+                >
+                  Reset
+                </Button>
+              </div>
+            </li>
+          ))}
       </ul>
       <Said>{said}</Said>
     </section>

@@ -10,6 +10,7 @@ import type { PlaceRow } from '@/usecases/places';
 import type { PlaceWeather } from '@/usecases/place-weather';
 import { later } from '../parts/later';
 import { ReadingsPanel } from '../readings/readings-panel';
+import { OwnShelter } from '../parts/own-shelter';
 import { useFormat } from '../theme/providers';
 import { placeName, placeSummary } from '../views/places';
 import { PlaceForm } from './place-form';
@@ -48,6 +49,7 @@ export function PlaceStage(props: PlaceStageProps) {
       <div className="placehead">
         <h2>{placeName(place)}</h2>
         <p className="cap">{placeSummary(place, f)}</p>
+        <OwnShelter place={start} />
       </div>
       <div className="placecols" data-new={id === null}>
         <div className="stack">

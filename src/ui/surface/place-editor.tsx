@@ -9,6 +9,7 @@ import { useDesk } from '../desk/job-desk';
 import { ListChoice } from '../parts/list-choice';
 import { later } from '../parts/later';
 import { LinkButton } from '../parts/link-button';
+import { OwnShelter } from '../parts/own-shelter';
 import { useFormat } from '../theme/providers';
 import { DRY_HERE, DRY_HEATED, dryNames, OWN_PLACE, placeChoices, placeSummary } from '../views/places';
 import { usePlaces } from './use-places';
@@ -51,6 +52,7 @@ export function PlaceEditor() {
           </Button>
         </p>
       )}
+      <OwnShelter place={job.place} />
       {isOwn && <OwnPlace onKeep={() => void keep(job)} said={said} />}
     </>
   );

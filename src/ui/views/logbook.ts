@@ -1,6 +1,7 @@
 /** Records side by side, and what was learned, in words and on an axis. */
 import { layersUm } from '@/core/coating/film-budget';
 import { spacingMm } from '@/core/finish/cross-cut';
+import { round1 } from '@/core/numerics/round';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { isPlastic, isTimber } from '@/model/substrates';
@@ -36,6 +37,9 @@ const FEATURES: Readonly<Record<LearnedItem['kind'], string>> = {
   flash: 'Own wait',
   hands: 'Own pace',
   fault: 'Own faults',
+  wind: 'Own wind',
+  air: 'Own air',
+  damp: 'Own damp',
 };
 const SPRAYERS: Readonly<Record<string, string>> = {
   aerosol: 'cans',
@@ -49,6 +53,9 @@ const UNITS: Readonly<Record<LearnedItem['kind'], { readonly unit: string; reado
   flash: { unit: 'times its sheet', what: 'day with a finger at the masking' },
   hands: { unit: 'times the usual', what: 'task whose begin is pressed' },
   fault: { unit: 'of jobs', what: 'job that is closed' },
+  wind: { unit: 'times as its kind', what: 'reading of the wind' },
+  air: { unit: 'beside its kind', what: 'reading of the air' },
+  damp: { unit: 'beside its kind', what: 'reading of air and humidity' },
 };
 
 const WHENS: Readonly<Record<NonNullable<LearnedItem['when']>, string>> = {
@@ -84,21 +91,30 @@ export interface LearnedView {
 
 const AXIS_MARGIN = 0.05;
 const pct = (share: number): string => `${(share * 100).toFixed(share > 0 && share < 0.1 ? 1 : 0)} %`;
+/** Figures that are differences of temperature, K; the others are shares or times. */
+const isKelvin = ({ kind }: LearnedItem): boolean => kind === 'air' || kind === 'damp';
 
-export function learnedView(x: LearnedItem): LearnedView {
+function figureSaid(x: LearnedItem, value: number, f: Format): string {
+  if (isKelvin(x)) return `${value < 0 ? '−' : '+'}${f.gap(Math.abs(round1(value)))}`;
+  return x.kind === 'fault' ? pct(value) : value.toFixed(2);
+}
+
+export function learnedView(x: LearnedItem, f: Format): LearnedView {
   const { unit, what } = UNITS[x.kind];
   const of = nameOf(x);
+  const low = Math.min(x.usualBand[0], x.band[0]) - AXIS_MARGIN;
   const ends: [number, number] = [
-    Math.max(0, Math.min(x.usualBand[0], x.band[0]) - AXIS_MARGIN),
+    isKelvin(x) ? low : Math.max(0, low),
     Math.max(x.usualBand[1], x.band[1]) + AXIS_MARGIN,
   ];
-  const said = (value: number): string => (x.kind === 'fault' ? pct(value) : value.toFixed(2));
+  const said = (value: number): string => figureSaid(x, value, f);
+  const doubt = (sd: number): string => (isKelvin(x) ? f.gap(round1(sd)) : pct(sd));
   return {
     item: x.item,
     name: `${FEATURES[x.kind]}, ${of}`,
     figures: `${said(x.usual)} → ${said(x.yours)} ${unit}`,
     from: `from ${counted(x.n, x.kind === 'fault' ? 'job' : 'reading')}; nine in ten between ${said(x.band[0])} and ${said(x.band[1])}. Told by ${x.jobs.slice(0, 4).join(', ')}${x.jobs.length > 4 ? ' and others' : ''}.`,
-    worth: `One more ${what}: ±${pct(x.sdFrac)} becomes ±${pct(x.sdFracWithOneMore)}.`,
+    worth: `One more ${what}: ±${doubt(x.sdFrac)} becomes ±${doubt(x.sdFracWithOneMore)}.`,
     usual: x.usual,
     usualBand: x.usualBand,
     yours: x.yours,

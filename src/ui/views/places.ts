@@ -49,6 +49,19 @@ export function placeSummary(place: Place, f: Format): string {
   return [`${SHELTER_NAMES[place.shelter]}${door}`, ...looks, ...floor, where].join('; ');
 }
 
+/** “wind × 0.78, air +0.7 °C, dew point +0.2 °C”; null where nothing was learned of it. */
+export function ownSaid({ own }: Place, f: Format): string | null {
+  if (!own) return null;
+  const { windTimes, airK, dewK } = own;
+  const kelvin = (k: number): string => `${k < 0 ? '−' : '+'}${f.gap(Math.abs(round1(k)))}`;
+  const said = [
+    ...(windTimes === undefined ? [] : [`wind × ${windTimes.toFixed(2)}`]),
+    ...(airK === undefined ? [] : [`air ${kelvin(airK)}`]),
+    ...(dewK === undefined ? [] : [`dew point ${kelvin(dewK)}`]),
+  ];
+  return said.length === 0 ? null : said.join(', ');
+}
+
 export interface MadeRow {
   readonly name: string;
   readonly out: string;
@@ -73,7 +86,7 @@ export function madeRows(place: Place, hour: PlaceHour, f: Format): MadeRow[] {
     {
       name: 'Wind',
       out: f.speed(hour.outMs),
-      how: `× ${(0.673 * windFracOf(place)).toFixed(2)}`,
+      how: `× ${(0.673 * windFracOf(place) * (place.own?.windTimes ?? 1)).toFixed(2)}`,
       here: f.speed(hour.windMs),
     },
     { name: 'Air', out: temp(hour.outC), how: airHow(place), here: temp(hour.airC) },

@@ -2,9 +2,14 @@ import { handled } from '@/app/api/handled';
 import { newId } from '@/app/api/new-id';
 import { placeOf } from '@/app/api/places/place-body';
 import { workshop } from '@/app/wiring';
+import { asUsual } from '@/core/air/sheltering';
+import { placesWithOwn } from '@/usecases/places';
 
 /** The places of the workshop, for a job to choose from. */
-export const GET = handled(async () => Response.json({ rows: workshop().places.list() }));
+export const GET = handled(async () => {
+  const { places, store } = workshop();
+  return Response.json({ rows: placesWithOwn(places, store) });
+});
 
 /** A new one. */
 export const POST = handled(async (request: Request) => {
@@ -12,6 +17,6 @@ export const POST = handled(async (request: Request) => {
   if (!sent.ok) return sent.answer;
   const { places, clock } = workshop();
   const id = newId();
-  places.add(id, sent.value, clock.nowMs());
+  places.add(id, asUsual(sent.value), clock.nowMs());
   return Response.json({ id }, { status: 201 });
 });

@@ -1,0 +1,42 @@
+/** What was read while a job was sprayed, beside what the forecast that held then told for its place as it is usual. */
+import { asUsual, besideOf, readingsApart } from '@/core/air/sheltering';
+import { placeHours, type PlaceHour } from '@/core/place-air';
+import { remember } from '@/core/records/remember';
+import { coatsOn } from '@/core/time/coats-on';
+import { DAY, HOUR } from '@/core/time/instant';
+import { MOST_BESIDE, type Beside } from '@/model/beside';
+import type { Reading } from '@/model/reading';
+import { placeWeather } from './place-weather';
+import type { Planning } from './plans';
+import type { StoredJob } from './ports';
+
+/** Readings from before the first coat are of use as well. */
+const BEFORE_MS = 6 * HOUR;
+/** Days of readings that are looked through at one asking. */
+const MOST_DAYS = 12;
+
+/** Of the days on which it was sprayed, each once. */
+function readingsOf(stored: StoredJob, planning: Planning, nowMs: number): Reading[] {
+  const endsMs = coatsOn(stored.job).map((c) => c.endedMs);
+  const fromMs = Math.min(...endsMs) - BEFORE_MS;
+  const days = [...new Set(endsMs.map((ms) => Math.min(nowMs, Math.floor(ms / DAY + 1) * DAY)))];
+  const all = days.slice(-MOST_DAYS).flatMap((ms) => planning.readingsFor(stored, ms).here);
+  const mine = all.filter((r) => r.ms >= fromMs && r.ms <= nowMs);
+  return [...new Map(mine.map((r) => [r.ms, r])).values()];
+}
+
+/** Empty before a coat is on, without readings, and where nobody told the weather then. */
+export async function besideFor(stored: StoredJob, planning: Planning, nowMs: number): Promise<Beside[]> {
+  if (coatsOn(stored.job).length === 0) return [];
+  const place = asUsual(stored.job.place);
+  const hoursBy = new Map<number, readonly PlaceHour[]>();
+  const out: Beside[] = [];
+  for (const reading of readingsApart(readingsOf(stored, planning, nowMs))) {
+    const told = await placeWeather(planning.weather, place, reading.ms);
+    if (!told) continue;
+    const hours = remember(hoursBy, told.issuedMs, MOST_BESIDE, () => placeHours({ place, ...told }));
+    const pair = besideOf(reading, hours);
+    if (pair) out.push(pair);
+  }
+  return out;
+}
