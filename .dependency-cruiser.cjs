@@ -77,11 +77,12 @@ const SCREEN = {
   desk: [],
   photos: ['desk', 'parts', 'theme', 'views'],
   readings: ['parts', 'theme', 'views'],
+  mending: ['desk', 'parts', 'theme', 'views'],
   shell: ['desk', 'drawings', 'parts', 'theme', 'tokens', 'views'],
   ...Object.fromEntries(
     STAGES.map((s) => [
       s,
-      ['desk', 'drawings', 'parts', 'photos', 'readings', 'shell', 'theme', 'tokens', 'views'],
+      ['desk', 'drawings', 'mending', 'parts', 'photos', 'readings', 'shell', 'theme', 'tokens', 'views'],
     ]),
   ),
 };

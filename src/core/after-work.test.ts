@@ -64,9 +64,9 @@ describe('finishing as visits', () => {
   it('each in free hours; what does not fit the first goes on in the next', () => {
     const p = planned(wished);
     expect(p.sessions).toEqual([]);
-    // Five tasks of 35 min in stretches of 90: two and a piece, the rest of it and two more, or later.
+    // Two minutes of tape and five tasks of 35 in stretches of 90: two and a piece, the rest of it and two more.
     const all = spans(p, 'finish');
-    expect(all.reduce((a, s) => a + s.endMs - s.startMs, 0)).toBe(5 * 35 * MINUTE);
+    expect(all.reduce((a, s) => a + s.endMs - s.startMs, 0)).toBe((2 + 5 * 35) * MINUTE);
     expect(all).toHaveLength(2);
     expect(taskIds(p, 'finish')).toContain('finish.sand-p3000~1');
     for (const v of p.visits)
@@ -82,7 +82,7 @@ describe('finishing as visits', () => {
       ...wished,
       state: {
         ...wished.state!,
-        tasks: [RINSED.taskId, 'finish.sand-p1500', 'finish.sand-p2000'].map((taskId) => ({
+        tasks: [RINSED.taskId, 'finish.tape', 'finish.sand-p1500', 'finish.sand-p2000'].map((taskId) => ({
           taskId,
           endedAt: '2026-05-16T07:00',
         })),
@@ -95,7 +95,8 @@ describe('finishing as visits', () => {
     expect(planned(before).finish[0]!.minutes).toBe(35);
   });
   it('says the task as it is: its grit and how many square metres', () => {
-    const [first] = planned(wished).visits.flatMap((v) => v.tasks);
+    const [tape, first] = planned(wished).visits.flatMap((v) => v.tasks);
+    expect(tape!.detail!.code).toBe('finish-tape');
     expect(first).toMatchObject({
       kind: 'polish',
       handsOn: true,

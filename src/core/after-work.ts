@@ -99,23 +99,20 @@ function placeMends(open: readonly OpenMend[], hours: HandHours, { job, nowMs }:
   );
 }
 
-const stepOf = ({
-  id,
-  kind,
-  gritP,
-  passes,
-  minutes,
-  partIds,
-  areaM2,
-}: FinishWork['tasks'][number]): PrepStep => ({
-  id,
-  kind: 'polish',
-  minutes,
-  detail: { code: `finish-${kind}`, params: { passes, areaM2, ...(gritP !== null && { grit: gritP }) } },
-  partIds,
-  needs: 'hands',
-  canSplit: true,
-});
+function stepOf(task: FinishWork['tasks'][number]): PrepStep {
+  const { id, kind, gritP, pad, passes, minutes, partIds, areaM2, found } = task;
+  const grit = gritP === null ? {} : { grit: gritP };
+  const code = found === null ? `finish-${kind}` : `finish-place-${kind}`;
+  return {
+    id,
+    kind: 'polish',
+    minutes,
+    detail: { code, params: { passes, areaM2, pad, ...grit, ...(found !== null && { found }) } },
+    partIds,
+    needs: 'hands',
+    canSplit: true,
+  };
+}
 
 function placeFinish(
   work: FinishWork | null,

@@ -7,7 +7,7 @@ import { wantOf } from '@/usecases/shopping/wants';
 import { formatFor } from '@/words/format';
 import { sayTask } from '@/words/sentences/tasks';
 import { removeFitting, toggleFittingNew } from './edits/choices';
-import { setFinish } from './edits/finish';
+import { addFound, setFinish, setOwnFinish, withoutFound } from './edits/finish';
 import { plainTick, withTick } from './schedule/work/tick';
 import { HOUR, MINUTE } from './time/instant';
 
@@ -40,9 +40,10 @@ describe('finishing in the plan', () => {
     const some = { ...open, state: { ...open.state!, coats: open.state!.coats.slice(0, 4) } };
     expect(planned(some).finish).toEqual([]);
   });
-  it('P1500, P2000, P3000, compound, polish on a square metre: 35, 35, 35, 35 and 35 min by hand', () => {
+  it('edges taped, P1500, P2000, P3000, compound, polish on a square metre: 2 and five times 35 min by hand', () => {
     const { finish } = planned(setFinish(allOn(), WISH));
     expect(finish.map((t) => t.id)).toEqual([
+      'finish.tape',
       'finish.sand-p1500',
       'finish.sand-p2000',
       'finish.sand-p3000',
@@ -50,8 +51,10 @@ describe('finishing in the plan', () => {
       'finish.polish',
     ]);
     // By hand: 30 min a square metre and pass, 60 for compound and polish together, 5 to lay it out.
-    expect(finish.map((t) => t.minutes)).toEqual([35, 35, 35, 35, 35]);
-    expect(finish.map((t) => t.sheets)).toEqual([2, 2, 2, 0, 0]);
+    expect(finish.map((t) => t.minutes)).toEqual([2, 35, 35, 35, 35, 35]);
+    expect(finish.map((t) => t.sheets)).toEqual([0, 2, 2, 2, 0, 0]);
+    const pads = ['tape', 'block', 'soft-pad', 'soft-pad', 'cloth', 'cloth'];
+    expect(finish.map((t) => t.pad)).toEqual(pads);
   });
   it('begins once its sheet lets it, in free hours, one after the other and never two at once', () => {
     const { finish } = planned(setFinish(allOn(), WISH));
@@ -81,7 +84,11 @@ describe('finishing in the plan', () => {
     ]);
     const ticked = withTick(wished, plainTick('finish.sand-p1500', 'sand', NOW));
     expect(grits(ticked)).not.toContain('paper-p1500-wet');
-    expect(planned(ticked).finish[0]!.id).toBe('finish.sand-p2000');
+    expect(
+      planned(ticked)
+        .finish.map((t) => t.id)
+        .slice(0, 2),
+    ).toEqual(['finish.tape', 'finish.sand-p2000']);
   });
   it('is bought with the rest before a coat is on; a paper of both is one line with both sums', () => {
     const before = { ...allOn(), state: { coats: [], activations: [] } };
@@ -111,6 +118,86 @@ describe('finishing in the plan', () => {
     const { finish, consumables } = planned(setFinish(thin, WISH));
     expect(finish).toEqual([]);
     expect(consumables.map((c) => c.id)).not.toContain('compound');
+  });
+});
+
+describe('by machine', () => {
+  it('takes foam under every paper, and pads that are bought once, not with each step', () => {
+    const by = planned(setFinish(allOn(), { peel: 'light', tool: 'machine' }));
+    const pads = ['tape', 'foam-pad', 'foam-pad', 'foam-pad', 'cutting-pad', 'polishing-pad'];
+    expect(by.finish.map((t) => t.pad)).toEqual(pads);
+    const bought = by.consumables.filter((c) => c.id.endsWith('-pad')).map((c) => [c.id, c.packs]);
+    expect(bought).toEqual([
+      ['foam-pad', 1],
+      ['cutting-pad', 1],
+      ['polishing-pad', 1],
+    ]);
+  });
+});
+
+describe('part by part', () => {
+  const two = allOn({
+    parts: [panel('p', { lengthMm: 1000, widthMm: 1000 }), panel('q', { lengthMm: 1000, widthMm: 500 })],
+  });
+  const wished = setFinish(two, WISH);
+  const of = (j: Job, partId: string): string[] =>
+    planned(j)
+      .finish.filter((t) => t.partIds.includes(partId))
+      .map((t) => t.id);
+  it('one by machine, the other by hand, each with its own steps and minutes', () => {
+    const mixed = setOwnFinish(wished, 'q', { peel: 'light', tool: 'machine' });
+    expect(of(mixed, 'p')).toContain('finish.sand-p1500');
+    expect(of(mixed, 'q')).toContain('finish.sand-p1500-machine');
+    const q = planned(mixed).finish.find((t) => t.id === 'finish.sand-p1500-machine')!;
+    // Half a square metre, 6 min a square metre and pass by machine, 5 to lay it out.
+    expect(q.minutes).toBe(8);
+    expect(q.partIds).toEqual(['q']);
+  });
+  it('one left but for its places; like the rest again it is as it was', () => {
+    const left = setOwnFinish(wished, 'q', { ...WISH, scope: 'places' });
+    expect(of(left, 'q')).toEqual([]);
+    expect(of(left, 'p')).not.toEqual([]);
+    expect(setOwnFinish(left, 'q', null)).toEqual(wished);
+  });
+});
+
+describe('a run that was found', () => {
+  const found = addFound(allOn(), { kind: 'run', partId: 'p', height: 'high' });
+  it('is dressed alone where nothing else is wished: blade, P400, a frame, P1000, P1500, P2000, gloss', () => {
+    const { finish } = planned(found);
+    expect(finish.map((t) => [t.kind, t.gritP])).toEqual([
+      ['level', null],
+      ['level', 400],
+      ['frame', null],
+      ['level', 1000],
+      ['flat', 1500],
+      ['flat', 2000],
+      ['compound', null],
+      ['polish', null],
+    ]);
+    const ids = planned(found).consumables.map((c) => c.id);
+    expect(ids.filter((id) => id.startsWith('paper'))).toEqual([
+      'paper-p400-wet',
+      'paper-p1000-wet',
+      'paper-p1500-wet',
+      'paper-p2000-wet',
+    ]);
+  });
+  it('waits four times for sanding where it stands proud, twice where a nail catches; all flatting waits with it', () => {
+    const at = (j: Job): number => ms(planned(j).finish[0]!.startsAt!);
+    const low = addFound(allOn(), { kind: 'run', partId: 'p', height: 'low' });
+    const plain = setFinish(allOn(), WISH);
+    expect(at(found)).toBeGreaterThan(at(low));
+    expect(at(low)).toBeGreaterThanOrEqual(at(plain));
+    expect(at(setFinish(found, { ...WISH, scope: 'all' }))).toBe(at(found));
+  });
+  it('stands before the ladder over all of it, and goes when it is taken off', () => {
+    const both = setFinish(found, { ...WISH, scope: 'all' });
+    const kinds = planned(both).finish.map((t) => t.found);
+    expect(kinds.slice(0, 8).every((k) => k === 'run')).toBe(true);
+    expect(kinds.slice(8).every((k) => k === null)).toBe(true);
+    expect(withoutFound(found, 'f1')).toEqual(allOn());
+    expect(withoutFound(both, 'f1').finish).toEqual({ ...WISH, scope: 'all' });
   });
 });
 

@@ -1,6 +1,8 @@
 /** A time as a job file gives it. */
 import * as z from 'zod';
 
+/** A civil date of the place. */
+export const dateSchema = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
 /** ISO 8601, with or without offset. Without one the place's zone applies. */
 export const isoSchema = z
   .string()

@@ -1,11 +1,11 @@
 /** How a job came out, in five marks; a tape test; looks at it later. */
 import * as z from 'zod';
+import { dateSchema as date } from './iso';
 
 export const ASPECTS = ['gloss', 'peel', 'nibs', 'colour', 'hold'] as const;
 export type Aspect = (typeof ASPECTS)[number];
 
 const mark = z.number().int().min(0).max(4);
-const date = z.string().regex(/^\d{4}-\d\d-\d\d$/, 'a date like 2026-05-16');
 
 export const rubricSchema = z.strictObject({
   gloss: mark.optional(),

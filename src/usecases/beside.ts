@@ -1,5 +1,5 @@
 /** What was read while a job was sprayed, beside what the forecast that held then told for its place as it is usual. */
-import { asUsual, besideOf, readingsApart } from '@/core/air/sheltering';
+import { asUsual, besideOf, readingsApart } from '@/core/sheltering';
 import { placeHours, type PlaceHour } from '@/core/place-air';
 import { remember } from '@/core/records/remember';
 import { coatsOn } from '@/core/time/coats-on';

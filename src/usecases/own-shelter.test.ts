@@ -1,6 +1,6 @@
 /** Own sheltering from readings beside what was told: found again, robust, used by the next job, and taken back. */
 import { describe, expect, it } from 'vitest';
-import { besideOf, readingsApart } from '@/core/air/sheltering';
+import { besideOf, readingsApart } from '@/core/sheltering';
 import { placeHours } from '@/core/place-air';
 import { normals } from '@/core/numerics/random';
 import { HOUR } from '@/core/time/instant';

@@ -1,5 +1,5 @@
 /** What a place does of its own to wind, air and damp: readings of closed jobs beside what was told for it. */
-import { asUsual } from '@/core/air/sheltering';
+import { asUsual } from '@/core/sheltering';
 import { windFracOf } from '@/core/air/shelter';
 import { learned, sdWithOneMore } from '@/core/numerics/learned';
 import type { Beside, ShelterOwn } from '@/model/beside';

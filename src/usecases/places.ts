@@ -1,6 +1,6 @@
 /** The places of the workshop: which jobs use them, and what a change of one means to those. */
 import { isClosed, type Job } from '@/model/job';
-import { asUsual } from '@/core/air/sheltering';
+import { asUsual } from '@/core/sheltering';
 import { closedJobs } from './learned-item';
 import { ownShelters, placeKey, withOwn } from './own-shelter';
 import type { Place } from '@/model/place';

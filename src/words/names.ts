@@ -164,6 +164,12 @@ const OTHER_NAMES: Readonly<Record<string, string>> = {
   'mend-polish': 'Polish',
   'finish-flat': 'Flat',
   'finish-compound': 'Compound',
+  'finish-tape': 'Tape edges',
+  'finish-edges': 'Edges',
+  'finish-place-frame': 'Frame',
+  'finish-place-level': 'Level',
+  'finish-place-flat': 'Flat',
+  'finish-place-compound': 'Compound',
 };
 
 /** What a task is called. */

@@ -1,7 +1,8 @@
 /** What is written into the log: what was used, how each layer came out, the note, the day it was closed. */
 import type { Beside } from '@/model/beside';
 import type { AirHour } from '@/model/came';
-import type { Job, JobLog, Used } from '@/model/job';
+import type { Job } from '@/model/job';
+import type { JobLog, Used } from '@/model/log';
 import type { Look, Rubric, TapeTest } from '@/model/rubric';
 import { withoutAside } from './choices';
 import { activatedBy, tickIdOf, withTick } from '../schedule/work/tick';

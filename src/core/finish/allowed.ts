@@ -8,6 +8,7 @@ export type FinishWay = (typeof FINISH_WAYS)[number];
 
 export const FINISH_WHYS = [
   'matte',
+  'one-coat',
   'not-a-finish',
   'effect-bare',
   'enamel-soft',
@@ -51,6 +52,7 @@ const FLATTED_COATS = 3;
 const CARDS: readonly Card[] = [
   card('never', 'matte', ({ product }) => product.gloss === 'matte' || product.gloss === 'satin'),
   card('never', 'not-a-finish', ({ product }) => !FINISHES.has(product.kind)),
+  card('never', 'one-coat', ({ product, coats }) => product.kind === 'clear' && coats < 2),
   card('never', 'effect-bare', (film) => film.product.kind !== 'clear' && isEffect(film)),
   card('hand-polish', 'enamel-soft', ({ product }) => product.kind === 'enamel', { waits: null }),
   card('hand-polish', 'lacquer-colour', ({ product }) => product.kind === 'basecoat', { waits: [2, 2] }),

@@ -2,7 +2,7 @@
  * Clear as a budget, face by face and edge by edge: what was built, what goes, what must stay. The thin end of the film
  * and the high end of the loss decide.
  */
-import type { FinishWish as Wish } from '@/model/finish';
+import type { Finish, FinishWish as Wish } from '@/model/finish';
 import type { Job, Part } from '@/model/job';
 import { filmLimits } from '../coating/film-budget';
 import type { System } from '../seams/seam';
@@ -89,7 +89,7 @@ const NOTHING: Chosen = { act: 'leave', firstGritP: null, steps: [], taken: [0, 
 function chosenOn(place: Place, wish: Wish): Chosen {
   const { allowed, floorUm } = place;
   const leaves = (taken: Range): boolean => leftOf(place, taken) >= floorUm;
-  if (allowed.way === 'never') return NOTHING;
+  if (allowed.way === 'never' || wish.scope === 'places') return NOTHING;
   const tool = allowed.way === 'hand-polish' ? 'hand' : wish.tool;
   for (const firstGritP of gritsFor(place, wish)) {
     const steps = flatSteps(firstGritP, wish.peel, tool);
@@ -138,6 +138,14 @@ export function finishOf(job: Job, system: System, part: Part, wish: Wish): Part
   };
 }
 
+/** How a part is finished: as it is wished for it, or for all. */
+export function wishOf({ own = [], found: _found, ...all }: Finish, partId: string): Wish {
+  const mine = own.find((o) => o.partId === partId);
+  if (!mine) return all;
+  const { partId: _id, ...wish } = mine;
+  return wish;
+}
+
 /** Of every part that is sprayed. */
-export const finishPlan = (job: Job, system: System, wish: Wish): PartFinish[] =>
-  job.parts.flatMap((part) => finishOf(job, system, part, wish) ?? []);
+export const finishPlan = (job: Job, system: System, finish: Finish): PartFinish[] =>
+  job.parts.flatMap((part) => finishOf(job, system, part, wishOf(finish, part.id)) ?? []);

@@ -2,7 +2,7 @@
  * Film that flatting and polishing takes, and the time of a pass; a pass is over when the scratch of the last grit is
  * just gone. All from memory.
  */
-import type { FinishTool, Peel } from '@/model/finish';
+import type { FinishPad, FinishTool, Peel } from '@/model/finish';
 
 /** Least and most, µm. */
 export type Range = readonly [low: number, high: number];
@@ -48,6 +48,8 @@ const ADDS: Readonly<Record<Peel, Range>> = { none: [0, 0], light: [0, 0], mediu
 /** One step of finishing: a grit with its passes, or compound, or polish. */
 export interface FinishStep {
   readonly kind: 'flat' | 'compound' | 'polish';
+  readonly tool: FinishTool;
+  readonly pad: FinishPad;
   readonly gritP: number | null;
   readonly passes: number;
   readonly takesUm: Range;
@@ -57,15 +59,33 @@ export interface FinishStep {
 const plus = ([a, b]: Range, [c, d]: Range): Range => [a + c, b + d];
 
 /** What a list of steps takes in all, µm. */
-export const takenBy = (steps: readonly FinishStep[]): Range =>
+export const takenBy = (steps: readonly { readonly takesUm: Range }[]): Range =>
   steps.reduce<Range>((sum, s) => plus(sum, s.takesUm), [0, 0]);
+
+/** Paper coarser than this levels on a hard block; finer ones, and all by machine, go on what gives. */
+const BLOCKED_TO_P = 1500;
+function padUnder(gritP: number, tool: FinishTool): FinishPad {
+  if (tool === 'machine') return 'foam-pad';
+  return gritP <= BLOCKED_TO_P ? 'block' : 'soft-pad';
+}
+
+/** Strokes over each place in a pass by hand: a block 70 mm wide, 0.3 m a stroke, one a second (identity). */
+export const HAND_STROKES = Math.round(PASS_MIN_PER_M2.hand * 60 * 0.07 * 0.3);
+
+/** What a pass of a paper takes of a place, by hand, µm. @throws RangeError on a paper that is not in the list */
+export function passOf(gritP: number): Range {
+  const taken = BY_GRIT[gritP];
+  if (!taken) throw new RangeError(`passOf: P${gritP} is not in the list`);
+  return taken.hand;
+}
 
 /** Compound and polish alone. */
 export function glossSteps(tool: FinishTool): FinishStep[] {
-  const minPerM2 = GLOSS_MIN_PER_M2[tool] / 2;
+  const isHand = tool === 'hand';
+  const once = { gritP: null, passes: 1, minPerM2: GLOSS_MIN_PER_M2[tool] / 2 };
   return [
-    { kind: 'compound', gritP: null, passes: 1, takesUm: COMPOUND[tool], minPerM2 },
-    { kind: 'polish', gritP: null, passes: 1, takesUm: POLISH, minPerM2 },
+    { kind: 'compound', tool, pad: isHand ? 'cloth' : 'cutting-pad', ...once, takesUm: COMPOUND[tool] },
+    { kind: 'polish', tool, pad: isHand ? 'cloth' : 'polishing-pad', ...once, takesUm: POLISH },
   ];
 }
 
@@ -77,7 +97,8 @@ export function flatSteps(firstGritP: number, peel: Peel, tool: FinishTool): Fin
     const passes = i === 0 ? 1 + AGAIN[peel] : 1;
     const once = BY_GRIT[gritP]![tool];
     const takesUm = i === 0 ? plus(once, ADDS[peel]) : once;
-    return { kind: 'flat', gritP, passes, takesUm, minPerM2: passes * PASS_MIN_PER_M2[tool] };
+    const minPerM2 = passes * PASS_MIN_PER_M2[tool];
+    return { kind: 'flat', tool, pad: padUnder(gritP, tool), gritP, passes, takesUm, minPerM2 };
   });
   return [...rungs, ...glossSteps(tool)];
 }

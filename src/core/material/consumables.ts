@@ -49,6 +49,7 @@ const PACKS: Readonly<Record<string, readonly [size: number, price: number]>> = 
   suit: [1, 6.8],
   goggles: [1, 7.9],
   compound: [250, 9.5],
+  pad: [1, 7],
   refit: [1, 2.5],
 };
 

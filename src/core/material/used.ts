@@ -2,7 +2,8 @@
  * What was really used, from the log: by cans emptied or by weight before and after; and what the plan had
  * expected.
  */
-import type { Job, Used } from '@/model/job';
+import type { Job } from '@/model/job';
+import type { Used } from '@/model/log';
 import type { Material } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';

@@ -1,27 +1,24 @@
 'use client';
 /** The clear as a budget, its tasks, what goes on again, and what it still minds while it cures. */
 import Button from '@mui/material/Button';
-import { setFinish } from '@/core/edits/finish';
-import { plainTick, withTick, withoutTick } from '@/core/schedule/work/tick';
-import { FINISH_TOOLS, PEELS, type FinishWish } from '@/model/finish';
+import { setFinish, setOwnFinish, USUAL_WISH } from '@/core/edits/finish';
+import { plainTick, withTick } from '@/core/schedule/work/tick';
+import { FINISH_SCOPES, FINISH_TOOLS, PEELS, type FinishWish } from '@/model/finish';
 import { useDesk } from '../desk/job-desk';
 import { ClearBudget } from '../drawings/clear-budget';
 import { ButtonChoice } from '../parts/button-choice';
-import { CalendarButton } from '../parts/calendar-button';
 import { ProvenanceMark } from '../parts/mark';
-import { Tick } from '../parts/tick';
 import { useFormat } from '../theme/providers';
+import { FoundPanel } from './found-panel';
 import {
-  cameSaid,
-  cureRows,
-  finishEntries,
   finishRows,
   finishView,
+  partWishes,
   PEEL_NAMES,
-  refitRows,
+  SCOPE_NAMES,
   TOOL_NAMES,
-  USUAL_WISH,
   type FinishView,
+  type PartWishRow,
 } from '../views/finish';
 
 export function FinishPanel() {
@@ -43,7 +40,12 @@ export function FinishPanel() {
       {view.weigh && <p className="cap">{view.weigh}</p>}
       <ClearBudget bars={view.bars} />
       <WishRow view={view} />
+      <PartWishes />
+      <FoundPanel />
       <Tasks />
+      <p className="cap">
+        Nail into a hidden place first: where it leaves a mark, the film is not hard, whatever the hour says.
+      </p>
       <p className="cap">
         The thin end of the film and the most that a pass takes decide
         <ProvenanceMark mark="M" />. Tape every edge and lift the pad 10 mm short of it: there the film is
@@ -54,34 +56,105 @@ export function FinishPanel() {
   );
 }
 
+interface WishFieldsProps {
+  readonly wish: FinishWish;
+  readonly of: string;
+  readonly onChange: (patch: Partial<FinishWish>) => void;
+}
+
+/** @param of the part, or empty for all of them */
+function WishFields({ wish, of, onChange }: WishFieldsProps) {
+  const scope = wish.scope ?? 'all';
+  return (
+    <>
+      <ButtonChoice
+        label={`How much of it${of}`}
+        value={scope}
+        options={FINISH_SCOPES}
+        names={SCOPE_NAMES}
+        onChange={(to) => onChange({ scope: to })}
+      />
+      {scope === 'all' && (
+        <ButtonChoice
+          label={`What is to go${of}`}
+          value={wish.peel}
+          options={PEELS}
+          names={PEEL_NAMES}
+          onChange={(peel) => onChange({ peel })}
+        />
+      )}
+      {scope === 'all' && (
+        <ButtonChoice
+          label={`How${of}`}
+          value={wish.tool}
+          options={FINISH_TOOLS}
+          names={TOOL_NAMES}
+          onChange={(tool) => onChange({ tool })}
+        />
+      )}
+    </>
+  );
+}
+
 function WishRow({ view }: { view: FinishView }) {
   const { edit } = useDesk();
-  const wish = view.wish ?? USUAL_WISH;
-  const set = (patch: Partial<FinishWish>): void => edit((j) => setFinish(j, { ...wish, ...patch }));
   return (
     <div className="row gap-12 noprint">
-      <ButtonChoice
-        label="What is to go"
-        value={wish.peel}
-        options={PEELS}
-        names={PEEL_NAMES}
-        onChange={(peel) => set({ peel })}
-      />
-      <ButtonChoice
-        label="How"
-        value={wish.tool}
-        options={FINISH_TOOLS}
-        names={TOOL_NAMES}
-        onChange={(tool) => set({ tool })}
+      <WishFields
+        wish={view.wish ?? USUAL_WISH}
+        of=""
+        onChange={(patch) => edit((j) => setFinish(j, patch))}
       />
       {view.wish === null ? (
-        <Button variant="contained" disabled={!view.isWorked} onClick={() => set({})}>
+        <Button variant="contained" disabled={!view.isWorked} onClick={() => edit((j) => setFinish(j, {}))}>
           Plan it
         </Button>
       ) : (
         <Button onClick={() => edit((j) => setFinish(j, null))}>Leave it as it falls</Button>
       )}
     </div>
+  );
+}
+
+/** One part finished otherwise than the rest. */
+function PartWishes() {
+  const { job, plan, products } = useDesk();
+  const rows = partWishes({ job, plan, products });
+  if (rows.length === 0) return null;
+  return (
+    <details className="noprint" open={rows.some((r) => r.isOwn)}>
+      <summary>Part by part</summary>
+      <ul className="loglist" aria-label="Part by part">
+        {rows.map((row) => (
+          <PartWish key={row.partId} row={row} />
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function PartWish({ row: { partId, name, wish, isOwn } }: { row: PartWishRow }) {
+  const { edit } = useDesk();
+  const set = (to: FinishWish | null): void => edit((j) => setOwnFinish(j, partId, to));
+  return (
+    <li className="row gap-12">
+      <b className="minw-108">{name}</b>
+      {isOwn ? (
+        <>
+          <WishFields wish={wish} of={`, ${name}`} onChange={(patch) => set({ ...wish, ...patch })} />
+          <Button size="small" onClick={() => set(null)}>
+            Like the rest
+          </Button>
+        </>
+      ) : (
+        <>
+          <span className="grow-180 small muted">like the rest</span>
+          <Button size="small" variant="outlined" aria-label={`Otherwise: ${name}`} onClick={() => set(wish)}>
+            Otherwise
+          </Button>
+        </>
+      )}
+    </li>
   );
 }
 
@@ -111,72 +184,5 @@ function Tasks() {
         </li>
       ))}
     </ol>
-  );
-}
-
-export function RefitPanel() {
-  const { job, edit, clock } = useDesk();
-  const rows = refitRows(job);
-  if (rows.length === 0)
-    return (
-      <p className="cap">Nothing was taken off: what comes off is listed under Build-up, Preparation.</p>
-    );
-  return (
-    <section className="panel" aria-label="Refit">
-      <ul className="loglist">
-        {rows.map((row) => (
-          <li key={row.id}>
-            <Tick
-              isOn={row.isDone}
-              onChange={(isOn) =>
-                edit((j) =>
-                  isOn ? withTick(j, plainTick(row.id, 'fit', clock())) : withoutTick(j, row.id, null),
-                )
-              }
-            >
-              {row.letter}: {row.name}
-              {row.isNew && ', new clips or gasket'}
-            </Tick>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-export function CurePanel() {
-  const f = useFormat();
-  const { id, job, plan, products, air, nowMs, known } = useDesk();
-  const of = { job, plan, products, came: known.came };
-  const rows = cureRows(of, air, f);
-  const came = cameSaid(of, f);
-  if (rows.length === 0) return <p className="cap">Dates follow once the last coat is on.</p>;
-  return (
-    <section className="panel" aria-label="Cure">
-      <ul className="loglist">
-        {rows.map((row) => (
-          <li key={row.what} className="row">
-            <b className="minw-160">{row.when}</b>
-            <span className="grow-180">
-              {row.name}
-              {row.besides !== '' && <span className="small">, {row.besides}</span>}
-              <br />
-              <span className="small muted">{row.advice}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
-      {came && <p className="cap mt-6">{came}</p>}
-      <div className="row mt-10 noprint">
-        <CalendarButton
-          name={`${job.name}, finish and cure`}
-          entries={() => finishEntries(of, id, air, f)}
-          stampMs={nowMs}
-        />
-        <span className="cap">
-          “about”: past the forecast it goes on as it is forecast for the last days.
-        </span>
-      </div>
-    </section>
   );
 }

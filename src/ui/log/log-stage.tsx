@@ -20,8 +20,8 @@ import { UsedPanel } from './used-panel';
 const FinishPanel = later('Finish', () => import('./finish-panel').then((m) => m.FinishPanel), {
   heightPx: 300,
 });
-const RefitPanel = later('Refit', () => import('./finish-panel').then((m) => m.RefitPanel));
-const CurePanel = later('Cure', () => import('./finish-panel').then((m) => m.CurePanel));
+const RefitPanel = later('Refit', () => import('./after-panels').then((m) => m.RefitPanel));
+const CurePanel = later('Cure', () => import('./after-panels').then((m) => m.CurePanel));
 const MoneyPanel = later('Money', () => import('./money-panel').then((m) => m.MoneyPanel));
 const RubricPanel = later('Marks', () => import('./rubric-panel').then((m) => m.RubricPanel));
 const HandOverPanel = later('Hand over', () => import('./hand-over-panel').then((m) => m.HandOverPanel));

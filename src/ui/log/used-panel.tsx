@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { nothingUsed, setUsed } from '@/core/edits/log';
 import { usedAsWeighed } from '@/core/material/used';
-import type { Used } from '@/model/job';
+import type { Used } from '@/model/log';
 import { useDesk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/button-choice';
 import { ProvenanceMark } from '../parts/mark';

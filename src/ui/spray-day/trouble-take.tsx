@@ -2,7 +2,6 @@
 /** A mend before it goes into the plan: on which parts, and what it changes; taken or left. */
 import { useState } from 'react';
 import Button from '@mui/material/Button';
-import CircularProgress from '@mui/material/CircularProgress';
 import { mendJobOf } from '@/core/edits/mend-job';
 import type { OnJob } from '@/core/faults/at-hand';
 import type { FaultCode } from '@/model/fault';
@@ -10,19 +9,10 @@ import { isClosed } from '@/model/job';
 import type { MendKind } from '@/model/mend';
 import { MEND_NAMES } from '@/words/sentences/faults/mends';
 import { useDesk } from '../desk/job-desk';
-import { useFormat } from '../theme/providers';
-import {
-  partsAsked,
-  takenChange,
-  takeView,
-  withCoatOn,
-  type ShowsOn,
-  type TakeView,
-  type Taking,
-} from '../views/take-mend';
+import { partsAsked, takenChange, withCoatOn, type ShowsOn, type Taking } from '../views/take-mend';
 import { sprayingNow } from '../views/trouble';
-import { useMendJob } from './use-mend-job';
-import { useTried, type Change } from './use-tried';
+import { MendChanges } from '../mending/mend-changes';
+import { useMendJob } from '../mending/use-mend-job';
 
 interface TroubleTakeProps {
   readonly code: FaultCode;
@@ -63,7 +53,9 @@ export function TroubleTake({ code, kind, on, onClose }: TroubleTakeProps) {
       {chosen.length > 0 && !change && (
         <p role="alert">Not on these parts together as it is: choose them one by one, or another mend.</p>
       )}
-      {change && !isDone && <Changes key={chosen.join(' ')} taking={taking} change={change} />}
+      {change && !isDone && (
+        <MendChanges key={chosen.join(' ')} before={(j) => withCoatOn(j, taking)} change={change} />
+      )}
       {isDone && <p>This job is closed: the mend becomes a job of its own, with all that lies on it.</p>}
       {begin.message && <p role="alert">{begin.message}</p>}
       <Button variant="contained" className="big" disabled={!change || begin.isBusy} onClick={take}>
@@ -99,52 +91,5 @@ function PartChoice({ parts, chosen, onChoose }: PartChoiceProps) {
         All of them
       </Button>
     </fieldset>
-  );
-}
-
-function Changes({ taking, change }: { taking: Taking; change: Change }) {
-  const f = useFormat();
-  const { job, nowMs, weather, known } = useDesk();
-  const coatOn: Change = (j) => withCoatOn(j, taking);
-  const { tried, fault } = useTried(coatOn, change);
-  if (fault)
-    return (
-      <p role="alert">The plan with it could not be worked out ({fault}). It can be taken all the same.</p>
-    );
-  if (!tried)
-    return (
-      <p className="row gap-10" role="status">
-        <CircularProgress size={22} /> Working out what it changes…
-      </p>
-    );
-  const grounds = { issuedMs: weather.issuedMs, readings: known.readings, around: known.around };
-  const was = { job: coatOn(job), plan: tried.before, ...grounds };
-  const view = takeView(was, { job: change(job), plan: tried.after, ...grounds }, { nowMs, f });
-  return <ChangesCard view={view} />;
-}
-
-function ChangesCard({ view }: { view: TakeView }) {
-  const { changes, sessions, isStuck } = view;
-  return (
-    <section className="panel bc-lagoon" aria-label="What it changes">
-      <div className="hd">What it changes</div>
-      <ul className="is-grid gap-4 mt-6">
-        {changes.length === 0 && <li>Nothing of hours, paint or money.</li>}
-        {changes.map((c) => (
-          <li key={c}>{c}</li>
-        ))}
-      </ul>
-      {isStuck && <p className="never mt-8">No start fits any more; the Window says why and what helps.</p>}
-      {sessions.length > 0 && (
-        <>
-          <p className="cap mt-8">Sessions then</p>
-          <ol className="donow">
-            {sessions.map((s) => (
-              <li key={s}>{s}</li>
-            ))}
-          </ol>
-        </>
-      )}
-    </section>
   );
 }

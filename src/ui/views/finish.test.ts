@@ -94,7 +94,10 @@ describe('cure dates and the calendar', () => {
     expect(work.description).toContain('Flat P1500, Flat P2000');
     expect(work.startDate.toJSDate().getTime()).toBe(ms(of.plan.finish[0]!.startsAt!));
     for (const e of events) expect(e.component.getAllSubcomponents('valarm').length).toBeGreaterThan(0);
-    expect(finishRows(of, f)[0]!.how).toContain('1 sheet, wet');
+    const rows = finishRows(of, f);
+    expect(rows.map((r) => r.name)).toEqual(['Tape edges', 'P1500', 'P2000', 'P3000', 'Compound', 'Polish']);
+    // 30 min a square metre at one stroke of 70 × 300 mm a second.
+    expect(rows[1]!.how).toContain('on a flat block, some 38 strokes over each place, 1 sheet, wet');
   });
 });
 

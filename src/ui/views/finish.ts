@@ -1,6 +1,8 @@
 /** The finish in words and bars: what was built, what goes, what must stay; tasks with their hours; refit; cure. */
 import type { FinishAct, FinishBar, PartFinish } from '@/core/finish/budget';
-import { finishPlan } from '@/core/finish/budget';
+import { finishPlan, wishOf } from '@/core/finish/budget';
+import { HAND_STROKES } from '@/core/finish/losses';
+import { USUAL_WISH } from '@/core/edits/finish';
 import { driedC } from '@/core/air/came';
 import { cureDates, type CureDate, type CureMile } from '@/core/finish/cure';
 import type { AirHour } from '@/model/came';
@@ -10,12 +12,13 @@ import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { coatsOn, lastOf } from '@/core/time/coats-on';
 import { DAY, HOUR, isoOf } from '@/core/time/instant';
 import type { CalendarEntry } from '@/formats/calendar/write';
-import type { FinishTask, FinishWish, Peel } from '@/model/finish';
+import type { Finish, FinishTask, FinishWish, Peel } from '@/model/finish';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { calendarEntries } from './calendar';
 import { counted, durationOf, whenOf, type Format } from '@/words/format';
+import { FOUND_NAMES, padName } from '@/words/sentences/finish-tasks';
 
 export interface FinishOf {
   readonly job: Job;
@@ -32,8 +35,7 @@ export const PEEL_NAMES: Readonly<Record<Peel, string>> = {
   heavy: 'Heavy',
 };
 export const TOOL_NAMES = { hand: 'By hand', machine: 'By machine' } as const;
-/** What is reckoned with before anything was said. */
-export const USUAL_WISH: FinishWish = { peel: 'light', tool: 'hand' };
+export const SCOPE_NAMES = { all: 'All of it', places: 'The places alone' } as const;
 
 const ACTS: Readonly<Record<FinishAct, string>> = {
   flat: 'Flat, then polish',
@@ -42,6 +44,7 @@ const ACTS: Readonly<Record<FinishAct, string>> = {
   leave: 'Leave it',
 };
 const WHYS: Readonly<Record<FinishWhy, string>> = {
+  'one-coat': 'A single coat of clear is never rubbed: lay another, or leave it.',
   matte: 'Satin and matte stay as they were laid: a rubbed place shines.',
   'not-a-finish': 'This is no film that is polished.',
   'effect-bare': 'Metallic without a clear is never rubbed: its flakes would tear.',
@@ -82,7 +85,7 @@ function barView(bar: FinishBar, name: string): BarView {
 }
 
 export interface FinishView {
-  readonly wish: FinishWish | null;
+  readonly wish: Finish | null;
   readonly verdict: string;
   readonly why: string;
   /** The least that stays anywhere on the faces that are worked, low end, and what must. */
@@ -136,6 +139,29 @@ export function finishView({ job, plan, products }: FinishOf, f: Format): Finish
   };
 }
 
+export interface PartWishRow {
+  readonly partId: string;
+  readonly name: string;
+  readonly wish: FinishWish;
+  readonly isOwn: boolean;
+}
+
+/** How each part is finished, where there are several; empty else, and where nothing is wished. */
+export function partWishes({ job, plan, products }: FinishOf): PartWishRow[] {
+  const { finish } = job;
+  if (!finish) return [];
+  const parts = finishPlan(job, systemOfPlan(plan, products), finish);
+  if (parts.length < 2) return [];
+  return parts
+    .filter((p) => p.allowed.way !== 'never')
+    .map(({ partId }) => ({
+      partId,
+      name: job.parts.find((p) => p.id === partId)?.name ?? partId,
+      wish: wishOf(finish, partId),
+      isOwn: (finish.own ?? []).some((o) => o.partId === partId),
+    }));
+}
+
 export interface FinishTaskRow {
   readonly task: FinishTask;
   readonly name: string;
@@ -143,17 +169,38 @@ export interface FinishTaskRow {
   readonly when: string;
 }
 
-const TASK_NAMES = { flat: 'Flat', compound: 'Compound', polish: 'Polish' } as const;
+const TASK_NAMES: Readonly<Record<FinishTask['kind'], string>> = {
+  tape: 'Tape edges',
+  frame: 'Tape frame',
+  level: 'Level',
+  flat: 'Flat',
+  compound: 'Compound',
+  polish: 'Polish',
+  edges: 'Edges',
+};
+
+/** “Run: P1000”, “P1500”, “Compound”. */
+function taskNamed({ kind, gritP, found }: FinishTask): string {
+  const name = gritP === null ? TASK_NAMES[kind] : `P${gritP}`;
+  return found === null ? name : `${FOUND_NAMES[found]}: ${gritP === null ? name.toLowerCase() : name}`;
+}
+
+/** With what, and how often over each place. */
+function howOften({ kind, pad, passes, sheets, found }: FinishTask): string {
+  const crossing = passes > 1 ? `, ${passes} passes, crossing` : '';
+  const isByHand = kind === 'flat' && found === null && pad !== 'foam-pad';
+  const strokes = isByHand ? `, some ${HAND_STROKES * passes} strokes over each place` : '';
+  const paper = sheets > 0 && found === null ? `, ${counted(sheets, 'sheet')}, wet` : '';
+  return ` ${padName(pad)}${crossing}${strokes}${paper}`;
+}
 
 export function finishRows({ job, plan }: FinishOf, f: Format): FinishTaskRow[] {
   const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
   return plan.finish.map((task) => {
-    const passes = task.passes > 1 ? `, ${task.passes} passes, crossing` : '';
-    const paper = task.sheets > 0 ? `, ${task.sheets} ${task.sheets === 1 ? 'sheet' : 'sheets'}, wet` : '';
     return {
       task,
-      name: task.gritP === null ? TASK_NAMES[task.kind] : `P${task.gritP}`,
-      how: `${task.partIds.map(nameOf).join(', ')}: ${durationOf(task.minutes)}${passes}${paper}`,
+      name: taskNamed(task),
+      how: `${task.partIds.map(nameOf).join(', ')}: ${durationOf(task.minutes)}${howOften(task)}`,
       when: task.startsAt === null ? 'no free hours found' : whenOf(task.startsAt, plan.now, f),
     };
   });

@@ -4,7 +4,8 @@ import { expectedUse, isGain, loggedMl, type ExpectedUse } from '@/core/material
 import { weighedMl } from '@/core/material/weighed';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { isoOf, msOf } from '@/core/time/instant';
-import type { Job, Used } from '@/model/job';
+import type { Job } from '@/model/job';
+import type { Used } from '@/model/log';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';

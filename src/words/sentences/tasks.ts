@@ -1,5 +1,6 @@
 /** What to do. */
 import { MEND_TASKS } from './faults/mend-tasks';
+import { FINISH_TASKS, padUnder } from './finish-tasks';
 import { teller, type Reader, type Sentences } from './reader';
 
 const dentsOf = (count: number): string => (count === 1 ? 'the dent' : `the ${count} dents`);
@@ -18,12 +19,13 @@ const crossing = (p: Reader): string => (p.n('passes') > 1 ? `, ${p.n('passes')}
 
 export const TASKS: Sentences = {
   ...MEND_TASKS,
+  ...FINISH_TASKS,
   'finish-flat': (p, f) =>
-    `P${p.s('grit')} wet on a block, ${f.area(p.n('areaM2'))}${crossing(p)}; edges by two fingers and half the strokes. Stop when it is even.`,
+    `P${p.s('grit')} wet ${padUnder(p)}, ${f.area(p.n('areaM2'))}${crossing(p)}; stay off the taped edges. Rinse, dry and look: stop when it is one even dull.`,
   'finish-compound': (p, f) =>
-    `Compound, ${f.area(p.n('areaM2'))}${crossing(p)}, until no scratch shows in raking light.`,
+    `Compound ${padUnder(p)}, ${f.area(p.n('areaM2'))}${crossing(p)}: 40 × 40 cm at a time, slow, warm and never hot, until no scratch shows in raking light.`,
   'finish-polish': (p, f) =>
-    `Polish, ${f.area(p.n('areaM2'))}${crossing(p)}; wipe off and look again by daylight.`,
+    `Polish ${padUnder(p)}, ${f.area(p.n('areaM2'))}${crossing(p)}; wipe off and look again by daylight.`,
   'sand-strip': (p, f) =>
     `Take the failing clear off wholly, ${f.area(p.n('areaM2'))}, feather the edges: ${p.s('ladder')}.`,
   'sand-wet': (p, f) =>

@@ -2,7 +2,7 @@ import { handled } from '@/app/api/handled';
 import { newId } from '@/app/api/new-id';
 import { placeOf } from '@/app/api/places/place-body';
 import { workshop } from '@/app/wiring';
-import { asUsual } from '@/core/air/sheltering';
+import { asUsual } from '@/core/sheltering';
 import { placesWithOwn } from '@/usecases/places';
 
 /** The places of the workshop, for a job to choose from. */

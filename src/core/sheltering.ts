@@ -2,10 +2,10 @@
 import { MOST_BESIDE, type Beside } from '@/model/beside';
 import type { Place } from '@/model/place';
 import type { Reading } from '@/model/reading';
-import { rounded } from '../numerics/round';
-import type { PlaceHour } from '../place-air';
-import { HOUR } from '../time/instant';
-import { dewPointC } from './moist';
+import { rounded } from './numerics/round';
+import type { PlaceHour } from './place-air';
+import { HOUR } from './time/instant';
+import { dewPointC } from './air/moist';
 
 /** Readings nearer together than this say the same, h. From memory. */
 const APART_H = 2;

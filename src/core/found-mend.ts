@@ -1,0 +1,37 @@
+/** What was found on a film too thin to be dressed, or goes through it: levelled, dulled and coated again. */
+import type { Found, FoundKind } from '@/model/finish';
+import type { NotedCode } from '@/model/fault';
+import { waitsOf } from './finish/found';
+import { mendSteps } from './faults/mend';
+import { sand, wait, type MendStep, type Mending } from './faults/steps';
+
+/** As what it is noted. */
+export const NOTED_AS: Readonly<Record<FoundKind, NotedCode>> = {
+  run: 'runs',
+  nib: 'dust-nibs',
+  insect: 'insect',
+  'fade-edge': 'other',
+  'flow-coat': 'other',
+};
+
+const local = { isLocal: true } as const;
+function levelled({ kind, height, isDeep }: Found): MendStep[] {
+  if (kind === 'run' && height === 'high') return [sand(400, local), sand(1000, local)];
+  if (kind === 'run') return [sand(1000, local)];
+  return kind === 'insect' && isDeep ? [sand(1000, local)] : [];
+}
+
+/** null where no more may go on it. */
+export function coatAgain(found: Found, m: Mending): readonly MendStep[] | null {
+  const steps = mendSteps('flow-coat', m);
+  if (!steps) return null;
+  const level = levelled(found);
+  if (level.length === 0) return steps;
+  const first = steps.findIndex((s) => s.do !== 'wait');
+  const waits = steps.slice(0, first);
+  // A film that cures through is waited for in its own way.
+  const own = waits.some((s) => s.do === 'wait' && s.stage !== 'sand')
+    ? waits
+    : [wait('sand', waitsOf(found))];
+  return [...own, ...level, ...steps.slice(first)];
+}
