@@ -79,6 +79,17 @@ test('out as JSON and in again: all of it is here already; a file that is none i
     buffer: readFileSync(file),
   });
   await expect(page.getByText('Brought in: 0 records. Here already: 12.')).toBeVisible();
+  const table = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'All of it, CSV' }).click();
+  const csv = readFileSync(await (await table).path());
+  await chooser.setInputFiles({ name: 'all.csv', mimeType: 'text/csv', buffer: csv });
+  await expect(page.getByText('Brought in: 0 records. Here already: 12.')).toBeVisible();
+  const renamed = Buffer.from(csv.toString().replace('/name,text,Letter box', '/name,text,Letter box 2'));
+  await chooser.setInputFiles({ name: 'all.csv', mimeType: 'text/csv', buffer: renamed });
+  await expect(page.getByText('Brought in: 1 record. Here already: 11.')).toBeVisible();
+  const bad = Buffer.from('record,path,type,value\r\n1,,group,\r\n1,/name,number,wide');
+  await chooser.setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: bad });
+  await expect(page.getByText('bad.csv: Line 3: “wide” is no number. Nothing was brought in.')).toBeVisible();
   await chooser.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('no') });
   await expect(page.getByText('x.json is no JSON file. Nothing was brought in.')).toBeVisible();
 });

@@ -5,15 +5,19 @@ import { readyRate, stageOf, stillBelowC } from '../drying/rate';
 import type { HourlyC } from '../time/hourly';
 import { DAY, HOUR } from '../time/instant';
 
-export const CURE_MILES = ['tape-on', 'fit', 'wash', 'fuel', 'wax'] as const;
+export const CURE_MILES = ['sun', 'tape-on', 'fit', 'stack', 'wash', 'chips', 'fuel', 'wax'] as const;
 export type CureMile = (typeof CURE_MILES)[number];
 
 type Days = Readonly<Record<CureMile, number | null>>;
 /** Days at 20 °C, the careful end; null for never. From memory: the sheet’s own time until it is cured wins for wax. */
-const LACQUER: Days = { 'tape-on': 2, fit: 1, wash: 3, fuel: null, wax: 30 };
-const ENAMEL: Days = { 'tape-on': 7, fit: 7, wash: 7, fuel: 60, wax: 60 };
-const GUN_2K: Days = { 'tape-on': 2, fit: 2, wash: 7, fuel: 14, wax: 30 };
-const CAN_2K: Days = { 'tape-on': 2, fit: 3, wash: 7, fuel: 30, wax: 30 };
+// prettier-ignore
+const LACQUER: Days = { sun: 2 / 24, 'tape-on': 2, fit: 1, stack: 3, wash: 3, chips: 14, fuel: null, wax: 30 };
+// prettier-ignore
+const ENAMEL: Days = { sun: 8 / 24, 'tape-on': 7, fit: 7, stack: 14, wash: 7, chips: 30, fuel: 60, wax: 60 };
+// prettier-ignore
+const GUN_2K: Days = { sun: 16 / 24, 'tape-on': 2, fit: 2, stack: 3, wash: 7, chips: 14, fuel: 14, wax: 30 };
+// prettier-ignore
+const CAN_2K: Days = { sun: 12 / 24, 'tape-on': 2, fit: 3, stack: 4, wash: 7, chips: 21, fuel: 30, wax: 30 };
 /** The doses are told at this temperature, °C. */
 const REF_C = 20;
 

@@ -66,9 +66,11 @@ function FoundItem({ row }: { row: FoundRow }) {
       <p className="small">{row.how}</p>
       <p className="small muted">{row.why}</p>
       {row.isCoatedAgain && !isAsking && (
-        <Button variant="outlined" className="mt-6" onClick={() => setAsking(true)}>
-          Clear again over the face
-        </Button>
+        <div className="row mt-6">
+          <Button variant="outlined" onClick={() => setAsking(true)}>
+            Clear again over the face
+          </Button>
+        </div>
       )}
       {row.isCoatedAgain && isAsking && <CoatAgain id={row.id} />}
     </li>

@@ -13,6 +13,21 @@ interface Came {
   readonly same: number;
 }
 
+/** What a file holds, as it is sent; a sentence where it cannot be read. */
+async function recordsIn(file: File): Promise<object | string> {
+  const text = await file.text();
+  if (/\.csv$/i.test(file.name)) {
+    const { readTable } = await import('@/formats/logbook-table');
+    const table = readTable(text);
+    return table.ok ? { pellucid: 'logbook', jobs: table.jobs } : `${file.name}: ${table.said}`;
+  }
+  try {
+    return JSON.parse(text) as object;
+  } catch {
+    return `${file.name} is no JSON file. Nothing was brought in.`;
+  }
+}
+
 export function BringIn({ words }: { words: string }) {
   const router = useRouter();
   const [bad, setBad] = useState<string | null>(null);
@@ -20,12 +35,9 @@ export function BringIn({ words }: { words: string }) {
   const bring = async (file: File): Promise<void> => {
     setBad(null);
     setCame(null);
-    const read = await file
-      .text()
-      .then((text) => JSON.parse(text) as object)
-      .catch(() => null);
-    if (read === null) {
-      setBad(`${file.name} is no JSON file. Nothing was brought in.`);
+    const read = await recordsIn(file);
+    if (typeof read === 'string') {
+      setBad(read);
       return;
     }
     const r = await send<Came>('/api/logbook', 'POST', read);
@@ -47,14 +59,20 @@ export function BringIn({ words }: { words: string }) {
         <Button variant="outlined" href={`/api/logbook?as=csv${query}`} download>
           As a table, CSV
         </Button>
+        <Button variant="outlined" href={`/api/logbook?as=table${query}`} download>
+          All of it, CSV
+        </Button>
         <FileButton
-          label="Bring JSON in"
-          accept=".json,application/json"
+          label="Bring records in"
+          accept=".json,.csv,application/json,text/csv"
           onFiles={([file]) => {
             if (file) void bring(file);
           }}
         />
       </div>
+      <p className="cap mt-6">
+        JSON and “All of it” come in again as they went out; the other table is for sums of your own.
+      </p>
       {came && (
         <p role="status" className="mt-6">
           Brought in: {counted(came.brought, 'record')}. Here already: {came.same}.

@@ -50,7 +50,7 @@ describe('the finish view', () => {
       ['Lid', 'From P1500'],
       ['Lid, edges', 'Leave it'],
     ]);
-    expect(view.least).toBe('52 µm stay at the thin end; 40 µm must');
+    expect(view.least).toBe('51 µm stay at the thin end; 40 µm must');
     expect(view.weigh).toBeNull();
   });
   it('two coats: left as it falls, and what the scale would be worth is said', () => {

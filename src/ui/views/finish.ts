@@ -79,7 +79,8 @@ function barView(bar: FinishBar, name: string): BarView {
     builtUm: bar.meanUm,
     spreadUm,
     takesUm: bar.takesUm[1],
-    leftUm: Math.max(0, bar.leftUm),
+    // Never more than there is at the thin end.
+    leftUm: Math.floor(Math.max(0, bar.leftUm)),
     floorUm: bar.floorUm,
   };
 }
@@ -106,7 +107,7 @@ function bestOf(parts: readonly PartFinish[]): FinishAct {
 function leastOf(parts: readonly PartFinish[], f: Format): string | null {
   const worked = parts.flatMap((p) => p.bars).filter((b) => b.act !== 'leave');
   const thin = worked.toSorted((a, b) => a.leftUm - b.leftUm)[0];
-  if (thin) return `${f.film(thin.leftUm)} stay at the thin end; ${f.film(thin.floorUm)} must`;
+  if (thin) return `${f.film(Math.floor(thin.leftUm))} stay at the thin end; ${f.film(thin.floorUm)} must`;
   const bare = parts.find((p) => p.allowed.way !== 'never')?.bars[0];
   if (!bare) return null;
   return `It may be as thin as ${f.film(bare.builtUm[0])}, and ${f.film(bare.floorUm)} must stay: nothing may go`;
@@ -207,9 +208,12 @@ export function finishRows({ job, plan }: FinishOf, f: Format): FinishTaskRow[] 
 }
 
 const MILES: Readonly<Record<CureMile, readonly [name: string, advice: string]>> = {
+  sun: ['In the sun', 'Days of sun help it on; before, it boils and pops.'],
   'tape-on': ['Tape on it', 'Masking for a second tone or a repair.'],
   fit: ['Fitted and clamped', 'Washers and gaskets print into it before.'],
+  stack: ['Stacked', 'Soft paper between, never bubble wrap or printed sheet: they print into it.'],
   wash: ['Washed cold', 'Soft cloth, mild soap; no brush and no jet nearer than 300 mm for a month.'],
+  chips: ['On the road', 'Gravel chips it before. A chip is touched in within a week, or it creeps.'],
   fuel: ['Fuel splashes', 'Wipe them off at once all the same.'],
   wax: ['Waxed, covered, stickers', 'It gives off what it has left until then.'],
 };

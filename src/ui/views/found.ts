@@ -53,7 +53,7 @@ function stepSaid({ kind, gritP, pad }: Branch['steps'][number]): string {
 
 function budgetSaid({ takesUm, leftUm, floorUm, way }: Branch, f: Format): string {
   if (leftUm === null || way === 'never' || takesUm[1] === 0) return '';
-  const stays = `${f.film(Math.max(0, leftUm))} stay at the thin end, ${f.film(floorUm)} must`;
+  const stays = `${f.film(Math.floor(Math.max(0, leftUm)))} stay at the thin end, ${f.film(floorUm)} must`;
   return `It takes up to ${f.film(takesUm[1])} of the film around it: ${stays}.`;
 }
 

@@ -95,9 +95,16 @@ const pct = (share: number): string => `${(share * 100).toFixed(share > 0 && sha
 const isKelvin = ({ kind }: LearnedItem): boolean => kind === 'air' || kind === 'damp';
 
 function figureSaid(x: LearnedItem, value: number, f: Format): string {
-  if (isKelvin(x)) return `${value < 0 ? '−' : '+'}${f.gap(Math.abs(round1(value)))}`;
+  if (isKelvin(x)) {
+    const k = round1(value);
+    const sign = k < 0 ? '−' : '+';
+    return `${k === 0 ? '' : sign}${f.gap(Math.abs(k))}`;
+  }
   return x.kind === 'fault' ? pct(value) : value.toFixed(2);
 }
+
+const worthSaid = (what: string, now: string, then: string): string =>
+  now === then ? `One more ${what} changes hardly anything.` : `One more ${what}: ±${now} becomes ±${then}.`;
 
 export function learnedView(x: LearnedItem, f: Format): LearnedView {
   const { unit, what } = UNITS[x.kind];
@@ -114,7 +121,7 @@ export function learnedView(x: LearnedItem, f: Format): LearnedView {
     name: `${FEATURES[x.kind]}, ${of}`,
     figures: `${said(x.usual)} → ${said(x.yours)} ${unit}`,
     from: `from ${counted(x.n, x.kind === 'fault' ? 'job' : 'reading')}; nine in ten between ${said(x.band[0])} and ${said(x.band[1])}. Told by ${x.jobs.slice(0, 4).join(', ')}${x.jobs.length > 4 ? ' and others' : ''}.`,
-    worth: `One more ${what}: ±${doubt(x.sdFrac)} becomes ±${doubt(x.sdFracWithOneMore)}.`,
+    worth: worthSaid(what, doubt(x.sdFrac), doubt(x.sdFracWithOneMore)),
     usual: x.usual,
     usualBand: x.usualBand,
     yours: x.yours,

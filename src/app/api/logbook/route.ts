@@ -5,20 +5,33 @@ import { newId } from '@/app/api/new-id';
 import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
 import { logbookCsv, logbookJson } from '@/formats/logbook-file';
+import { recordsTable } from '@/formats/logbook-table';
 import type { Job } from '@/model/job';
 import { logbook } from '@/usecases/logbook';
 
-const TYPES = { json: 'application/json', csv: 'text/csv; charset=utf-8' } as const;
+type Row = ReturnType<typeof logbook>['rows'][number];
+const CSV = 'text/csv; charset=utf-8';
+/** As what it goes out: jobs, a line a job and paint, or every figure on a line of its own. */
+const FILES = {
+  json: { name: 'logbook.json', type: 'application/json', write: logbookJson },
+  csv: { name: 'logbook.csv', type: CSV, write: logbookCsv },
+  table: {
+    name: 'logbook-all.csv',
+    type: CSV,
+    write: (rows: readonly Row[]): string => recordsTable(rows.map((r) => r.job)),
+  },
+} as const;
 
 /** All records, or those that words are found in, as a file. */
 export const GET = handled(async (request: Request) => {
   const query = new URL(request.url).searchParams;
-  const as = query.get('as') === 'csv' ? 'csv' : 'json';
+  const as = query.get('as') ?? 'json';
+  const file = FILES[as as keyof typeof FILES];
+  if (!file) return refused(400, 'Say as=json, as=csv or as=table.');
   const { store, clock } = workshop();
   const { rows } = logbook(store, query.get('q') ?? '', clock.nowMs());
-  const text = as === 'csv' ? logbookCsv(rows) : logbookJson(rows);
-  return new Response(text, {
-    headers: { 'content-type': TYPES[as], 'content-disposition': `attachment; filename="logbook.${as}"` },
+  return new Response(file.write(rows), {
+    headers: { 'content-type': file.type, 'content-disposition': `attachment; filename="${file.name}"` },
   });
 });
 
