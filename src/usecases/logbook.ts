@@ -7,7 +7,7 @@ import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
 import { civilDate, msOf } from '@/core/time/instant';
 import { monthsLater } from '@/core/time/months';
-import type { Job } from '@/model/job';
+import { isClosed, type Job } from '@/model/job';
 import type { Product } from '@/model/product';
 import type { JobStore, StoredJob } from './ports';
 
@@ -107,6 +107,12 @@ function yearOf(rows: readonly LogbookRow[], nowMs: number): Year {
     currency,
     handsMin: sum((r) => r.end.hands.plannedMin),
   };
+}
+
+/** One of them; null where there is none, or it is not closed. */
+export function logbookRecord(store: JobStore, id: string): LogbookRow | null {
+  const stored = store.load(id);
+  return stored && isClosed(stored.job) ? rowOf(stored) : null;
 }
 
 /** @param words all of them are looked for; empty: everything */

@@ -1,5 +1,6 @@
 'use client';
 /** What the job came to in the end. */
+import { inTheEnd } from '@/core/in-the-end';
 import { systemOfPlan } from '@/core/seams/seam';
 import { useDesk } from '../desk/job-desk';
 import { useFormat } from '../theme/providers';
@@ -9,10 +10,11 @@ export function MoneyPanel() {
   const f = useFormat();
   const { job, plan, products } = useDesk();
   if (plan.layers.length === 0) return <p className="cap">No layers, so nothing to reckon.</p>;
+  const end = inTheEnd(job, systemOfPlan(plan, products));
   return (
     <section className="panel" aria-label="Money and hands">
       <ul className="loglist">
-        {endRows(job, systemOfPlan(plan, products), f).map((row) => (
+        {endRows(end, job.budget.currency, f).map((row) => (
           <li key={row.name} className="row">
             <span className="grow-180">
               {row.name}

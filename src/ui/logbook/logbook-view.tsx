@@ -150,9 +150,15 @@ function Record({ row, today, isChosen, onChoose }: RecordProps) {
         {row.cost > 0 && `; ${f.money(row.cost, job.budget.currency)} of paint`}
       </p>
       {look && <p className="small">{look}</p>}
-      <Tick isOn={isChosen} onChange={onChoose}>
-        compare
-      </Tick>
+      <div className="row">
+        <Tick isOn={isChosen} onChange={onChoose}>
+          compare
+        </Tick>
+        <span className="push" />
+        <Link href={`/logbook/${row.id}`} prefetch={false} aria-label={`Record of ${job.name}`}>
+          Record
+        </Link>
+      </div>
     </li>
   );
 }

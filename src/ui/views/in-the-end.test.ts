@@ -4,11 +4,12 @@ import { systemFor } from '@/core/coating/system';
 import { demo } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
 import { formatFor } from '@/words/format';
+import { inTheEnd } from '@/core/in-the-end';
 import { endRows } from './in-the-end';
 
 const rows = (over: Partial<Job>) => {
   const job = { ...demo('tractor-bonnet'), ...over };
-  return endRows(job, systemFor(job), formatFor('metric'));
+  return endRows(inTheEnd(job, systemFor(job)), job.budget.currency, formatFor('metric'));
 };
 const find = (list: ReturnType<typeof rows>, name: string) => list.find((r) => r.name === name);
 

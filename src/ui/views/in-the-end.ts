@@ -1,7 +1,5 @@
 /** What a job came to, in rows: money against what was reckoned, what is left, hands. */
-import { inTheEnd, type InTheEnd } from '@/core/in-the-end';
-import type { System } from '@/core/seams/seam';
-import type { Job } from '@/model/job';
+import type { InTheEnd } from '@/core/in-the-end';
 import { counted, durationOf, type Format } from '@/words/format';
 
 export interface EndRow {
@@ -18,9 +16,7 @@ function handsRow({ plannedMin, begunMin, begun }: InTheEnd['hands']): EndRow {
   return { name: 'Hands', figure: durationOf(plannedMin), besides };
 }
 
-export function endRows(job: Job, system: System, f: Format): EndRow[] {
-  const end = inTheEnd(job, system);
-  const { currency } = job.budget;
+export function endRows(end: InTheEnd, currency: string, f: Format): EndRow[] {
   const said = (amount: number): string => f.money(amount, currency);
   const { used, again, leftWorth, kitShare, perM2 } = end;
   return [

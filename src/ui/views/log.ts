@@ -10,7 +10,7 @@ import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';
 import { LOG_MARKS } from '@/words/names';
-import { doneList } from './task-words';
+import { doneList, type Layered } from './task-words';
 
 export interface UsedRow {
   readonly product: Product;
@@ -99,7 +99,7 @@ export interface TimeRow {
   readonly clock: string;
 }
 
-export function timeRows(job: Job, plan: Plan, products: readonly Product[]): readonly TimeRow[] {
+export function timeRows(job: Job, plan: Layered, products: readonly Product[]): readonly TimeRow[] {
   return doneList(job, plan, products).map((d) => {
     const at = isoOf(msOf(d.at, job.place.tz), job.place.tz);
     return { id: d.id, label: d.label, date: at.slice(0, 10), clock: at.slice(11, 16) };

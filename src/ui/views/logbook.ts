@@ -147,13 +147,38 @@ const markOf = ({ job }: LogbookRow, a: Aspect): string => {
   return mark === undefined ? 'not said' : `${mark}, ${RUBRIC_WORDS[a][mark]}`;
 };
 
+type Told = readonly [name: string, of: (r: LogbookRow) => string];
+
 /** Two records, line by line. */
 export function compareLines(a: LogbookRow, b: LogbookRow, f: Format): CompareLine[] {
-  const line = (name: string, of: (r: LogbookRow) => string): CompareLine => {
+  const paints = [...new Set([...a.used, ...b.used].map((u) => u.name))];
+  return [...toldOf(paints, f), ...besidesOf(f)].map(([name, of]) => {
     const values = [of(a), of(b)] as const;
     return { name, values, differs: values[0] !== values[1] };
-  };
-  const paints = [...new Set([...a.used, ...b.used].map((u) => u.name))];
+  });
+}
+
+/** One record, line by line. */
+export const recordLines = (
+  row: LogbookRow,
+  f: Format,
+): { readonly name: string; readonly value: string }[] =>
+  toldOf(
+    row.used.map((u) => u.name),
+    f,
+  ).map(([name, of]) => ({ name, value: of(row) }));
+
+/** What a record has a block of its own for. */
+const besidesOf = (f: Format): Told[] => [
+  ['Paint, by what was used', (r) => f.money(r.cost, r.job.budget.currency)],
+  ['The same again, today', (r) => f.money(r.end.again.total, r.job.budget.currency)],
+  ['Left, and worth', (r) => f.money(r.end.leftWorth, r.job.budget.currency)],
+  ['Hands, as planned', (r) => durationOf(r.end.hands.plannedMin)],
+  ['What went wrong', faultsOf],
+];
+
+/** What is told of a record. @param paints by their names */
+function toldOf(paints: readonly string[], f: Format): Told[] {
   const usedOf =
     (name: string) =>
     (r: LogbookRow): string => {
@@ -161,20 +186,15 @@ export function compareLines(a: LogbookRow, b: LogbookRow, f: Format): CompareLi
       return u ? `${f.volume(u.usedMl)}, ${f.volume(u.expectedMl)} planned` : 'none';
     };
   return [
-    line('Closed', (r) => f.date(r.closedOn)),
-    line('Area', (r) => f.area(r.areaM2)),
-    line('Film', (r) => f.film(r.filmUm)),
-    line('Coats', (r) => String(r.coats)),
-    line('Sprayed with', (r) => SPRAYERS[r.job.equipment.sprayer] ?? r.job.equipment.sprayer),
-    line('Place', (r) => r.job.place.name ?? r.job.place.shelter),
-    ...paints.map((name) => line(name, usedOf(name))),
-    line('Paint, by what was used', (r) => f.money(r.cost, r.job.budget.currency)),
-    line('The same again, today', (r) => f.money(r.end.again.total, r.job.budget.currency)),
-    line('Left, and worth', (r) => f.money(r.end.leftWorth, r.job.budget.currency)),
-    line('Hands, as planned', (r) => durationOf(r.end.hands.plannedMin)),
-    ...ASPECTS.map((aspect) => line(ASPECT_NAMES[aspect], (r) => markOf(r, aspect))),
-    line('What went wrong', faultsOf),
-    line('Note', (r) => r.job.log?.note || 'none'),
+    ['Closed', (r) => f.date(r.closedOn)],
+    ['Area', (r) => f.area(r.areaM2)],
+    ['Film', (r) => f.film(r.filmUm)],
+    ['Coats', (r) => String(r.coats)],
+    ['Sprayed with', (r) => SPRAYERS[r.job.equipment.sprayer] ?? r.job.equipment.sprayer],
+    ['Place', (r) => r.job.place.name ?? r.job.place.shelter],
+    ...paints.map((name): Told => [name, usedOf(name)]),
+    ...ASPECTS.map((aspect): Told => [ASPECT_NAMES[aspect], (r) => markOf(r, aspect)]),
+    ['Note', (r) => r.job.log?.note || 'none'],
   ];
 }
 

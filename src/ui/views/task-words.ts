@@ -2,7 +2,7 @@
 import { isHourTask } from '@/core/cautions/hour';
 import { msOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
-import type { Plan, PlanLayer, Task } from '@/model/plan';
+import type { PlanLayer, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { taskName } from '@/words/names';
 import { uncapital } from './session-name';
@@ -19,7 +19,12 @@ export function inSentence(title: string, kind: Task['kind']): string {
 }
 
 /** True for an activation that is a cup to mix, not a can to pin. */
-export function isMix(plan: Plan, products: readonly Product[], t: Pick<Task, 'layerId'>): boolean {
+/** Of a plan what names its layers. */
+export interface Layered {
+  readonly layers: readonly PlanLayer[];
+}
+
+export function isMix(plan: Layered, products: readonly Product[], t: Pick<Task, 'layerId'>): boolean {
   const l = plan.layers.find((x) => x.id === t.layerId);
   return products.find((p) => p.id === l?.productId)?.carrier === 'gun';
 }
@@ -45,7 +50,7 @@ function handsTitle({ kind, detail }: Pick<Task, 'kind'> & Partial<Pick<Task, 'd
 }
 
 export function taskTitle(
-  plan: Plan,
+  plan: Layered,
   products: readonly Product[],
   t: Pick<Task, 'kind' | 'layerId' | 'coat'> & Partial<Pick<Task, 'id' | 'detail'>>,
 ): string {
@@ -63,7 +68,7 @@ function openedLabel({ carrier, name }: Product, nth: number): string {
 }
 
 /** Every coat once, with the parts it is on where it is not on all. */
-function doneCoats(job: Job, plan: Plan, products: readonly Product[]): Done[] {
+function doneCoats(job: Job, plan: Layered, products: readonly Product[]): Done[] {
   const coats = new Map<string, { done: Done; partIds: Set<string> | null }>();
   for (const { layerId, coat, endedAt, partIds } of job.state?.coats ?? []) {
     const id = `${layerId}.c${coat}`;
@@ -117,10 +122,14 @@ const DONE_WORDS: Readonly<Record<string, string>> = {
   nail: 'Tried with a nail',
   polish: 'Polished',
   compound: 'Compounded',
+  frame: 'Framed with tape',
+  level: 'Levelled',
+  flat: 'Flatted',
+  edges: 'Edges dressed',
 };
 
 /** What the state says is done, newest last, in words. */
-export function doneList(job: Job, plan: Plan, products: readonly Product[]): Done[] {
+export function doneList(job: Job, plan: Layered, products: readonly Product[]): Done[] {
   const s = job.state;
   if (!s) return [];
   const coats = doneCoats(job, plan, products);
@@ -131,13 +140,13 @@ export function doneList(job: Job, plan: Plan, products: readonly Product[]): Do
       const tail = t.taskId.split('.').at(-1)!.split('~')[0]!;
       const part = t.minutes === undefined ? '' : `, ${t.minutes} min of it`;
       const product = products.find((p) => tail === `activate-${p.id}`);
-      const rung = /^sand\d*-p(\d+)$/.exec(tail);
+      const rung = /^sand\d*-p(\d+)(-machine)?$/.exec(tail);
       if (rung) return { id: t.taskId, label: `Sanded P${rung[1]}${part}`, at: t.endedAt };
       return {
         id: t.taskId,
         label: product
           ? openedLabel(product, nthOf(t.taskId))
-          : `${DONE_WORDS[tail.replace(/\d+$/, '')] ?? tail}${part}`,
+          : `${DONE_WORDS[tail.replace(/(-machine|\d+)$/, '')] ?? tail}${part}`,
         at: t.endedAt,
       };
     });
