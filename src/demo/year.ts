@@ -1,5 +1,6 @@
 /** A year of finished jobs at Harbour Lane for the demo’s logbook: invented, one like another but for what differs. */
 import { hoursIn, traceOf } from '@/core/air/came';
+import { looksOf } from '@/core/finish/looks';
 import { dewPointC } from '@/core/air/moist';
 import { systemFor } from '@/core/coating/system';
 import { coatUses } from '@/core/material/coat-uses';
@@ -10,7 +11,7 @@ import { normals } from '@/core/numerics/random';
 import { round1 } from '@/core/numerics/round';
 import { withZones } from '@/core/surface/zones';
 import { everyCoat } from '@/core/time/coats-on';
-import { DAY, HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
+import { civilDate, DAY, HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
 import type { Beside } from '@/model/beside';
 import type { AirHour } from '@/model/came';
 import type { Job, SystemLayer } from '@/model/job';
@@ -157,6 +158,18 @@ function handsOf(firstMs: number, z: () => number, tz: string): Tasks {
   });
 }
 
+/** He looked again a day after it was due, until lately. */
+const LOOKED_UNTIL = '2026-05-01';
+
+function looksFor(job: Job, { marks }: Finished): { on: string; mark: number }[] {
+  return looksOf(job)
+    .filter((l) => l.due < LOOKED_UNTIL)
+    .map((l) => ({
+      on: civilDate(msOf(`${l.due}T12:00`, job.place.tz) + DAY, job.place.tz),
+      mark: Math.min(...marks),
+    }));
+}
+
 function finished(of: Finished, z: () => number, read: () => number): Job {
   const like = DEMO_FINISHED[0]!.job;
   const { tz } = like.place;
@@ -181,7 +194,7 @@ function finished(of: Finished, z: () => number, read: () => number): Job {
     coats.map((c) => msOf(c.endedAt, tz)),
   );
   const faults = of.fault && [{ code: of.fault, at: coats.at(-1)!.endedAt }];
-  return {
+  const whole: Job = {
     ...bare,
     state: { coats, activations: [], weights, tasks: handsOf(firstMs, z, tz), ...(faults && { faults }) },
     log: {
@@ -194,6 +207,7 @@ function finished(of: Finished, z: () => number, read: () => number): Job {
       beside: besideFor(trace, read),
     },
   };
+  return { ...whole, log: { ...whole.log!, looks: looksFor(whole, of) } };
 }
 
 /** Eleven, and with the lid that was there twelve. */

@@ -4,7 +4,8 @@
  */
 import { darkSpans } from '@/core/air/dark';
 import { systemFor } from '@/core/coating/system';
-import { HALF_HOUR, HOUR } from '@/core/time/instant';
+import { overdueLook } from '@/core/finish/looks';
+import { civilDate, HALF_HOUR, HOUR } from '@/core/time/instant';
 import { sunElevationDeg } from '@/core/air/sun';
 import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
@@ -22,6 +23,8 @@ export interface Bench {
   /** At work and not on this page, by name, the last changed first. */
   readonly others: readonly JobHead[];
   readonly finished: readonly FinishedJob[];
+  /** What is due, the longest first. */
+  readonly looks: readonly DueLook[];
   readonly removed: ReturnType<JobStore['removed']>;
   readonly pages: { readonly open: Paged; readonly finished: Paged };
 }
@@ -40,6 +43,14 @@ export interface FinishedJob {
   readonly drawn: Pick<System, 'layers' | 'seams'>;
   readonly products: readonly Product[];
   readonly areaM2: number;
+}
+/** A finished job that is to be looked at again. */
+export interface DueLook {
+  readonly id: string;
+  readonly name: string;
+  readonly months: number;
+  /** yyyy-mm-dd */
+  readonly due: string;
 }
 /** Which of many are shown; pages are counted from 1. */
 export interface Paged {
@@ -93,9 +104,23 @@ export async function bench(store: JobStore, planning: Planning, asked: BenchAsk
     open: await Promise.all(inOrder.map((s) => benchJob(s, planning, asked.nowMs))),
     others: open.paged.pages > 1 ? othersOf(store, open.rows) : [],
     finished: finished.rows.map(finishedJob),
+    looks: dueLooks(store, asked.nowMs),
     removed: store.removed(),
     pages: { open: open.paged, finished: finished.paged },
   };
+}
+
+/** Closed jobs that are looked through for what is due. */
+const MOST_LOOKED = 60;
+
+function dueLooks(store: JobStore, nowMs: number): DueLook[] {
+  const { rows } = store.closed({ skip: 0, most: MOST_LOOKED });
+  return rows
+    .flatMap(({ id, job }) => {
+      const look = overdueLook(job, civilDate(nowMs, job.place.tz));
+      return look ? [{ id, name: job.name, months: look.months, due: look.due }] : [];
+    })
+    .sort((a, b) => a.due.localeCompare(b.due));
 }
 
 /** Named at most, beside those that are drawn. */

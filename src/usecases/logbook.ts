@@ -5,7 +5,8 @@ import { inTheEnd, type InTheEnd, type UsedLine } from '@/core/in-the-end';
 import type { System } from '@/core/seams/seam';
 import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
-import { civilDate, msOf } from '@/core/time/instant';
+import { closedOn, looksOf } from '@/core/finish/looks';
+import { civilDate } from '@/core/time/instant';
 import { monthsLater } from '@/core/time/months';
 import { isClosed, type Job } from '@/model/job';
 import type { Product } from '@/model/product';
@@ -45,8 +46,6 @@ export interface Logbook {
   readonly year: Year;
 }
 
-/** Looked at again after so many months. */
-const LOOK_MONTHS = [1, 6, 12] as const;
 const MOST = 200;
 
 function rowOf({ id, job }: StoredJob): LogbookRow {
@@ -54,12 +53,10 @@ function rowOf({ id, job }: StoredJob): LogbookRow {
   const { layers, seams, products } = system;
   const mine = new Set(layers.map((l) => l.productId));
   const end = inTheEnd(job, system);
-  const closedOn = civilDate(msOf(job.log!.closedAt!, job.place.tz), job.place.tz);
-  const looked = (job.log?.looks ?? []).map((l) => l.on);
   return {
     id,
     job,
-    closedOn,
+    closedOn: closedOn(job)!,
     drawn: { layers, seams },
     products: [...products.values()].filter((p) => mine.has(p.id)),
     areaM2: job.parts.reduce((a, part) => a + partAreaM2(part), 0),
@@ -68,10 +65,7 @@ function rowOf({ id, job }: StoredJob): LogbookRow {
     used: end.used?.lines ?? [],
     cost: end.used?.cost ?? 0,
     end,
-    looks: LOOK_MONTHS.map((months) => {
-      const due = monthsLater(closedOn, months);
-      return { due, isDone: looked.some((on) => on >= due) };
-    }),
+    looks: looksOf(job),
   };
 }
 

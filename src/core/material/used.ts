@@ -9,6 +9,7 @@ import type { Product } from '@/model/product';
 import { withZones } from '../surface/zones';
 import type { System } from '../seams/seam';
 import { materialFor } from './material-line';
+import { packsMl } from './packs';
 
 /** Weight of what is in a can, g/ml, where the entry gives none. From memory: 400 ml of aerosol weigh about 310 g. */
 export const CAN_G_PER_ML = 0.78;
@@ -49,6 +50,15 @@ export interface ExpectedUse {
   readonly sprayedMl: number;
   /** Out of the packs: what stays in them as heel counts as gone, ml. */
   readonly takenMl: number;
+  /** Ready to spray, of what was set aside and was to be bought, ml. */
+  readonly boughtMl: number;
+}
+
+/** What is in its packs, as it is sprayed: of several parts by what stands in the mix. */
+function boughtOf({ ingredients, needMl }: Material): number {
+  const [base] = ingredients;
+  if (!base || !(base.needMl > 0)) return 0;
+  return (base.shelfMl + packsMl(base.packs)) * (needMl / base.needMl);
 }
 
 /** What all coats of a product were expected to use; what is on already counts too. */
@@ -59,5 +69,5 @@ export function expectedUse(
 ): ExpectedUse {
   const { state: _state, ...before } = withZones(job);
   const material = materialFor(before, product, system);
-  return { sprayedMl: material.useMl, takenMl: takenMl(material) };
+  return { sprayedMl: material.useMl, takenMl: takenMl(material), boughtMl: boughtOf(material) };
 }

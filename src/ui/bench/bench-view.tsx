@@ -9,7 +9,7 @@ import { Pager } from '../parts/pager';
 import { nextAtHand, nextJob, nextUp } from '../views/bench';
 import { BenchTag } from './bench-tag';
 import { drawnOf } from './drawn';
-import { FinishedJobs, RemovedJobs } from './finished';
+import { DueLooks, FinishedJobs, RemovedJobs } from './finished';
 import { HoursBoard } from './hours-board';
 import { EmptyBench } from './empty-bench';
 import { NextUpPanel } from './next-up';
@@ -49,6 +49,7 @@ export function BenchView({ bench, nowMs, tz }: BenchViewProps) {
             <HoursBoard jobs={jobs} nowMs={nowMs} tz={tz} />
           </div>
         )}
+        <DueLooks looks={bench.looks} />
         <FinishedJobs jobs={bench.finished} paged={bench.pages.finished} />
         <RemovedJobs jobs={bench.removed} onRestore={actions.restore} />
       </div>

@@ -8,7 +8,29 @@ import { Pager } from '../parts/pager';
 import { useFormat } from '../theme/providers';
 import { outcomeOf } from '../views/bench';
 import { stackOf } from '../views/stack';
+import { counted } from '@/words/format';
 import { Fold } from '@/ui/parts/fold';
+
+/** Finished jobs that are to be looked at again. */
+export function DueLooks({ looks }: { looks: Bench['looks'] }) {
+  const f = useFormat();
+  if (looks.length === 0) return null;
+  return (
+    <section className="panel" aria-label="To be looked at again">
+      <div className="hd">
+        To be looked at again <small>edges, gloss, what it is like by daylight</small>
+      </div>
+      <ul className="loglist">
+        {looks.map((l) => (
+          <li key={l.id}>
+            <Link href={`/jobs/${l.id}/log#rubric`}>{l.name}</Link>, after {counted(l.months, 'month')}: since{' '}
+            {f.date(l.due)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
 
 export function FinishedJobs({ jobs, paged }: { jobs: readonly FinishedJob[]; paged: Paged }) {
   if (jobs.length === 0) return null;

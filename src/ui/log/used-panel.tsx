@@ -14,8 +14,9 @@ import { usedRows, type UsedRow } from '../views/log';
 const BY = { cans: 'by the can', weight: 'by weight' } as const;
 
 export function UsedPanel() {
+  const f = useFormat();
   const { job, plan, products } = useDesk();
-  const rows = usedRows(job, plan, products);
+  const rows = usedRows({ job, plan, products }, f);
   return (
     <section className="panel" aria-label="Material used">
       <div className="hd">

@@ -84,6 +84,19 @@ describe('cure dates and the calendar', () => {
     const at = (x: typeof warm) => cureRows(x.of, x.air, f).map((r) => r.atMs ?? Infinity);
     at(cold).forEach((late, i) => expect(late).toBeGreaterThan(at(warm)[i]!));
   });
+  it('once it is closed the looks after one, six and twelve months stand in the calendar', () => {
+    const open = allOn('halden-gun-gloss', 3);
+    const log = { used: [], outcomes: [], note: '', closedAt: '2026-05-16T20:00' };
+    const { of, air } = shown({ ...open, log });
+    const looks = finishEntries(of, 'x', air, f).filter((e) => e.id.startsWith('x-look'));
+    expect(looks.map((e) => new Date(e.startMs).toISOString().slice(0, 10))).toEqual([
+      '2026-06-16',
+      '2026-11-16',
+      '2027-05-16',
+    ]);
+    expect(looks[0]!.title).toContain('look at it again, after 1 month');
+    expect(finishEntries(shown(open).of, 'x', air, f).some((e) => e.id.startsWith('x-look'))).toBe(false);
+  });
   it('tasks and dates are read back as they were, each with its alarm', () => {
     const { of, air } = shown(setFinish(allOn('halden-gun-gloss', 3), { peel: 'light', tool: 'hand' }));
     const entries = finishEntries(of, 'x', air, f);

@@ -4,13 +4,14 @@ import { finishPlan, wishOf } from '@/core/finish/budget';
 import { HAND_STROKES } from '@/core/finish/losses';
 import { USUAL_WISH } from '@/core/edits/finish';
 import { driedC } from '@/core/air/came';
+import { looksOf } from '@/core/finish/looks';
 import { cureDates, type CureDate, type CureMile } from '@/core/finish/cure';
 import type { AirHour } from '@/model/came';
 import type { FinishWhy } from '@/core/finish/allowed';
 import type { AirView } from '@/core/air/view';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
 import { coatsOn, lastOf } from '@/core/time/coats-on';
-import { DAY, HOUR, isoOf } from '@/core/time/instant';
+import { DAY, HOUR, isoOf, msOf } from '@/core/time/instant';
 import type { CalendarEntry } from '@/formats/calendar/write';
 import type { Finish, FinishTask, FinishWish, Peel } from '@/model/finish';
 import type { Job } from '@/model/job';
@@ -293,7 +294,26 @@ export function finishEntries(of: FinishOf, id: string, air: AirView, f: Format)
     of: { id, job: job.name, place: undefined },
     f,
   });
-  return plan.sessions.length > 0 ? [] : [...work, ...cure];
+  return plan.sessions.length > 0 ? [] : [...work, ...cure, ...lookEntries(job, id)];
+}
+
+/** In the evening of the day it is due. */
+const LOOK_CLOCK = '18:00';
+
+function lookEntries(job: Job, id: string): CalendarEntry[] {
+  return looksOf(job)
+    .filter((l) => !l.isDone)
+    .map(({ months, due }) => {
+      const startMs = msOf(`${due}T${LOOK_CLOCK}`, job.place.tz);
+      return {
+        id: `${id}-look-${months}`,
+        startMs,
+        endMs: startMs + HOUR / 4,
+        title: `${job.name}: look at it again, after ${counted(months, 'month')}`,
+        text: 'Edges, gloss, by daylight; write it down on Finish & log.',
+        alarmsMin: [0],
+      };
+    });
 }
 
 export interface RefitRow {

@@ -9,6 +9,7 @@ import type { Used } from '@/model/log';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { ShelfRow } from '@/usecases/shelf';
+import type { Format } from '@/words/format';
 import { LOG_MARKS } from '@/words/names';
 import { doneList, type Layered } from './task-words';
 
@@ -34,13 +35,18 @@ export interface UsedRow {
 
 /** More than this over the plan is asked about; it is kept all the same. */
 const DOUBT_TIMES = 2;
+/** Packs are filled a little over. */
+const FILLED_OVER = 1.05;
 
-function doubtOf(ml: number | null, plannedMl: number): string | null {
-  if (ml === null || !(plannedMl > 0) || ml <= DOUBT_TIMES * plannedMl) return null;
-  return `That is ${(ml / plannedMl).toFixed(1)} times what was planned. Was so much bought? Look at it again.`;
+function doubtOf(ml: number | null, { takenMl, boughtMl }: ExpectedUse, f: Format): string | null {
+  if (ml === null || !(takenMl > 0)) return null;
+  if (ml > DOUBT_TIMES * takenMl)
+    return `That is ${(ml / takenMl).toFixed(1)} times what was planned. Was so much bought? Look at it again.`;
+  if (!(boughtMl > 0) || ml <= FILLED_OVER * boughtMl) return null;
+  return `More than the list bought and set aside, ${f.volume(boughtMl)}. Was more bought? Look at it again.`;
 }
 
-function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
+function usedRow(job: Job, product: Product, expected: ExpectedUse, f: Format): UsedRow {
   const list = logOf(job).used;
   const used = list.find((x) => x.productId === product.id);
   const ml = used ? loggedMl(used, product) : null;
@@ -53,18 +59,24 @@ function usedRow(job: Job, product: Product, expected: ExpectedUse): UsedRow {
     usedMl: ml,
     ofPlanPct: ml !== null && expected.takenMl > 0 ? Math.round((ml / expected.takenMl) * 100) : null,
     weightFault: used?.by === 'weight' && isGain(used) ? `At most ${used.beforeG} g.` : null,
-    doubt: doubtOf(ml, expected.takenMl),
+    doubt: doubtOf(ml, expected, f),
     weighedMl: used ? null : weighedMl(job, product),
     path: `log.used[${used ? list.indexOf(used) : list.length}].afterG`,
   };
 }
 
+interface LogOf {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly products: readonly Product[];
+}
+
 /** One row for each product of the system, in its order. */
-export function usedRows(job: Job, plan: Plan, products: readonly Product[]): readonly UsedRow[] {
+export function usedRows({ job, plan, products }: LogOf, f: Format): readonly UsedRow[] {
   const system = systemOfPlan(plan, products);
   return [...new Set(plan.layers.map((l) => l.productId))].map((id) => {
     const product = productIn(system.products, id);
-    return usedRow(job, product, expectedUse(job, product, system));
+    return usedRow(job, product, expectedUse(job, product, system), f);
   });
 }
 

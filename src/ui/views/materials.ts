@@ -4,6 +4,8 @@ import { packsSaid, packsToBuy } from './verdict';
 import type { Habit } from '@/core/material/habit';
 import { sameTint } from '@/core/coating/tint';
 import type { WantedOf } from '@/core/edits/in-hand';
+import { weighWorth } from '@/core/material/weigh-worth';
+import type { System } from '@/core/seams/seam';
 import type { Job } from '@/model/job';
 import type { Material, Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
@@ -74,6 +76,16 @@ function againstReckoned(factor: number): string {
 export function habitText(h: Habit): string {
   const jobs = counted(h.jobs, 'closed job');
   return `${jobs}: you use ${againstReckoned(h.factor)}, sure to ± ${Math.round(h.sdFrac * 100)} %`;
+}
+
+/** Less than this off the margins is not worth a sentence, ml. */
+const WORTH_ML = 5;
+
+/** “Weigh one coat on the scale: the margins shrink from 187 to 120 ml.” */
+export function weighSaid(job: Job, system: System, f: Format): string | null {
+  const { marginMl, withOneMoreMl } = weighWorth(job, system);
+  if (marginMl - withOneMoreMl < WORTH_ML) return null;
+  return `Weigh one coat on the scale: the margins against running out shrink from ${f.volume(marginMl)} to ${f.volume(withOneMoreMl)} on a job like this.`;
 }
 
 const JOBS_NAMED = 3;

@@ -116,6 +116,7 @@ describe('the verdict', () => {
 });
 
 describe('the log', () => {
+  const rowsOf = (job: Job) => usedRows({ job, plan: bonnet.plan, products: CATALOGUE }, formatFor('metric'));
   it('used beside expected: weights that gain say what to type instead', () => {
     const [base] = CATALOGUE.filter((p) => p.id === 'orrin-base');
     const log = {
@@ -123,22 +124,29 @@ describe('the log', () => {
       outcomes: [],
       note: '',
     };
-    const row = usedRows({ ...bonnet.job, log }, bonnet.plan, CATALOGUE).find(
-      (r) => r.product.id === base!.id,
-    )!;
+    const row = rowsOf({ ...bonnet.job, log }).find((r) => r.product.id === base!.id)!;
     expect(row).toMatchObject({ by: 'weight', usedMl: null, ofPlanPct: null, weightFault: 'At most 300 g.' });
     expect(row.path).toBe('log.used[0].afterG');
     const lighter = { ...log, used: [{ ...log.used[0]!, afterG: 222 }] };
-    const good = usedRows({ ...bonnet.job, log: lighter }, bonnet.plan, CATALOGUE).find(
-      (r) => r.product.id === base!.id,
-    )!;
+    const good = rowsOf({ ...bonnet.job, log: lighter }).find((r) => r.product.id === base!.id)!;
     // 78 g at 0.78 g/ml is 100 ml.
     expect(good.usedMl).toBeCloseTo(100, 6);
     expect(good.ofPlanPct).toBe(Math.round((100 / good.expected.takenMl) * 100));
   });
+  it('a little more than the list bought is asked about, what was bought is not', () => {
+    const bought = rowsOf(bonnet.job).find((r) => r.product.id === 'orrin-base')!.expected.boughtMl;
+    expect(bought % 400).toBe(0);
+    const doubtAt = (cans: number): string | null => {
+      const used = [{ by: 'cans' as const, productId: 'orrin-base', cans }];
+      const rows = rowsOf({ ...bonnet.job, log: { used, outcomes: [], note: '' } });
+      return rows.find((r) => r.product.id === 'orrin-base')!.doubt;
+    };
+    expect(doubtAt(bought / 400)).toBeNull();
+    expect(doubtAt(bought / 400 + 0.5)).toContain('More than the list bought');
+  });
   it('far more than planned is asked about and kept; weighed coats are offered', () => {
     const used = [{ by: 'cans' as const, productId: 'orrin-base', cans: 50 }];
-    const rows = usedRows({ ...bonnet.job, log: { used, outcomes: [], note: '' } }, bonnet.plan, CATALOGUE);
+    const rows = rowsOf({ ...bonnet.job, log: { used, outcomes: [], note: '' } });
     const base = rows.find((r) => r.product.id === 'orrin-base')!;
     expect(base.doubt).toContain('times what was planned');
     // 50 cans at 11.20.
@@ -154,7 +162,7 @@ describe('the log', () => {
       { layerId: 'base', coat: 2, productId: 'orrin-base', beforeG: 322, at: '2026-05-16T09:20' },
     ];
     const weighed = { ...bonnet.job, state: { coats: [], activations: [], weights } };
-    const row = usedRows(weighed, bonnet.plan, CATALOGUE).find((r) => r.product.id === 'orrin-base')!;
+    const row = rowsOf(weighed).find((r) => r.product.id === 'orrin-base')!;
     // 78 g at 0.78 g/ml; the coat that was weighed on one side alone says nothing.
     expect(row.weighedMl).toBeCloseTo(100, 6);
   });
