@@ -25,7 +25,7 @@ for (const size of [
     expect(await pastEdge(page)).toBe(0);
     await page.getByLabel('Find a product, fault or part').fill('gnat 2K');
     await page.getByRole('button', { name: 'Find in it' }).click();
-    await expect(page.getByRole('link', { name: /Trailer mudguards/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /Trailer mudguards/ }).first()).toBeVisible();
     await expect(page.getByLabel('compare')).toHaveCount(1);
     await page.goto(`${app.url}/logbook`);
     await page.getByLabel('compare').nth(1).check();
@@ -115,4 +115,70 @@ test('a finished job: marks, tape test, a look that cannot be ahead, finish as f
     })
     .toMatchObject({ rubric: { gloss: 1 }, tape: { class: 1 }, looks: [{ on: '2026-05-16', mark: 3 }] });
   await expect(page.getByRole('region', { name: 'Hand over' })).toContainText('Signal yellow');
+});
+
+test('what stands out is dressed or cleared again; taken off it is gone; the hand-over prints alone; a record has its page', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(`${app.url}/jobs/y-crate/log`);
+  const found = page.getByRole('region', { name: 'What stands out of it' });
+  await found.getByRole('button', { name: 'Seen, hardly felt' }).click();
+  await found.getByRole('button', { name: 'Note it' }).click();
+  await expect(found.getByText('Run, seen, hardly felt, Part')).toBeVisible();
+  await expect(found).toContainText('stay at the thin end, 25 µm must');
+  await expect(found.getByRole('button', { name: 'Clear again over the face' })).toBeVisible();
+  await found.getByRole('button', { name: /^Take off/ }).click();
+  await expect(found.getByText('Run, seen, hardly felt, Part')).toBeHidden();
+  await page.evaluate(() => {
+    window.print = () => undefined;
+  });
+  await page.getByRole('button', { name: 'Print it alone' }).click();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('region', { name: 'Hand over' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Finish', exact: true })).toBeHidden();
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(page.getByRole('region', { name: 'Finish', exact: true })).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+
+  await found.getByRole('button', { name: 'A nail catches' }).click();
+  await found.getByRole('button', { name: 'Note it' }).click();
+  await found.getByRole('button', { name: 'Clear again over the face' }).click();
+  await found.getByRole('button', { name: 'Start a job to mend it' }).click();
+  await page.waitForURL(/spray-day/);
+  await expect(page.getByRole('main')).toContainText('Halden 1K clear');
+  await page.goto(`${app.url}/jobs/y-crate/log`);
+
+  await page.goto(`${app.url}/logbook`);
+  await page.getByRole('link', { name: 'Record of Bicycle crate' }).click();
+  await expect(page.getByRole('heading', { name: 'Bicycle crate' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'As it was done' })).toContainText(
+    'Halden 1K clear, coat 4 of 4',
+  );
+  await expect(
+    page.getByRole('region', { name: 'The object and its film' }).getByRole('img').first(),
+  ).toBeVisible();
+});
+
+test('a place that is calmer than its kind: read on closed jobs, used by the next one, reset', async ({
+  watched: page,
+  app,
+}) => {
+  await page.goto(`${app.url}/logbook`);
+  const own = page.getByRole('region', { name: 'What your hands taught' });
+  await expect(own.getByText(/^Own wind, Harbour Lane lean-to/)).toBeVisible();
+  const begun = async (): Promise<{ place: { own?: { windTimes?: number } } }> => {
+    const made = await page.request.post(`${app.url}/api/jobs`);
+    const { id } = (await made.json()) as { id: string };
+    const r = await page.request.get(`${app.url}/api/jobs/${id}`);
+    return ((await r.json()) as { job: { place: { own?: { windTimes?: number } } } }).job;
+  };
+  const before = await begun();
+  expect(before.place.own!.windTimes!).toBeLessThan(0.95);
+  await page.goto(`${app.url}/places`);
+  await expect(page.getByText(/From readings of closed jobs: wind × 0\.7/)).toBeVisible();
+  await page.goto(`${app.url}/logbook`);
+  await own.getByRole('button', { name: /^Reset Own wind/ }).click();
+  await expect(own.getByText(/^Own wind/)).toBeHidden();
+  expect((await begun()).place.own?.windTimes).toBeUndefined();
 });
