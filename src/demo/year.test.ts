@@ -4,6 +4,8 @@ import { describe, expect, it } from 'vitest';
 import { logbookCsv, logbookJson } from '@/formats/logbook-file';
 import { parseJob } from '@/formats/job-file';
 import type { JobStore, StoredJob } from '@/usecases/ports';
+import { askedIn, queryOf } from '@/formats/logbook-query';
+import type { LogbookAsked } from '@/model/logbook-asked';
 import { logbook } from '@/usecases/logbook';
 import { newJob } from '@/usecases/new-job';
 import { closedJobs } from '@/usecases/learned-item';
@@ -74,11 +76,30 @@ describe('a year of finished jobs', () => {
 describe('the logbook', () => {
   it('finds by paint, fault and note, all words at once, and says how many there are in all', () => {
     const store = storeOf();
-    expect(logbook(store, '', NOW)).toMatchObject({ total: 11 });
-    expect(logbook(store, 'RUNS', NOW).rows.map((r) => r.id)).toEqual(['y-crate', 'y-shutter']);
-    expect(logbook(store, 'enamel', NOW).rows).toHaveLength(3);
-    expect(logbook(store, 'gnat 2K', NOW).rows.map((r) => r.id)).toEqual(['y-trailer']);
-    expect(logbook(store, 'nothing-like-it', NOW).rows).toEqual([]);
+    expect(logbook(store, {}, NOW)).toMatchObject({ total: 11 });
+    expect(logbook(store, { words: 'RUNS' }, NOW).rows.map((r) => r.id)).toEqual(['y-crate', 'y-shutter']);
+    expect(logbook(store, { words: 'enamel' }, NOW).rows).toHaveLength(3);
+    expect(logbook(store, { words: 'gnat 2K' }, NOW).rows.map((r) => r.id)).toEqual(['y-trailer']);
+    expect(logbook(store, { words: 'nothing-like-it' }, NOW).rows).toEqual([]);
+  });
+  it('by year, by what it was sprayed with, by whether anything went wrong; together as well', () => {
+    const store = storeOf();
+    const ids = (asked: LogbookAsked): string[] => logbook(store, asked, NOW).rows.map((r) => r.id);
+    expect(ids({ year: '2025' })).toHaveLength(7);
+    expect(ids({ year: '2026', faults: 'some' })).toEqual(['y-shutter']);
+    expect(ids({ faults: 'none' }).length + ids({ faults: 'some' }).length).toBe(11);
+    expect(ids({ sprayer: 'hvlp' })).toEqual([]);
+    expect(logbook(store, { year: '2025' }, NOW)).toMatchObject({
+      total: 11,
+      years: ['2025', '2026'],
+      sprayers: ['aerosol'],
+    });
+  });
+  it('what is asked stands in the address and is read from it again; what is none is left', () => {
+    const asked: LogbookAsked = { words: 'grau & blau', year: '2025', sprayer: 'hvlp', faults: 'none' };
+    expect(askedIn(new URLSearchParams(queryOf(asked)))).toEqual(asked);
+    expect(queryOf({})).toBe('');
+    expect(askedIn(new URLSearchParams('year=last&faults=many&q=%20'))).toEqual({});
   });
   it('is looked at again after 1, 6 and 12 months; a look in between is that of the month before', () => {
     const [first] = demoYear();
@@ -86,21 +107,21 @@ describe('the logbook', () => {
       ...first!,
       job: { ...first!.job, log: { ...first!.job.log!, closedAt: '2025-08-31T12:00' } },
     };
-    const row = logbook(storeOf([closed]), '', NOW).rows[0]!;
+    const row = logbook(storeOf([closed]), {}, NOW).rows[0]!;
     // The end of a short month is its last day.
     expect(row.looks.map((l) => l.due)).toEqual(['2025-09-30', '2026-02-28', '2026-08-31']);
     const looked = {
       ...closed,
       job: { ...closed.job, log: { ...closed.job.log, looks: [{ on: '2025-10-02', mark: 4 }] } },
     };
-    expect(logbook(storeOf([looked]), '', NOW).rows[0]!.looks.map((l) => l.isDone)).toEqual([
+    expect(logbook(storeOf([looked]), {}, NOW).rows[0]!.looks.map((l) => l.isDone)).toEqual([
       true,
       false,
       false,
     ]);
   });
   it('goes out as JSON and comes in without loss', () => {
-    const { rows } = logbook(storeOf(), '', NOW);
+    const { rows } = logbook(storeOf(), {}, NOW);
     const file = JSON.parse(logbookJson(rows)) as { jobs: unknown[] };
     const back = file.jobs.map((raw) => {
       const parsed = parseJob(raw);
@@ -109,7 +130,7 @@ describe('the logbook', () => {
     expect(back).toEqual(rows.map((r) => r.job));
   });
   it('as a table an independent reader finds every record and paint in it', () => {
-    const { rows } = logbook(storeOf(), '', NOW);
+    const { rows } = logbook(storeOf(), {}, NOW);
     const read = Papa.parse<Record<string, string>>(logbookCsv(rows), { header: true });
     expect(read.errors).toEqual([]);
     expect(new Set(read.data.map((l) => l.job))).toEqual(new Set(rows.map((r) => r.job.name)));

@@ -9,6 +9,7 @@ import { closedOn, looksOf } from '@/core/finish/looks';
 import { civilDate } from '@/core/time/instant';
 import { monthsLater } from '@/core/time/months';
 import { isClosed, type Job } from '@/model/job';
+import type { LogbookAsked } from '@/model/logbook-asked';
 import type { Product } from '@/model/product';
 import type { JobStore, StoredJob } from './ports';
 
@@ -43,6 +44,9 @@ export interface Logbook {
   readonly rows: readonly LogbookRow[];
   /** Closed jobs in all, whatever was asked for. */
   readonly total: number;
+  /** What there is to choose from. */
+  readonly years: readonly string[];
+  readonly sprayers: readonly string[];
   readonly year: Year;
 }
 
@@ -109,11 +113,27 @@ export function logbookRecord(store: JobStore, id: string): LogbookRow | null {
   return stored && isClosed(stored.job) ? rowOf(stored) : null;
 }
 
-/** @param words all of them are looked for; empty: everything */
-export function logbook(store: JobStore, words: string, nowMs: number): Logbook {
+function isAsked(row: LogbookRow, { words = '', year, sprayer, faults }: LogbookAsked): boolean {
+  const { job, closedOn: on } = row;
+  const isClean = (job.state?.faults ?? []).length === 0;
+  const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
+  return (
+    (year === undefined || on.startsWith(year)) &&
+    (sprayer === undefined || job.equipment.sprayer === sprayer) &&
+    (faults === undefined || isClean === (faults === 'none')) &&
+    asked.every((w) => textOf(row).includes(w))
+  );
+}
+
+export function logbook(store: JobStore, asked: LogbookAsked, nowMs: number): Logbook {
   const { rows, total } = store.closed({ skip: 0, most: MOST });
   const all = rows.map(rowOf);
-  const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all.filter((r) => asked.every((w) => textOf(r).includes(w)));
-  return { rows: found, total, year: yearOf(all, nowMs) };
+  const distinct = (of: (r: LogbookRow) => string): string[] => [...new Set(all.map(of))].sort();
+  return {
+    rows: all.filter((r) => isAsked(r, asked)),
+    total,
+    years: distinct((r) => r.closedOn.slice(0, 4)),
+    sprayers: distinct((r) => r.job.equipment.sprayer),
+    year: yearOf(all, nowMs),
+  };
 }

@@ -3,6 +3,7 @@ import type { Metadata } from 'next';
 import { PlainPage, placeOf } from '@/app/plain-page';
 import { workshop } from '@/app/wiring';
 import { civilDate } from '@/core/time/instant';
+import { askedIn } from '@/formats/logbook-query';
 import { LogbookView } from '@/ui/logbook/logbook-view';
 import { logbook } from '@/usecases/logbook';
 import { learnedItems } from '@/usecases/own-use';
@@ -10,23 +11,23 @@ import { learnedItems } from '@/usecases/own-use';
 export const metadata: Metadata = { title: 'Logbook' };
 
 interface PageProps {
-  readonly searchParams: Promise<{ readonly q?: string | string[] }>;
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
 export default async function Page({ searchParams }: PageProps) {
   await connection();
   const { store, clock } = workshop();
   const nowMs = clock.nowMs();
-  const { q = '' } = await searchParams;
-  const words = String(q).slice(0, 200);
+  const params = Object.entries(await searchParams).map(([k, v]) => [k, String(v ?? '')]);
+  const asked = askedIn(new URLSearchParams(params));
   const place = placeOf(store);
   return (
     <PlainPage title="Logbook" place={place} nowMs={nowMs}>
       <LogbookView
-        book={logbook(store, words, nowMs)}
+        book={logbook(store, asked, nowMs)}
         learned={learnedItems(store)}
         isInvented={clock.demo}
-        words={words}
+        asked={asked}
         today={civilDate(nowMs, place.tz)}
       />
     </PlainPage>

@@ -39,6 +39,10 @@ function Bar({ bar, y }: { bar: BarView; y: (um: number) => number }) {
   const top = y(builtUm);
   const base = y(0);
   const gone = act === 'leave' ? 0 : takesUm;
+  // The two figures beside the bar keep clear of each other.
+  const isNear = Math.abs(y(floorUm) - top) < 20;
+  const builtY = isNear ? Math.min(y(floorUm), top) - 5 : top + 10;
+  const mustY = isNear ? Math.max(y(floorUm), top) + 14 : y(floorUm) - 4;
   return (
     <>
       <rect x="4" y={top} width={BAR_W} height={base - top} fill="var(--pot)" />
@@ -71,10 +75,10 @@ function Bar({ bar, y }: { bar: BarView; y: (um: number) => number }) {
         strokeWidth="1.6"
         strokeDasharray="6 4"
       />
-      <text x={BAR_W + 10} y={y(floorUm) - 4} fontSize="12" fill="var(--oxide-ink)">
+      <text x={BAR_W + 10} y={mustY} fontSize="12" fill="var(--oxide-ink)">
         must stay
       </text>
-      <text x={BAR_W + 10} y={top + 10} fontSize="13" fontWeight="650" fill="var(--ink)">
+      <text x={BAR_W + 10} y={builtY} fontSize="13" fontWeight="650" fill="var(--ink)">
         {f.film(builtUm)}
       </text>
       <text x={BAR_W + 10} y={base - 4} fontSize="12" fill="var(--ink-2)">

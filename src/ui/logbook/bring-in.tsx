@@ -3,6 +3,8 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import Button from '@mui/material/Button';
+import { queryOf } from '@/formats/logbook-query';
+import type { LogbookAsked } from '@/model/logbook-asked';
 import { counted } from '@/words/format';
 import { FileButton } from '../parts/file-button';
 import { Said } from '../parts/said';
@@ -28,7 +30,7 @@ async function recordsIn(file: File): Promise<object | string> {
   }
 }
 
-export function BringIn({ words }: { words: string }) {
+export function BringIn({ asked }: { asked: LogbookAsked }) {
   const router = useRouter();
   const [bad, setBad] = useState<string | null>(null);
   const [came, setCame] = useState<Came | null>(null);
@@ -48,7 +50,8 @@ export function BringIn({ words }: { words: string }) {
     setCame({ brought: r.answer.brought ?? 0, same: r.answer.same ?? 0 });
     router.refresh();
   };
-  const query = words === '' ? '' : `&q=${encodeURIComponent(words)}`;
+  const some = queryOf(asked);
+  const query = some === '' ? '' : `&${some}`;
   return (
     <section className="panel noprint" aria-label="Out and in">
       <div className="hd">Out and in</div>

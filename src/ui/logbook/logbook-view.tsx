@@ -8,15 +8,19 @@ import TextField from '@mui/material/TextField';
 import type { Logbook, LogbookRow } from '@/usecases/logbook';
 import type { LearnedItem } from '@/usecases/learned-item';
 import { ASPECTS } from '@/model/rubric';
-import { counted, durationOf } from '@/words/format';
+import { queryOf } from '@/formats/logbook-query';
+import type { LogbookAsked } from '@/model/logbook-asked';
+import { counted } from '@/words/format';
 import { FilmSection } from '../drawings/film-section';
 import { later } from '../parts/later';
+import { ListChoice } from '../parts/list-choice';
 import { Tick } from '../parts/tick';
 import { useFormat } from '../theme/providers';
-import { ASPECT_NAMES, nextLook } from '../views/logbook';
+import { ANY, ASPECT_NAMES, logbookFilters, nextLook } from '../views/logbook';
 import { stackOf } from '../views/stack';
 import { BringIn } from './bring-in';
 import { LearnedPanel } from './learned-panel';
+import { YearPanel } from './year-panel';
 
 const CompareDialog = later(null, () => import('./compare-dialog').then((m) => m.CompareDialog));
 
@@ -25,12 +29,12 @@ interface LogbookViewProps {
   readonly learned: readonly LearnedItem[];
   /** The demo’s records. */
   readonly isInvented: boolean;
-  readonly words: string;
+  readonly asked: LogbookAsked;
   /** yyyy-mm-dd */
   readonly today: string;
 }
 
-export function LogbookView({ book, learned, isInvented, words, today }: LogbookViewProps) {
+export function LogbookView({ book, learned, isInvented, asked, today }: LogbookViewProps) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [isComparing, setComparing] = useState(false);
   const toggle = (id: string, isOn: boolean): void =>
@@ -39,7 +43,7 @@ export function LogbookView({ book, learned, isInvented, words, today }: Logbook
   return (
     <main id="main" className="body logbookpage">
       <div className="stack minw-0">
-        <LogbookHead book={book} words={words} pair={pair} onCompare={() => setComparing(true)} />
+        <LogbookHead book={book} asked={asked} pair={pair} onCompare={() => setComparing(true)} />
         <ul className="records">
           {book.rows.map((row) => (
             <Record
@@ -51,13 +55,13 @@ export function LogbookView({ book, learned, isInvented, words, today }: Logbook
             />
           ))}
         </ul>
-        {book.rows.length === 0 && <Nothing words={words} />}
+        {book.rows.length === 0 && <Nothing asked={asked} />}
       </div>
       <div className="stack minw-0">
         {isInvented && <p className="cap">These records are invented: the demo’s year.</p>}
         <YearPanel book={book} />
         <LearnedPanel items={learned} />
-        <BringIn words={words} />
+        <BringIn asked={asked} />
       </div>
       {isComparing && pair.length === 2 && (
         <CompareDialog pair={[pair[0]!, pair[1]!]} onClose={() => setComparing(false)} />
@@ -66,38 +70,43 @@ export function LogbookView({ book, learned, isInvented, words, today }: Logbook
   );
 }
 
-const Nothing = ({ words }: { words: string }) => (
+const Nothing = ({ asked }: { asked: LogbookAsked }) => (
   <section className="panel">
     <p>
-      {words === ''
+      {queryOf(asked) === ''
         ? 'No job is closed yet. Under Finish & log a job is closed; then it stands here.'
-        : `No record has “${words}” in it.`}
+        : 'No record is like what is asked for.'}
     </p>
-    {words !== '' && <Link href="/logbook">Show all of them</Link>}
+    {queryOf(asked) !== '' && <Link href="/logbook">Show all of them</Link>}
   </section>
 );
 
 interface LogbookHeadProps {
   readonly book: Logbook;
-  readonly words: string;
+  readonly asked: LogbookAsked;
   readonly pair: readonly LogbookRow[];
   readonly onCompare: () => void;
 }
 
-function LogbookHead({ book, words, pair, onCompare }: LogbookHeadProps) {
+function LogbookHead({ book, asked, pair, onCompare }: LogbookHeadProps) {
   const router = useRouter();
-  const [typed, setTyped] = useState(words);
+  const [typed, setTyped] = useState(asked.words ?? '');
+  const go = (patch: LogbookAsked): void => {
+    const query = queryOf({ ...asked, words: typed.trim(), ...patch });
+    router.push(query === '' ? '/logbook' : `/logbook?${query}`);
+  };
   return (
     <form
       className="row noprint"
       role="search"
       onSubmit={(e) => {
         e.preventDefault();
-        router.push(typed.trim() === '' ? '/logbook' : `/logbook?q=${encodeURIComponent(typed.trim())}`);
+        go({});
       }}
     >
       <h1 className="text-20 fw650">{counted(book.total, 'finished job')}</h1>
       <span className="push" />
+      <Filters book={book} asked={asked} onAsk={go} />
       <TextField
         size="small"
         label="Find a product, fault or part"
@@ -113,6 +122,28 @@ function LogbookHead({ book, words, pair, onCompare }: LogbookHeadProps) {
       <Button onClick={() => window.print()}>Print</Button>
     </form>
   );
+}
+
+interface FiltersProps {
+  readonly book: Logbook;
+  readonly asked: LogbookAsked;
+  readonly onAsk: (patch: LogbookAsked) => void;
+}
+
+/** By year, sprayer and whether anything went wrong; a list of one is none. */
+function Filters({ book, asked, onAsk }: FiltersProps) {
+  const filters = logbookFilters(book, asked);
+  return filters.map(({ key, label, value, options, names }) => (
+    <ListChoice
+      key={key}
+      label={label}
+      value={value}
+      options={options}
+      names={names}
+      width={132}
+      onChange={(to) => onAsk({ [key]: to === ANY ? '' : to })}
+    />
+  ));
 }
 
 interface RecordProps {
@@ -182,23 +213,5 @@ function Marks({ row }: { row: LogbookRow }) {
         </li>
       ))}
     </ul>
-  );
-}
-
-function YearPanel({ book }: { book: Logbook }) {
-  const f = useFormat();
-  const { year } = book;
-  return (
-    <section className="panel" aria-label="This workshop’s year">
-      <div className="hd">
-        This workshop’s year <small>the last twelve months</small>
-      </div>
-      <p className="mt-6">
-        {counted(year.jobs, 'job')}, {counted(year.coats, 'coat')}, {f.area(year.areaM2)};{' '}
-        {f.money(year.cost, year.currency)} of paint by what was used
-        {year.areaM2 > 0 && `, ${f.money(year.cost / year.areaM2, year.currency)} a square metre`};{' '}
-        {durationOf(year.handsMin)} of hands as planned.
-      </p>
-    </section>
   );
 }

@@ -65,7 +65,12 @@ function Drawings({ row }: Of) {
   const f = useFormat();
   return (
     <section className="panel recorddrawn" aria-label="The object and its film">
-      <PartSheet parts={job.parts} f={f} selected={null} onSelect={() => undefined} />
+      <figure className="m-0">
+        <PartSheet parts={job.parts} f={f} selected={null} onSelect={() => undefined} />
+        <figcaption className="cap">
+          As it was before, to scale; beside it the film that lies on it.
+        </figcaption>
+      </figure>
       <FilmSection
         stack={stackOf(job, drawn, products)}
         pxPerUm={Math.min(1.6, 200 / Math.max(40, row.filmUm))}

@@ -5,7 +5,8 @@ import { round1 } from '@/core/numerics/round';
 import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { isPlastic, isTimber } from '@/model/substrates';
-import type { LogbookRow } from '@/usecases/logbook';
+import type { LogbookAsked } from '@/model/logbook-asked';
+import type { Logbook, LogbookRow } from '@/usecases/logbook';
 import type { LearnedItem } from '@/usecases/learned-item';
 import { FAULTS } from '@/model/fault';
 import { ASPECTS, type Aspect } from '@/model/rubric';
@@ -129,6 +130,34 @@ export function learnedView(x: LearnedItem, f: Format): LearnedView {
     ends,
     endsSaid: [said(ends[0]), said(ends[1])],
   };
+}
+
+/** Chosen where nothing is asked. */
+export const ANY = 'any';
+
+interface Filter {
+  readonly key: 'year' | 'sprayer' | 'faults';
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly string[];
+  readonly names: Readonly<Record<string, string>>;
+}
+
+/** What records are told apart by; a filter with nothing to choose is left out. */
+export function logbookFilters({ years, sprayers }: Logbook, asked: LogbookAsked): Filter[] {
+  const filter = (key: Filter['key'], label: string, named: Record<string, string>): Filter => ({
+    key,
+    label,
+    value: asked[key] && asked[key] in named ? asked[key] : ANY,
+    options: [ANY, ...Object.keys(named)],
+    names: { [ANY]: 'all', ...named },
+  });
+  const all = [
+    filter('year', 'Year', Object.fromEntries(years.map((y) => [y, y]))),
+    filter('sprayer', 'With', Object.fromEntries(sprayers.map((s) => [s, SPRAYERS[s] ?? s]))),
+    filter('faults', 'Went wrong', { some: 'something', none: 'nothing' }),
+  ];
+  return all.filter((x) => x.options.length > 2);
 }
 
 export interface CompareLine {

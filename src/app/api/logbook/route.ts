@@ -4,6 +4,7 @@ import { handled } from '@/app/api/handled';
 import { newId } from '@/app/api/new-id';
 import { workshop } from '@/app/wiring';
 import { parseJob } from '@/formats/job-file';
+import { askedIn } from '@/formats/logbook-query';
 import { logbookCsv, logbookJson } from '@/formats/logbook-file';
 import { recordsTable } from '@/formats/logbook-table';
 import type { Job } from '@/model/job';
@@ -29,7 +30,7 @@ export const GET = handled(async (request: Request) => {
   const file = FILES[as as keyof typeof FILES];
   if (!file) return refused(400, 'Say as=json, as=csv or as=table.');
   const { store, clock } = workshop();
-  const { rows } = logbook(store, query.get('q') ?? '', clock.nowMs());
+  const { rows } = logbook(store, askedIn(query), clock.nowMs());
   return new Response(file.write(rows), {
     headers: { 'content-type': file.type, 'content-disposition': `attachment; filename="${file.name}"` },
   });
