@@ -6,6 +6,7 @@ import { job, panel } from '@/demo/work-kit';
 import { systemFor } from '../coating/system';
 import { setWeight } from '../edits/weights';
 import { coatUses } from '../material/coat-uses';
+import { expectedUse } from '../material/used';
 import type { Job, SystemLayer } from '@/model/job';
 import { PEELS, type FinishWish as Wish } from '@/model/finish';
 import { finishOf, type PartFinish } from './budget';
@@ -48,6 +49,41 @@ function weighed(j: Job): Job {
     return setWeight(acc, key, { beforeG: 900, afterG: 900 - ml * density }, NOW);
   }, j);
 }
+
+describe('what was really sprayed', () => {
+  const sheetUm = finished(topped('halden-gun-gloss', 3)).film;
+  const logged = (j: Job, ml: number): Job => {
+    const of = product('halden-gun-gloss');
+    const gPerMl = of.densityGPerMl ?? 1;
+    const used = [{ by: 'weight' as const, productId: of.id, beforeG: ml * gPerMl, afterG: 0, gPerMl }];
+    return { ...j, log: { used, outcomes: [], note: '' } };
+  };
+  it('by the sheet a fifth is in doubt either way', () => {
+    expect(sheetUm.basis).toBe('sheet');
+    expect(sheetUm.um[0] / sheetUm.meanUm).toBeCloseTo(0.8, 6);
+    expect(sheetUm.um[1] / sheetUm.meanUm).toBeCloseTo(1.2, 6);
+  });
+  it('by what was logged: nine tenths used are nine tenths of the film, and less is in doubt', () => {
+    const j = topped('halden-gun-gloss', 3);
+    const { takenMl } = expectedUse(j, product('halden-gun-gloss'), systemFor(j));
+    const { film } = finished(logged(j, 0.9 * takenMl));
+    expect(film.basis).toBe('logged');
+    expect(film.meanUm / sheetUm.meanUm).toBeCloseTo(0.9, 3);
+    expect(film.um[0] / film.meanUm).toBeCloseTo(0.85, 6);
+  });
+  it('by own use where nothing was logged; a slip of ten times is no film', () => {
+    const j = { ...topped('halden-gun-gloss', 3), habit: { factor: 0.8, sdFrac: 0.03, jobs: 20 } };
+    expect(finished(j).film).toMatchObject({ basis: 'own-use' });
+    expect(finished(j).film.meanUm / sheetUm.meanUm).toBeCloseTo(0.8, 6);
+    expect(finished(logged(j, 90_000)).film.basis).toBe('own-use');
+  });
+  it('a coat on the scale is what it is, whatever one’s own use was before', () => {
+    const plain = weighed(topped('halden-gun-gloss', 3));
+    const habitual = { ...plain, habit: { factor: 0.8, sdFrac: 0.03, jobs: 20 } };
+    expect(finished(habitual).film.basis).toBe('weighed');
+    expect(finished(habitual).film.meanUm).toBeCloseTo(finished(plain).film.meanUm, 6);
+  });
+});
 
 describe('ladders', () => {
   // The sums of the trade's own list, each rung one pass, compound and polish by hand with it; from memory.

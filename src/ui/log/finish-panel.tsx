@@ -37,7 +37,9 @@ export function FinishPanel() {
         {view.verdict} <small>{view.why}</small>
       </div>
       {view.least && <p>{view.least}.</p>}
-      {view.weigh && <p className="cap">{view.weigh}</p>}
+      <p className="cap">
+        {view.basis} {view.weigh}
+      </p>
       <ClearBudget bars={view.bars} />
       <WishRow view={view} />
       <PartWishes />
@@ -49,8 +51,8 @@ export function FinishPanel() {
       <p className="cap">
         The thin end of the film and the most that a pass takes decide
         <ProvenanceMark mark="M" />. Tape every edge and lift the pad 10 mm short of it: there the film is
-        half as thick and goes twice as fast. Wet, with gloves and goggles; compound flings. The sheet on the
-        tin wins.
+        half as thick and goes twice as fast. Wet, with gloves and goggles: the dust of young two-part paint
+        sensitises as its mist does, and compound flings. The sheet on the tin wins.
       </p>
     </section>
   );

@@ -7,6 +7,7 @@ import { driedC } from '@/core/air/came';
 import { looksOf } from '@/core/finish/looks';
 import { cureDates, type CureDate, type CureMile } from '@/core/finish/cure';
 import type { AirHour } from '@/model/came';
+import { FILM_BASES, type FilmBasis } from '@/core/finish/built';
 import type { FinishWhy } from '@/core/finish/allowed';
 import type { AirView } from '@/core/air/view';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
@@ -96,6 +97,8 @@ export interface FinishView {
   readonly isWorked: boolean;
   /** What weighing would be worth; null where it would change nothing. */
   readonly weigh: string | null;
+  /** What the films are reckoned from. */
+  readonly basis: string;
 }
 
 const ORDER: readonly FinishAct[] = ['flat', 'polish', 'nibs', 'leave'];
@@ -124,6 +127,15 @@ function weighSaid(parts: readonly PartFinish[], f: Format): string | null {
   return `By its sheet the film may be as thin as ${f.film(thinUm)}. Weigh the cans of each coat, and a tenth is in doubt instead of a fifth: ${f.film(thin.film.meanUm * 0.9)} if they gave what they should.`;
 }
 
+const BASES: Readonly<Record<FilmBasis, string>> = {
+  weighed: 'Films by the scale: each coat was weighed.',
+  logged: 'Films by what was logged as used, over what the sheet reckons.',
+  'own-use': 'Films by your own use, over what the sheet reckons.',
+  sheet: 'Films by the sheet: a coat may be a fifth off either way.',
+};
+const basisSaid = (parts: readonly PartFinish[]): string =>
+  BASES[FILM_BASES.findLast((b) => parts.some((p) => p.film.basis === b)) ?? 'sheet'];
+
 /** null before anything that can be finished is on. */
 export function finishView({ job, plan, products }: FinishOf, f: Format): FinishView | null {
   const parts = finishPlan(job, systemOfPlan(plan, products), job.finish ?? USUAL_WISH);
@@ -138,6 +150,7 @@ export function finishView({ job, plan, products }: FinishOf, f: Format): Finish
     bars: parts.flatMap((p) => p.bars.map((b) => barView(b, nameOf(p.partId)))),
     isWorked: parts.some((p) => p.bars.some((b) => b.steps.length > 0)),
     weigh: weighSaid(parts, f),
+    basis: basisSaid(parts),
   };
 }
 
