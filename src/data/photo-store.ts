@@ -3,20 +3,13 @@
  * on the disk.
  */
 import { existsSync, readFileSync } from 'node:fs';
-import { MOMENTS, type Moment } from '@/model/photo';
+import { MOMENTS, type Photographed } from '@/model/photo';
 import { keepPicture, pictureFile } from './pictures';
 import type { Db } from './db';
 import { writing } from './write';
 
-export interface Photo {
-  readonly id: string;
-  readonly partId: string;
-  readonly moment: Moment;
+export interface Photo extends Photographed {
   readonly bytes: number;
-  readonly createdMs: number;
-  readonly note: string;
-  /** The step it was taken at, in words; empty before and after. */
-  readonly step: string;
 }
 export type NewPhoto = Pick<Photo, 'id' | 'partId' | 'moment'> & Partial<Pick<Photo, 'step'>>;
 interface Row {

@@ -1,10 +1,11 @@
 /** What was read while a job was sprayed, beside what the forecast that held then told for its place as it is usual. */
 import { asUsual, besideOf, readingsApart } from '@/core/sheltering';
-import { placeHours, type PlaceHour } from '@/core/place-air';
+import { placeHours } from '@/core/place-air';
 import { remember } from '@/core/records/remember';
 import { coatsOn } from '@/core/time/coats-on';
 import { DAY, HOUR } from '@/core/time/instant';
-import { MOST_BESIDE, type Beside } from '@/model/beside';
+import type { Beside } from '@/model/beside';
+import { isClosed } from '@/model/job';
 import type { Reading } from '@/model/reading';
 import { placeWeather } from './place-weather';
 import type { Planning } from './plans';
@@ -25,18 +26,22 @@ function readingsOf(stored: StoredJob, planning: Planning, nowMs: number): Readi
   return [...new Map(mine.map((r) => [r.ms, r])).values()];
 }
 
-/** Empty before a coat is on, without readings, and where nobody told the weather then. */
+/** What is worked out for a page is there for the next: a forecast that held then holds for good. */
+const made = new Map<string, Beside | null>();
+const MOST_MADE = 600;
+
+/** Empty before a coat is on, without readings, where nobody told the weather then, and of a closed job, whose record has it. */
 export async function besideFor(stored: StoredJob, planning: Planning, nowMs: number): Promise<Beside[]> {
-  if (coatsOn(stored.job).length === 0) return [];
+  if (coatsOn(stored.job).length === 0 || isClosed(stored.job)) return [];
   const place = asUsual(stored.job.place);
-  const hoursBy = new Map<number, readonly PlaceHour[]>();
-  const out: Beside[] = [];
+  const out: (Beside | null)[] = [];
   for (const reading of readingsApart(readingsOf(stored, planning, nowMs))) {
-    const told = await placeWeather(planning.weather, place, reading.ms);
-    if (!told) continue;
-    const hours = remember(hoursBy, told.issuedMs, MOST_BESIDE, () => placeHours({ place, ...told }));
-    const pair = besideOf(reading, hours);
-    if (pair) out.push(pair);
+    const key = JSON.stringify([place, reading]);
+    if (!made.has(key)) {
+      const told = await placeWeather(planning.weather, place, reading.ms);
+      remember(made, key, MOST_MADE, () => told && besideOf(reading, placeHours({ place, ...told })));
+    }
+    out.push(made.get(key) ?? null);
   }
-  return out;
+  return out.filter((pair) => pair !== null);
 }

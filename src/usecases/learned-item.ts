@@ -34,37 +34,51 @@ export interface LearnedItem {
   readonly sdFracWithOneMore: number;
 }
 
-export const Z90 = normalQuantile(0.95);
+const Z90 = normalQuantile(0.95);
 export const bandOf = (mean: number, sd: number): [number, number] => [
   Math.exp(mean - Z90 * sd),
   Math.exp(mean + Z90 * sd),
 ];
 export const shareOf = (sd: number): number => Math.sqrt(Math.exp(sd * sd) - 1);
 
-/** Logarithms of times over the usual, and how far painters and single readings stray. */
+/** Differences from the usual, or logarithms of times over it; how far painters and single readings stray. */
 interface Readings {
   readonly y: readonly number[];
   readonly priorSd: number;
   readonly readingSd: number;
 }
 
-/** What readings make of a figure that is usually 1. */
-export function timesItem(
-  named: Pick<LearnedItem, 'item' | 'kind' | 'of' | 'jobs'>,
-  { y, priorSd, readingSd }: Readings,
-): LearnedItem {
+type Named = Pick<LearnedItem, 'item' | 'kind' | 'of' | 'jobs'>;
+
+/** What readings make of a figure that is usually nothing. */
+export function differenceItem(named: Named, { y, priorSd, readingSd }: Readings): LearnedItem {
   const e = learned(
     { mean: 0, sd: priorSd },
     y.map((v) => ({ y: v, sd: readingSd })),
   );
   return {
     ...named,
-    usual: 1,
-    usualBand: bandOf(0, priorSd),
-    yours: Math.exp(e.mean),
-    band: bandOf(e.mean, e.sd),
+    usual: 0,
+    usualBand: [-Z90 * priorSd, Z90 * priorSd],
+    yours: e.mean,
+    band: [e.mean - Z90 * e.sd, e.mean + Z90 * e.sd],
     n: e.n,
-    sdFrac: shareOf(e.sd),
-    sdFracWithOneMore: shareOf(sdWithOneMore(e.sd, readingSd)),
+    sdFrac: e.sd,
+    sdFracWithOneMore: sdWithOneMore(e.sd, readingSd),
+  };
+}
+
+/** What readings make of a figure that is usually 1: their logarithms are differences. */
+export function timesItem(named: Named, readings: Readings): LearnedItem {
+  const x = differenceItem(named, readings);
+  const times = ([low, high]: LearnedItem['band']): [number, number] => [Math.exp(low), Math.exp(high)];
+  return {
+    ...x,
+    usual: 1,
+    usualBand: times(x.usualBand),
+    yours: Math.exp(x.yours),
+    band: times(x.band),
+    sdFrac: shareOf(x.sdFrac),
+    sdFracWithOneMore: shareOf(x.sdFracWithOneMore),
   };
 }

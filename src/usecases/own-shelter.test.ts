@@ -112,6 +112,9 @@ describe('a job in a place that was learned', () => {
     expect(inOwnPlaces({ ...bare, place: roofed }, [told]).place).toEqual(roofed);
     const given = inOwnPlaces({ ...bare, place: { ...yard, windFrac: 0.3 } }, [told]).place;
     expect(given.own!.windTimes).toBeUndefined();
+    // Given later, over what was learned: it wins all the same.
+    const later = { ...job.place, windFrac: 0.3 };
+    expect(at(later).windMs).toBeCloseTo(at({ ...yard, windFrac: 0.3 }).windMs, 9);
     expect(given.own!.airK).toBe(job.place.own!.airK);
   });
   it('a share that was given while it was read is taken out again: half of it, read as told, is half of the usual', () => {

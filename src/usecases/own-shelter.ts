@@ -1,11 +1,10 @@
 /** What a place does of its own to wind, air and damp: readings of closed jobs beside what was told for it. */
 import { asUsual } from '@/core/sheltering';
 import { windFracOf } from '@/core/air/shelter';
-import { learned, sdWithOneMore } from '@/core/numerics/learned';
 import type { Beside, ShelterOwn } from '@/model/beside';
 import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
-import { counts, timesItem, Z90, type LearnedItem } from './learned-item';
+import { counts, differenceItem, timesItem, type LearnedItem } from './learned-item';
 import type { StoredJob } from './ports';
 
 /** Places against their kind, and one reading against the forecast: logarithms of wind, K. From memory. */
@@ -25,7 +24,10 @@ interface Kind {
   readonly of: (b: Beside, place: Place) => number | null;
 }
 /** A share of the wind that its owner gave over the usual one of its kind. */
-const givenWind = (place: Place): number => windFracOf(place) / windFracOf({ ...place, windFrac: undefined });
+const givenWind = (place: Place): number => {
+  const usual = asUsual(place);
+  return windFracOf(usual) / windFracOf({ ...usual, windFrac: undefined });
+};
 
 const difference = (read: number | undefined, told: number): number | null =>
   read === undefined ? null : read - told;
@@ -40,28 +42,6 @@ const KINDS: readonly Kind[] = [
   { kind: 'air', of: ({ read, told }) => difference(read.airC, told.airC) },
   { kind: 'damp', of: ({ read, told }) => difference(read.dewC, told.dewC) },
 ];
-
-/** A figure that is usually nothing, K. */
-function kelvinItem(
-  named: Pick<LearnedItem, 'item' | 'kind' | 'of' | 'jobs'>,
-  y: readonly number[],
-  { priorSd, readingSd }: { readonly priorSd: number; readonly readingSd: number },
-): LearnedItem {
-  const e = learned(
-    { mean: 0, sd: priorSd },
-    y.map((v) => ({ y: v, sd: readingSd })),
-  );
-  return {
-    ...named,
-    usual: 0,
-    usualBand: [-Z90 * priorSd, Z90 * priorSd],
-    yours: e.mean,
-    band: [e.mean - Z90 * e.sd, e.mean + Z90 * e.sd],
-    n: e.n,
-    sdFrac: e.sd,
-    sdFracWithOneMore: sdWithOneMore(e.sd, readingSd),
-  };
-}
 
 interface AtPlace {
   readonly key: string;
@@ -84,7 +64,7 @@ function itemsOf({ key, name, jobs }: AtPlace): LearnedItem[] {
     const named = { item, kind, of: name, jobs: told.map((t) => t.job) };
     const y = told.flatMap((t) => t.y);
     if (kind === 'wind') return [timesItem(named, { y, ...WIND })];
-    return [kelvinItem(named, y, kind === 'air' ? AIR : DAMP)];
+    return [differenceItem(named, { y, ...(kind === 'air' ? AIR : DAMP) })];
   });
 }
 

@@ -250,8 +250,8 @@ const dewShifted = (lnVapour: number, dewK: number): number =>
 function fillRow(air: AtPart, row: number, member: ForecastMember, through: Through): void {
   const { place, how } = through;
   const card = SHELTER_CARDS[place.shelter];
-  const { airK = 0, dewK = 0, windTimes = 1 } = place.own ?? {};
-  const factor = HEIGHT_FACTOR * windFracOf(place) * windTimes;
+  const { airK = 0, dewK = 0 } = place.own ?? {};
+  const factor = HEIGHT_FACTOR * windFracOf(place);
   const out = outsideOf(air.nodes, member, through);
   const inside = airInside(out, through);
   let panel = Number.NaN;

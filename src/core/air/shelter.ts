@@ -110,10 +110,13 @@ const DOOR_WIND = { open: 1, half: 0.6, shut: 0.1 } as const;
 
 export const doorOf = (place: Pick<Place, 'door'>): keyof typeof AIR_CHANGES => place.door ?? 'open';
 
-/** Wind at the part over wind at 1.5 m in the open, 0…1; the place's own figure wins. */
-export function windFracOf(place: Pick<Place, 'shelter' | 'door' | 'windFrac'>): number {
+/** Wind at the part over wind at 1.5 m in the open; what its owner gave wins over what was read, that over its kind. */
+export function windFracOf(place: Pick<Place, 'shelter' | 'door' | 'windFrac' | 'own'>): number {
   const card = SHELTER_CARDS[place.shelter];
-  return (place.windFrac ?? card.windFrac) * (card.building ? DOOR_WIND[doorOf(place)] : 1);
+  return (
+    (place.windFrac ?? card.windFrac * (place.own?.windTimes ?? 1)) *
+    (card.building ? DOOR_WIND[doorOf(place)] : 1)
+  );
 }
 
 /** Floor and height of a place, its own or the usual ones of its kind, m; null where nothing bounds it. */

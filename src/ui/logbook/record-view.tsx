@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { LogbookRow } from '@/usecases/logbook';
+import type { Photographed } from '@/model/photo';
 import { LOG_MARKS } from '@/words/names';
 import { CrossCut } from '../drawings/cross-cut';
 import { FilmSection } from '../drawings/film-section';
@@ -15,12 +16,12 @@ import { endRows } from '../views/in-the-end';
 import { timeRows } from '../views/log';
 import { recordLines } from '../views/logbook';
 import { notedRows } from '../views/noted-faults';
-import { photoRows, type Pictured } from '../views/record';
+import { photoRows } from '../views/record';
 import { stackOf } from '../views/stack';
 
 interface RecordViewProps {
   readonly row: LogbookRow;
-  readonly photos: readonly Pictured[];
+  readonly photos: readonly Photographed[];
 }
 
 export function RecordView({ row, photos }: RecordViewProps) {

@@ -10,6 +10,7 @@ import { FileButton } from '../parts/file-button';
 import { useFormat } from '../theme/providers';
 import { usePhotos, type Photo } from './use-photos';
 import { Said } from '@/ui/parts/said';
+import { partName } from '../views/part-name';
 
 const TITLES: Readonly<Record<Photo['moment'], string>> = {
   before: 'Photographs before',
@@ -107,7 +108,7 @@ interface PhotoCardProps {
 function PhotoCard({ photo, onRemove, onNote }: PhotoCardProps) {
   const f = useFormat();
   const { job } = useDesk();
-  const name = job.parts.find((p) => p.id === photo.partId)?.name ?? photo.partId;
+  const name = partName(job, photo.partId);
   const when = f.dayTime(isoOf(photo.createdMs, job.place.tz));
   const said = photo.note ? `: ${photo.note}` : '';
   const taken = photo.step === '' ? photo.moment : photo.step;

@@ -1,19 +1,12 @@
 'use client';
 /** The photographs of a job: fetched, added, noted, taken out; what went wrong is said. */
 import { useCallback, useEffect, useState } from 'react';
-import type { Moment } from '@/model/photo';
+import type { Photographed } from '@/model/photo';
 import { useGone } from '../parts/gone';
 import { send, sendFile } from '../parts/send';
 import { madeSmall } from './small';
 
-export interface Photo {
-  readonly id: string;
-  readonly partId: string;
-  readonly moment: Moment;
-  readonly createdMs: number;
-  readonly note: string;
-  readonly step: string;
-}
+export type Photo = Photographed;
 
 /** What a photograph that is added shows. */
 export type Shows = Pick<Photo, 'partId' | 'moment' | 'step'>;

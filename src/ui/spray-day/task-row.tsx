@@ -11,6 +11,7 @@ import { HoldButton } from '../parts/hold-button';
 import { TaskIcon } from '../parts/icons';
 import { useFormat } from '../theme/providers';
 import { rowButton, titled } from '../views/spray-day';
+import { partName } from '../views/part-name';
 
 interface TaskRowProps {
   readonly task: Task;
@@ -88,7 +89,7 @@ interface PartTicksProps {
 /** A part by itself: the others go on when they are ready for it. */
 function PartTicks({ task, parts, onTick }: PartTicksProps) {
   const { job } = useDesk();
-  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  const nameOf = (id: string): string => partName(job, id);
   return (
     <div className="row noprint gap-8 mt-8 wrap-wrap">
       <span className="cap">Only one part:</span>

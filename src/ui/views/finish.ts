@@ -21,6 +21,7 @@ import type { Product } from '@/model/product';
 import { calendarEntries } from './calendar';
 import { counted, durationOf, whenOf, type Format } from '@/words/format';
 import { FOUND_NAMES, padName } from '@/words/sentences/finish-tasks';
+import { partName } from './part-name';
 
 export interface FinishOf {
   readonly job: Job;
@@ -140,7 +141,7 @@ const basisSaid = (parts: readonly PartFinish[]): string =>
 export function finishView({ job, plan, products }: FinishOf, f: Format): FinishView | null {
   const parts = finishPlan(job, systemOfPlan(plan, products), job.finish ?? USUAL_WISH);
   if (parts.length === 0 || plan.sessions.length > 0) return null;
-  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  const nameOf = (id: string): string => partName(job, id);
   const best = bestOf(parts);
   return {
     wish: job.finish ?? null,
@@ -171,7 +172,7 @@ export function partWishes({ job, plan, products }: FinishOf): PartWishRow[] {
     .filter((p) => p.allowed.way !== 'never')
     .map(({ partId }) => ({
       partId,
-      name: job.parts.find((p) => p.id === partId)?.name ?? partId,
+      name: partName(job, partId),
       wish: wishOf(finish, partId),
       isOwn: (finish.own ?? []).some((o) => o.partId === partId),
     }));
@@ -210,7 +211,7 @@ function howOften({ kind, pad, passes, sheets, found }: FinishTask): string {
 }
 
 export function finishRows({ job, plan }: FinishOf, f: Format): FinishTaskRow[] {
-  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  const nameOf = (id: string): string => partName(job, id);
   return plan.finish.map((task) => {
     return {
       task,

@@ -12,6 +12,7 @@ import type { Job } from '@/model/job';
 import { counted, type Format } from '@/words/format';
 import { FOUND_NAMES, padName } from '@/words/sentences/finish-tasks';
 import type { FinishOf } from './finish';
+import { partName } from './part-name';
 
 export const FOUND_KINDS = FOUNDS;
 export const HEIGHTS = RUN_HEIGHTS;
@@ -70,8 +71,6 @@ export interface FoundRow {
   readonly why: string;
   readonly isCoatedAgain: boolean;
 }
-
-const partName = (job: Job, id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
 
 function howOf(branch: Branch, f: Format): string {
   const steps = branch.steps.map(stepSaid).join(', ');

@@ -9,6 +9,7 @@ import type { Job } from '@/model/job';
 import type { Plan, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { percentOf, type Format } from '@/words/format';
+import { partName } from './part-name';
 
 interface LayOf {
   readonly job: Job;
@@ -34,7 +35,7 @@ export function layLines({ job: whole, plan, products }: LayOf, task: Task, f: F
   const ml = mlByPart(job, product, layer, task.coat);
   const round = plan.sessions[0]?.rounds.find((r) => r.taskId === task.id);
   const order = [...new Set((round?.parts ?? []).map((p) => p.partId))];
-  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  const nameOf = (id: string): string => partName(job, id);
   const parts = order.map((id) => `${nameOf(id)} ${f.volume(ml.get(id) ?? 0)}`);
   const character = characterOf(product, task.coat, layer.coats, handOf(job));
   const { distanceMm, overlapFrac } = layingOf(product, job.equipment.sprayer, character);

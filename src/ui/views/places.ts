@@ -86,7 +86,7 @@ export function madeRows(place: Place, hour: PlaceHour, f: Format): MadeRow[] {
     {
       name: 'Wind',
       out: f.speed(hour.outMs),
-      how: `× ${(0.673 * windFracOf(place) * (place.own?.windTimes ?? 1)).toFixed(2)}`,
+      how: `× ${(0.673 * windFracOf(place)).toFixed(2)}`,
       here: f.speed(hour.windMs),
     },
     { name: 'Air', out: temp(hour.outC), how: airHow(place), here: temp(hour.airC) },

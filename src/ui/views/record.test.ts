@@ -2,18 +2,19 @@
 import { describe, expect, it } from 'vitest';
 import { demo, NOW } from '@/demo/test-kit';
 import { demoYear } from '@/demo/year';
+import type { Photographed } from '@/model/photo';
 import { logbookRecord } from '@/usecases/logbook';
 import type { JobStore, StoredJob } from '@/usecases/ports';
 import { formatFor } from '@/words/format';
 import { compareLines, recordLines } from './logbook';
-import { photoRows, type Pictured } from './record';
+import { photoRows } from './record';
 
 const f = formatFor('metric');
 const year = new Map(demoYear().map((j) => [j.id, j.job]));
 const store = {
   load: (id: string) => (year.has(id) ? ({ id, job: year.get(id)! } as StoredJob) : null),
 } as unknown as JobStore;
-const photo = (over: Partial<Pictured>): Pictured => ({
+const photo = (over: Partial<Photographed>): Photographed => ({
   id: 'p',
   partId: 'part',
   moment: 'during',

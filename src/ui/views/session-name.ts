@@ -2,6 +2,7 @@
 import { wholePartId } from '@/core/surface/zones';
 import type { Plan, Session } from '@/model/plan';
 import { ROLE_NAMES } from '@/words/names';
+import { partName } from './part-name';
 
 /** "one", "one and two", "one, two and three". */
 export function inAList(words: readonly string[]): string {
@@ -29,7 +30,7 @@ function partsText(plan: Pick<Plan, 'parts'>, all: readonly string[], mine: read
   const here = new Set(mine.map(wholePartId));
   if (here.size === 0 || here.size >= whole.size) return '';
   if (here.size > MOST_NAMED) return `, ${here.size} of ${whole.size} parts`;
-  return `, ${inAList([...here].map((id) => plan.parts.find((p) => p.id === id)?.name ?? id))}`;
+  return `, ${inAList([...here].map((id) => partName(plan, id)))}`;
 }
 
 export function sessionName(plan: Pick<Plan, 'layers' | 'parts'>, { layerIds, partIds }: Named): string {
@@ -45,5 +46,5 @@ export function onParts(
   partIds: readonly string[],
 ): string {
   if (partIds.length >= parts.length) return '';
-  return `, ${inAList(partIds.map((id) => parts.find((p) => p.id === id)?.name ?? id))}`;
+  return `, ${inAList(partIds.map((id) => partName({ parts }, id)))}`;
 }

@@ -6,6 +6,7 @@ import type { PlanLayer, Task } from '@/model/plan';
 import type { Product } from '@/model/product';
 import { taskName } from '@/words/names';
 import { uncapital } from './session-name';
+import { partName } from './part-name';
 
 export interface Done {
   readonly id: string;
@@ -77,7 +78,7 @@ function doneCoats(job: Job, plan: Layered, products: readonly Product[]): Done[
     const label = taskTitle(plan, products, { kind: 'coat', layerId, coat });
     coats.set(id, { done: { id, label, at: endedAt }, partIds: parts });
   }
-  const nameOf = (id: string): string => job.parts.find((p) => p.id === id)?.name ?? id;
+  const nameOf = (id: string): string => partName(job, id);
   return [...coats.values()].map(({ done, partIds }) => {
     const layer = plan.layers.find((l) => done.id.startsWith(`${l.id}.c`));
     const isWhole = partIds === null || (layer?.partIds.every((p) => partIds.has(p)) ?? true);

@@ -10,6 +10,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import type { Product } from '@/model/product';
 import type { Format } from '@/words/format';
+import { partName } from './part-name';
 
 export interface WeightRow {
   readonly key: string;
@@ -84,7 +85,7 @@ export function weightRows(of: WeightsOf, nowMs: number, f: Format): readonly We
     const kept = job.state?.weights?.find((w) => isSameCoat(w, coat)) ?? null;
     const weighed = kept && weighedOf(uses, product, kept);
     const isGain = kept?.beforeG !== undefined && kept.afterG !== undefined && kept.afterG > kept.beforeG;
-    const parts = coat.partIds?.map((id) => of.job.parts.find((p) => p.id === id)?.name ?? id);
+    const parts = coat.partIds?.map((id) => partName(of.job, id));
     return [
       {
         key: `${coat.layerId} ${coat.coat} ${coat.partIds?.join() ?? ''}`,
