@@ -20,9 +20,9 @@ import { tickStore, type TickStore } from '@/data/tick-store';
 import { readingStore } from '@/data/reading-store';
 import { weatherStore } from '@/data/weather-store';
 import { writing } from '@/data/write';
-import { DEMO_FINISHED, DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
+import { DEMO_JOBS, DEMO_NOW, DEMO_STOCK, HARBOUR_LANE } from '@/demo/jobs';
 import { DEMO_PLACES } from '@/demo/places';
-import { demoYear } from '@/demo/year';
+import { demoFinished, demoYear } from '@/demo/year';
 import { simulatedSensors } from '@/standins/sensors';
 import { simulatedForecast } from '@/standins/weather';
 import { workshopClock, type WorkshopClock } from '@/usecases/clock';
@@ -78,7 +78,7 @@ function fillDemo(store: JobStore, stock: StockStore, places: PlaceStore): void 
       const { id, ...draft } = item;
       stock.add(id, draft, Date.parse(`${bought(item)}T09:00:00Z`));
     }
-  [...DEMO_JOBS, ...DEMO_FINISHED, ...demoYear()].forEach(({ id, job }, i) => store.insert(id, job, i));
+  [...DEMO_JOBS, ...demoFinished(), ...demoYear()].forEach(({ id, job }, i) => store.insert(id, job, i));
 }
 
 /** Of the demo: where no forecast was told, the stand-in answers. */

@@ -11,7 +11,7 @@ import { newJob } from '@/usecases/new-job';
 import { closedJobs } from '@/usecases/learned-item';
 import { learnedItems, ownUse, unlearn } from '@/usecases/own-use';
 import { NOW } from './test-kit';
-import { demoYear } from './year';
+import { demoFinished, demoYear } from './year';
 
 const steps = { undo: null, redo: null };
 /** A store of closed jobs alone, the last closed first. */
@@ -49,6 +49,12 @@ describe('a year of finished jobs', () => {
     expect(year).toHaveLength(11);
     for (const { job } of year) expect(parseJob(JSON.parse(JSON.stringify(job))).ok).toBe(true);
     expect(new Set(year.map((j) => j.job.log!.closedAt)).size).toBe(11);
+  });
+  it('the lid that was there has the air of its days as well', () => {
+    for (const { job } of demoFinished()) {
+      expect(job.log!.trace!.length).toBeGreaterThan(24);
+      expect(parseJob(JSON.parse(JSON.stringify(job))).ok).toBe(true);
+    }
   });
   it('teaches the use it was made with: 0.93, within a twentieth, from its weighed coats', () => {
     const { habit } = ownUse(closedJobs(storeOf()), 'aerosol');

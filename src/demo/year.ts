@@ -10,7 +10,7 @@ import { airsForJob } from '@/core/job-air';
 import { normals } from '@/core/numerics/random';
 import { round1 } from '@/core/numerics/round';
 import { withZones } from '@/core/surface/zones';
-import { everyCoat } from '@/core/time/coats-on';
+import { coatsOn, everyCoat } from '@/core/time/coats-on';
 import { civilDate, DAY, HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
 import type { Beside } from '@/model/beside';
 import type { AirHour } from '@/model/came';
@@ -209,6 +209,13 @@ function finished(of: Finished, z: () => number, read: () => number): Job {
   };
   return { ...whole, log: { ...whole.log!, looks: looksFor(whole, of) } };
 }
+
+/** The lid that was there, with the air of its days. */
+export const demoFinished = (): { readonly id: string; readonly job: Job }[] =>
+  DEMO_FINISHED.map(({ id, job }) => {
+    const endsMs = coatsOn(job).map((c) => c.endedMs);
+    return { id, job: { ...job, log: { ...job.log!, trace: traceFor(job, endsMs) } } };
+  });
 
 /** Eleven, and with the lid that was there twelve. */
 export function demoYear(): { readonly id: string; readonly job: Job }[] {

@@ -84,6 +84,15 @@ describe('cure dates and the calendar', () => {
     const at = (x: typeof warm) => cureRows(x.of, x.air, f).map((r) => r.atMs ?? Infinity);
     at(cold).forEach((late, i) => expect(late).toBeGreaterThan(at(warm)[i]!));
   });
+  it('the places alone: the bars stand whole, and what the film carries is said as before', () => {
+    const wish = { peel: 'light', tool: 'hand' } as const;
+    const all = shown(setFinish(allOn('halden-gun-gloss', 3), wish));
+    const places = shown(setFinish(allOn('halden-gun-gloss', 3), { ...wish, scope: 'places' }));
+    const [a, p] = [all, places].map(({ of }) => finishView(of, f)!);
+    expect(p).toMatchObject({ verdict: 'The places alone', least: a!.least, why: a!.why, isWorked: false });
+    expect(p!.bars.every((b) => b.act === 'leave')).toBe(true);
+    expect(places.of.plan.finish).toEqual([]);
+  });
   it('once it is closed the looks after one, six and twelve months stand in the calendar', () => {
     const open = allOn('halden-gun-gloss', 3);
     const log = { used: [], outcomes: [], note: '', closedAt: '2026-05-16T20:00' };

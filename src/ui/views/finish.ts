@@ -139,18 +139,21 @@ const basisSaid = (parts: readonly PartFinish[]): string =>
 
 /** null before anything that can be finished is on. */
 export function finishView({ job, plan, products }: FinishOf, f: Format): FinishView | null {
-  const parts = finishPlan(job, systemOfPlan(plan, products), job.finish ?? USUAL_WISH);
+  const { scope = 'all', ...finish } = job.finish ?? USUAL_WISH;
+  const system = systemOfPlan(plan, products);
+  const parts = finishPlan(job, system, { ...finish, scope });
   if (parts.length === 0 || plan.sessions.length > 0) return null;
+  // What the film carries is said whatever is wished of it.
+  const able = finishPlan(job, system, { peel: finish.peel, tool: finish.tool });
   const nameOf = (id: string): string => partName(job, id);
-  const best = bestOf(parts);
   return {
     wish: job.finish ?? null,
-    verdict: ACTS[best],
+    verdict: scope === 'places' ? SCOPE_NAMES.places : ACTS[bestOf(able)],
     why: WHYS[parts[0]!.allowed.why],
-    least: leastOf(parts, f),
+    least: leastOf(able, f),
     bars: parts.flatMap((p) => p.bars.map((b) => barView(b, nameOf(p.partId)))),
     isWorked: parts.some((p) => p.bars.some((b) => b.steps.length > 0)),
-    weigh: weighSaid(parts, f),
+    weigh: weighSaid(able, f),
     basis: basisSaid(parts),
   };
 }
