@@ -85,6 +85,18 @@ describe('coated again', () => {
     expect(waits('middle')).toEqual({ do: 'wait', stage: 'sand', times: 2 });
     expect(waits('high')).toEqual({ do: 'wait', stage: 'sand', times: 4 });
   });
+  it('within its time to coat again no paper touches it; after it, it is dulled first', () => {
+    // The gun clear of the demo: its sheet lets it be coated again until so many minutes after.
+    const until = CATALOGUE.find((p) => p.id === 'halden-gun-gloss')!.itselfMaxMin!;
+    const lastMs = Date.parse('2026-05-16T06:00:00+01:00');
+    const does = (afterMin: number): string[] => {
+      const noted = withFound({ kind: 'flow-coat' });
+      const next = coatedAgain(of(noted), 'f1', lastMs + afterMin * 60_000)!(noted);
+      return next.state!.faults![0]!.mend!.tasks.map((t) => t.do);
+    };
+    expect(does(0.5 * until)).toEqual(['wait', 'coat']);
+    expect(does(0.95 * until)).toContain('sand');
+  });
   it('nothing where the film would grow too thick', () => {
     const [base] = layers;
     const thick = job([base, { role: 'clear', productId: 'halden-gun-gloss', coats: 6 }], {

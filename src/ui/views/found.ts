@@ -7,6 +7,8 @@ import { mendingNow } from '@/core/faults/at-hand';
 import { coatAgain, NOTED_AS } from '@/core/found-mend';
 import { takeMend } from '@/core/faults/take';
 import { systemOfPlan } from '@/core/seams/seam';
+import { coatsOn, isOnPart } from '@/core/time/coats-on';
+import { MINUTE } from '@/core/time/instant';
 import { FOUNDS, RUN_HEIGHTS, type Found, type FoundKind, type RunHeight } from '@/model/finish';
 import type { Job } from '@/model/job';
 import { counted, type Format } from '@/words/format';
@@ -110,7 +112,8 @@ export function coatedAgain(
   const byId = new Map(products.map((p) => [p.id, p]));
   const on = { job, layers: plan.layers, products: byId, spraying: null, only: found ? [found.partId] : [] };
   const m = found && mendingNow(on, atMs);
-  const steps = m && coatAgain(found, m);
+  const endsMs = found ? coatsOn(job).flatMap((c) => (isOnPart(c, found.partId) ? [c.endedMs] : [])) : [];
+  const steps = m && coatAgain(found, m, (atMs - Math.max(...endsMs)) / MINUTE);
   if (!found || !m || !steps) return null;
   const { layerId, areaM2 } = m;
   return (j) => {
