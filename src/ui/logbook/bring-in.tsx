@@ -65,6 +65,9 @@ export function BringIn({ asked }: { asked: LogbookAsked }) {
         <Button variant="outlined" href={`/api/logbook?as=table${query}`} download>
           All of it, CSV
         </Button>
+        <Button variant="outlined" onClick={() => window.print()}>
+          Print the list
+        </Button>
         <FileButton
           label="Bring records in"
           accept=".json,.csv,application/json,text/csv"

@@ -119,7 +119,6 @@ function LogbookHead({ book, asked, pair, onCompare }: LogbookHeadProps) {
       <Button variant="outlined" disabled={pair.length !== 2} onClick={onCompare}>
         Compare two
       </Button>
-      <Button onClick={() => window.print()}>Print</Button>
     </form>
   );
 }
@@ -140,7 +139,7 @@ function Filters({ book, asked, onAsk }: FiltersProps) {
       value={value}
       options={options}
       names={names}
-      width={132}
+      width={112}
       onChange={(to) => onAsk({ [key]: to === ANY ? '' : to })}
     />
   ));
