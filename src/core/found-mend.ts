@@ -1,19 +1,9 @@
 /** What was found on a film too thin to be dressed, or goes through it: levelled, dulled and coated again. */
-import type { Found, FoundKind } from '@/model/finish';
-import type { NotedCode } from '@/model/fault';
+import type { Found } from '@/model/finish';
 import { liftsItself } from './drying/rate';
 import { waitsOf } from './finish/found';
 import { mendSteps } from './faults/mend';
 import { sand, wait, type MendStep, type Mending } from './faults/steps';
-
-/** As what it is noted. */
-export const NOTED_AS: Readonly<Record<FoundKind, NotedCode>> = {
-  run: 'runs',
-  nib: 'dust-nibs',
-  insect: 'insect',
-  'fade-edge': 'other',
-  'flow-coat': 'other',
-};
 
 const local = { isLocal: true } as const;
 function levelled({ kind, height, isDeep }: Found): MendStep[] {

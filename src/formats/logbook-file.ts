@@ -1,5 +1,6 @@
 /** The logbook as a table for other programs, and as jobs that come in again as they went out. */
 import Papa from 'papaparse';
+import { wentWrong } from '@/core/went-wrong';
 import type { Job } from '@/model/job';
 import { ASPECTS } from '@/model/rubric';
 
@@ -40,7 +41,7 @@ export function logbookCsv(rows: readonly RecordOut[]): string {
       same_again: round2(r.end.again.total),
       left_worth: round2(r.end.leftWorth),
       ...Object.fromEntries(ASPECTS.map((a) => [a, job.log?.rubric?.[a] ?? ''])),
-      faults: (job.state?.faults ?? []).map((x) => x.code).join(' '),
+      faults: wentWrong(job).join(' '),
     };
     const used = r.used.length > 0 ? r.used : [null];
     return used.map((u) => ({

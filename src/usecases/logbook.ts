@@ -5,6 +5,7 @@ import { inTheEnd, type InTheEnd, type UsedLine } from '@/core/in-the-end';
 import type { System } from '@/core/seams/seam';
 import { partAreaM2 } from '@/core/surface/area';
 import { withZones } from '@/core/surface/zones';
+import { wentWrong } from '@/core/went-wrong';
 import { closedOn, looksOf } from '@/core/finish/looks';
 import { civilDate } from '@/core/time/instant';
 import { monthsLater } from '@/core/time/months';
@@ -82,7 +83,8 @@ function textOf({ job, products }: LogbookRow): string {
     purpose.finish,
     ...parts.map((p) => p.name ?? ''),
     ...products.map((p) => p.name),
-    ...(state?.faults ?? []).map((x) => `${x.code} ${x.note ?? ''}`),
+    ...wentWrong(job),
+    ...(state?.faults ?? []).map((x) => x.note ?? ''),
     ...(log?.outcomes ?? []).map((o) => o.remark ?? ''),
     log?.note ?? '',
   ]
@@ -115,7 +117,7 @@ export function logbookRecord(store: JobStore, id: string): LogbookRow | null {
 
 function isAsked(row: LogbookRow, { words = '', year, sprayer, faults }: LogbookAsked): boolean {
   const { job, closedOn: on } = row;
-  const isClean = (job.state?.faults ?? []).length === 0;
+  const isClean = wentWrong(job).length === 0;
   const asked = words.toLowerCase().split(/\s+/).filter(Boolean);
   return (
     (year === undefined || on.startsWith(year)) &&

@@ -3,6 +3,7 @@ import { systemFor } from '@/core/coating/system';
 import { causeThere } from '@/core/faults/came-when';
 import { FAULT_CARDS } from '@/core/faults/cards';
 import type { FaultCard } from '@/core/faults/card';
+import { wentWrong } from '@/core/went-wrong';
 import { rateOf, sdAfterOneMore } from '@/core/numerics/beta';
 import { coatsOn } from '@/core/time/coats-on';
 import { TOLD_CAUSES, type ToldCause } from '@/model/fault';
@@ -27,8 +28,7 @@ interface Counted {
   readonly jobs: readonly Recorded[];
 }
 
-const cameOn = ({ stored: { job } }: Recorded, { code }: FaultCard): boolean =>
-  (job.state?.faults ?? []).some((x) => x.code === code);
+const cameOn = ({ stored: { job } }: Recorded, { code }: FaultCard): boolean => wentWrong(job).includes(code);
 
 function recorded(stored: StoredJob): Recorded {
   const { job } = stored;

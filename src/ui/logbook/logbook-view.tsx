@@ -185,7 +185,12 @@ function Record({ row, today, isChosen, onChoose }: RecordProps) {
           compare
         </Tick>
         <span className="push" />
-        <Link href={`/logbook/${row.id}`} prefetch={false} aria-label={`Record of ${job.name}`}>
+        <Link
+          href={`/logbook/${row.id}`}
+          className="go"
+          prefetch={false}
+          aria-label={`Record of ${job.name}`}
+        >
           Record
         </Link>
       </div>

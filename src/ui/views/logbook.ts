@@ -1,5 +1,6 @@
 /** Records side by side, and what was learned, in words and on an axis. */
 import { layersUm } from '@/core/coating/film-budget';
+import { wentWrong } from '@/core/went-wrong';
 import { spacingMm } from '@/core/finish/cross-cut';
 import { round1 } from '@/core/numerics/round';
 import type { Job } from '@/model/job';
@@ -167,8 +168,8 @@ export interface CompareLine {
 }
 
 function faultsOf({ job }: LogbookRow): string {
-  const names = (job.state?.faults ?? []).map((x) => faultName(x.code));
-  return names.length > 0 ? [...new Set(names)].join(', ') : 'none noted';
+  const names = wentWrong(job).map(faultName);
+  return names.length > 0 ? names.join(', ') : 'none noted';
 }
 
 const markOf = ({ job }: LogbookRow, a: Aspect): string => {
