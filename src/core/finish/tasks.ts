@@ -28,19 +28,22 @@ const orderOf = ({ kind, gritP }: FinishStep): number =>
 interface Round {
   readonly step: FinishStep;
   readonly on: readonly PartFinish[];
+  /** Area times passes, m², and minutes of hands, over all of them. */
   readonly passM2: number;
+  readonly workMin: number;
 }
 
 function roundsOf(parts: readonly PartFinish[]): [string, Round][] {
   const by = new Map<string, Round>();
   for (const part of parts)
     for (const step of part.bars[0]?.steps ?? []) {
-      const was = by.get(idOf(step)) ?? { step, on: [], passM2: 0 };
+      const was = by.get(idOf(step)) ?? { step, on: [], passM2: 0, workMin: 0 };
       const passes = Math.max(was.step.passes, step.passes);
       by.set(idOf(step), {
         step: { ...step, passes },
         on: [...was.on, part],
         passM2: was.passM2 + part.areaM2 * step.passes,
+        workMin: was.workMin + part.areaM2 * step.minPerM2,
       });
     }
   return [...by.entries()].sort(([, a], [, b]) => orderOf(a.step) - orderOf(b.step));
@@ -48,8 +51,8 @@ function roundsOf(parts: readonly PartFinish[]): [string, Round][] {
 
 const areaOf = (parts: readonly PartFinish[]): number => parts.reduce((a, p) => a + p.areaM2, 0);
 
-function roundTask([id, { step, on, passM2 }]: [string, Round]): Untimed {
-  const { kind, gritP, pad, passes, minPerM2 } = step;
+function roundTask([id, { step, on, passM2, workMin }]: [string, Round]): Untimed {
+  const { kind, gritP, pad, passes } = step;
   return {
     id,
     kind,
@@ -59,7 +62,7 @@ function roundTask([id, { step, on, passM2 }]: [string, Round]): Untimed {
     partIds: on.map((p) => p.partId),
     found: null,
     areaM2: areaOf(on),
-    minutes: Math.ceil(SETUP_MIN + passM2 * (minPerM2 / passes)),
+    minutes: Math.ceil(SETUP_MIN + workMin),
     sheets: kind === 'flat' ? Math.max(1, Math.ceil(passM2 / SHEET_M2)) : 0,
   };
 }
