@@ -191,6 +191,14 @@ describe('a run that was found', () => {
     expect(at(low)).toBeGreaterThanOrEqual(at(plain));
     expect(at(setFinish(found, { ...WISH, scope: 'all' }))).toBe(at(found));
   });
+  it('one that is found after another was dressed and taken off is not done already', () => {
+    const first = planned(found).finish[0]!;
+    const ticked = withTick(found, plainTick(first.id, 'sand', NOW));
+    expect(planned(ticked).finish).toHaveLength(planned(found).finish.length - 1);
+    const again = addFound(withoutFound(ticked, 'f1'), { kind: 'run', partId: 'p', height: 'high' });
+    expect(again.finish!.found![0]!.id).toBe('f2');
+    expect(planned(again).finish).toHaveLength(8);
+  });
   it('stands before the ladder over all of it, and goes when it is taken off', () => {
     const both = setFinish(found, { ...WISH, scope: 'all' });
     const kinds = planned(both).finish.map((t) => t.found);

@@ -24,9 +24,12 @@ const USUAL_WISH_OF_PLACES: Finish = { ...USUAL_WISH, scope: 'places' };
 export function addFound(job: Job, found: Omit<Found, 'id'>): Job {
   const finish = job.finish ?? USUAL_WISH_OF_PLACES;
   const all = finish.found ?? [];
-  const used = new Set(all.map((x) => x.id));
+  // What was ticked for one that was taken off again does not count for the next.
+  const ticked = (job.state?.tasks ?? []).map((t) => t.taskId);
+  const isUsed = (id: string): boolean =>
+    all.some((x) => x.id === id) || ticked.some((taskId) => taskId.startsWith(`finish.${id}.`));
   let n = 1;
-  while (used.has(`f${n}`)) n += 1;
+  while (isUsed(`f${n}`)) n += 1;
   return { ...job, finish: { ...finish, found: [...all, { ...found, id: `f${n}` }] } };
 }
 
