@@ -59,7 +59,7 @@ plain('a day with the gun: cups, coats, rinsed, then the finish in free hours', 
     expect(Date.parse(rinsed[1]!.endedAt)).toBeGreaterThanOrEqual(endOf('clear'));
     expect(end.plan.toCome.map((x) => x.what)).toContain('handle');
     // What is next is on film that is soft: it has its hour, and asks twice before then.
-    await expect(now(page)).toContainText(/flat P1500/);
+    await expect(now(page)).toContainText(/tape edges/i);
     await expect(page.getByRole('region', { name: /Visit, Flatting and polishing/ }).first()).toBeVisible();
     expect(faults).toEqual([]);
   } finally {
