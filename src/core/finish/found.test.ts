@@ -77,6 +77,8 @@ describe('nibs and insects', () => {
     expect(branch(GUN3, { kind: 'nib', count: 21 })).toMatchObject({ way: 'flat-all', steps: [] });
     const small = cleared('halden-gun-gloss', 3, { lengthMm: 500, widthMm: 500 });
     expect(branch(small, { kind: 'nib', count: 6 }).way).toBe('flat-all');
+    const tiny = cleared('halden-gun-gloss', 3, { lengthMm: 200, widthMm: 150 });
+    expect([5, 6].map((count) => branch(tiny, { kind: 'nib', count }).way)).toEqual(['dress', 'flat-all']);
     const [one, ten] = [1, 10].map((count) => branch(GUN3, { kind: 'nib', count }));
     expect(ten!.steps[0]!.minutes).toBeGreaterThan(one!.steps[0]!.minutes);
   });
@@ -114,7 +116,7 @@ describe('nibs and insects', () => {
 describe('an edge that ends inside a face', () => {
   it('of clear from a gun on what hangs: two waits, P3000, polished off the edge', () => {
     const b = branch(GUN3, { kind: 'fade-edge' });
-    expect(b).toMatchObject({ way: 'dress', waits: 2, leftUm: null });
+    expect(b).toMatchObject({ way: 'dress', why: 'edge', waits: 2, leftUm: null });
     expect(grits(b)).toEqual([3000, null]);
   });
   it('not from two-part cans, not on what lies level, not on candy, not of colour', () => {

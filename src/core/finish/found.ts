@@ -21,6 +21,7 @@ export const FOUND_WHYS = [
   'many',
   'wished',
   'as-laid',
+  'edge',
   'edge-can',
   'edge-level',
   'edge-candy',
@@ -88,6 +89,8 @@ const NIB_UM: Range = [3, 8];
 const NIB_MIN = 2;
 /** More nibs than this a square metre are no places any more. */
 const MANY_PER_M2 = 20;
+/** So few are dressed one by one on the smallest part. */
+const FEW = 5;
 
 /** A tube is dressed along its length with a strip, never round and round. */
 const levellerOf = (part: Part): FinishPad =>
@@ -152,11 +155,11 @@ function judged(job: Job, part: Part, finish: PartFinish, found: Found): Judged 
   if (allowed.way === 'never') return { way: 'never', why: 'as-laid', leftUm: null };
   if (kind === 'fade-edge') {
     const why = edgeWhy(job, part, finish);
-    return { way: why ? 'never' : 'dress', why: why ?? 'enough', leftUm: null };
+    return { way: why ? 'never' : 'dress', why: why ?? 'edge', leftUm: null };
   }
   const leftUm = film.um[0] - takenBy(stepsOf(found, part))[1];
   if (isDeep) return { way: 'coat-again', why: 'deep', leftUm };
-  if (kind === 'nib' && count > MANY_PER_M2 * partAreaM2(part))
+  if (kind === 'nib' && count > Math.max(FEW, MANY_PER_M2 * partAreaM2(part)))
     return { way: 'flat-all', why: 'many', leftUm };
   return leftUm < bars[0]!.floorUm
     ? { way: 'coat-again', why: 'thin', leftUm }

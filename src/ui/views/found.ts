@@ -32,6 +32,7 @@ const WHYS: Readonly<Record<FoundWhy, string>> = {
   many: 'More than 20 on a square metre are no places any more: flat all of it.',
   wished: 'Within its time to coat again no paper is needed; after that it is dulled once it is hard.',
   'as-laid': 'This film stays as it was laid: the whole face is coated again, or it is left.',
+  edge: 'Polished into the old clear, away from the edge.',
   'edge-can': 'Not with two-part clear from cans: it cannot be thinned outwards. Take it to a crease.',
   'edge-level': 'Not on what lies level: it shows there from every side. Take it to a crease.',
   'edge-candy': 'Not on candy: its edge is a stripe. Take it to a crease.',
