@@ -128,6 +128,7 @@ test('what stands out is dressed or cleared again; taken off it is gone; the han
   await expect(found.getByText('Run, seen, hardly felt, Part')).toBeVisible();
   await expect(found).toContainText('stay at the thin end, 25 µm must');
   await expect(found.getByRole('button', { name: 'Clear again over the face' })).toBeVisible();
+  await axeSaysNothing(page);
   await found.getByRole('button', { name: /^Take off/ }).click();
   await expect(found.getByText('Run, seen, hardly felt, Part')).toBeHidden();
   await page.evaluate(() => {
@@ -158,6 +159,9 @@ test('what stands out is dressed or cleared again; taken off it is gone; the han
   await expect(
     page.getByRole('region', { name: 'The object and its film' }).getByRole('img').first(),
   ).toBeVisible();
+  await axeSaysNothing(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await pastEdge(page)).toBe(0);
 });
 
 test('a place that is calmer than its kind: read on closed jobs, used by the next one, reset', async ({
