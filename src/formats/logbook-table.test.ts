@@ -43,6 +43,18 @@ describe('records as a table', () => {
       .replace(/,boolean,true/g, ',boolean,TRUE')}`;
     expect(again(text)).toEqual(JSON.parse(JSON.stringify(jobs)));
   });
+  it('with semicolons and decimal commas, as half of Europe saves it', () => {
+    const plain = JSON.parse(JSON.stringify(jobs.slice(0, 2))) as Job[];
+    const { data } = Papa.parse<string[]>(recordsTable(plain));
+    const saved = data.map((row) =>
+      row[2] === 'number' ? [...row.slice(0, 3), row[3]!.replace('.', ',')] : row,
+    );
+    expect(again(Papa.unparse(saved, { delimiter: ';' }))).toEqual(plain);
+  });
+  it('a figure that a spreadsheet shortened is refused, not taken for another', () => {
+    const table = recordsTable(jobs.slice(0, 1)).replace(/(\/log\/trace\/0\/ms,number,)\d+/, '$11.77891E+12');
+    expect(readTable(table)).toMatchObject({ ok: false, said: expect.stringContaining('1.77891E+12') });
+  });
   it('says which line is wrong and how, and brings nothing', () => {
     const table = recordsTable(jobs.slice(0, 1));
     const bad = table.replace(/(\/parts\/0\/lengthMm,number,)\d+/, '$1wide');

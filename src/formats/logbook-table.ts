@@ -50,9 +50,15 @@ type Read =
 /** A value that is being put together. */
 type Building = { [key: string]: unknown } | unknown[];
 
+/** Decimal commas are read; a figure that a spreadsheet shortened (1.78E+12) is no figure any more. */
+function numberIn(text: string): number {
+  const plain = text.trim().replace(/^(-?\d+),(\d+)$/, '$1.$2');
+  return plain === '' || plain.includes('E') ? Number.NaN : Number(plain);
+}
+
 const TYPES: Readonly<Record<string, (text: string) => unknown>> = {
   text: unmarked,
-  number: (text) => (text.trim() === '' ? Number.NaN : Number(text)),
+  number: numberIn,
   boolean: (text) => ({ true: true, false: false })[text.trim().toLowerCase()],
   null: () => null,
   list: () => [],
