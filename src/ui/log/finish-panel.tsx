@@ -14,6 +14,7 @@ import {
   finishRows,
   finishView,
   partWishes,
+  pendingSaid,
   PEEL_NAMES,
   SCOPE_NAMES,
   TOOL_NAMES,
@@ -28,7 +29,7 @@ export function FinishPanel() {
   if (!view)
     return (
       <section className="panel" aria-label="Finish">
-        <p>Once the last coat is on, this says whether it may be flatted, from which paper, and when.</p>
+        <p>{pendingSaid(plan, f)}</p>
       </section>
     );
   return (

@@ -35,7 +35,7 @@ export function MendChanges({ before, change }: MendChangesProps) {
 function ChangesCard({ view }: { view: TakeView }) {
   const { changes, sessions, isStuck } = view;
   return (
-    <section className="panel bc-lagoon" aria-label="What it changes">
+    <section className="panel bc-lagoon inset" aria-label="What it changes">
       <div className="hd">What it changes</div>
       <ul className="is-grid gap-4 mt-6">
         {changes.length === 0 && <li>Nothing of hours, paint or money.</li>}

@@ -137,6 +137,13 @@ const BASES: Readonly<Record<FilmBasis, string>> = {
 const basisSaid = (parts: readonly PartFinish[]): string =>
   BASES[FILM_BASES.findLast((b) => parts.some((p) => p.film.basis === b)) ?? 'sheet'];
 
+/** While coats are to come: the next of them, where there is a plan. */
+export function pendingSaid({ sessions }: Pick<Plan, 'sessions'>, f: Format): string {
+  const [next] = sessions;
+  const when = next ? ` The next goes on ${f.dayTime(next.startsAt)}.` : '';
+  return `Once the last coat is on, this says whether it may be flatted, from which paper, and when.${when}`;
+}
+
 /** null before anything that can be finished is on. */
 export function finishView({ job, plan, products }: FinishOf, f: Format): FinishView | null {
   const { scope = 'all', ...finish } = job.finish ?? USUAL_WISH;

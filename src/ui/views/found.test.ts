@@ -39,6 +39,10 @@ describe('what was found, in words', () => {
     expect(row!.how).toMatch(/up to 8 µm of the film around it: \d+ µm stay at the thin end, 40 µm must/);
     expect(row).toMatchObject({ isCoatedAgain: true, why: expect.stringContaining('too thin') });
   });
+  it('clear once more says its own window, not that of a paper', () => {
+    const [row] = foundRows(of(withFound({ kind: 'flow-coat' })), f);
+    expect(row).toMatchObject({ how: '', why: expect.stringContaining('no paper is needed') });
+  });
   it('offers the parts on which something is, by their names', () => {
     expect(foundParts(of(sprayed))).toEqual([{ id: 'p', name: 'Door' }]);
   });

@@ -62,8 +62,9 @@ function budgetSaid({ takesUm, leftUm, floorUm, way }: Branch, f: Format): strin
   return `It takes up to ${f.film(takesUm[1])} of the film around it: ${stays}.`;
 }
 
-function waitSaid({ waits, way }: Branch): string {
-  if (way === 'never' || way === 'flat-all') return '';
+function waitSaid({ waits, way, why }: Branch): string {
+  // What is wished once more has a window of its own, and says it.
+  if (way === 'never' || way === 'flat-all' || why === 'wished') return '';
   if (waits === null) return 'Once it is cured through.';
   return waits === 1 ? 'Once it may be sanded.' : `From ${waits} times its wait before sanding.`;
 }
