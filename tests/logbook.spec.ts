@@ -161,7 +161,7 @@ test('what stands out is dressed or cleared again; taken off it is gone; the han
   ).toBeVisible();
   await axeSaysNothing(page);
   await page.setViewportSize({ width: 390, height: 844 });
-  expect(await pastEdge(page)).toBe(0);
+  await expect.poll(() => pastEdge(page)).toBe(0);
 });
 
 test('a place that is calmer than its kind: read on closed jobs, used by the next one, reset', async ({
