@@ -10,6 +10,7 @@ import { removeFitting, toggleFittingNew } from './edits/choices';
 import { addFound, setFinish, setOwnFinish, withoutFound } from './edits/finish';
 import { plainTick, withTick } from './schedule/work/tick';
 import { HOUR, MINUTE } from './time/instant';
+import { storedJob } from '@/usecases/test-stored';
 
 const WISH = { peel: 'light', tool: 'hand' } as const;
 const layers = [
@@ -99,8 +100,7 @@ describe('finishing in the plan', () => {
     for (const c of plain) expect(wished.find((w) => w.id === c.id)!.need).toBeGreaterThanOrEqual(c.need);
   });
   it('stands on the shopping list of several jobs as on its own', () => {
-    const stored = { id: 'a', version: 1, createdMs: 0, updatedMs: 0, steps: { undo: null, redo: null } };
-    const ids = (j: Job): string[] => wantOf({ ...stored, job: j }).consumables.map((c) => c.id);
+    const ids = (j: Job): string[] => wantOf(storedJob(j, 'a')).consumables.map((c) => c.id);
     const wished = setFinish(allOn(), WISH);
     expect(ids(wished)).toEqual(planned(wished).consumables.map((c) => c.id));
     expect(ids(wished)).toContain('paper-p1500-wet');

@@ -1,16 +1,9 @@
 /** What was found on a film too thin to be dressed, or goes through it: levelled, dulled and coated again. */
 import type { Found } from '@/model/finish';
 import { liftsItself } from './drying/rate';
-import { waitsOf } from './finish/found';
+import { levelGrits, waitsOf } from './finish/found';
 import { mendSteps } from './faults/mend';
 import { sand, wait, type MendStep, type Mending } from './faults/steps';
-
-const local = { isLocal: true } as const;
-function levelled({ kind, height, isDeep }: Found): MendStep[] {
-  if (kind === 'run' && height === 'high') return [sand(400, local), sand(1000, local)];
-  if (kind === 'run') return [sand(1000, local)];
-  return kind === 'insect' && isDeep ? [sand(1000, local)] : [];
-}
 
 /** Another coat of itself still bonds, by the sheet at its own temperature; a tenth is kept in hand. From memory. */
 const BONDS_UNTIL = 0.9;
@@ -26,7 +19,7 @@ const stillBonds = ({ film }: Mending, sinceMin: number): boolean =>
 export function coatAgain(found: Found, m: Mending, sinceMin: number): readonly MendStep[] | null {
   const steps = mendSteps('flow-coat', m);
   if (!steps) return null;
-  const level = levelled(found);
+  const level = levelGrits(found).map((p) => sand(p, { isLocal: true }));
   if (level.length === 0)
     return stillBonds(m, sinceMin) ? [wait('next'), ...steps.filter((s) => s.do === 'coat')] : steps;
   const first = steps.findIndex((s) => s.do !== 'wait');

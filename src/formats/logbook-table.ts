@@ -26,11 +26,9 @@ function linesOf(record: number, path: string, value: Json): Line[] {
   if (value === null || typeof value !== 'object')
     return [{ record, path, type: value === null ? 'null' : typeof value, value: String(value) }];
   const entries = Object.entries(value);
-  if (entries.length === 0)
-    return [{ record, path, type: Array.isArray(value) ? 'list' : 'group', value: '' }];
-  const own = Array.isArray(value) ? 'list' : 'group';
   return [
-    { record, path, type: own, value: String(entries.length) },
+    // Of how many there are nobody asks when it comes in; an empty one says nothing.
+    { record, path, type: Array.isArray(value) ? 'list' : 'group', value: String(entries.length || '') },
     ...entries.flatMap(([key, v]) => linesOf(record, `${path}/${escaped(key)}`, v)),
   ];
 }

@@ -6,10 +6,11 @@ import { coatsOn } from '@/core/time/coats-on';
 import { DAY, HOUR } from '@/core/time/instant';
 import type { Beside } from '@/model/beside';
 import { isClosed } from '@/model/job';
+import type { Place } from '@/model/place';
 import type { Reading } from '@/model/reading';
 import { placeWeather } from './place-weather';
 import type { Planning } from './plans';
-import type { StoredJob } from './ports';
+import type { StoredJob, Weather } from './ports';
 
 /** Readings from before the first coat are of use as well. */
 const BEFORE_MS = 6 * HOUR;
@@ -27,21 +28,26 @@ function readingsOf(stored: StoredJob, planning: Planning, nowMs: number): Readi
 }
 
 /** What is worked out for a page is there for the next: a forecast that held then holds for good. */
-const made = new Map<string, Beside | null>();
+const made = new WeakMap<Weather, Map<string, Beside>>();
 const MOST_MADE = 600;
+
+async function pairOf(reading: Reading, place: Place, weather: Weather): Promise<Beside | null> {
+  const told = await placeWeather(weather, place, reading.ms);
+  return told && besideOf(reading, placeHours({ place, ...told }));
+}
 
 /** Empty before a coat is on, without readings, where nobody told the weather then, and of a closed job, whose record has it. */
 export async function besideFor(stored: StoredJob, planning: Planning, nowMs: number): Promise<Beside[]> {
   if (coatsOn(stored.job).length === 0 || isClosed(stored.job)) return [];
   const place = asUsual(stored.job.place);
-  const out: (Beside | null)[] = [];
+  const { weather } = planning;
+  const known = made.get(weather) ?? new Map<string, Beside>();
+  made.set(weather, known);
+  const out: Beside[] = [];
   for (const reading of readingsApart(readingsOf(stored, planning, nowMs))) {
     const key = JSON.stringify([place, reading]);
-    if (!made.has(key)) {
-      const told = await placeWeather(planning.weather, place, reading.ms);
-      remember(made, key, MOST_MADE, () => told && besideOf(reading, placeHours({ place, ...told })));
-    }
-    out.push(made.get(key) ?? null);
+    const pair = known.get(key) ?? (await pairOf(reading, place, weather));
+    if (pair) out.push(remember(known, key, MOST_MADE, () => pair));
   }
-  return out.filter((pair) => pair !== null);
+  return out;
 }

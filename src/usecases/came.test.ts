@@ -8,17 +8,9 @@ import type { Job } from '@/model/job';
 import { NO_READINGS } from '@/model/reading';
 import { cameFor } from './came';
 import type { Planning } from './plans';
-import type { StoredJob } from './ports';
+import { storedJob } from './test-stored';
 
 const TZ = 'Europe/London';
-const stored = (job: Job): StoredJob => ({
-  id: 'j',
-  version: 1,
-  job,
-  createdMs: 0,
-  updatedMs: 0,
-  steps: { undo: null, redo: null },
-});
 const coated = (agoH: number): Job => ({
   ...demo('tractor-bonnet'),
   state: { coats: [{ layerId: 'base', coat: 1, endedAt: isoOf(NOW - agoH * HOUR, TZ) }], activations: [] },
@@ -49,26 +41,26 @@ describe('the air as it came', () => {
   it('is nothing before a coat is on', async () => {
     const { planning, asked } = workshop((ms) => from(ms, 20));
     const { state: _state, ...bare } = demo('stand-mixer');
-    expect(await cameFor(stored(bare), planning, NOW)).toEqual([]);
+    expect(await cameFor(storedJob(bare), planning, NOW)).toEqual([]);
     expect(asked).toEqual([]);
   });
   it('is kept hour by hour up to now, and asked for once', async () => {
     const { planning, kept, asked } = workshop((ms) => from(ms, 20));
-    const first = await cameFor(stored(coated(5)), planning, NOW);
+    const first = await cameFor(storedJob(coated(5)), planning, NOW);
     expect(first.length).toBe(kept.size);
     expect(first.at(-1)!.ms + HOUR).toBeLessThanOrEqual(NOW);
     expect(NOW - first.at(-1)!.ms).toBeLessThan(2 * HOUR);
     expect(NOW - first[0]!.ms).toBeGreaterThan(7 * HOUR);
     const times = asked.length;
-    expect(await cameFor(stored(coated(5)), planning, NOW)).toEqual(first);
+    expect(await cameFor(storedJob(coated(5)), planning, NOW)).toEqual(first);
     expect(asked.length).toBe(times);
-    await cameFor(stored(coated(5)), planning, NOW + 2 * HOUR);
+    await cameFor(storedJob(coated(5)), planning, NOW + 2 * HOUR);
     expect(kept.size).toBe(first.length + 2);
   });
   it('takes each day from the forecast of that day: a cold spell stands in it', async () => {
     const isCold = (ms: number): boolean => ms < NOW - 2 * DAY + HOUR;
     const { planning } = workshop((ms) => from(ms, isCold(ms) ? 6 : 20));
-    const hours = await cameFor(stored(coated(4 * 24)), planning, NOW);
+    const hours = await cameFor(storedJob(coated(4 * 24)), planning, NOW);
     const mean = (list: readonly AirHour[]): number => list.reduce((a, h) => a + h.panelC, 0) / list.length;
     expect(mean(hours.filter((h) => h.ms < NOW - 3 * DAY))).toBeLessThan(15);
     expect(
@@ -77,7 +69,7 @@ describe('the air as it came', () => {
   });
   it('does not get everything at once, and nothing where nobody told a forecast', async () => {
     const { planning } = workshop((ms) => from(ms, 20));
-    const job = stored(coated(24 * 45));
+    const job = storedJob(coated(24 * 45));
     const first = await cameFor(job, planning, NOW);
     expect(first.length).toBeGreaterThan(24 * 30);
     expect(first.length).toBeLessThanOrEqual(24 * 31);
@@ -86,7 +78,7 @@ describe('the air as it came', () => {
     full.planning.came.keep = () => {
       throw new Error('disk full');
     };
-    expect((await cameFor(stored(coated(5)), full.planning, NOW)).length).toBeGreaterThan(5);
+    expect((await cameFor(storedJob(coated(5)), full.planning, NOW)).length).toBeGreaterThan(5);
     const none = workshop(() => null);
     expect(await cameFor(job, none.planning, NOW)).toEqual([]);
   });

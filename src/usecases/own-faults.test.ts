@@ -6,6 +6,7 @@ import type { FaultCode } from '@/model/fault';
 import type { Job } from '@/model/job';
 import { ofFaults, ownFaults } from './own-faults';
 import type { StoredJob } from './ports';
+import { storedJob } from './test-stored';
 
 const TZ = 'Europe/London';
 /** A closed job sprayed in so much wind. */
@@ -36,14 +37,7 @@ function closed(
       ...over,
     },
   };
-  const stored: StoredJob = {
-    id,
-    version: 1,
-    job,
-    createdMs: 0,
-    updatedMs: 0,
-    steps: { undo: null, redo: null },
-  };
+  const stored: StoredJob = storedJob(job, id);
   return stored;
 }
 const windy = [4, 4, 4].map((w, i) => closed(`windy ${i}`, w, i < 2 ? ['dry-spray'] : []));

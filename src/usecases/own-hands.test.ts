@@ -8,6 +8,7 @@ import type { Job } from '@/model/job';
 import type { Plan } from '@/model/plan';
 import { handsTold, ofHands, ownPace } from './own-hands';
 import type { StoredJob } from './ports';
+import { storedJob } from './test-stored';
 
 const TZ = 'Europe/London';
 type Tasks = NonNullable<NonNullable<Job['state']>['tasks']>;
@@ -17,14 +18,8 @@ const sanded = (tookMin: number, i = 0): Tasks[number] => ({
   endedAt: isoOf(NOW, TZ),
   planned: { kind: 'sand', minutes: 40 },
 });
-const closed = (tasks: Tasks, over: Partial<Job> = {}): StoredJob => ({
-  id: 'j',
-  version: 1,
-  job: { ...demo('cargo-bike'), state: { coats: [], activations: [], tasks }, ...over },
-  createdMs: 0,
-  updatedMs: 0,
-  steps: { undo: null, redo: null },
-});
+const closed = (tasks: Tasks, over: Partial<Job> = {}): StoredJob =>
+  storedJob({ ...demo('cargo-bike'), state: { coats: [], activations: [], tasks }, ...over });
 const pace = (tasks: Tasks): number => ofHands([closed(tasks)])[0]!.yours;
 
 describe('own pace', () => {

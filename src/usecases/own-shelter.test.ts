@@ -10,20 +10,14 @@ import type { Place } from '@/model/place';
 import { inOwnPlaces, withPlace } from './places';
 import { ofShelter, ownShelters } from './own-shelter';
 import type { StoredJob } from './ports';
+import { storedJob } from './test-stored';
 
 const TOLD = { airC: 18, dewC: 9, windMs: 2 };
 const pair = (read: Beside['read'], told = TOLD): Beside => ({ ms: NOW, told, read });
 const yard: Place = { name: 'Yard', tz: 'Europe/London', lat: 53.4, lon: -3.1, shelter: 'carport' };
 const closed = (beside: Beside[], over: Partial<StoredJob['job']> = {}): StoredJob => {
   const job = { ...demo('cargo-bike'), placeId: 'yard', place: yard, ...over };
-  return {
-    id: 'j',
-    version: 1,
-    job: { ...job, log: { used: [], outcomes: [], note: '', beside, ...over.log } },
-    createdMs: 0,
-    updatedMs: 0,
-    steps: { undo: null, redo: null },
-  };
+  return storedJob({ ...job, log: { used: [], outcomes: [], note: '', beside, ...over.log } });
 };
 const itemOf = (kind: string, beside: Beside[]) =>
   ofShelter([closed(beside)]).find((x) => x.item === `${kind}:yard`)!;

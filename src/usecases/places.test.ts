@@ -5,6 +5,7 @@ import type { Job } from '@/model/job';
 import type { Place } from '@/model/place';
 import { changePlace, placeRows, withPlace } from './places';
 import type { JobStore, KeptPlace, PlaceStore, StoredJob } from './ports';
+import { storedJob } from './test-stored';
 
 const yard: Place = { tz: 'Europe/London', lat: 53.4, lon: -3.1, shelter: 'open', name: 'Yard' };
 const shed: Place = { ...yard, shelter: 'shed', name: 'Shed' };
@@ -22,14 +23,7 @@ function mapPlaces(...kept: KeptPlace[]): PlaceStore {
 /** As far as places ask of it. */
 function jobsOf(jobs: Readonly<Record<string, Job>>) {
   const rows = new Map(Object.entries(jobs));
-  const asStored = ([id, job]: [string, Job]): StoredJob => ({
-    id,
-    job,
-    version: 1,
-    createdMs: 0,
-    updatedMs: 0,
-    steps: { undo: null, redo: null },
-  });
+  const asStored = ([id, job]: [string, Job]): StoredJob => storedJob(job, id);
   const store: Pick<JobStore, 'list' | 'update' | 'closed'> = {
     closed: () => ({ rows: [], total: 0 }),
     list: () => [...rows].map(asStored),

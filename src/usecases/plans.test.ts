@@ -5,19 +5,12 @@ import { HALF_HOUR, HOUR, isoOf, MINUTE, msOf } from '@/core/time/instant';
 import { DEMO_JOBS } from '@/demo/jobs';
 import type { Job } from '@/model/job';
 import { Plans, sinceOf, type PlanKey } from './plans';
-import type { StoredJob } from './ports';
+import { storedJob } from './test-stored';
 
 const TZ = 'Europe/London';
 const NOW = msOf('2026-05-16T07:50', TZ);
 const { state: _state, ...job } = DEMO_JOBS[0]!.job;
-const stored: StoredJob = {
-  id: 'lid',
-  version: 1,
-  job,
-  createdMs: 0,
-  updatedMs: 0,
-  steps: { undo: null, redo: null },
-};
+const stored = storedJob(job, 'lid');
 const issued = { forecast: {} as never, issuedMs: 1 };
 const answerAt = (nowMs: number, startMs: number): Answer =>
   ({ plan: { now: isoOf(nowMs, TZ), sessions: [{ startsAt: isoOf(startMs, TZ) }] } }) as never;

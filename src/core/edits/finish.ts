@@ -5,6 +5,9 @@ import type { Job } from '@/model/job';
 /** What is reckoned with before anything was said. */
 export const USUAL_WISH: FinishWish = { peel: 'light', tool: 'hand' };
 
+/** Where nothing was wished, nothing but what is asked for is done. */
+const USUAL_WISH_OF_PLACES: Finish = { ...USUAL_WISH, scope: 'places' };
+
 /** null leaves it as it falls. */
 export function setFinish(job: Job, patch: Partial<Finish> | null): Job {
   const { finish, ...rest } = job;
@@ -18,8 +21,6 @@ export function setOwnFinish(job: Job, partId: string, wish: FinishWish | null):
   const next = wish ? [...others, { ...wish, partId }] : others;
   return { ...job, finish: next.length > 0 ? { ...finish, own: next } : finish };
 }
-/** Where nothing was wished, nothing but what is asked for is done. */
-const USUAL_WISH_OF_PLACES: Finish = { ...USUAL_WISH, scope: 'places' };
 
 export function addFound(job: Job, found: Omit<Found, 'id'>): Job {
   const finish = job.finish ?? USUAL_WISH_OF_PLACES;

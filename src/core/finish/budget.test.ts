@@ -9,7 +9,7 @@ import { coatUses } from '../material/coat-uses';
 import { expectedUse } from '../material/used';
 import type { Job, SystemLayer } from '@/model/job';
 import { PEELS, type FinishWish as Wish } from '@/model/finish';
-import { finishOf, type PartFinish } from './budget';
+import { finishPlan, type PartFinish } from './budget';
 import { flatSteps, glossSteps, takenBy } from './losses';
 
 const HAND: Wish = { peel: 'light', tool: 'hand' };
@@ -26,8 +26,7 @@ function sprayed(layers: readonly SystemLayer[]): Job {
   });
 }
 function finished(j: Job, wish = HAND): PartFinish {
-  const { layers, seams, products } = systemFor(j);
-  return finishOf(j, { layers, seams, products }, j.parts[0]!, wish)!;
+  return finishPlan(j, systemFor(j), wish)[0]!;
 }
 const topped = (productId: string, coats: number): Job =>
   sprayed([

@@ -8,13 +8,14 @@ import { filmLimits } from '../coating/film-budget';
 import type { System } from '../seams/seam';
 import { partAreaM2 } from '../surface/area';
 import { allowedOn, type Allowed } from './allowed';
-import { builtFilm, type BuiltFilm } from './built';
+import { filmsBuilt, type BuiltFilm } from './built';
 import {
   EDGE_FILM,
   EDGE_LOSS,
   FIRST_GRITS,
   flatSteps,
   glossSteps,
+  NIB_UM,
   takenBy,
   type FinishStep,
   type Range,
@@ -50,8 +51,6 @@ export interface PartFinish {
 
 /** Nothing stays clear of harm by a figure of its own: what covers is asked for at least. From memory, µm. */
 const NO_FLOOR_UM = 0;
-/** A nib is cut where it stands, µm. From memory. */
-const NIB_UM: Range = [3, 8];
 
 interface Place {
   readonly partId: string;
@@ -122,10 +121,7 @@ function barOf(place: Place, wish: Wish): FinishBar {
   };
 }
 
-/** null of a part that nothing is on. */
-export function finishOf(job: Job, system: System, part: Part, wish: Wish): PartFinish | null {
-  const film = builtFilm(job, system, part.id);
-  if (!film) return null;
+function finishOf(film: BuiltFilm, part: Part, wish: Wish): PartFinish {
   const allowed = allowedOn(film);
   const floorUm = filmLimits(film.product).leastUm ?? NO_FLOOR_UM;
   const place = { partId: part.id, film, allowed, floorUm };
@@ -146,6 +142,11 @@ export function wishOf({ own = [], found: _found, ...all }: Finish, partId: stri
   return wish;
 }
 
-/** Of every part that is sprayed. */
-export const finishPlan = (job: Job, system: System, finish: Finish): PartFinish[] =>
-  job.parts.flatMap((part) => finishOf(job, system, part, wishOf(finish, part.id)) ?? []);
+/** Of every part that is sprayed, as far as something is on it. */
+export function finishPlan(job: Job, system: System, finish: Finish): PartFinish[] {
+  const filmOn = filmsBuilt(job, system);
+  return job.parts.flatMap((part) => {
+    const film = filmOn(part.id);
+    return film ? [finishOf(film, part, wishOf(finish, part.id))] : [];
+  });
+}

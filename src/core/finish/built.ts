@@ -5,6 +5,7 @@ import type { Product } from '@/model/product';
 import { coatsOver } from '../material/film-on';
 import { expectedUse, loggedMl } from '../material/used';
 import { LIKELY_OVER } from '../material/weighed';
+import { remember } from '../records/remember';
 import { productIn, type System } from '../seams/seam';
 import { coatsOn, isOnPart } from '../time/coats-on';
 import type { Range } from './losses';
@@ -61,26 +62,47 @@ function usually(job: Job, product: Product, system: System): Usually {
   return job.habit ? { basis: 'own-use', times: job.habit.factor } : { basis: 'sheet', times: 1 };
 }
 
-/** null where nothing is on the part. */
-export function builtFilm(job: Job, system: System, partId: string): BuiltFilm | null {
-  const on = coatsOn(job).filter((c) => isOnPart(c, partId));
-  const mine = system.layers.filter((l) => l.partIds.includes(partId));
-  const layers = topLayers(mine, (l) => on.some((c) => c.layerId === l.id));
-  const [top] = layers;
-  if (!top) return null;
-  const product = productIn(system.products, top.productId);
+/** The least sure of some; of none the sheet. */
+export const leastSure = (bases: readonly FilmBasis[]): FilmBasis =>
+  FILM_BASES.findLast((b) => bases.includes(b)) ?? 'sheet';
+
+/** The film on a part; null where nothing is on it. */
+export type FilmBuilt = (partId: string) => BuiltFilm | null;
+
+/** What holds for the whole job is reckoned once, whatever parts are asked for. */
+export function filmsBuilt(job: Job, system: System): FilmBuilt {
+  const allOn = coatsOn(job);
   const coatOver = coatsOver(job, system);
-  const usual = usually(job, product, system);
+  const known = new Map<string, Usually>();
   // The scale is read against what was reckoned with the painter's own use.
   const own = job.habit?.factor ?? 1;
-  const coats = layers.flatMap((layer) => {
-    const sprayed = [...new Set(on.filter((c) => c.layerId === layer.id).map((c) => c.coat))];
-    return sprayed.map((coat) => {
-      const { times, isWeighed } = coatOver(layer, coat, partId);
-      const basis = isWeighed ? 'weighed' : usual.basis;
-      return { um: layer.filmUmPerCoat * times * (isWeighed ? own : usual.times), basis };
+  return (partId) => {
+    const on = allOn.filter((c) => isOnPart(c, partId));
+    const mine = system.layers.filter((l) => l.partIds.includes(partId));
+    const layers = topLayers(mine, (l) => on.some((c) => c.layerId === l.id));
+    const [top] = layers;
+    if (!top) return null;
+    const product = productIn(system.products, top.productId);
+    const usual = remember(known, product.id, Infinity, () => usually(job, product, system));
+    const coats = layers.flatMap((layer) => {
+      const sprayed = [...new Set(on.filter((c) => c.layerId === layer.id).map((c) => c.coat))];
+      return sprayed.map((coat) => {
+        const { times, isWeighed } = coatOver(layer, coat, partId);
+        const basis = isWeighed ? 'weighed' : usual.basis;
+        return { um: layer.filmUmPerCoat * times * (isWeighed ? own : usual.times), basis };
+      });
     });
-  });
+    return filmOf(product, layers, coats);
+  };
+}
+
+interface CoatBuilt {
+  readonly um: number;
+  readonly basis: FilmBasis;
+}
+
+/** What coats add up to, less what the papers of mends between them took. */
+function filmOf(product: Product, layers: readonly PlanLayer[], coats: readonly CoatBuilt[]): BuiltFilm {
   const reworked = layers.filter((l) => (l.mend?.tasks.length ?? 0) > 0).length;
   const sum = (sign: -1 | 0 | 1): number => coats.reduce((a, c) => a + c.um * (1 + sign * SD[c.basis]), 0);
   const lost = (um: number): number => reworked * um;
@@ -88,7 +110,7 @@ export function builtFilm(job: Job, system: System, partId: string): BuiltFilm |
     product,
     coats: coats.length,
     weighed: coats.filter((c) => c.basis === 'weighed').length,
-    basis: FILM_BASES.findLast((b) => coats.some((c) => c.basis === b)) ?? 'sheet',
+    basis: leastSure(coats.map((c) => c.basis)),
     meanUm: Math.max(0, sum(0) - lost((REWORKED_UM[0] + REWORKED_UM[1]) / 2)),
     um: [Math.max(0, sum(-1) - lost(REWORKED_UM[1])), Math.max(0, sum(1) - lost(REWORKED_UM[0]))],
   };

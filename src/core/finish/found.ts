@@ -9,7 +9,7 @@ import { isTwoPart } from '../chemistry/cards';
 import { facesOf } from '../surface/shape';
 import { partAreaM2 } from '../surface/area';
 import type { PartFinish } from './budget';
-import { glossSteps, passOf, takenBy, type Range } from './losses';
+import { glossSteps, NIB_UM, passOf, takenBy, type Range } from './losses';
 
 /** What becomes of it: dressed; too thin for that, or through: coated again; so many that all of it is flatted; never. */
 export const FOUND_WAYS = ['dress', 'coat-again', 'flat-all', 'never'] as const;
@@ -52,40 +52,26 @@ export interface Branch {
 }
 
 const NONE: Range = [0, 0];
-const level = (gritP: number | null, pad: FinishPad, minutes: number): FoundStep => ({
-  kind: 'level',
-  pad,
-  gritP,
-  minutes,
-  takesUm: NONE,
-});
-const frame: FoundStep = { kind: 'frame', pad: 'tape', gritP: null, minutes: 3, takesUm: NONE };
-const flat = (gritP: number, pad: FinishPad, minutes: number): FoundStep => ({
-  kind: 'flat',
-  pad,
-  gritP,
-  minutes,
-  takesUm: passOf(gritP),
-});
-const [COMPOUND_UM, POLISH_UM] = glossSteps('hand').map((s) => s.takesUm) as [Range, Range];
-const compound = (minutes: number): FoundStep => ({
-  kind: 'compound',
-  pad: 'cloth',
-  gritP: null,
-  minutes,
-  takesUm: COMPOUND_UM,
-});
-const polish = (minutes: number): FoundStep => ({
-  kind: 'polish',
-  pad: 'cloth',
-  gritP: null,
-  minutes,
-  takesUm: POLISH_UM,
-});
-const GLOSS = [compound(3), polish(3)];
+type Kind = FoundStep['kind'];
+type Made = readonly [pad: FinishPad, minutes: number, gritP?: number];
 
-/** What a nib costs the film where it stands, µm, and minutes of each. */
-const NIB_UM: Range = [3, 8];
+const step = (kind: Kind, [pad, minutes, gritP]: Made, takesUm = NONE): FoundStep => ({
+  kind,
+  pad,
+  gritP: gritP ?? null,
+  minutes,
+  takesUm,
+});
+const flat = (gritP: number, pad: FinishPad, minutes: number): FoundStep =>
+  step('flat', [pad, minutes, gritP], passOf(gritP));
+const FRAME = step('frame', ['tape', 3]);
+const BLADE = step('level', ['blade', 6]);
+/** By hand, a place at a time. */
+const [COMPOUND, POLISH] = glossSteps('hand');
+const compound = (minutes: number): FoundStep => step('compound', ['cloth', minutes], COMPOUND.takesUm);
+const polish = (minutes: number): FoundStep => step('polish', ['cloth', minutes], POLISH.takesUm);
+
+/** Minutes of a nib. */
 const NIB_MIN = 2;
 /** More nibs than this a square metre are no places any more. */
 const MANY_PER_M2 = 20;
@@ -96,13 +82,19 @@ const FEW = 5;
 const levellerOf = (part: Part): FinishPad =>
   facesOf(part).some((face) => face.rounds > 1) ? 'strip' : 'small-block';
 
-/** Until it is level with the film, and no further. */
-function levelling({ kind, height = 'middle', isDeep }: Found, part: Part): readonly FoundStep[] {
-  const pad = levellerOf(part);
-  if (kind === 'insect') return isDeep ? [level(1000, pad, 5)] : [];
-  if (kind !== 'run' || height === 'low') return [];
-  const down = height === 'high' ? [level(null, 'blade', 6), level(400, pad, 6)] : [];
-  return [...down, frame, level(1000, pad, 8)];
+/** Papers that bring it down to the film where it is coated again, coarse first. FEPA P */
+export function levelGrits({ kind, height, isDeep }: Found): readonly number[] {
+  if (kind === 'run') return height === 'high' ? [400, 1000] : [1000];
+  return kind === 'insect' && isDeep ? [1000] : [];
+}
+const LEVEL_MIN: Readonly<Record<number, number>> = { 400: 6, 1000: 8 };
+
+/** Until it is level with the film, and no further; what stands proud is pulled down first, and the last is framed. */
+function levelling(found: Found, pad: FinishPad): readonly FoundStep[] {
+  const isRun = found.kind === 'run';
+  const papers = levelGrits(found).map((p) => step('level', [pad, LEVEL_MIN[p]!, p]));
+  const blade = isRun && found.height === 'high' ? [BLADE] : [];
+  return [...blade, ...papers.slice(0, -1), ...(isRun ? [FRAME] : []), ...papers.slice(-1)];
 }
 
 function stepsOf(found: Found, part: Part): readonly FoundStep[] {
@@ -110,9 +102,11 @@ function stepsOf(found: Found, part: Part): readonly FoundStep[] {
   const pad = levellerOf(part);
   switch (kind) {
     case 'run':
-      return [...levelling(found, part), flat(1500, pad, 4), flat(2000, 'soft-pad', 4), ...GLOSS];
-    case 'insect':
-      return [...levelling(found, part), flat(1500, pad, 4), flat(2000, 'soft-pad', 4), ...GLOSS];
+    case 'insect': {
+      // What is hardly felt goes with the fine paper.
+      const level = found.height === 'low' ? [] : levelling(found, pad);
+      return [...level, flat(1500, pad, 4), flat(2000, 'soft-pad', 4), compound(3), polish(3)];
+    }
     case 'nib': {
       const cut = { ...flat(2000, 'stick', NIB_MIN * count), takesUm: NIB_UM };
       return [cut, flat(3000, 'foam-pad', count), compound(Math.max(2, count)), polish(Math.max(2, count))];
@@ -170,9 +164,8 @@ function judged(job: Job, part: Part, finish: PartFinish, found: Found): Judged 
 function branchOf(job: Job, part: Part, finish: PartFinish, found: Found): Branch {
   const judgement = judged(job, part, finish, found);
   const all = stepsOf(found, part);
-  const steps = { dress: all, 'coat-again': levelling(found, part), 'flat-all': [], never: [] }[
-    judgement.way
-  ];
+  const level = levelling(found, levellerOf(part));
+  const steps = { dress: all, 'coat-again': level, 'flat-all': [], never: [] }[judgement.way];
   const waits = finish.allowed.waits === null ? null : waitsOf(found);
   return { found, ...judgement, waits, steps, takesUm: takenBy(all), floorUm: finish.bars[0]!.floorUm };
 }

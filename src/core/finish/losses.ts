@@ -19,6 +19,8 @@ const BY_GRIT: Readonly<Record<number, Readonly<Record<FinishTool, Range>>>> = {
 };
 const COMPOUND: Readonly<Record<FinishTool, Range>> = { hand: [0.3, 1], machine: [0.5, 1.5] };
 const POLISH: Range = [0.2, 0.5];
+/** A nib is cut where it stands. */
+export const NIB_UM: Range = [3, 8];
 
 /** Minutes a square metre and pass. */
 const PASS_MIN_PER_M2: Readonly<Record<FinishTool, number>> = { hand: 30, machine: 6 };
@@ -80,7 +82,7 @@ export function passOf(gritP: number): Range {
 }
 
 /** Compound and polish alone. */
-export function glossSteps(tool: FinishTool): FinishStep[] {
+export function glossSteps(tool: FinishTool): [compound: FinishStep, polish: FinishStep] {
   const isHand = tool === 'hand';
   const once = { gritP: null, passes: 1, minPerM2: GLOSS_MIN_PER_M2[tool] / 2 };
   return [

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { addFound, withoutFound } from '@/core/edits/finish';
 import { mendJobOf } from '@/core/edits/mend-job';
 import { isClosed } from '@/model/job';
-import type { FoundKind, RunHeight } from '@/model/finish';
+import { FOUNDS, RUN_HEIGHTS, type FoundKind, type RunHeight } from '@/model/finish';
 import { FOUND_NAMES } from '@/words/sentences/finish-tasks';
 import { useDesk } from '../desk/job-desk';
 import { ButtonChoice } from '../parts/button-choice';
@@ -18,19 +18,17 @@ import { useFormat } from '../theme/providers';
 import {
   asksOf,
   coatedAgain,
-  FOUND_KINDS,
   foundOf,
-  foundParts,
-  foundRows,
+  foundView,
   HEIGHT_NAMES,
-  HEIGHTS,
   type FoundRow,
+  type FoundView,
 } from '../views/found';
 
 export function FoundPanel() {
   const f = useFormat();
   const { job, plan, products } = useDesk();
-  const rows = foundRows({ job, plan, products }, f);
+  const { rows, parts } = foundView({ job, plan, products }, f);
   return (
     <section className="is-grid gap-8" aria-label="What stands out of it">
       <b>
@@ -43,7 +41,7 @@ export function FoundPanel() {
           ))}
         </ul>
       )}
-      <FoundForm />
+      <FoundForm parts={parts} />
     </section>
   );
 }
@@ -113,9 +111,8 @@ interface Draft {
 }
 const DRAFT: Draft = { kind: 'run', partId: '', height: 'middle', count: 1, isDeep: false };
 
-function FoundForm() {
-  const { job, plan, products, edit } = useDesk();
-  const parts = foundParts({ job, plan, products });
+function FoundForm({ parts }: Pick<FoundView, 'parts'>) {
+  const { edit } = useDesk();
   const [typed, setTyped] = useState(DRAFT);
   const partId = parts.some((p) => p.id === typed.partId) ? typed.partId : parts[0]!.id;
   const draft = { ...typed, partId };
@@ -125,7 +122,7 @@ function FoundForm() {
       <ListChoice
         label="Found"
         value={draft.kind}
-        options={FOUND_KINDS}
+        options={FOUNDS}
         names={FOUND_NAMES}
         width="min(100%, 230px)"
         onChange={(kind: FoundKind) => set({ kind })}
@@ -160,7 +157,7 @@ function KindFields({ draft, onChange }: KindFieldsProps) {
         <ButtonChoice
           label="How high"
           value={draft.height}
-          options={HEIGHTS}
+          options={RUN_HEIGHTS}
           names={HEIGHT_NAMES}
           onChange={(height: RunHeight) => onChange({ height })}
         />

@@ -16,6 +16,7 @@ export function LearnedPanel({ items }: { items: readonly LearnedItem[] }) {
   const f = useFormat();
   const router = useRouter();
   const gone = useGone();
+  const views = items.map((x) => learnedView(x, f));
   const [said, setSaid] = useState<string | null>(null);
   const forget = async (item: string, isForgotten: boolean): Promise<void> => {
     const r = await send('/api/learned', 'POST', { item, isForgotten });
@@ -37,30 +38,28 @@ export function LearnedPanel({ items }: { items: readonly LearnedItem[] }) {
         </p>
       )}
       <ul className="loglist">
-        {items
-          .map((x) => learnedView(x, f))
-          .map((view) => (
-            <li key={view.item}>
-              <div className="row">
-                <b className="fw600 flex-1">{view.name}</b>
-                <span>
-                  {view.figures} <ProvenanceMark mark="own" />
-                </span>
-              </div>
-              <LearnedAxis view={view} />
-              <p className="small muted">{view.from}</p>
-              <div className="row">
-                <span className="small flex-1">{view.worth}</span>
-                <Button
-                  size="small"
-                  aria-label={`Reset ${view.name}`}
-                  onClick={() => void forget(view.item, true)}
-                >
-                  Reset
-                </Button>
-              </div>
-            </li>
-          ))}
+        {views.map((view) => (
+          <li key={view.item}>
+            <div className="row">
+              <b className="fw600 flex-1">{view.name}</b>
+              <span>
+                {view.figures} <ProvenanceMark mark="own" />
+              </span>
+            </div>
+            <LearnedAxis view={view} />
+            <p className="small muted">{view.from}</p>
+            <div className="row">
+              <span className="small flex-1">{view.worth}</span>
+              <Button
+                size="small"
+                aria-label={`Reset ${view.name}`}
+                onClick={() => void forget(view.item, true)}
+              >
+                Reset
+              </Button>
+            </div>
+          </li>
+        ))}
       </ul>
       <Said>{said}</Said>
     </section>

@@ -6,7 +6,7 @@ import type { LogbookRow } from '@/usecases/logbook';
 import type { Photographed } from '@/model/photo';
 import { LOG_MARKS } from '@/words/names';
 import { CrossCut } from '../drawings/cross-cut';
-import { FilmSection } from '../drawings/film-section';
+import { FilmSpine } from '../drawings/film-spine';
 import { PartSheet } from '../drawings/part-sheet';
 import { CameChart } from '../parts/came-chart';
 import { LinkButton } from '../parts/link-button';
@@ -15,8 +15,7 @@ import { cameView } from '../views/air-came';
 import { endRows } from '../views/in-the-end';
 import { timeRows } from '../views/log';
 import { recordLines } from '../views/logbook';
-import { notedRows } from '../views/noted-faults';
-import { photoRows } from '../views/record';
+import { photoRows, wrongRows } from '../views/record';
 import { stackOf } from '../views/stack';
 
 interface RecordViewProps {
@@ -61,8 +60,7 @@ function Block({ name, children }: { name: string; children: ReactNode }) {
 type Of = Pick<RecordViewProps, 'row'>;
 
 /** The object to scale, and the film as it lies on it. */
-function Drawings({ row }: Of) {
-  const { job, drawn, products } = row;
+function Drawings({ row: { job, drawn, products } }: Of) {
   const f = useFormat();
   return (
     <section className="panel recorddrawn" aria-label="The object and its film">
@@ -72,13 +70,7 @@ function Drawings({ row }: Of) {
           As it was before, to scale; beside it the film that lies on it.
         </figcaption>
       </figure>
-      <FilmSection
-        stack={stackOf(job, drawn, products)}
-        pxPerUm={Math.min(1.6, 200 / Math.max(40, row.filmUm))}
-        width={204}
-        gaugeMax={Math.max(40, Math.ceil(row.filmUm / 20) * 20)}
-        size="spine"
-      />
+      <FilmSpine stack={stackOf(job, drawn, products)} mostPx={200} />
     </section>
   );
 }
@@ -129,7 +121,7 @@ function Times({ row: { job, drawn, products } }: Of) {
 }
 
 function Wrong({ row: { job } }: Of) {
-  const rows = notedRows(job, useFormat());
+  const rows = wrongRows(job, useFormat());
   if (rows.length === 0) return null;
   return (
     <Block name="What went wrong">

@@ -2,9 +2,9 @@
 /** The build-up beside every stage, to the same scale for one job. */
 import type { ReactNode } from 'react';
 import { useDesk } from '../desk/job-desk';
-import { FilmSection } from '../drawings/film-section';
+import { FilmSpine } from '../drawings/film-spine';
 import { FilmStrip } from '../drawings/film-strip';
-import { gaugeFor, stackOf } from '../views/stack';
+import { stackOf } from '../views/stack';
 import { useFormat } from '../theme/providers';
 
 interface SpineProps {
@@ -16,7 +16,6 @@ export function Spine({ title = 'Build-up', children }: SpineProps) {
   const { job, plan, products } = useDesk();
   const f = useFormat();
   const stack = stackOf(job, plan, products);
-  const max = gaugeFor(stack.totalUm);
   return (
     <>
       <div className="strip">
@@ -28,13 +27,7 @@ export function Spine({ title = 'Build-up', children }: SpineProps) {
           <span className="r">{f.film(stack.totalUm)}</span>
         </div>
         <div className="mt-6 mb-10">
-          <FilmSection
-            stack={stack}
-            pxPerUm={Math.min(2.5, 400 / max)}
-            width={204}
-            gaugeMax={max}
-            size="spine"
-          />
+          <FilmSpine stack={stack} />
         </div>
         <div className="cap">{children}</div>
       </section>

@@ -7,7 +7,7 @@ import { driedC } from '@/core/air/came';
 import { looksOf } from '@/core/finish/looks';
 import { cureDates, type CureDate, type CureMile } from '@/core/finish/cure';
 import type { AirHour } from '@/model/came';
-import { FILM_BASES, type FilmBasis } from '@/core/finish/built';
+import { leastSure, type FilmBasis } from '@/core/finish/built';
 import type { FinishWhy } from '@/core/finish/allowed';
 import type { AirView } from '@/core/air/view';
 import { productIn, systemOfPlan } from '@/core/seams/seam';
@@ -134,8 +134,7 @@ const BASES: Readonly<Record<FilmBasis, string>> = {
   'own-use': 'Films by your own use, over what the sheet reckons.',
   sheet: 'Films by the sheet: a coat may be a fifth off either way.',
 };
-const basisSaid = (parts: readonly PartFinish[]): string =>
-  BASES[FILM_BASES.findLast((b) => parts.some((p) => p.film.basis === b)) ?? 'sheet'];
+const basisSaid = (parts: readonly PartFinish[]): string => BASES[leastSure(parts.map((p) => p.film.basis))];
 
 /** While coats are to come: the next of them, where there is a plan. */
 export function pendingSaid({ sessions }: Pick<Plan, 'sessions'>, f: Format): string {
@@ -144,18 +143,25 @@ export function pendingSaid({ sessions }: Pick<Plan, 'sessions'>, f: Format): st
   return `Once the last coat is on, this says whether it may be flatted, from which paper, and when.${when}`;
 }
 
+/** As if all of every part were wished. */
+const allOfIt = ({ own = [], ...finish }: Finish): Finish => ({
+  ...finish,
+  scope: 'all',
+  own: own.map((o) => ({ ...o, scope: 'all' as const })),
+});
+
 /** null before anything that can be finished is on. */
 export function finishView({ job, plan, products }: FinishOf, f: Format): FinishView | null {
-  const { scope = 'all', ...finish } = job.finish ?? USUAL_WISH;
+  const finish = job.finish ?? USUAL_WISH;
   const system = systemOfPlan(plan, products);
-  const parts = finishPlan(job, system, { ...finish, scope });
+  const parts = finishPlan(job, system, finish);
   if (parts.length === 0 || plan.sessions.length > 0) return null;
   // What the film carries is said whatever is wished of it.
-  const able = finishPlan(job, system, { peel: finish.peel, tool: finish.tool });
+  const able = finishPlan(job, system, allOfIt(finish));
   const nameOf = (id: string): string => partName(job, id);
   return {
     wish: job.finish ?? null,
-    verdict: scope === 'places' ? SCOPE_NAMES.places : ACTS[bestOf(able)],
+    verdict: finish.scope === 'places' ? SCOPE_NAMES.places : ACTS[bestOf(able)],
     why: WHYS[parts[0]!.allowed.why],
     least: leastOf(able, f),
     bars: parts.flatMap((p) => p.bars.map((b) => barView(b, nameOf(p.partId)))),
@@ -295,23 +301,19 @@ export function cameSaid({ job, came = [] }: Pick<FinishOf, 'job' | 'came'>, f: 
 }
 
 const MORNING_MIN = 60;
+/** A quarter of an hour that only reminds. @param alarmMin before it */
+const reminder = (
+  entry: Pick<CalendarEntry, 'id' | 'startMs' | 'title' | 'text'>,
+  alarmMin: number,
+): CalendarEntry => ({ ...entry, endMs: entry.startMs + HOUR / 4, alarmsMin: [alarmMin] });
 /** Cure and finishing as entries of the owner’s calendar. */
 export function finishEntries(of: FinishOf, id: string, air: AirView, f: Format): CalendarEntry[] {
   const { job, plan } = of;
-  const cure = cureRows(of, air, f).flatMap(({ what, name, advice, atMs }): CalendarEntry[] =>
-    atMs === null
-      ? []
-      : [
-          {
-            id: `${id}-cure-${what}`,
-            startMs: atMs,
-            endMs: atMs + HOUR / 4,
-            title: `${job.name}: ${name.toLowerCase()}, from now`,
-            text: advice,
-            alarmsMin: [MORNING_MIN],
-          },
-        ],
-  );
+  const cure = cureRows(of, air, f).flatMap(({ what, name, advice, atMs }): CalendarEntry[] => {
+    if (atMs === null) return [];
+    const title = `${job.name}: ${name.toLowerCase()}, from now`;
+    return [reminder({ id: `${id}-cure-${what}`, startMs: atMs, title, text: advice }, MORNING_MIN)];
+  });
   const work = calendarEntries({
     plan,
     products: of.products,
@@ -329,14 +331,9 @@ function lookEntries(job: Job, id: string): CalendarEntry[] {
     .filter((l) => !l.isDone)
     .map(({ months, due }) => {
       const startMs = msOf(`${due}T${LOOK_CLOCK}`, job.place.tz);
-      return {
-        id: `${id}-look-${months}`,
-        startMs,
-        endMs: startMs + HOUR / 4,
-        title: `${job.name}: look at it again, after ${counted(months, 'month')}`,
-        text: 'Edges, gloss, by daylight; write it down on Finish & log.',
-        alarmsMin: [0],
-      };
+      const title = `${job.name}: look at it again, after ${counted(months, 'month')}`;
+      const text = 'Edges, gloss, by daylight; write it down on Finish & log.';
+      return reminder({ id: `${id}-look-${months}`, startMs, title, text }, 0);
     });
 }
 

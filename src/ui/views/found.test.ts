@@ -8,7 +8,7 @@ import { NOW } from '@/demo/test-kit';
 import type { Found } from '@/model/finish';
 import type { Job } from '@/model/job';
 import { formatFor } from '@/words/format';
-import { coatedAgain, foundOf, foundParts, foundRows } from './found';
+import { coatedAgain, foundOf, foundView } from './found';
 
 const f = formatFor('metric');
 const layers = [
@@ -31,7 +31,7 @@ const withFound = (found: Omit<Found, 'id' | 'partId'>): Job => addFound(sprayed
 
 describe('what was found, in words', () => {
   it('names its part, what it takes and what must stay, and that it is too thin here', () => {
-    const [row] = foundRows(of(withFound({ kind: 'run', height: 'middle' })), f);
+    const [row] = foundView(of(withFound({ kind: 'run', height: 'middle' })), f).rows;
     expect(row!.name).toBe('Run, a nail catches, Door');
     expect(row!.how).toMatch(
       /^From 2 times its wait before sanding\. Frame of tape, 1 to 2 mm off, P1000 on a hard/,
@@ -40,11 +40,11 @@ describe('what was found, in words', () => {
     expect(row).toMatchObject({ isCoatedAgain: true, why: expect.stringContaining('too thin') });
   });
   it('clear once more says its own window, not that of a paper', () => {
-    const [row] = foundRows(of(withFound({ kind: 'flow-coat' })), f);
+    const [row] = foundView(of(withFound({ kind: 'flow-coat' })), f).rows;
     expect(row).toMatchObject({ how: '', why: expect.stringContaining('no paper is needed') });
   });
   it('offers the parts on which something is, by their names', () => {
-    expect(foundParts(of(sprayed))).toEqual([{ id: 'p', name: 'Door' }]);
+    expect(foundView(of(sprayed), f).parts).toEqual([{ id: 'p', name: 'Door' }]);
   });
   it('keeps what is asked of its kind alone', () => {
     const typed = { partId: 'p', height: 'high', count: 3, isDeep: true } as const;

@@ -10,15 +10,13 @@ import { takeMend } from '@/core/faults/take';
 import { systemOfPlan } from '@/core/seams/seam';
 import { coatsOn, isOnPart } from '@/core/time/coats-on';
 import { MINUTE } from '@/core/time/instant';
-import { FOUNDS, RUN_HEIGHTS, type Found, type FoundKind, type RunHeight } from '@/model/finish';
+import type { Found, FoundKind, RunHeight } from '@/model/finish';
 import type { Job } from '@/model/job';
 import { counted, type Format } from '@/words/format';
 import { FOUND_NAMES, padName } from '@/words/sentences/finish-tasks';
 import type { FinishOf } from './finish';
 import { partName } from './part-name';
 
-export const FOUND_KINDS = FOUNDS;
-export const HEIGHTS = RUN_HEIGHTS;
 export const HEIGHT_NAMES: Readonly<Record<RunHeight, string>> = {
   low: 'Seen, hardly felt',
   middle: 'A nail catches',
@@ -84,25 +82,24 @@ function howOf(branch: Branch, f: Format): string {
   return [waitSaid(branch), then, budgetSaid(branch, f), weak].filter(Boolean).join(' ');
 }
 
-export function foundRows({ job, plan, products }: FinishOf, f: Format): FoundRow[] {
-  const parts = finishPlan(job, systemOfPlan(plan, products), job.finish ?? USUAL_WISH);
-  return branchesOf(job, parts).map((branch) => ({
-    id: branch.found.id,
-    name: `${kindName(branch.found)}, ${partName(job, branch.found.partId)}`,
-    how: howOf(branch, f),
-    why: WHYS[branch.why],
-    isCoatedAgain: branch.way === 'coat-again',
-  }));
+export interface FoundView {
+  readonly rows: readonly FoundRow[];
+  /** Parts on which something is, to be chosen from. */
+  readonly parts: readonly { readonly id: string; readonly name: string }[];
 }
 
-/** Parts on which something is, to be chosen from. */
-export function foundParts({
-  job,
-  plan,
-  products,
-}: FinishOf): { readonly id: string; readonly name: string }[] {
+export function foundView({ job, plan, products }: FinishOf, f: Format): FoundView {
   const parts = finishPlan(job, systemOfPlan(plan, products), job.finish ?? USUAL_WISH);
-  return parts.map(({ partId }) => ({ id: partId, name: partName(job, partId) }));
+  return {
+    rows: branchesOf(job, parts).map((branch) => ({
+      id: branch.found.id,
+      name: `${kindName(branch.found)}, ${partName(job, branch.found.partId)}`,
+      how: howOf(branch, f),
+      why: WHYS[branch.why],
+      isCoatedAgain: branch.way === 'coat-again',
+    })),
+    parts: parts.map(({ partId }) => ({ id: partId, name: partName(job, partId) })),
+  };
 }
 
 /** The job with what was found levelled and coated again; null where no more may go on it. */

@@ -1,22 +1,14 @@
 /** The log in rows: used beside expected, outcomes, times, what is left. */
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
-import { plan } from '@/core/plan';
-import { msOf } from '@/core/time/instant';
-import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
+import { demo, simulated } from '@/demo/test-kit';
 import type { Job } from '@/model/job';
-import { simulatedForecast } from '@/standins/weather';
 import type { ShelfRow } from '@/usecases/shelf';
 import { formatFor } from '@/words/format';
 import { asideRows, leftUndone, outcomeRows, timeRows, usedRows } from './log';
 
-const planned = (id: string) => {
-  const { job } = DEMO_JOBS.find((j) => j.id === id)!;
-  const nowMs = msOf(DEMO_NOW, job.place.tz);
-  const s = simulatedForecast(job.place, nowMs);
-  return { job, plan: plan({ job, forecast: s.forecast, issuedMs: s.issuedMs, nowMs }) };
-};
-const bonnet = planned('tractor-bonnet');
+const job = demo('tractor-bonnet');
+const bonnet = { job, plan: simulated(job) };
 
 describe('the log', () => {
   const rowsOf = (job: Job) => usedRows({ job, plan: bonnet.plan, products: CATALOGUE }, formatFor('metric'));

@@ -16,6 +16,7 @@ import type { Format } from '@/words/format';
 import { counted, durationOf } from '@/words/format';
 import { TASK_NAMES } from '@/words/names';
 import { faultName } from './noted-faults';
+import { signedGap } from './signed-gap';
 
 export const ASPECT_NAMES: Readonly<Record<Aspect, string>> = {
   gloss: 'Gloss',
@@ -97,11 +98,7 @@ const pct = (share: number): string => `${(share * 100).toFixed(share > 0 && sha
 const isKelvin = ({ kind }: LearnedItem): boolean => kind === 'air' || kind === 'damp';
 
 function figureSaid(x: LearnedItem, value: number, f: Format): string {
-  if (isKelvin(x)) {
-    const k = round1(value);
-    const sign = k < 0 ? '−' : '+';
-    return `${k === 0 ? '' : sign}${f.gap(Math.abs(k))}`;
-  }
+  if (isKelvin(x)) return signedGap(value, f);
   return x.kind === 'fault' ? pct(value) : value.toFixed(2);
 }
 

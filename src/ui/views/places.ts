@@ -11,6 +11,7 @@ import type { Compared, ComparedHour } from './forecast-chart';
 import type { KeptPlace } from '@/usecases/ports';
 import type { Format } from '@/words/format';
 import { DOOR_NAMES, SHELTER_NAMES } from '@/words/place-names';
+import { signedGap } from './signed-gap';
 
 const SIDES: Readonly<Record<(typeof COMPASS)[number], string>> = {
   N: 'north',
@@ -53,11 +54,10 @@ export function placeSummary(place: Place, f: Format): string {
 export function ownSaid({ own }: Place, f: Format): string | null {
   if (!own) return null;
   const { windTimes, airK, dewK } = own;
-  const kelvin = (k: number): string => `${k < 0 ? '−' : '+'}${f.gap(Math.abs(round1(k)))}`;
   const said = [
     ...(windTimes === undefined ? [] : [`wind × ${windTimes.toFixed(2)}`]),
-    ...(airK === undefined ? [] : [`air ${kelvin(airK)}`]),
-    ...(dewK === undefined ? [] : [`dew point ${kelvin(dewK)}`]),
+    ...(airK === undefined ? [] : [`air ${signedGap(airK, f)}`]),
+    ...(dewK === undefined ? [] : [`dew point ${signedGap(dewK, f)}`]),
   ];
   return said.length === 0 ? null : said.join(', ');
 }

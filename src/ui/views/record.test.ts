@@ -1,5 +1,6 @@
 /** A record on its own page: what is told, line by line, and its photographs in order. */
 import { describe, expect, it } from 'vitest';
+import { addFound } from '@/core/edits/finish';
 import { demo, NOW } from '@/demo/test-kit';
 import { demoYear } from '@/demo/year';
 import type { Photographed } from '@/model/photo';
@@ -7,7 +8,7 @@ import { logbookRecord } from '@/usecases/logbook';
 import type { JobStore, StoredJob } from '@/usecases/ports';
 import { formatFor } from '@/words/format';
 import { compareLines, recordLines } from './logbook';
-import { photoRows } from './record';
+import { photoRows, wrongRows } from './record';
 
 const f = formatFor('metric');
 const year = new Map(demoYear().map((j) => [j.id, j.job]));
@@ -42,6 +43,20 @@ describe('a record on its own page', () => {
       expect(both.has(name)).toBe(true);
       expect(told.some((l) => l.name === name)).toBe(false);
     }
+  });
+});
+
+describe('what went wrong on it', () => {
+  it('as it was noted, and what was found at the lamp, each once', () => {
+    const shutter = year.get('y-shutter')!;
+    const [part] = shutter.parts;
+    const run = addFound(shutter, { kind: 'run', partId: part!.id });
+    const both = addFound(run, { kind: 'insect', partId: part!.id });
+    expect(wrongRows(both, f).map((r) => [r.when, r.what])).toEqual([
+      ['Sun 22 Feb, 09:12', 'Run, sag, drip'],
+      ['Before the finish', 'Insect'],
+    ]);
+    expect(wrongRows(year.get('y-lamp')!, f)).toEqual([]);
   });
 });
 

@@ -1,9 +1,27 @@
-/** The photographs of a record, step by step, in words. */
+/** What a record has of its own: what went wrong, and its photographs step by step, in words. */
+import { wentWrong } from '@/core/went-wrong';
 import { isoOf } from '@/core/time/instant';
 import type { Job } from '@/model/job';
 import { MOMENTS, type Photographed } from '@/model/photo';
 import type { Format } from '@/words/format';
+import { faultName, notedRows } from './noted-faults';
 import { partName } from './part-name';
+
+export interface WrongRow {
+  readonly key: string;
+  readonly when: string;
+  readonly what: string;
+}
+
+/** As it was noted, newest first; then what was found at the lamp alone. */
+export function wrongRows(job: Job, f: Format): WrongRow[] {
+  const noted = new Set((job.state?.faults ?? []).map((x) => x.code));
+  const found = wentWrong(job).filter((code) => !noted.has(code));
+  return [
+    ...notedRows(job, f),
+    ...found.map((code) => ({ key: code, when: 'Before the finish', what: faultName(code) })),
+  ];
+}
 
 /** Before first, after last; each moment in the order it was taken. */
 export function photoRows(

@@ -1,13 +1,9 @@
 /** What pages show, computed apart from them. */
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@/core/coating/catalogue';
-import { plan } from '@/core/plan';
-import { msOf } from '@/core/time/instant';
-import { DEMO_JOBS, DEMO_NOW } from '@/demo/jobs';
 import type { Job } from '@/model/job';
 import type { ShoppingList } from '@/model/shopping';
 import type { StockItem } from '@/model/stock';
-import { simulatedForecast } from '@/standins/weather';
 import type { ShelfRow, ShelfView } from '@/usecases/shelf';
 import { durationOf, formatFor } from '@/words/format';
 import { needsMixing } from './materials';
@@ -39,13 +35,12 @@ import {
   standingOf,
 } from './verdict';
 import { broughtBack, holdsText, keptLine, lookedText, sendingText, sentPct } from './workshop';
+import { demo, simulated } from '@/demo/test-kit';
 
 const f = formatFor('metric');
 const planned = (id: string, over: Partial<Job> = {}) => {
-  const job: Job = { ...DEMO_JOBS.find((j) => j.id === id)!.job, ...over };
-  const nowMs = msOf(DEMO_NOW, job.place.tz);
-  const s = simulatedForecast(job.place, nowMs);
-  return { job, plan: plan({ job, forecast: s.forecast, issuedMs: s.issuedMs, nowMs }) };
+  const job = { ...demo(id), ...over };
+  return { job, plan: simulated(job) };
 };
 const bonnet = planned('tractor-bonnet');
 const bike = planned('cargo-bike');

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import type { Metadata } from 'next';
 import { PlainPage } from '@/app/plain-page';
 import { workshop } from '@/app/wiring';
+import { isClosed } from '@/model/job';
 import { RecordView } from '@/ui/logbook/record-view';
 import { logbookRecord } from '@/usecases/logbook';
 
@@ -11,8 +12,8 @@ interface PageProps {
 }
 
 export async function generateMetadata({ params }: PageProps): Promise<Metadata> {
-  const row = logbookRecord(workshop().store, (await params).id);
-  return { title: row ? `Record: ${row.job.name}` : 'No such record' };
+  const job = workshop().store.load((await params).id)?.job;
+  return { title: job && isClosed(job) ? `Record: ${job.name}` : 'No such record' };
 }
 
 /** One finished job, as it is kept with the object. */
