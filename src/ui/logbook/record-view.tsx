@@ -67,7 +67,7 @@ function Drawings({ row: { job, drawn, products } }: Of) {
       <figure className="m-0">
         <PartSheet parts={job.parts} f={f} selected={null} onSelect={() => undefined} />
         <figcaption className="cap">
-          As it was before, to scale; beside it the film that lies on it.
+          As it was before, to scale; with it the film that lies on it.
         </figcaption>
       </figure>
       <FilmSpine stack={stackOf(job, drawn, products)} mostPx={200} />
