@@ -49,7 +49,18 @@ const FLOORS = {
     'time',
   ],
   faults: ['chemistry', 'coating', 'drying', 'material', 'mends', 'records', 'seams', 'surface', 'time'],
-  finish: ['chemistry', 'coating', 'drying', 'material', 'numerics', 'prep', 'records', 'seams', 'surface', 'time'],
+  finish: [
+    'chemistry',
+    'coating',
+    'drying',
+    'material',
+    'numerics',
+    'prep',
+    'records',
+    'seams',
+    'surface',
+    'time',
+  ],
   edits: ['air', 'coating', 'material', 'mends', 'schedule', 'seams', 'surface', 'time'],
 };
 

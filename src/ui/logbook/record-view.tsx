@@ -66,9 +66,7 @@ function Drawings({ row: { job, drawn, products } }: Of) {
     <section className="panel recorddrawn" aria-label="The object and its film">
       <figure className="m-0">
         <PartSheet parts={job.parts} f={f} selected={null} onSelect={() => undefined} />
-        <figcaption className="cap">
-          As it was before, to scale; with it the film that lies on it.
-        </figcaption>
+        <figcaption className="cap">As it was before, to scale; with it the film that lies on it.</figcaption>
       </figure>
       <FilmSpine stack={stackOf(job, drawn, products)} mostPx={200} />
     </section>
